@@ -1,0 +1,18 @@
+option(BRISK_ARBOR_TESTS "Build the tests" ON)
+option(BRISK_ARBOR_BENCH "Build the benchmarks" OFF)
+option(BRISK_ARBOR_SANITIZE "Address and undefined-behaviour sanitizers" OFF)
+option(BRISK_ARBOR_COVERAGE "Instrument for coverage" OFF)
+
+set(CMAKE_CXX_STANDARD 20)
+set(CMAKE_CXX_STANDARD_REQUIRED ON)
+set(CMAKE_CXX_EXTENSIONS OFF)
+set(CMAKE_EXPORT_COMPILE_COMMANDS ON)
+if(NOT CMAKE_BUILD_TYPE)
+  set(CMAKE_BUILD_TYPE Release)
+endif()
+
+# Two cores rebuild often; a compiler cache is used when the machine has one.
+find_program(CCACHE ccache)
+if(CCACHE)
+  set(CMAKE_CXX_COMPILER_LAUNCHER ${CCACHE})
+endif()

@@ -1,0 +1,1 @@
+set(BRISK_ARBOR_VERSION 0.1.0)

@@ -1,0 +1,110 @@
+#include "core/base/csv.h"
+
+#include <algorithm>
+#include <charconv>
+#include <cmath>
+
+namespace arbor {
+
+namespace {
+
+std::string_view trimmed(std::string_view s) {
+    const auto first = s.find_first_not_of(" \t\r");
+    return first == std::string_view::npos ? std::string_view{} : s.substr(first, s.find_last_not_of(" \t\r") - first + 1);
+}
+
+Result<std::vector<std::string>> splitLine(std::string_view line, std::size_t number) {
+    std::vector<std::string> fields(1);
+    bool quoted = false;
+    for (std::size_t i = 0; i < line.size(); ++i) {
+        const char c = line[i];
+        if (quoted && c == '"' && i + 1 < line.size() && line[i + 1] == '"') {
+            fields.back() += '"';
+            ++i;
+        } else if (c == '"') {
+            quoted = !quoted;
+        } else if (c == ',' && !quoted) {
+            fields.emplace_back();
+        } else {
+            fields.back() += c;
+        }
+    }
+    if (quoted)
+        return refuse(ProblemCode::Malformed, "line " + std::to_string(number), "open quote", "a closing quote");
+    for (auto& f : fields)
+        f = std::string(trimmed(f));
+    return fields;
+}
+
+} // namespace
+
+Result<double> parseNumber(std::string_view text, const std::string& place) {
+    auto digits = trimmed(text);
+    if (!digits.empty() && digits.front() == '+')
+        digits.remove_prefix(1);
+    double value = 0;
+    const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
+    if (error != std::errc{} || end != digits.data() + digits.size() || digits.empty())
+        return refuse(ProblemCode::Malformed, place, std::string(text), "a number");
+    if (!std::isfinite(value))
+        return refuse(ProblemCode::NotFinite, place, std::string(text), "a finite number");
+    return value;
+}
+
+Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::string>& required) {
+    CsvTable table;
+    std::size_t number = 0;
+    while (!text.empty()) {
+        const auto end = text.find('\n');
+        const auto line = trimmed(text.substr(0, end));
+        text = end == std::string_view::npos ? std::string_view{} : text.substr(end + 1);
+        ++number;
+        if (line.empty() || line.front() == '#')
+            continue;
+        auto fields = splitLine(line, number);
+        if (!fields)
+            return tl::unexpected(fields.error());
+        if (table.m_columns.empty()) {
+            table.m_columns = *fields;
+            for (const auto& column : required)
+                if (!table.hasColumn(column))
+                    return refuse(ProblemCode::Missing, "line " + std::to_string(number), column, "a column of this name");
+            continue;
+        }
+        if (fields->size() != table.m_columns.size())
+            return refuse(fields->size() < table.m_columns.size() ? ProblemCode::Missing : ProblemCode::Malformed,
+                          "line " + std::to_string(number), std::to_string(fields->size()) + " fields",
+                          std::to_string(table.m_columns.size()) + " fields");
+        table.m_rows.push_back({number, std::move(*fields)});
+    }
+    if (table.m_columns.empty())
+        return refuse(ProblemCode::Missing, "line 1", {}, "a header line");
+    return table;
+}
+
+bool CsvTable::hasColumn(const std::string& column) const {
+    return std::find(m_columns.begin(), m_columns.end(), column) != m_columns.end();
+}
+
+std::string CsvTable::text(std::size_t row, const std::string& column) const {
+    const auto at = std::find(m_columns.begin(), m_columns.end(), column) - m_columns.begin();
+    const auto i = static_cast<std::size_t>(at);
+    return i < m_columns.size() ? m_rows[row].fields[i] : std::string{};
+}
+
+std::string CsvTable::place(std::size_t row, const std::string& column) const {
+    return "line " + std::to_string(m_rows[row].line) + ", " + column;
+}
+
+Result<double> CsvTable::number(std::size_t row, const std::string& column) const {
+    const auto field = text(row, column);
+    if (field.empty())
+        return refuse(ProblemCode::Missing, place(row, column), {}, "a number");
+    return parseNumber(field, place(row, column));
+}
+
+Result<double> CsvTable::numberOr(std::size_t row, const std::string& column, double otherwise) const {
+    return text(row, column).empty() ? Result<double>(otherwise) : number(row, column);
+}
+
+} // namespace arbor

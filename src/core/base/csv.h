@@ -1,0 +1,41 @@
+#pragma once
+
+#include "core/base/result.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace arbor {
+
+/// A comma-separated table with a header line. Lines starting with # and blank lines are skipped, fields may be quoted.
+class CsvTable {
+public:
+    /// @param required  columns that must be in the header; further columns are kept
+    /// @errors Missing (column, or a row with fewer fields than the header: place "line N"), Malformed (open quote, too many fields)
+    static Result<CsvTable> parse(std::string_view text, const std::vector<std::string>& required);
+
+    std::size_t size() const { return m_rows.size(); }
+    bool hasColumn(const std::string& column) const;
+    std::string text(std::size_t row, const std::string& column) const; ///< empty when the column is absent
+
+    /// @errors Missing (empty field), Malformed (no number), NotFinite; place "line N, column"
+    Result<double> number(std::size_t row, const std::string& column) const;
+    /// As number, with `otherwise` for an empty or absent field.
+    Result<double> numberOr(std::size_t row, const std::string& column, double otherwise) const;
+
+    std::string place(std::size_t row, const std::string& column) const;
+
+private:
+    struct Row {
+        std::size_t line;
+        std::vector<std::string> fields;
+    };
+    std::vector<std::string> m_columns;
+    std::vector<Row> m_rows;
+};
+
+/// A whole field as a number in the C locale. @errors Malformed, NotFinite with `place`
+Result<double> parseNumber(std::string_view text, const std::string& place);
+
+} // namespace arbor

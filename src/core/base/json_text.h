@@ -1,0 +1,18 @@
+#pragma once
+
+#include "core/base/result.h"
+
+#include <initializer_list>
+#include <nlohmann/json.hpp>
+#include <string_view>
+
+namespace arbor {
+
+/// Parses JSON and refuses what the library would let pass in silence: a key given twice in one object.
+/// @errors Malformed (place "line L, column C"), Duplicate (the key)
+Result<nlohmann::json> parseJson(std::string_view text);
+
+/// @errors UnknownKey for the first key of `object` that is not in `known`
+Result<void> onlyKeys(const nlohmann::json& object, std::initializer_list<std::string_view> known);
+
+} // namespace arbor

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <string>
+#include <tl/expected.hpp>
+
+namespace arbor {
+
+/// What is wrong with an input; words for people are made from it in src/words.
+enum class ProblemCode {
+    NotPositive,
+    NotFinite,
+    GeometryOrder,
+    OutOfRange,
+    UnknownClass,
+    NotDefined,
+    UnknownName,
+    Malformed,
+    Missing,
+    Duplicate,
+    UnknownKey,
+    Unreadable,
+    Unwritable,
+};
+
+/// One refused input: what, where, the offending value and the limit it broke.
+struct Problem {
+    ProblemCode code = ProblemCode::Malformed;
+    std::string field;     ///< place inside the input: a field name, a JSON pointer or "line 7, outside_mm"
+    std::string value;     ///< what was found there
+    std::string limit;     ///< what would have been accepted
+    std::string file = {}; ///< set by io when the input came from a file
+};
+
+template <class T> using Result = tl::expected<T, Problem>;
+
+inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::string value = {},
+                                      std::string limit = {}) {
+    return tl::unexpected<Problem>(Problem{code, std::move(field), std::move(value), std::move(limit)});
+}
+
+/// Shortest text of a number for a Problem; not meant for display of results.
+std::string plain(double value);
+
+} // namespace arbor

@@ -1,0 +1,90 @@
+#include "core/catalog/material.h"
+
+#include "core/base/json_text.h"
+
+#include <optional>
+
+namespace arbor::catalog {
+
+namespace {
+
+using nlohmann::json;
+
+std::optional<FrictionFamily> familyNamed(const std::string& text) {
+    static const std::map<std::string, FrictionFamily> names{{"steel", FrictionFamily::Steel},
+                                                             {"cast_iron", FrictionFamily::CastIron},
+                                                             {"aluminium", FrictionFamily::Aluminium}};
+    const auto found = names.find(text);
+    return found == names.end() ? std::nullopt : std::optional(found->second);
+}
+
+std::optional<Lubricant> lubricantNamed(const std::string& text) {
+    static const std::map<std::string, Lubricant> names{
+        {"dry", Lubricant::Dry}, {"light_oil", Lubricant::LightOil}, {"grease", Lubricant::Grease}};
+    const auto found = names.find(text);
+    return found == names.end() ? std::nullopt : std::optional(found->second);
+}
+
+Result<Material> readMaterial(const std::string& id, const json& d) {
+    if (auto known = onlyKeys(d, {"name", "E_MPa", "nu", "alpha_perK", "yield_MPa", "ceiling_degC", "family"}); !known)
+        return tl::unexpected(known.error());
+    Material m{d.at("name"), d.at("E_MPa"), d.at("nu"), d.at("alpha_perK"), d.at("yield_MPa"), d.at("ceiling_degC")};
+    for (const auto& [field, value] : {std::pair{"E_MPa", m.E_MPa}, {"alpha_perK", m.alpha_perK}, {"yield_MPa", m.yield_MPa}})
+        if (!(value > 0))
+            return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
+    if (!(m.nu >= 0 && m.nu < 0.5))
+        return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
+    const auto family = familyNamed(d.at("family"));
+    if (!family)
+        return refuse(ProblemCode::UnknownName, id + "/family", d.at("family"), "steel, cast_iron or aluminium");
+    m.family = *family;
+    return m;
+}
+
+template <class T, class Read> Result<T> readDocument(std::string_view text, Read read) {
+    const auto document = parseJson(text);
+    if (!document)
+        return tl::unexpected(document.error());
+    try {
+        return read(*document);
+    } catch (const json::exception& error) {
+        return refuse(ProblemCode::Malformed, error.what());
+    }
+}
+
+} // namespace
+
+Result<Materials> parseMaterials(std::string_view text) {
+    return readDocument<Materials>(text, [](const json& document) -> Result<Materials> {
+        Materials out;
+        for (const auto& [id, entry] : document.at("materials").items()) {
+            auto material = readMaterial(id, entry);
+            if (!material)
+                return tl::unexpected(material.error());
+            out.emplace(id, std::move(*material));
+        }
+        return out;
+    });
+}
+
+Result<FrictionBands> parseFriction(std::string_view text) {
+    return readDocument<FrictionBands>(text, [](const json& document) -> Result<FrictionBands> {
+        FrictionBands out;
+        for (const auto& [familyText, byLubricant] : document.at("bands").items()) {
+            for (const auto& [lubricantText, band] : byLubricant.items()) {
+                const auto family = familyNamed(familyText);
+                const auto lubricant = lubricantNamed(lubricantText);
+                const Limits limits{band.at(0), band.at(1)};
+                if (!family || !lubricant)
+                    return refuse(ProblemCode::UnknownName, familyText + "/" + lubricantText);
+                if (!(limits.lower > 0 && limits.upper >= limits.lower))
+                    return refuse(ProblemCode::GeometryOrder, familyText + "/" + lubricantText, plain(limits.lower),
+                                  "0 < lower <= upper");
+                out[{*family, *lubricant}] = limits;
+            }
+        }
+        return out;
+    });
+}
+
+} // namespace arbor::catalog

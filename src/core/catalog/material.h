@@ -1,0 +1,36 @@
+#pragma once
+
+#include "core/base/range.h"
+#include "core/base/result.h"
+
+#include <map>
+#include <string>
+#include <string_view>
+
+namespace arbor::catalog {
+
+enum class FrictionFamily { Steel, CastIron, Aluminium };
+
+/// Elastic and thermal constants of a material at room temperature.
+struct Material {
+    std::string name;
+    double E_MPa = 0;
+    double nu = 0;
+    double alpha_perK = 0;
+    double yield_MPa = 0;   ///< 0.2 % proof stress, or tensile strength for brittle iron
+    double ceiling_C = 0;   ///< how hot it may be made for assembly
+    FrictionFamily family = FrictionFamily::Steel;
+};
+
+enum class Lubricant { Dry, LightOil, Grease };
+
+/// Friction of a steel ring sliding home on a seat, by the seat's family and the lubricant.
+using FrictionBands = std::map<std::pair<FrictionFamily, Lubricant>, Limits>;
+
+using Materials = std::map<std::string, Material>;
+
+/// @errors Malformed, UnknownKey, Duplicate, NotPositive, OutOfRange (nu)
+Result<Materials> parseMaterials(std::string_view json);
+Result<FrictionBands> parseFriction(std::string_view json);
+
+} // namespace arbor::catalog

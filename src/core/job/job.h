@@ -1,0 +1,128 @@
+#pragma once
+
+#include "core/arrangement/housed_bearing.h"
+#include "core/base/range.h"
+#include "core/catalog/bearing.h"
+#include "core/catalog/material.h"
+#include "core/seat/seating.h"
+#include "core/standards/limits.h"
+
+#include <map>
+#include <optional>
+#include <set>
+#include <string>
+#include <vector>
+
+namespace arbor::job {
+
+enum class Units { Metric, Inch };
+enum class Station { Fit, Tooling, Press, Seat, Close };
+inline constexpr Station kStations[] = {Station::Fit, Station::Tooling, Station::Press, Station::Seat, Station::Close};
+
+/// A toleranced size as the user wrote it and as it was understood.
+struct SizeSpec {
+    std::string typed;
+    double nominal_mm = 0;
+    std::optional<standards::ToleranceClass> toleranceClass; ///< nothing: `deviation_mm` holds typed limits
+    Limits deviation_mm;
+    friend bool operator==(const SizeSpec&, const SizeSpec&) = default;
+};
+
+/// A measured size as the user wrote it and as it was understood.
+struct MeasuredSize {
+    std::string typed;
+    double value_mm = 0;
+    double uncertainty_mm = 0.002; ///< 95 %, of the gauge
+    friend bool operator==(const MeasuredSize&, const MeasuredSize&) = default;
+};
+
+struct BearingChoice {
+    std::string designation;
+    std::string toleranceClass = "N";
+    std::string clearanceGroup = "CN";
+    std::optional<double> typedStaticRating_N;
+    catalog::Side seals = catalog::Side::None;
+    catalog::Side encoder = catalog::Side::None;
+    double rz_mm = 0.0016;
+    friend bool operator==(const BearingChoice&, const BearingChoice&) = default;
+};
+
+struct HousingPart {
+    std::string material;
+    SizeSpec seat;
+    std::optional<MeasuredSize> measured;
+    double rz_mm = 0.006;
+    double outsideDia_mm = 0;
+    double height_mm = 0;
+    double flangeDia_mm = 0;
+    double flangeThick_mm = 0;
+    double seatDepth_mm = 0;
+    double shoulderBoreDia_mm = 0;
+    double entryChamfer_mm = 0;
+    std::optional<arrangement::Groove> groove;
+    std::optional<arrangement::HangsBelow> hangsBelow;
+};
+
+struct ShaftPart {
+    std::string material;
+    SizeSpec seat;
+    double boreDia_mm = 0;
+    double rz_mm = 0.004;
+};
+
+struct WorkTemperatures {
+    double innerRing_C = 20;
+    double outerRing_C = 20;
+    double housing_C = 20;
+    double shaft_C = 20;
+};
+
+struct ToolWishes {
+    std::string press;
+    std::optional<std::string> driver; ///< nothing: the program chooses
+    std::optional<std::string> support;
+};
+
+struct SeatReadings {
+    seat::ReadingKind kind = seat::ReadingKind::Depth;
+    double uncertainty_mm = 0.01;
+    std::vector<seat::Reading> readings;
+};
+
+/// What was done, written once when the job is closed.
+struct Record {
+    std::string who;
+    std::string when; ///< ISO 8601
+    std::string notes;
+    std::string verdict;
+    std::string bearing;
+    std::string bore;
+    Range interference_mm;
+    Range pressForce_N;
+    std::vector<std::string> tools; ///< from the bed up
+    std::optional<double> peakForce_N;
+    std::optional<double> endTravel_mm;
+    std::vector<seat::Reading> readings;
+    std::optional<double> riseAcross_mm;
+    std::optional<double> tilt_arcmin;
+};
+
+/// What the user said, chose and measured: the document of one job.
+struct Job {
+    std::string id;
+    std::string title;
+    std::string customer;
+    Units units = Units::Metric;
+    BearingChoice bearing;
+    HousingPart housing;
+    std::optional<ShaftPart> shaft;
+    WorkTemperatures temperatures;
+    catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
+    ToolWishes tooling;
+    std::string traceFile; ///< beside the job file; empty: none
+    SeatReadings seating;
+    std::set<Station> done;
+    std::optional<Record> record;
+};
+
+} // namespace arbor::job

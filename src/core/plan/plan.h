@@ -1,0 +1,73 @@
+#pragma once
+
+#include "core/catalog/bearing.h"
+#include "core/catalog/material.h"
+#include "core/catalog/rack.h"
+#include "core/fit/bearing_fit.h"
+#include "core/job/job.h"
+#include "core/seat/seating.h"
+#include "core/standards/bearing_limits.h"
+#include "core/standards/limits.h"
+#include "core/tooling/search.h"
+#include "core/trace/trace.h"
+
+#include <map>
+#include <optional>
+
+namespace arbor::plan {
+
+/// Every table a plan looks things up in.
+struct Library {
+    standards::Iso286 iso286;
+    standards::BearingTables bearingTables;
+    std::vector<catalog::Bearing> bearings;
+    catalog::Materials materials;
+    catalog::FrictionBands friction;
+    catalog::Rack rack;
+};
+
+struct PressPlan {
+    trace::Expected expected;
+    std::optional<double> gaugeLikely; ///< at the end force, in the gauge's unit
+    std::optional<double> gaugeMost;
+    std::optional<double> gaugeHold;
+    double energy_J = 0;               ///< in frame and stack at the greatest end force
+    AdviceList watch;
+};
+
+enum class Mark { Open, Done, Look, Stop };
+
+/// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
+struct Plan {
+    std::optional<Problem> problem;
+    const catalog::Press* press = nullptr; ///< into the library's rack
+    catalog::StaticRating rating;
+    Limits housingClass_mm;                ///< deviation limits of the seat by class or typed
+    Limits ringOutside_mm;                 ///< deviation limits of the bearing's outside
+    std::optional<arrangement::HousedBearing> arrangement;
+    std::optional<fit::BearingFit> fit;
+    std::optional<tooling::LoadCase> load;
+    std::optional<tooling::ToolPlan> tools;
+    std::optional<PressPlan> pressing;
+    std::optional<trace::Overlay> traceOverlay;
+    std::optional<seat::Seating> seating;
+    std::map<job::Station, Mark> marks;
+
+    job::Station next(const std::set<job::Station>& done) const;
+};
+
+/// Works out every station of a job. Pure: the same job, library and trace give the same plan.
+/// @param library  must outlive the plan, which points into its rack
+/// @param measured  the trace loaded for the job, or nothing
+Plan planJob(const job::Job& job, const Library& library, const std::optional<trace::Trace>& measured);
+
+/// The record of a job as it stands. @param when  ISO 8601, from the caller's clock
+job::Record makeRecord(const job::Job& job, const Plan& plan, const std::string& who, const std::string& when,
+                       const std::string& notes);
+
+/// Stable names of verdicts and stations for files.
+std::string_view name(seat::SeatVerdict verdict);
+std::string_view name(job::Station station);
+std::optional<job::Station> stationNamed(std::string_view name);
+
+} // namespace arbor::plan

@@ -1,0 +1,167 @@
+#include "core/seat/seating.h"
+
+#include <Eigen/Dense>
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace arbor::seat {
+
+namespace {
+
+constexpr double kRadPerDeg = std::numbers::pi / 180;
+constexpr double kArcminPerRad = 60 / kRadPerDeg;
+
+Result<void> check(const std::vector<Reading>& heights, double radius_mm) {
+    if (!(radius_mm > 0) || !std::isfinite(radius_mm))
+        return refuse(ProblemCode::NotPositive, "radius_mm", plain(radius_mm), "> 0");
+    if (heights.size() < 3)
+        return refuse(ProblemCode::Missing, "readings", std::to_string(heights.size()), "three or more");
+    for (const auto& r : heights)
+        if (!std::isfinite(r.angle_deg) || !std::isfinite(r.value_mm))
+            return refuse(ProblemCode::NotFinite, "readings", plain(r.value_mm), "a finite reading");
+    return {};
+}
+
+/// Half of the 95 % band of a fitted slope times the radius, for readings of this uncertainty spread over the circle.
+double slopeUncertainty(double reading_mm, std::size_t n) { return reading_mm * std::sqrt(2.0 / static_cast<double>(n)); }
+
+} // namespace
+
+double PlaneFit::tilt_arcmin() const { return tilt_rad * kArcminPerRad; }
+double PlaneFit::riseAcross(double dia_mm) const { return dia_mm * std::tan(tilt_rad); }
+
+Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm) {
+    if (auto ok = check(heights, radius_mm); !ok)
+        return tl::unexpected(ok.error());
+    const auto n = static_cast<Eigen::Index>(heights.size());
+    Eigen::MatrixXd A(n, 3);
+    Eigen::VectorXd z(n);
+    for (Eigen::Index i = 0; i < n; ++i) {
+        const auto& r = heights[static_cast<std::size_t>(i)];
+        A.row(i) << 1, radius_mm * std::cos(r.angle_deg * kRadPerDeg), radius_mm * std::sin(r.angle_deg * kRadPerDeg);
+        z(i) = r.value_mm;
+    }
+    const Eigen::ColPivHouseholderQR<Eigen::MatrixXd> qr(A);
+    if (qr.rank() < 3)
+        return refuse(ProblemCode::NotDefined, "readings", std::to_string(heights.size()), "three different positions");
+    const Eigen::Vector3d c = qr.solve(z);
+    const Eigen::VectorXd residuals = z - A * c;
+    PlaneFit fit;
+    fit.mean_mm = c(0);
+    fit.slopeCos = c(1);
+    fit.slopeSin = c(2);
+    fit.tilt_rad = std::atan(std::hypot(c(1), c(2)));
+    fit.highAngle_deg = std::fmod(std::atan2(c(2), c(1)) / kRadPerDeg + 360, 360);
+    fit.rise_mm = fit.riseAcross(2 * radius_mm);
+    fit.rms_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n));
+    fit.residualRange_mm = residuals.maxCoeff() - residuals.minCoeff();
+    if (n > 3)
+        fit.scatter_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n - 3));
+    fit.residuals_mm.assign(residuals.data(), residuals.data() + n);
+    return fit;
+}
+
+std::string clockPosition(double angle_deg) {
+    const int halves = static_cast<int>(std::lround(angle_deg / 15)) % 24;
+    const int hour = halves / 2 == 0 ? 12 : halves / 2;
+    return std::to_string(hour) + (halves % 2 ? ":30" : "");
+}
+
+namespace {
+
+/// Readings turned into heights of the ring's face above its home position.
+std::vector<Reading> heightsAboveHome(const SeatingInput& in) {
+    auto heights = in.readings;
+    for (auto& r : heights)
+        r.value_mm = in.kind == ReadingKind::Depth ? in.homeDepth_mm - r.value_mm : r.value_mm;
+    return heights;
+}
+
+/// A chip or burr under one reading lifts it alone; a tilt lifts half the circle.
+void judgeAgreement(Seating& out, const SeatingInput& in) {
+    const auto& residuals = out.plane->residuals_mm;
+    if (residuals.size() == 3) {
+        out.findings.push_back({Finding::NoResidual, Severity::Look, 3, 4, {}, "HB4.13"});
+        return;
+    }
+    const double limit = 2 * std::max(in.uncertainty_mm, 0.005);
+    const auto far = std::max_element(residuals.begin(), residuals.end(),
+                                      [](double a, double b) { return std::abs(a) < std::abs(b); });
+    if (std::abs(*far) <= limit)
+        return;
+    const auto& where = in.readings[static_cast<std::size_t>(far - residuals.begin())];
+    out.findings.push_back({Finding::ReadingsDisagree, Severity::Stop, *far, limit, clockPosition(where.angle_deg), "HB4.13"});
+    out.verdict = SeatVerdict::ReadingsDisagree;
+}
+
+void judgeSquareness(Seating& out, const SeatingInput& in) {
+    const double rise = out.plane->riseAcross(in.seatDia_mm);
+    const double spread = 2 * slopeUncertainty(in.uncertainty_mm, in.readings.size()) * in.seatDia_mm / (2 * in.readingRad_mm);
+    out.riseAcross_mm = {std::max(0.0, rise - spread), rise, rise + spread};
+    out.tilt_arcmin = out.riseAcross_mm * (kArcminPerRad / in.seatDia_mm);
+    if (rise <= in.squareLimit_mm)
+        return;
+    out.findings.push_back({Finding::Tilted, Severity::Stop, rise, in.squareLimit_mm, clockPosition(out.plane->highAngle_deg), "HB4.13"});
+    if (out.verdict == SeatVerdict::NotJudged)
+        out.verdict = SeatVerdict::Tilted;
+}
+
+void judgeHome(Seating& out, const SeatingInput& in) {
+    const double gap = out.plane->mean_mm;
+    const double spread = in.uncertainty_mm / std::sqrt(static_cast<double>(in.readings.size()));
+    out.gap_mm = {gap - spread, gap, gap + spread};
+    if (gap > in.depthTolerance_mm) {
+        out.findings.push_back({Finding::NotHome, Severity::Stop, gap, in.depthTolerance_mm, {}, "HB3.8"});
+        // A ring that is both short and crooked is called tilted only when its low side has reached the shoulder.
+        const double lowSide = gap - out.plane->rise_mm / 2;
+        if (out.verdict == SeatVerdict::NotJudged || (out.verdict == SeatVerdict::Tilted && lowSide > in.depthTolerance_mm))
+            out.verdict = SeatVerdict::NotHome;
+    } else if (gap < -in.depthTolerance_mm) {
+        out.findings.push_back({Finding::PastHome, Severity::Stop, -gap, in.depthTolerance_mm, {}, "HB3.8"});
+        if (out.verdict == SeatVerdict::NotJudged)
+            out.verdict = SeatVerdict::ReadingsDisagree;
+    }
+}
+
+/// The ring's upper face must stay below the groove's lower edge wherever it was measured.
+void judgeGroove(Seating& out, const SeatingInput& in) {
+    if (!in.grooveLowerEdgeDepth_mm)
+        return;
+    const auto heights = heightsAboveHome(in);
+    const auto highest = std::max_element(heights.begin(), heights.end(),
+                                          [](const Reading& a, const Reading& b) { return a.value_mm < b.value_mm; });
+    const double opening = in.homeDepth_mm - highest->value_mm - *in.grooveLowerEdgeDepth_mm;
+    out.grooveOpening_mm = opening;
+    if (opening >= 0)
+        out.findings.push_back({Finding::GrooveOpen, Severity::Info, opening, 0, {}, "HB3.8"});
+    else
+        out.findings.push_back({Finding::GrooveCovered, Severity::Stop, -opening, 0, clockPosition(highest->angle_deg), "HB3.8"});
+    if (opening < 0 && out.verdict == SeatVerdict::NotJudged)
+        out.verdict = SeatVerdict::NotHome;
+}
+
+} // namespace
+
+Result<Seating> judgeSeating(const SeatingInput& in) {
+    Seating out;
+    if (in.readings.size() < 3) {
+        out.findings.push_back({Finding::TooFewReadings, Severity::Look, static_cast<double>(in.readings.size()), 3, {}, "HB4.13"});
+        return out;
+    }
+    auto plane = fitPlane(heightsAboveHome(in), in.readingRad_mm);
+    if (!plane)
+        return tl::unexpected(plane.error());
+    out.plane = std::move(*plane);
+    judgeAgreement(out, in);
+    judgeSquareness(out, in);
+    judgeHome(out, in);
+    judgeGroove(out, in);
+    if (out.verdict == SeatVerdict::NotJudged) {
+        out.verdict = SeatVerdict::HomeAndSquare;
+        out.findings.insert(out.findings.begin(), {Finding::HomeAndSquare, Severity::Info, out.riseAcross_mm.likely, in.squareLimit_mm, {}, "HB4.13"});
+    }
+    return out;
+}
+
+} // namespace arbor::seat

@@ -1,0 +1,43 @@
+#include "core/standards/bearing_limits.h"
+
+namespace arbor::standards {
+
+namespace {
+
+constexpr double kUm = 1e-3;
+
+Result<double> rowValue(const StepTable& table, const std::string& row, double size_mm, const std::string& asked) {
+    if (!table.hasRow(row))
+        return refuse(ProblemCode::UnknownClass, "bearing_class", asked);
+    const auto value = table.at(row, size_mm);
+    if (!value)
+        return tl::unexpected(value.error());
+    if (!*value)
+        return refuse(ProblemCode::NotDefined, "bearing_class", asked, "a class given at " + plain(size_mm) + " mm");
+    return **value * kUm;
+}
+
+/// ISO 492 prints the lower deviation; the upper one of these rings is zero.
+Result<Limits> belowZero(const StepTable& table, double size_mm, const std::string& bearingClass) {
+    return rowValue(table, bearingClass, size_mm, bearingClass).map([](double lower) { return Limits{lower, 0}; });
+}
+
+} // namespace
+
+Result<Limits> boreDeviation(const BearingTables& tables, double boreDia_mm, const std::string& bearingClass) {
+    return belowZero(tables.bore, boreDia_mm, bearingClass);
+}
+
+Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_mm, const std::string& bearingClass) {
+    return belowZero(tables.outside, outsideDia_mm, bearingClass);
+}
+
+Result<Limits> radialClearance(const BearingTables& tables, double boreDia_mm, const std::string& group) {
+    const auto least = rowValue(tables.clearance, group + " min", boreDia_mm, group);
+    const auto most = rowValue(tables.clearance, group + " max", boreDia_mm, group);
+    if (!least || !most)
+        return tl::unexpected(!least ? least.error() : most.error());
+    return Limits{*least, *most};
+}
+
+} // namespace arbor::standards

@@ -1,0 +1,63 @@
+#pragma once
+
+#include "core/base/advice.h"
+#include "core/base/range.h"
+#include "core/base/result.h"
+
+#include <functional>
+#include <string_view>
+#include <vector>
+
+namespace arbor::trace {
+
+struct Sample {
+    double t_s = 0;
+    double travel_mm = 0;
+    double force_N = 0;
+    friend bool operator==(const Sample&, const Sample&) = default;
+};
+
+using Trace = std::vector<Sample>;
+
+/// Reads `t_s,travel_mm,force_N` lines.
+/// @errors Missing (columns, empty file), Malformed / NotFinite (place "line N, column"), GeometryOrder (time going back)
+Result<Trace> parseTrace(std::string_view csv);
+
+/// What the press should show: force at each travel, least, likely and most.
+struct ExpectedPoint {
+    double travel_mm = 0;
+    Range force_N;
+};
+
+/// Predicted force-travel band from the mouth of the bore to the shoulder.
+struct Expected {
+    std::vector<ExpectedPoint> points;
+    double homeTravel_mm = 0;
+    Range end_N;
+    Range hold_N;
+};
+
+struct ExpectInput {
+    double homeTravel_mm = 0;
+    double fullEngagement_mm = 0;                        ///< at home
+    Range endForce_N;                                    ///< at full engagement
+    std::function<double(double travel_mm)> engaged_mm;  ///< axial length in touch
+};
+
+/// F(x) = mu pi d p x with the engaged length taken from the section, then the hold load: 1.1 to 1.5 times the likely end force.
+/// @source [HB4.6], [HB5] hold
+Expected expectTrace(const ExpectInput& in);
+
+/// Force band at a travel between two points of the prediction; beyond home the hold force.
+Range forceAt(const Expected& expected, double travel_mm);
+
+/// A measured trace laid over the prediction: what can be said without telling its phases apart.
+struct Overlay {
+    double endTravel_mm = 0;
+    double peak_N = 0;
+    double shareInBand = 0;
+    AdviceList findings;
+};
+Overlay overlay(const Trace& trace, const Expected& expected);
+
+} // namespace arbor::trace
