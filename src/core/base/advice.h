@@ -38,7 +38,7 @@ enum class Finding {
     LandsOnInnerRing,         ///< value: tool outside [mm], limit: inside edge of the face [mm]
     CatchesInBore,            ///< value: how much too large [mm], limit: bore [mm]
     EndsInsideBore,           ///< value: how far from home it stops [mm]
-    MissesFace,               ///< subject: what it should have covered
+    MissesFace,               ///< value: bore (goes round) or outside (drops through) [mm], limit: edge of the face [mm], subject: face
     StandsOnPart,             ///< subject: what the support carries on
     FallsThrough,             ///< the housing does not rest on this support
     TooLowFor,                ///< value: height missing [mm], subject: part hanging below

@@ -12,6 +12,7 @@ namespace {
 constexpr double kLevel_mm = 1e-3;
 constexpr double kSameRadius_mm = 5e-3;
 constexpr double kLeastWidth_mm = 1e-3;
+constexpr double kRolling_mm = 0.1; // equivalent raceways are tubes: a ball may stop a little short of them
 
 std::optional<Contact> faceContact(const Face& above, const Face& below) {
     const double inner = std::max(above.innerRad_mm, below.innerRad_mm);
@@ -39,17 +40,20 @@ std::optional<Contact> wallContact(const std::vector<Wall>& bores, const std::ve
     return found;
 }
 
-/// Rolling elements touch a raceway in a line or point: compare radii slice by slice instead of straight walls.
+/// Rolling elements touch a raceway in a line or point, so the walls are compared at the heights they have in common.
 std::optional<Contact> rollingContact(const Body& outer, const Body& inner) {
     for (const auto& a : outer.slices) {
         for (const auto& b : inner.slices) {
             const double lo = std::max(outer.z_mm + a.zBottom, inner.z_mm + b.zBottom);
             const double hi = std::min(outer.z_mm + a.zTop, inner.z_mm + b.zTop);
-            const double bore = std::min(a.innerBottom, a.innerTop);
-            const double outside = std::max(b.outerBottom, b.outerTop);
-            const bool beside = bore >= std::max(b.innerBottom, b.innerTop);
-            if (hi - lo >= kLeastWidth_mm && beside && std::abs(bore - outside) <= 20 * kSameRadius_mm)
-                return Contact{ContactKind::Rolling, 0, 0, lo, hi, outside, outside};
+            if (hi - lo < kLeastWidth_mm)
+                continue;
+            for (const double z : {lo, hi}) {
+                const double bore = std::lerp(a.innerBottom, a.innerTop, (z - outer.z_mm - a.zBottom) / (a.zTop - a.zBottom));
+                const double outside = std::lerp(b.outerBottom, b.outerTop, (z - inner.z_mm - b.zBottom) / (b.zTop - b.zBottom));
+                if (std::abs(bore - outside) <= kRolling_mm)
+                    return Contact{ContactKind::Rolling, 0, 0, lo, hi, outside, outside};
+            }
         }
     }
     return std::nullopt;

@@ -19,7 +19,7 @@ constexpr double kToolE_MPa = 210'000;
 constexpr double kSlenderLimit = 2.5;   // height over smallest face, [HB4.18]
 constexpr std::size_t kLooseLimit = 2;  // spacers, [HB4.18]
 constexpr double kRoomAbove_mm = 5;     // to slide the stack under the ram
-constexpr double kCloseToSeal_mm = 0.5; // on the radius: a looser centring would touch
+constexpr double kCloseToSeal_mm = 0.25; // on the radius: a looser centring would touch
 constexpr double kEpsilon_mm = 1e-6;
 
 Advice stop(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
@@ -55,8 +55,13 @@ DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<cons
     std::vector<Body> movers{catalog::toolBody(tool)};
     auto& driver = movers.front();
     driver.z_mm = kHigh_mm;
+    const auto& bearing = m_arrangement.bearing;
+    if (tool.boreDia_mm >= bearing.outerFaceOuterDia_mm()) {
+        out.findings.push_back(stop(Finding::MissesFace, tool.boreDia_mm, bearing.outerFaceOuterDia_mm(), "outer ring"));
+        return out;
+    }
     if (!section::restOn(driver, m_bearing)) {
-        out.findings.push_back(stop(Finding::MissesFace, tool.boreDia_mm, m_arrangement.bearing.outsideDia_mm, "outer ring"));
+        out.findings.push_back(stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
         return out;
     }
     judgeLanding(out, driver, tool.boreDia_mm);

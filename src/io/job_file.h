@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/job/job.h"
+
+#include <string>
+#include <vector>
+
+namespace arbor::io {
+
+/// A job with the text it was read from, so that keys of newer versions survive a load and save.
+struct JobDocument {
+    job::Job job;
+    std::string preserved = "{}"; ///< the JSON as read
+};
+
+/// Checks against the published schema, then reads.
+/// @errors Malformed ("line, column"), OutOfRange / Missing with a JSON pointer when the schema is broken, those of size entry
+Result<JobDocument> parseJob(const std::string& text);
+/// The document as JSON, keys known today set from the job, all others as they were.
+std::string jobText(const JobDocument& document);
+
+Result<JobDocument> loadJob(const std::string& path);
+Result<void> saveJob(const std::string& path, const JobDocument& document);
+
+/// One line of the shelf: a job file that was read, or why it could not be.
+struct ShelfEntry {
+    std::string path;
+    Result<JobDocument> document;
+};
+/// Every `*.arbor.json` of a folder, by file name.
+std::vector<ShelfEntry> listJobs(const std::string& folder);
+
+} // namespace arbor::io

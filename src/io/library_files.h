@@ -1,0 +1,20 @@
+#pragma once
+
+#include "core/plan/plan.h"
+
+#include <string>
+
+namespace arbor::io {
+
+/// Loads the tables that ship with the program (compiled in), without tools or presses.
+Result<plan::Library> loadShippedLibrary();
+
+/// Reads `rack.csv` and `presses.json` of a shop's folder. @errors those of the files, with file, line and column
+Result<catalog::Rack> loadRack(const std::string& folder);
+
+/// Shipped tables and the rack of the shop that keeps its jobs in `folder`.
+Result<plan::Library> loadLibrary(const std::string& folder);
+
+Result<trace::Trace> loadTrace(const std::string& path);
+
+} // namespace arbor::io

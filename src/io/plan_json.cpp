@@ -1,0 +1,175 @@
+#include "io/plan_json.h"
+
+#include "words/sentences.h"
+
+#include <algorithm>
+#include <nlohmann/json.hpp>
+
+namespace arbor::io {
+
+namespace {
+
+using json = nlohmann::ordered_json;
+
+constexpr double kUm = 1e-3;
+
+json rangeJson(const Range& r, double unit = 1) { return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}}; }
+json limitsJson(const Limits& l, double unit = 1) { return {{"lower", l.lower / unit}, {"upper", l.upper / unit}}; }
+
+const char* severityName(Severity s) { return s == Severity::Stop ? "stop" : s == Severity::Look ? "look" : "info"; }
+
+json adviceJson(const AdviceList& list, const words::Display& display) {
+    auto out = json::array();
+    for (const auto& a : list) {
+        const auto said = words::say(a, display);
+        json entry{{"severity", severityName(a.severity)}, {"says", said.line()}};
+        if (!a.source.empty())
+            entry["source"] = words::sourceName(a.source);
+        out.push_back(entry);
+    }
+    return out;
+}
+
+json fitJson(const plan::Plan& plan, const words::Display& d) {
+    if (!plan.fit)
+        return nullptr;
+    const auto& f = *plan.fit;
+    return {{"interference_worst_um", limitsJson(f.interferenceWorst_mm, kUm)},
+            {"interference_um", rangeJson(f.interference_mm, kUm)},
+            {"interference_nominal_um", f.interferenceNominal_mm / kUm},
+            {"smoothing_um", f.smoothing_mm / kUm},
+            {"pressure_MPa", rangeJson(f.pressure_MPa)},
+            {"pressure_worst_MPa", f.pressureWorst_MPa},
+            {"housing_hoop_MPa", f.housingHoop_MPa},
+            {"ring_hoop_MPa", f.ringHoop_MPa},
+            {"press_force_N", rangeJson(f.pressForce_N)},
+            {"press_force_worst_N", f.pressForceWorst_N},
+            {"slip_torque_Nm", rangeJson(f.slipTorque_Nm)},
+            {"clearance_left_um", rangeJson(f.clearanceLeft_mm, kUm)},
+            {"clearance_worst_um", limitsJson(f.clearanceWorst_mm, kUm)},
+            {"clearance_nominal_um", f.clearanceNominal_mm / kUm},
+            {"share_below_zero", f.shareBelowZero},
+            {"housing_temp_degC", f.housingTemp_C},
+            {"because", adviceJson(f.because, d)},
+            {"advisories", adviceJson(f.advisories, d)}};
+}
+
+json stackJson(const tooling::StackFit& s) {
+    return {{"stack_mm", s.stack_mm}, {"daylight_mm", s.daylight_mm}, {"approach_mm", s.approach_mm},
+            {"stroke_used_mm", s.strokeUsed_mm}, {"stroke_mm", s.strokeThere_mm}};
+}
+
+template <class List> json candidatesJson(const List& list, const words::Display& d) {
+    auto out = json::array();
+    for (const auto& c : list) {
+        json entry{{"id", c.tool ? c.tool->id : "bed"}, {"usable", c.usable()}};
+        if (c.usable())
+            entry["score"] = c.score;
+        entry["findings"] = adviceJson(c.check.findings, d);
+        out.push_back(entry);
+    }
+    return out;
+}
+
+json toolsJson(const plan::Plan& plan, const words::Display& d) {
+    if (!plan.tools)
+        return nullptr;
+    const auto& t = *plan.tools;
+    json out{{"choice", nullptr}, {"overridden", t.overridden}};
+    if (t.choice) {
+        auto spacers = json::array();
+        for (const auto* spacer : t.choice->spacers)
+            spacers.push_back(spacer->id);
+        out["choice"] = {{"press", t.choice->press->id}, {"notch", t.choice->notch + 1}, {"driver", t.choice->driver->id},
+                         {"spacers", spacers}, {"support", t.choice->support ? json(t.choice->support->id) : json("bed")}};
+        out["stack"] = stackJson(t.proof.stack);
+        out["force_path_proven"] = t.proof.path.proven();
+        out["findings"] = adviceJson(t.proof.findings, d);
+    }
+    out["static_load_axial_N"] = plan.rating.axial_N;
+    out["static_load_is_estimate"] = plan.rating.estimate;
+    out["drivers"] = candidatesJson(t.drivers, d);
+    out["supports"] = candidatesJson(t.supports, d);
+    return out;
+}
+
+json pressJson(const plan::Plan& plan, const words::Display& d) {
+    if (!plan.pressing)
+        return nullptr;
+    const auto& p = *plan.pressing;
+    json out{{"home_travel_mm", p.expected.homeTravel_mm}, {"end_force_N", rangeJson(p.expected.end_N)},
+             {"hold_force_N", rangeJson(p.expected.hold_N)}, {"stored_energy_J", p.energy_J}};
+    if (p.gaugeLikely)
+        out["gauge"] = {{"unit", words::Display().gauge(0, plan.press->gaugeUnit).unit}, {"end_likely", *p.gaugeLikely},
+                        {"end_most", *p.gaugeMost}, {"hold", *p.gaugeHold}};
+    out["watch"] = adviceJson(p.watch, d);
+    auto band = json::array();
+    for (std::size_t i = 0; i < p.expected.points.size(); i += 10)
+        band.push_back({{"travel_mm", p.expected.points[i].travel_mm}, {"force_N", rangeJson(p.expected.points[i].force_N)}});
+    out["band"] = band;
+    if (plan.traceOverlay)
+        out["trace"] = {{"end_travel_mm", plan.traceOverlay->endTravel_mm}, {"peak_force_N", plan.traceOverlay->peak_N},
+                        {"share_in_band", plan.traceOverlay->shareInBand}, {"findings", adviceJson(plan.traceOverlay->findings, d)}};
+    return out;
+}
+
+json seatJson(const plan::Plan& plan, const words::Display& d) {
+    if (!plan.seating)
+        return nullptr;
+    const auto& s = *plan.seating;
+    json out{{"verdict", plan::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
+    if (s.plane) {
+        out["tilt_arcmin"] = rangeJson(s.tilt_arcmin);
+        out["rise_across_um"] = rangeJson(s.riseAcross_mm, kUm);
+        out["high_side_clock_deg"] = s.plane->highAngle_deg;
+        out["gap_um"] = rangeJson(s.gap_mm, kUm);
+        auto residuals = json::array();
+        for (const double r : s.plane->residuals_mm)
+            residuals.push_back(r / kUm);
+        out["residuals_um"] = residuals;
+        out["scatter_um"] = s.plane->scatter_mm ? json(*s.plane->scatter_mm / kUm) : json();
+    }
+    if (s.grooveOpening_mm)
+        out["groove_opening_um"] = *s.grooveOpening_mm / kUm;
+    return out;
+}
+
+json closeJson(const job::Job& job) {
+    if (!job.record)
+        return nullptr;
+    return {{"who", job.record->who}, {"when", job.record->when}, {"verdict", job.record->verdict}, {"notes", job.record->notes}};
+}
+
+json stationJson(job::Station station, const job::Job& job, const plan::Plan& plan, const words::Display& d) {
+    switch (station) {
+    case job::Station::Fit:
+        return fitJson(plan, d);
+    case job::Station::Tooling:
+        return toolsJson(plan, d);
+    case job::Station::Press:
+        return pressJson(plan, d);
+    case job::Station::Seat:
+        return seatJson(plan, d);
+    case job::Station::Close:
+        return closeJson(job);
+    }
+    return nullptr;
+}
+
+} // namespace
+
+std::string planJson(const job::Job& job, const plan::Plan& plan, const std::vector<job::Station>& stations) {
+    const words::Display display(job.units);
+    json out{{"job", job.id}, {"title", job.title}};
+    for (const auto station : job::kStations) {
+        if (!stations.empty() && std::find(stations.begin(), stations.end(), station) == stations.end())
+            continue;
+        auto part = stationJson(station, job, plan, display);
+        if (part.is_object())
+            part["mark"] = words::markWord(plan.marks.at(station));
+        out[std::string(plan::name(station))] = part;
+    }
+    return out.dump(2);
+}
+
+} // namespace arbor::io

@@ -1,0 +1,44 @@
+#pragma once
+
+#include "core/base/advice.h"
+#include "core/base/result.h"
+#include "core/plan/plan.h"
+#include "words/display.h"
+
+#include <string>
+
+namespace arbor::words {
+
+/// A finding in two parts: what, and why or what to do.
+struct Said {
+    std::string head;
+    std::string detail;
+
+    std::string line() const { return detail.empty() ? head : head + ": " + detail; }
+};
+
+Said say(const Advice& advice, const Display& display);
+
+/// One sentence that names file, place, what was found and what would do.
+std::string say(const Problem& problem);
+
+std::string stationTitle(job::Station station);
+/// The live line of result under a station's name.
+std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& display);
+std::string markWord(plan::Mark mark);
+
+Said verdict(const seat::Seating& seating, const Display& display);
+/// What to do next about a seat.
+std::string nextStep(const seat::Seating& seating);
+
+/// Shortest reason why a candidate falls out, for grouping: "too small", "too large", "too short", ...
+std::string rejectionGroup(const AdviceList& findings);
+/// "38 more do not fit: 21 too small, 12 too large, 5 too short."
+std::string rejectionSummary(const std::vector<tooling::Candidate>& candidates);
+
+std::string lubricantName(catalog::Lubricant lubricant);
+std::string sideName(catalog::Side side);
+/// A source key as people write it.
+std::string sourceName(const std::string& key);
+
+} // namespace arbor::words
