@@ -75,9 +75,9 @@ std::vector<SupportCandidate> judgeSupports(const arrangement::HousedBearing& a,
     std::vector<SupportCandidate> out;
     const auto judge = [&](const Tool* tool) {
         SupportCandidate s{tool, checkSupport(a, *wishes.press, tool, load)};
-        // Close under the bore is stiffest; a tall ring is a loose one; the bare bed needs nothing at all.
+        // Every support that passed is strong enough: then close under the bore is stiffest, low is steady, none is simplest.
         const double overhang = std::abs(s.check.innerDia_mm - a.housing.shoulderBoreDia_mm);
-        s.score = s.check.area_mm2 / 1000 - overhang / 20 - (tool ? tool->length_mm / 50 : -5);
+        s.score = -overhang / 20 - (tool ? tool->length_mm / 25 : 0);
         out.push_back(std::move(s));
     };
     judge(nullptr);

@@ -13,13 +13,13 @@ using section::Body;
 using section::BodyKind;
 
 constexpr double kHigh_mm = 5000;        // above any stack, to lower things from
-constexpr double kBedHalf_mm = 180;
-constexpr double kBedThick_mm = 40;
-constexpr double kRamShown_mm = 60;
+constexpr double kBedWide_mm = 60; // shown beside the gap
+constexpr double kBedThick_mm = 20;
+constexpr double kRamShown_mm = 34;
 
 Body bedBody(const catalog::Press& press) {
     return {"bed", BodyKind::Bed, section::Hatch::Steel,
-            {section::Slice::tube(-kBedThick_mm, 0, press.bedOpening_mm / 2, kBedHalf_mm + press.bedOpening_mm / 2)}};
+            {section::Slice::tube(-kBedThick_mm, 0, press.bedOpening_mm / 2, kBedWide_mm + press.bedOpening_mm / 2)}};
 }
 
 Body ramBody(double footDia_mm) {

@@ -1,0 +1,41 @@
+#pragma once
+
+#include "core/force/path.h"
+#include "core/section/body.h"
+#include "ui/slip/slip_model.h"
+
+#include <QPointF>
+#include <QString>
+#include <optional>
+#include <vector>
+
+namespace arbor::ui {
+
+/// A label with a leader to a point of the section, given as radius and height in mm. Negative radius: left half.
+struct Callout {
+    QPointF at;
+    QString head;
+    QString detail;
+    Tone tone = Tone::Plain;
+};
+
+/// A vertical scale beside the section showing how much of the ram's stroke is used.
+struct StrokeScale {
+    double used_mm = 0;
+    double there_mm = 0;
+    QString label;
+};
+
+/// What the bench draws: the very bodies that were checked, and what is said about them.
+struct BenchScene {
+    QString title;
+    QString subtitle;
+    std::vector<section::Body> bodies;
+    std::vector<bool> faded;               ///< same length as bodies, or empty
+    std::optional<force::Path> path;
+    std::vector<Callout> callouts;
+    std::optional<StrokeScale> stroke;
+    QString emptyText;                     ///< shown when there are no bodies
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,277 @@
+#include "ui/bench/bench_view.h"
+
+#include "ui/bench/section_painter.h"
+#include "ui/slip/slip_body.h"
+#include "ui/theme/theme.h"
+
+#include <QDropEvent>
+#include <QKeyEvent>
+#include <QMimeData>
+#include <QPainter>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::ui {
+
+namespace {
+
+using theme::Text;
+using theme::font;
+using theme::roles;
+
+constexpr int kTop = 58;          // below title and subtitle
+constexpr int kBottom = 14;
+constexpr int kCalloutWidth = 168;
+constexpr int kCalloutStep = 40;
+constexpr double kLeastZoom = 0.5, kMostZoom = 20;
+
+struct PlacedCallout {
+    const Callout* callout;
+    double y;
+};
+
+/// Keeps labels of one side apart without changing their order.
+std::vector<PlacedCallout> spread(std::vector<PlacedCallout> list, double top, double bottom) {
+    std::sort(list.begin(), list.end(), [](const auto& a, const auto& b) { return a.y < b.y; });
+    double least = top;
+    for (auto& entry : list) {
+        entry.y = std::max(entry.y, least);
+        least = entry.y + kCalloutStep;
+    }
+    double most = bottom;
+    for (auto entry = list.rbegin(); entry != list.rend(); ++entry) {
+        entry->y = std::min(entry->y, most);
+        most = entry->y - kCalloutStep;
+    }
+    return list;
+}
+
+} // namespace
+
+BenchView::BenchView(QWidget* parent) : QWidget(parent) {
+    setObjectName("bench");
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(false);
+    setAcceptDrops(true);
+    setMinimumSize(280, 240);
+    setAccessibleName(tr("Bench"));
+}
+
+void BenchView::show(BenchScene scene) {
+    const auto keep = m_picked && *m_picked < m_scene.bodies.size() ? std::optional(m_scene.bodies[*m_picked].id) : std::nullopt;
+    m_scene = std::move(scene);
+    m_picked.reset();
+    for (std::size_t i = 0; keep && i < m_scene.bodies.size(); ++i)
+        if (m_scene.bodies[i].id == *keep)
+            m_picked = i;
+    setAccessibleDescription(m_scene.title + ". " + m_scene.subtitle);
+    update();
+}
+
+QRectF BenchView::worldBox() const {
+    double rad = 1, lo = 0, hi = 1;
+    bool first = true;
+    for (const auto& b : m_scene.bodies) {
+        rad = std::max(rad, b.outsideDia() / 2);
+        lo = first ? b.bottom() : std::min(lo, b.bottom());
+        hi = first ? b.top() : std::max(hi, b.top());
+        first = false;
+    }
+    return {-rad, lo, 2 * rad, hi - lo};
+}
+
+QTransform BenchView::toScreen() const {
+    const auto world = worldBox();
+    const bool labelled = !m_scene.callouts.empty();
+    const double side = labelled ? kCalloutWidth : 24;
+    const double free = std::max(60.0, width() - 2 * side), tall = std::max(60, height() - kTop - kBottom);
+    const double scale = std::min(free / world.width(), tall / world.height()) * m_zoom;
+    const QPointF middle(width() / 2.0, kTop + tall / 2.0);
+    QTransform t;
+    t.translate(middle.x() + m_pan.x(), middle.y() + m_pan.y());
+    t.scale(scale, -scale);
+    t.translate(0, -world.center().y());
+    return t;
+}
+
+void BenchView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(rect(), roles().paper);
+    if (m_scene.bodies.empty()) {
+        painter.setFont(font(Text::Body));
+        painter.setPen(roles().muted);
+        painter.drawText(rect().adjusted(30, 60, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, m_scene.emptyText);
+    } else {
+        const auto map = toScreen();
+        SectionPainter section(painter, map);
+        for (std::size_t i = 0; i < m_scene.bodies.size(); ++i)
+            section.body(m_scene.bodies[i], i < m_scene.faded.size() && m_scene.faded[i], m_picked == i);
+        const auto world = worldBox();
+        section.axis(world.top() - 4, world.bottom() + 4);
+        if (m_scene.path)
+            section.path(*m_scene.path, m_scene.bodies);
+        paintCallouts(painter, map);
+        paintStroke(painter);
+        paintPicked(painter);
+    }
+    painter.setFont(font(Text::Strong));
+    painter.setPen(roles().ink);
+    painter.drawText(QRect(theme::kMargin, 12, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter, m_scene.title);
+    painter.setFont(font(Text::Small));
+    painter.setPen(roles().muted);
+    painter.drawText(QRect(theme::kMargin, 32, width() - 2 * theme::kMargin, 18), Qt::AlignVCenter, m_scene.subtitle);
+    if (hasFocus()) {
+        painter.setPen(QPen(roles().plan, 1, Qt::DotLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(rect().adjusted(1, 1, -2, -2));
+    }
+}
+
+void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
+    for (const int side : {-1, 1}) {
+        std::vector<PlacedCallout> list;
+        for (const auto& c : m_scene.callouts)
+            if ((c.at.x() < 0) == (side < 0))
+                list.push_back({&c, map.map(c.at).y() - 10});
+        for (const auto& [callout, y] : spread(std::move(list), kTop + 4, height() - 44)) {
+            const double left = side < 0 ? theme::kMargin : width() - kCalloutWidth + 6;
+            const QRectF box(left, y, kCalloutWidth - theme::kMargin - 6, 36);
+            const auto align = side < 0 ? Qt::AlignRight : Qt::AlignLeft;
+            const QFontMetrics headMetrics(font(Text::Strong));
+            painter.setPen(QPen(roles().muted, 0.9));
+            painter.drawLine(QPointF(side < 0 ? box.right() + 5 : box.left() - 5, y + 9), map.map(callout->at));
+            painter.setBrush(roles().ink);
+            painter.setPen(Qt::NoPen);
+            painter.drawEllipse(map.map(callout->at), 2.4, 2.4);
+            painter.setFont(font(Text::Strong));
+            painter.setPen(callout->tone == Tone::Plain ? roles().ink : toneColour(callout->tone));
+            painter.drawText(QRectF(box.left(), y, box.width(), 18), align, headMetrics.elidedText(callout->head, Qt::ElideRight, static_cast<int>(box.width())));
+            painter.setFont(font(Text::Small));
+            painter.setPen(roles().muted);
+            painter.drawText(QRectF(box.left(), y + 18, box.width(), 18), align,
+                             QFontMetrics(font(Text::Small)).elidedText(callout->detail, Qt::ElideRight, static_cast<int>(box.width())));
+        }
+    }
+}
+
+void BenchView::paintStroke(QPainter& painter) const {
+    if (!m_scene.stroke || m_scene.stroke->there_mm <= 0)
+        return;
+    const auto& s = *m_scene.stroke;
+    const QRectF scale(theme::kMargin, kTop + 8, 8, std::min(220, height() - kTop - 60));
+    painter.fillRect(scale, roles().rule);
+    const double used = std::min(1.0, s.used_mm / s.there_mm) * scale.height();
+    painter.fillRect(QRectF(scale.left(), scale.top(), scale.width(), used), s.used_mm > s.there_mm ? roles().stop : roles().plan);
+    painter.setPen(QPen(roles().ink, 1));
+    for (int i = 0; i <= 10; ++i) {
+        const double y = scale.top() + scale.height() * i / 10;
+        painter.drawLine(QPointF(scale.right(), y), QPointF(scale.right() + (i % 5 ? 4 : 8), y));
+    }
+    painter.setFont(font(Text::Small));
+    painter.setPen(roles().plan);
+    painter.drawText(QRectF(scale.left(), scale.bottom() + 4, 150, 36), Qt::TextWordWrap, s.label);
+}
+
+void BenchView::paintPicked(QPainter& painter) const {
+    if (!m_picked || !m_describe)
+        return;
+    const auto note = m_describe(m_scene.bodies[*m_picked]);
+    const QFontMetrics metrics(font(Text::Small));
+    const int wide = std::min(width() - 2 * theme::kMargin, 330);
+    const auto text = metrics.boundingRect(QRect(0, 0, wide - 20, 400), Qt::TextWordWrap, note.detail);
+    const QRectF card(theme::kMargin, height() - text.height() - 46, wide, text.height() + 34);
+    painter.setPen(QPen(roles().plan, 1));
+    painter.setBrush(roles().card);
+    painter.drawRect(card);
+    painter.setFont(font(Text::Strong));
+    painter.setPen(roles().plan);
+    painter.drawText(card.adjusted(10, 6, -10, 0), Qt::AlignTop, note.head);
+    painter.setFont(font(Text::Small));
+    painter.setPen(roles().ink);
+    painter.drawText(card.adjusted(10, 26, -10, 0), Qt::TextWordWrap, note.detail);
+}
+
+void BenchView::zoomAbout(QPointF screen, double factor) {
+    const auto world = toScreen().inverted().map(screen);
+    m_zoom = std::clamp(m_zoom * factor, kLeastZoom, kMostZoom);
+    m_pan += screen - toScreen().map(world);
+    update();
+}
+
+void BenchView::fit() {
+    m_zoom = 1;
+    m_pan = {};
+    update();
+}
+
+void BenchView::wheelEvent(QWheelEvent* event) { zoomAbout(event->position(), std::pow(1.0015, event->angleDelta().y())); }
+
+void BenchView::mousePressEvent(QMouseEvent* event) {
+    m_dragFrom = event->position();
+    m_dragged = false;
+}
+
+void BenchView::mouseMoveEvent(QMouseEvent* event) {
+    if (!m_dragFrom)
+        return;
+    const auto moved = event->position() - *m_dragFrom;
+    m_dragged = m_dragged || moved.manhattanLength() > 4;
+    if (!m_dragged)
+        return;
+    m_pan += moved;
+    m_dragFrom = event->position();
+    update();
+}
+
+void BenchView::mouseReleaseEvent(QMouseEvent* event) {
+    if (!m_dragged)
+        pick(bodyAt(event->position()));
+    m_dragFrom.reset();
+}
+
+void BenchView::keyPressEvent(QKeyEvent* event) {
+    const QPointF middle(width() / 2.0, height() / 2.0);
+    switch (event->key()) {
+    case Qt::Key_Plus:
+    case Qt::Key_Equal:
+        return zoomAbout(middle, 1.25);
+    case Qt::Key_Minus:
+        return zoomAbout(middle, 0.8);
+    case Qt::Key_0:
+        return fit();
+    case Qt::Key_P:
+        if (!m_scene.bodies.empty())
+            pick(m_picked ? (*m_picked + 1) % m_scene.bodies.size() : 0);
+        return;
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void BenchView::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasFormat(kToolMime))
+        event->acceptProposedAction();
+}
+
+void BenchView::dropEvent(QDropEvent* event) {
+    emit toolDropped(QString::fromUtf8(event->mimeData()->data(kToolMime)));
+    event->acceptProposedAction();
+}
+
+void BenchView::pick(std::optional<std::size_t> body) {
+    m_picked = body;
+    update();
+    emit partPicked();
+}
+
+std::optional<std::size_t> BenchView::bodyAt(QPointF screen) const {
+    const auto world = toScreen().inverted().map(screen);
+    for (std::size_t i = m_scene.bodies.size(); i-- > 0;)
+        if (outline(m_scene.bodies[i], world.x() < 0 ? -1 : 1).contains(world))
+            return i;
+    return std::nullopt;
+}
+
+} // namespace arbor::ui

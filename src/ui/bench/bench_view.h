@@ -1,0 +1,64 @@
+#pragma once
+
+#include "ui/bench/bench_scene.h"
+
+#include <QTransform>
+#include <QWidget>
+#include <functional>
+#include <optional>
+
+namespace arbor::ui {
+
+/// The section of the present setup to scale: pan by dragging, zoom by wheel or + and -, 0 fits, click or P picks a part.
+class BenchView : public QWidget {
+    Q_OBJECT
+public:
+    explicit BenchView(QWidget* parent = nullptr);
+
+    void show(BenchScene scene);
+    const BenchScene& scene() const { return m_scene; }
+    std::optional<std::size_t> picked() const { return m_picked; }
+    double zoom() const { return m_zoom; }
+    /// Screen position of a point of the section; used by tests and leaders.
+    QPointF screenPoint(double radius_mm, double z_mm) const { return toScreen().map(QPointF(radius_mm, z_mm)); }
+    /// Words for a picked body; set by the station that knows it.
+    void setDescribe(std::function<Note(const section::Body&)> describe) { m_describe = std::move(describe); }
+
+signals:
+    void partPicked();
+    void toolDropped(const QString& toolId);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dropEvent(QDropEvent*) override;
+
+private:
+    QTransform toScreen() const;
+    QRectF worldBox() const;
+    void zoomAbout(QPointF screen, double factor);
+    void fit();
+    void pick(std::optional<std::size_t> body);
+    std::optional<std::size_t> bodyAt(QPointF screen) const;
+    void paintCallouts(QPainter& painter, const QTransform& map) const;
+    void paintStroke(QPainter& painter) const;
+    void paintPicked(QPainter& painter) const;
+
+    BenchScene m_scene;
+    std::optional<std::size_t> m_picked;
+    std::function<Note(const section::Body&)> m_describe;
+    double m_zoom = 1;
+    QPointF m_pan;
+    std::optional<QPointF> m_dragFrom;
+    bool m_dragged = false;
+};
+
+/// Payload of a rack tool dragged to the bench.
+inline constexpr auto kToolMime = "application/x-arbor-tool";
+
+} // namespace arbor::ui

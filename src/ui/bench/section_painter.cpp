@@ -1,0 +1,180 @@
+#include "ui/bench/section_painter.h"
+
+#include "ui/theme/theme.h"
+
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::ui {
+
+namespace {
+
+using section::BodyKind;
+using section::Hatch;
+using theme::roles;
+
+constexpr double kHatchStep = 7; // on screen, so that hatching keeps its look at every zoom
+
+QColor fill(const section::Body& body) {
+    switch (body.hatch) {
+    case Hatch::Steel:
+        return roles().steel;
+    case Hatch::HardenedSteel:
+        return roles().hardened;
+    case Hatch::CastIron:
+        return roles().iron;
+    case Hatch::Aluminium:
+        return roles().provenPale;
+    case Hatch::Brass:
+        return roles().cautionPale;
+    case Hatch::Polymer:
+        return roles().rule;
+    case Hatch::None:
+        return roles().card;
+    }
+    return roles().steel;
+}
+
+/// Neighbouring parts lean against each other: tools one way, housing the other, rings finer.
+struct HatchStyle {
+    bool rising;
+    double step;
+};
+HatchStyle hatchStyle(const section::Body& body) {
+    switch (body.kind) {
+    case BodyKind::OuterRing:
+        return {false, kHatchStep * 0.6};
+    case BodyKind::InnerRing:
+        return {true, kHatchStep * 0.6};
+    case BodyKind::Spacer:
+    case BodyKind::Support:
+        return {false, kHatchStep};
+    default:
+        return {true, kHatchStep};
+    }
+}
+
+void hatch(QPainter& painter, const QPainterPath& shape, const HatchStyle& style, const QColor& colour) {
+    painter.save();
+    painter.setClipPath(shape, Qt::IntersectClip);
+    painter.setPen(QPen(colour, 0.8));
+    const auto box = shape.boundingRect();
+    const double first = std::floor((box.left() - box.height()) / style.step) * style.step;
+    for (double x = first; x < box.right(); x += style.step) {
+        if (style.rising)
+            painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()));
+        else
+            painter.drawLine(QPointF(x, box.top()), QPointF(x + box.height(), box.bottom()));
+    }
+    painter.restore();
+}
+
+QPointF mirrored(QPointF p, int side) { return {p.x() * side, p.y()}; }
+
+/// Way points of the path: where neighbours touch, and the ends in the middle of ram and bed.
+std::vector<QPointF> wayPoints(const force::Path& path, const std::vector<section::Body>& bodies) {
+    std::vector<QPointF> points;
+    const auto& first = bodies[path.bodies.front()];
+    const auto& last = bodies[path.bodies.back()];
+    points.emplace_back(path.contacts.front().midRad_mm(), first.top());
+    for (const auto& c : path.contacts)
+        points.emplace_back(c.midRad_mm(), c.midZ_mm());
+    points.emplace_back(path.contacts.back().midRad_mm(), last.bottom());
+    return points;
+}
+
+bool carries(const force::Path& path, std::size_t leg, const std::vector<section::Body>& bodies) {
+    return section::mayCarry(bodies[path.bodies[leg]].kind);
+}
+
+QPainterPath zigzag(QPointF a, QPointF b) {
+    QPainterPath line(a);
+    const QPointF along = b - a;
+    const double length = std::hypot(along.x(), along.y());
+    if (length < 1)
+        return line;
+    const QPointF across(-along.y() / length * 5, along.x() / length * 5);
+    const int teeth = std::max(4, static_cast<int>(length / 5));
+    for (int i = 1; i < teeth; ++i)
+        line.lineTo(a + along * (static_cast<double>(i) / teeth) + across * (i % 2 ? 1 : -1));
+    line.lineTo(b);
+    return line;
+}
+
+} // namespace
+
+QPainterPath outline(const section::Body& body, int side) {
+    QPainterPath path;
+    const auto& s = body.slices;
+    bool started = false;
+    const auto to = [&](double r, double z) {
+        const QPointF p = mirrored({r, body.z_mm + z}, side);
+        started ? path.lineTo(p) : path.moveTo(p);
+        started = true;
+    };
+    for (const auto& slice : s) {
+        to(slice.outerBottom, slice.zBottom);
+        to(slice.outerTop, slice.zTop);
+    }
+    for (auto slice = s.rbegin(); slice != s.rend(); ++slice) {
+        to(slice->innerTop, slice->zTop);
+        to(slice->innerBottom, slice->zBottom);
+    }
+    path.closeSubpath();
+    return path;
+}
+
+SectionPainter::SectionPainter(QPainter& painter, const QTransform& toScreen) : m_painter(painter), m_toScreen(toScreen) {}
+
+void SectionPainter::body(const section::Body& body, bool faded, bool picked) {
+    m_painter.save();
+    m_painter.setOpacity(faded ? 0.4 : 1.0);
+    for (const int side : {-1, 1}) {
+        const auto shape = m_toScreen.map(outline(body, side));
+        m_painter.fillPath(shape, picked ? roles().planPale : fill(body));
+        if (body.hatch != Hatch::None)
+            hatch(m_painter, shape, hatchStyle(body), roles().muted);
+        m_painter.setPen(QPen(picked ? roles().plan : roles().ink, picked ? 2.2 : 1.3, Qt::SolidLine, Qt::SquareCap, Qt::MiterJoin));
+        m_painter.drawPath(shape);
+    }
+    m_painter.restore();
+}
+
+void SectionPainter::axis(double fromZ_mm, double toZ_mm) {
+    QPen pen(roles().muted, 1);
+    pen.setDashPattern({12, 3, 2, 3});
+    m_painter.setPen(pen);
+    m_painter.drawLine(m_toScreen.map(QPointF(0, fromZ_mm)), m_toScreen.map(QPointF(0, toZ_mm)));
+}
+
+void SectionPainter::path(const force::Path& path, const std::vector<section::Body>& bodies) {
+    if (!path.connected || path.contacts.empty())
+        return;
+    const auto points = wayPoints(path, bodies);
+    m_painter.save();
+    for (const auto bad : path.mustNotCarry)
+        for (const int side : {-1, 1}) {
+            const auto shape = m_toScreen.map(outline(bodies[bad], side));
+            m_painter.fillPath(shape, roles().stopPale);
+            hatch(m_painter, shape, {true, 4}, roles().stop);
+        }
+    for (const int side : {-1, 1}) {
+        for (std::size_t leg = 0; leg + 1 < points.size(); ++leg) {
+            const auto a = m_toScreen.map(mirrored(points[leg], side)), b = m_toScreen.map(mirrored(points[leg + 1], side));
+            const bool good = carries(path, leg, bodies);
+            QPen pen(good ? roles().plan : roles().stop, good ? 3.5 : 3, Qt::SolidLine, Qt::FlatCap, Qt::MiterJoin);
+            m_painter.setPen(pen);
+            m_painter.drawPath(good ? [&] { QPainterPath p(a); p.lineTo(b); return p; }() : zigzag(a, b));
+        }
+        const auto tip = m_toScreen.map(mirrored(points.back(), side));
+        QPainterPath head(tip);
+        head.lineTo(tip + QPointF(-7, -11));
+        head.lineTo(tip + QPointF(7, -11));
+        head.closeSubpath();
+        m_painter.fillPath(head, roles().plan);
+    }
+    m_painter.restore();
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/force/path.h"
+#include "core/section/body.h"
+
+#include <QPainterPath>
+#include <QTransform>
+#include <vector>
+
+class QPainter;
+
+namespace arbor::ui {
+
+/// Paints bodies of revolution in full section, after drafting convention, and the way the force takes through them.
+/// World coordinates: x is the radius (both signs), y the height, both in mm.
+class SectionPainter {
+public:
+    SectionPainter(QPainter& painter, const QTransform& toScreen);
+
+    void body(const section::Body& body, bool faded, bool picked);
+    void axis(double fromZ_mm, double toZ_mm);
+    /// The force as a thick line on both halves; across parts that must not carry it turns into a hatched zigzag.
+    void path(const force::Path& path, const std::vector<section::Body>& bodies);
+
+private:
+    QPainter& m_painter;
+    QTransform m_toScreen;
+};
+
+/// Outline of one half of a body, mirrored when `side` is -1.
+QPainterPath outline(const section::Body& body, int side);
+
+} // namespace arbor::ui

@@ -1,0 +1,64 @@
+#pragma once
+
+#include "core/base/range.h"
+
+#include <QWidget>
+#include <optional>
+#include <vector>
+
+namespace arbor::ui {
+
+/// Tolerance zones of bore and ring on one scale, and how the interference scatters.
+struct ZoneModel {
+    QString nominal;
+    QString unit;
+    double perUnit_mm = 1e-3;         ///< millimetres in one shown unit
+    QString holeName;
+    Limits hole_mm;
+    Limits ring_mm;
+    std::optional<double> measured_mm; ///< deviation
+    double measuredUncertainty_mm = 0;
+    std::vector<double> density;
+    Limits densityWindow_mm;
+    Range interference_mm;
+};
+
+class ZoneDrawing : public QWidget {
+public:
+    explicit ZoneDrawing(QWidget* parent = nullptr);
+    void show(const ZoneModel& model);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    void paintZones(class QPainter& painter, const QRectF& box) const;
+    void paintDensity(class QPainter& painter, const QRectF& box) const;
+    ZoneModel m_model;
+};
+
+/// What each step takes from the bearing's clearance, from "as made" to "left at work".
+struct ClearanceStep {
+    QString label;
+    QString value;
+    double from_mm = 0; ///< band
+    double to_mm = 0;
+    double likely_mm = 0;
+    int tone = 0; ///< 0 ends, 1 fits, 2 heat
+};
+
+class ClearanceSteps : public QWidget {
+public:
+    explicit ClearanceSteps(QWidget* parent = nullptr);
+    void show(std::vector<ClearanceStep> steps, const QString& unit, double perUnit_mm);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    std::vector<ClearanceStep> m_steps;
+    QString m_unit;
+    double m_perUnit_mm = 1e-3;
+};
+
+} // namespace arbor::ui

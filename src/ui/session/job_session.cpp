@@ -1,0 +1,115 @@
+#include "ui/session/job_session.h"
+
+#include "io/library_files.h"
+#include "words/sentences.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QUndoCommand>
+
+namespace arbor::ui {
+
+/// Keeps the whole job before and after: a job is small, and nothing can be forgotten that way.
+class JobEdit : public QUndoCommand {
+public:
+    JobEdit(JobSession& session, const QString& text, job::Job after, QString mergeKey)
+        : QUndoCommand(text), m_session(session), m_before(session.job()), m_after(std::move(after)), m_mergeKey(std::move(mergeKey)) {}
+
+    void undo() override { m_session.replaceJob(m_before); }
+    void redo() override { m_session.replaceJob(m_after); }
+    int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
+    bool mergeWith(const QUndoCommand* other) override {
+        const auto* next = static_cast<const JobEdit*>(other);
+        if (next->m_mergeKey != m_mergeKey)
+            return false;
+        m_after = next->m_after;
+        return true;
+    }
+
+private:
+    JobSession& m_session;
+    job::Job m_before;
+    job::Job m_after;
+    QString m_mergeKey;
+};
+
+JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library, Clock clock)
+    : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)), m_clock(std::move(clock)) {
+    reloadTrace();
+    m_plan = plan::planJob(m_document.job, *m_library, m_trace);
+}
+
+void JobSession::edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey) {
+    auto after = job();
+    change(after);
+    m_undo.push(new JobEdit(*this, text, std::move(after), mergeKey));
+}
+
+void JobSession::setDone(job::Station station, bool done) {
+    edit(done ? tr("Finish %1").arg(QString::fromStdString(words::stationTitle(station)))
+              : tr("Reopen %1").arg(QString::fromStdString(words::stationTitle(station))),
+         [&](job::Job& j) {
+             if (done)
+                 j.done.insert(station);
+             else
+                 j.done.erase(station);
+         });
+}
+
+void JobSession::writeRecord(const QString& who, const QString& notes) {
+    const auto record = plan::makeRecord(job(), m_plan, who.trimmed().toStdString(), m_clock(), notes.toStdString());
+    edit(tr("Write the record"), [&](job::Job& j) {
+        j.record = record;
+        j.done.insert(job::Station::Close);
+    });
+}
+
+Result<void> JobSession::attachTrace(const std::string& file) {
+    const auto trace = io::loadTrace(file);
+    if (!trace)
+        return tl::unexpected(trace.error());
+    const QFileInfo source(QString::fromStdString(file));
+    const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
+    const auto relative = QStringLiteral("traces/") + source.fileName();
+    const auto target = folder.filePath(relative);
+    if (source.absoluteFilePath() != QFileInfo(target).absoluteFilePath()) {
+        if (QFileInfo::exists(target))
+            return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "another name: a trace of this name is kept already");
+        if (!folder.mkpath("traces") || !QFile::copy(source.filePath(), target))
+            return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "a folder that can be written");
+    }
+    edit(tr("Load trace"), [&](job::Job& j) { j.traceFile = relative.toStdString(); });
+    return {};
+}
+
+void JobSession::replaceJob(const job::Job& job) {
+    m_document.job = job;
+    m_trouble.clear();
+    reloadTrace();
+    m_plan = plan::planJob(m_document.job, *m_library, m_trace);
+    save();
+    emit changed();
+}
+
+void JobSession::reloadTrace() {
+    if (job().traceFile == m_traceLoadedFrom)
+        return;
+    m_traceLoadedFrom = job().traceFile;
+    m_trace.reset();
+    if (job().traceFile.empty())
+        return;
+    const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
+    auto loaded = io::loadTrace(folder.filePath(QString::fromStdString(job().traceFile)).toStdString());
+    if (loaded)
+        m_trace = std::move(*loaded);
+    else
+        m_trouble = QString::fromStdString(words::say(loaded.error()));
+}
+
+void JobSession::save() {
+    const auto saved = io::saveJob(m_path, m_document);
+    if (!saved)
+        m_trouble = tr("Not saved. %1").arg(QString::fromStdString(words::say(saved.error())));
+}
+
+} // namespace arbor::ui

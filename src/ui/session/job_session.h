@@ -1,0 +1,63 @@
+#pragma once
+
+#include "core/plan/plan.h"
+#include "io/job_file.h"
+#include "words/display.h"
+
+#include <QObject>
+#include <QUndoStack>
+#include <functional>
+#include <memory>
+#include <optional>
+
+namespace arbor::ui {
+
+/// One open job: the document, its plan, its undo stack and its file. Every edit goes through here, is worked out and saved.
+class JobSession : public QObject {
+    Q_OBJECT
+public:
+    using Clock = std::function<std::string()>; ///< ISO 8601 now; replaced in tests
+
+    /// @param library  shared with the window; must outlive the session
+    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library, Clock clock);
+
+    const job::Job& job() const { return m_document.job; }
+    const plan::Plan& plan() const { return m_plan; }
+    const plan::Library& library() const { return *m_library; }
+    const std::optional<trace::Trace>& measuredTrace() const { return m_trace; }
+    const std::string& path() const { return m_path; }
+    words::Display display() const { return words::Display(job().units); }
+    QUndoStack& undoStack() { return m_undo; }
+
+    /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.
+    void edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});
+    void setDone(job::Station station, bool done);
+    void writeRecord(const QString& who, const QString& notes);
+
+    /// Loads a trace and keeps a copy of it beside the job. @errors those of the trace file, or of copying
+    Result<void> attachTrace(const std::string& file);
+
+    /// What went wrong when saving or reading the trace last; empty when all is well.
+    const QString& trouble() const { return m_trouble; }
+
+signals:
+    void changed();
+
+private:
+    friend class JobEdit;
+    void replaceJob(const job::Job& job);
+    void reloadTrace();
+    void save();
+
+    std::string m_path;
+    io::JobDocument m_document;
+    std::shared_ptr<const plan::Library> m_library;
+    Clock m_clock;
+    std::optional<trace::Trace> m_trace;
+    std::string m_traceLoadedFrom;
+    plan::Plan m_plan;
+    QUndoStack m_undo;
+    QString m_trouble;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,50 @@
+#pragma once
+
+#include <QColor>
+#include <QFont>
+
+/// The one place for colours, type and spacing. Widgets ask for roles, never for values.
+namespace arbor::ui::theme {
+
+enum class Variant { Light, Night };
+
+struct Roles {
+    QColor paper;     ///< bench and shelf ground
+    QColor card;      ///< slip, strip, route rule
+    QColor ink;       ///< text and outlines
+    QColor muted;     ///< secondary text
+    QColor rule;      ///< hairlines
+    QColor plan;      ///< planned or active
+    QColor planPale;
+    QColor proven;
+    QColor provenPale;
+    QColor caution;   ///< heat and look-here
+    QColor cautionPale;
+    QColor stop;
+    QColor stopPale;
+    QColor steel;
+    QColor hardened;
+    QColor iron;
+    QColor onPlan;    ///< text on the plan colour
+};
+
+const Roles& roles();
+void use(Variant variant);
+Variant variant();
+
+/// Loads the shipped typeface once and sets the application's font, palette and base style.
+void apply();
+
+enum class Text { Small, Body, Strong, Title, Figure };
+QFont font(Text text);
+
+/// Spacing grid in logical pixels.
+inline constexpr int kGap = 8;
+inline constexpr int kMargin = 20;
+inline constexpr int kHairline = 1;
+inline constexpr int kTouch = 40; ///< least height of what is touched at the press
+inline constexpr int kHeaderHeight = 46;
+inline constexpr int kRuleWidth = 204;
+inline constexpr int kSlipWidth = 340;
+
+} // namespace arbor::ui::theme
