@@ -17,7 +17,7 @@ namespace arbor::ui {
 namespace {
 
 using theme::Text;
-using theme::font;
+using theme::typeface;
 using theme::roles;
 
 constexpr int kTop = 58;          // below title and subtitle
@@ -100,7 +100,7 @@ void BenchView::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(rect(), roles().paper);
     if (m_scene.bodies.empty()) {
-        painter.setFont(font(Text::Body));
+        painter.setFont(typeface(Text::Body));
         painter.setPen(roles().muted);
         painter.drawText(rect().adjusted(30, 60, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, m_scene.emptyText);
     } else {
@@ -116,10 +116,10 @@ void BenchView::paintEvent(QPaintEvent*) {
         paintStroke(painter);
         paintPicked(painter);
     }
-    painter.setFont(font(Text::Strong));
+    painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRect(theme::kMargin, 12, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter, m_scene.title);
-    painter.setFont(font(Text::Small));
+    painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRect(theme::kMargin, 32, width() - 2 * theme::kMargin, 18), Qt::AlignVCenter, m_scene.subtitle);
     if (hasFocus()) {
@@ -139,19 +139,19 @@ void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
             const double left = side < 0 ? theme::kMargin : width() - kCalloutWidth + 6;
             const QRectF box(left, y, kCalloutWidth - theme::kMargin - 6, 36);
             const auto align = side < 0 ? Qt::AlignRight : Qt::AlignLeft;
-            const QFontMetrics headMetrics(font(Text::Strong));
+            const QFontMetrics headMetrics(typeface(Text::Strong));
             painter.setPen(QPen(roles().muted, 0.9));
             painter.drawLine(QPointF(side < 0 ? box.right() + 5 : box.left() - 5, y + 9), map.map(callout->at));
             painter.setBrush(roles().ink);
             painter.setPen(Qt::NoPen);
             painter.drawEllipse(map.map(callout->at), 2.4, 2.4);
-            painter.setFont(font(Text::Strong));
+            painter.setFont(typeface(Text::Strong));
             painter.setPen(callout->tone == Tone::Plain ? roles().ink : toneColour(callout->tone));
             painter.drawText(QRectF(box.left(), y, box.width(), 18), align, headMetrics.elidedText(callout->head, Qt::ElideRight, static_cast<int>(box.width())));
-            painter.setFont(font(Text::Small));
+            painter.setFont(typeface(Text::Small));
             painter.setPen(roles().muted);
             painter.drawText(QRectF(box.left(), y + 18, box.width(), 18), align,
-                             QFontMetrics(font(Text::Small)).elidedText(callout->detail, Qt::ElideRight, static_cast<int>(box.width())));
+                             QFontMetrics(typeface(Text::Small)).elidedText(callout->detail, Qt::ElideRight, static_cast<int>(box.width())));
         }
     }
 }
@@ -169,7 +169,7 @@ void BenchView::paintStroke(QPainter& painter) const {
         const double y = scale.top() + scale.height() * i / 10;
         painter.drawLine(QPointF(scale.right(), y), QPointF(scale.right() + (i % 5 ? 4 : 8), y));
     }
-    painter.setFont(font(Text::Small));
+    painter.setFont(typeface(Text::Small));
     painter.setPen(roles().plan);
     painter.drawText(QRectF(scale.left(), scale.bottom() + 4, 150, 36), Qt::TextWordWrap, s.label);
 }
@@ -178,17 +178,17 @@ void BenchView::paintPicked(QPainter& painter) const {
     if (!m_picked || !m_describe)
         return;
     const auto note = m_describe(m_scene.bodies[*m_picked]);
-    const QFontMetrics metrics(font(Text::Small));
+    const QFontMetrics metrics(typeface(Text::Small));
     const int wide = std::min(width() - 2 * theme::kMargin, 330);
     const auto text = metrics.boundingRect(QRect(0, 0, wide - 20, 400), Qt::TextWordWrap, note.detail);
     const QRectF card(theme::kMargin, height() - text.height() - 46, wide, text.height() + 34);
     painter.setPen(QPen(roles().plan, 1));
     painter.setBrush(roles().card);
     painter.drawRect(card);
-    painter.setFont(font(Text::Strong));
+    painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().plan);
     painter.drawText(card.adjusted(10, 6, -10, 0), Qt::AlignTop, note.head);
-    painter.setFont(font(Text::Small));
+    painter.setFont(typeface(Text::Small));
     painter.setPen(roles().ink);
     painter.drawText(card.adjusted(10, 26, -10, 0), Qt::TextWordWrap, note.detail);
 }

@@ -42,7 +42,7 @@ void addHome(QCustomPlot& plot, const trace::Expected& e, const words::Display& 
     line->setPen(QPen(roles().proven, 1.5, Qt::DashLine));
     auto* label = new QCPItemText(&plot);
     label->setText(QObject::tr("home expected "));
-    label->setFont(theme::font(theme::Text::Small));
+    label->setFont(theme::typeface(theme::Text::Small));
     label->setColor(roles().proven);
     label->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
     label->position->setCoords(x, top);
@@ -100,10 +100,10 @@ void ForceChart::show(const trace::Expected& e, const std::optional<trace::Trace
 void ForceChart::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.fillRect(rect(), roles().card);
-    painter.setFont(theme::font(theme::Text::Strong));
+    painter.setFont(theme::typeface(theme::Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRect(theme::kMargin, 10, 300, 20), Qt::AlignVCenter, tr("Force against travel"));
-    painter.setFont(theme::font(theme::Text::Small));
+    painter.setFont(theme::typeface(theme::Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight, tr("band: what this seat should take"));
 }

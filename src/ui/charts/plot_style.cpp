@@ -15,8 +15,8 @@ void dressPlot(QCustomPlot& plot) {
         axis->setSubTickPen(Qt::NoPen);
         axis->setTickLabelColor(r.muted);
         axis->setLabelColor(r.muted);
-        axis->setTickLabelFont(theme::font(theme::Text::Small));
-        axis->setLabelFont(theme::font(theme::Text::Small));
+        axis->setTickLabelFont(theme::typeface(theme::Text::Small));
+        axis->setLabelFont(theme::typeface(theme::Text::Small));
         axis->grid()->setPen(QPen(r.rule, 1));
         axis->grid()->setZeroLinePen(QPen(r.ink, 1));
     }

@@ -74,10 +74,10 @@ void RimChart::show(const std::vector<seat::Reading>& heights, const seat::Plane
 void RimChart::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.fillRect(rect(), roles().card);
-    painter.setFont(theme::font(theme::Text::Strong));
+    painter.setFont(theme::typeface(theme::Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRect(theme::kMargin, 10, 300, 20), Qt::AlignVCenter, tr("Round the rim"));
-    painter.setFont(theme::font(theme::Text::Small));
+    painter.setFont(theme::typeface(theme::Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight, tr("readings above their mean, fitted plane, allowed band"));
 }

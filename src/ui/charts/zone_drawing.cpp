@@ -13,7 +13,7 @@ namespace arbor::ui {
 namespace {
 
 using theme::Text;
-using theme::font;
+using theme::typeface;
 using theme::roles;
 
 QString shown(double value_mm, double perUnit_mm) {
@@ -44,7 +44,7 @@ void hatched(QPainter& painter, const QRectF& box, const QColor& fill, bool risi
 
 void heading(QPainter& painter, const QRect& area, const QString& title) {
     painter.fillRect(area, roles().card);
-    painter.setFont(font(Text::Strong));
+    painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRect(theme::kMargin, 10, area.width() - 2 * theme::kMargin, 20), Qt::AlignVCenter, title);
 }
@@ -79,7 +79,7 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
     lo -= room;
     hi += room;
     const auto y = [&](double v) { return box.bottom() - (v - lo) / (hi - lo) * box.height(); };
-    painter.setFont(font(Text::Small));
+    painter.setFont(typeface(Text::Small));
     const double step = graduation(hi - lo, 5);
     for (double v = std::ceil(lo / step) * step; v <= hi; v += step) {
         painter.setPen(roles().muted);
@@ -94,7 +94,7 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
     const QRectF ring(box.left() + box.width() * 0.58, y(m_model.ring_mm.upper), wide, y(m_model.ring_mm.lower) - y(m_model.ring_mm.upper));
     hatched(painter, hole, roles().iron, true);
     hatched(painter, ring, roles().hardened, false);
-    painter.setFont(font(Text::Strong));
+    painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRectF(hole.left() - 20, box.bottom() - 2, wide + 40, 18), Qt::AlignHCenter, m_model.holeName);
     painter.drawText(QRectF(ring.left() - 20, box.bottom() - 2, wide + 40, 18), Qt::AlignHCenter, tr("ring"));
@@ -106,7 +106,7 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
         painter.fillRect(QRectF(hole.left() - 6, at - half, wide + 12, 2 * half), band);
         painter.setPen(QPen(roles().plan, 2.5));
         painter.drawLine(QPointF(hole.left() - 6, at), QPointF(hole.right() + 6, at));
-        painter.setFont(font(Text::Small));
+        painter.setFont(typeface(Text::Small));
         painter.setPen(roles().plan);
         painter.drawText(QRectF(hole.left(), y(hi) - 4, box.right() - hole.left(), 18), Qt::AlignLeft,
                          tr("measured %1 %2").arg(shown(*m_model.measured_mm, m_model.perUnit_mm), m_model.unit));
@@ -130,7 +130,7 @@ void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
     painter.drawPath(curve);
     painter.setPen(QPen(roles().ink, 1.2));
     painter.drawLine(QPointF(box.left(), base), QPointF(box.right(), base));
-    painter.setFont(font(Text::Small));
+    painter.setFont(typeface(Text::Small));
     const double step = graduation(window.width(), 4);
     for (double v = std::ceil(window.lower / step) * step; v <= window.upper; v += step) {
         painter.setPen(roles().ink);
@@ -173,7 +173,7 @@ void ClearanceSteps::paintEvent(QPaintEvent*) {
     }
     hi += (hi - lo) * 0.18;
     const auto y = [&](double v) { return box.bottom() - (v - lo) / (hi - lo) * box.height(); };
-    painter.setFont(font(Text::Small));
+    painter.setFont(typeface(Text::Small));
     const double step = graduation(hi - lo, 4);
     for (double v = std::ceil(lo / step) * step; v <= hi; v += step) {
         painter.setPen(QPen(std::abs(v) < step / 2 ? roles().ink : roles().rule, 1));
@@ -191,10 +191,10 @@ void ClearanceSteps::paintEvent(QPaintEvent*) {
         painter.drawRect(bar);
         painter.setPen(QPen(roles().ink, 2.2));
         painter.drawLine(QPointF(left, y(s.likely_mm)), QPointF(left + wide, y(s.likely_mm)));
-        painter.setFont(font(s.tone == 0 ? Text::Strong : Text::Small));
+        painter.setFont(typeface(s.tone == 0 ? Text::Strong : Text::Small));
         painter.setPen(s.tone == 0 ? roles().ink : roles().muted);
         painter.drawText(QRectF(left - 12, bar.top() - 18, wide + 24, 16), Qt::AlignHCenter, s.value);
-        painter.setFont(font(Text::Small));
+        painter.setFont(typeface(Text::Small));
         painter.drawText(QRectF(left - cell * 0.18, box.bottom() + 4, wide + cell * 0.36, 32), Qt::AlignHCenter | Qt::TextWordWrap, s.label);
     }
     painter.setPen(roles().stop);

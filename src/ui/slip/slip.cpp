@@ -36,7 +36,7 @@ Slip::Slip(QWidget* parent) : QWidget(parent) {
     m_caution = new QLabel(this);
     m_caution->setObjectName("slipCaution");
     m_caution->setWordWrap(true);
-    m_caution->setFont(theme::font(theme::Text::Small));
+    m_caution->setFont(theme::typeface(theme::Text::Small));
     layout->addWidget(m_caution);
 }
 

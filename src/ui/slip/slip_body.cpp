@@ -10,7 +10,7 @@ namespace arbor::ui {
 namespace {
 
 using theme::Text;
-using theme::font;
+using theme::typeface;
 using theme::roles;
 
 /// Walks down the slip; measures without a painter, draws with one.
@@ -24,11 +24,11 @@ public:
     void text(const QString& s, Text style, const QColor& colour, int indent = 0) {
         if (s.isEmpty())
             return;
-        const QFontMetrics metrics(font(style));
+        const QFontMetrics metrics(typeface(style));
         const QRect box(indent, m_y, m_width - indent, 4000);
         const auto used = metrics.boundingRect(box, Qt::TextWordWrap, s);
         if (m_painter) {
-            m_painter->setFont(font(style));
+            m_painter->setFont(typeface(style));
             m_painter->setPen(colour);
             m_painter->drawText(box, Qt::TextWordWrap, s);
         }
@@ -43,13 +43,13 @@ public:
 
     void figure(const Figure& f) {
         text(f.label, Text::Small, roles().muted);
-        const QFontMetrics big(font(Text::Figure)), small(font(Text::Body));
+        const QFontMetrics big(typeface(Text::Figure)), small(typeface(Text::Body));
         const int base = m_y + big.ascent();
         if (m_painter) {
-            m_painter->setFont(font(Text::Figure));
+            m_painter->setFont(typeface(Text::Figure));
             m_painter->setPen(f.tone == Tone::Plain ? roles().ink : toneColour(f.tone));
             m_painter->drawText(0, base, f.number);
-            m_painter->setFont(font(Text::Body));
+            m_painter->setFont(typeface(Text::Body));
             m_painter->setPen(roles().muted);
             m_painter->drawText(big.horizontalAdvance(f.number) + 7, base, f.unit);
             m_painter->drawText(m_width - small.horizontalAdvance(f.range), base, f.range);
@@ -60,9 +60,9 @@ public:
     }
 
     void row(const Row& r) {
-        const int height = QFontMetrics(font(Text::Body)).height() + 8;
+        const int height = QFontMetrics(typeface(Text::Body)).height() + 8;
         if (m_painter) {
-            m_painter->setFont(font(r.strong ? Text::Strong : Text::Body));
+            m_painter->setFont(typeface(r.strong ? Text::Strong : Text::Body));
             m_painter->setPen(r.tone == Tone::Plain ? roles().ink : toneColour(r.tone));
             const QRect box(0, m_y, m_width, height);
             const QFontMetrics metrics(m_painter->font());
@@ -113,7 +113,7 @@ private:
     void limits(const Figure& f) {
         if (f.limits.empty())
             return;
-        const QFontMetrics metrics(font(Text::Small));
+        const QFontMetrics metrics(typeface(Text::Small));
         int rightEnd = -1000, deepest = 0;
         for (const auto& mark : f.limits) {
             const int x = static_cast<int>(place(f, mark.value));
@@ -124,7 +124,7 @@ private:
             deepest = std::max(deepest, line + 1);
             if (m_painter) {
                 m_painter->fillRect(x - 1, m_y - 10, 2, 16, roles().stop);
-                m_painter->setFont(font(Text::Small));
+                m_painter->setFont(typeface(Text::Small));
                 m_painter->setPen(roles().stop);
                 m_painter->drawText(left, m_y + 6 + metrics.ascent() + line * metrics.height(), mark.label);
             }

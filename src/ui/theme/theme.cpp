@@ -66,7 +66,7 @@ void apply() {
     loadFonts();
     const auto& r = roles();
     QApplication::setStyle(QStyleFactory::create("Fusion"));
-    QApplication::setFont(font(Text::Body));
+    QApplication::setFont(typeface(Text::Body));
     QPalette p;
     for (const auto& [role, colour] : {std::pair{QPalette::Window, r.card}, {QPalette::WindowText, r.ink}, {QPalette::Base, r.card},
                                        {QPalette::AlternateBase, r.paper}, {QPalette::Text, r.ink}, {QPalette::Button, r.card},
@@ -78,7 +78,7 @@ void apply() {
     qApp->setStyleSheet(styleSheet(r));
 }
 
-QFont font(Text text) {
+QFont typeface(Text text) {
     QFont f(QStringLiteral("B612"));
     f.setPixelSize(13);
     switch (text) {

@@ -36,7 +36,7 @@ Variant variant();
 void apply();
 
 enum class Text { Small, Body, Strong, Title, Figure };
-QFont font(Text text);
+QFont typeface(Text text);
 
 /// Spacing grid in logical pixels.
 inline constexpr int kGap = 8;

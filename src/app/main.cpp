@@ -1,0 +1,53 @@
+#include "ui/shell/job_view.h"
+#include "ui/shell/main_window.h"
+
+#include "core/plan/plan.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDateTime>
+#include <QTimer>
+#include <cstdio>
+
+namespace {
+
+/// Saves a picture of the whole window once it has been laid out and painted, then ends.
+void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
+    QTimer::singleShot(0, &window, [&window, file] {
+        const bool saved = window.grab().save(file);
+        if (!saved)
+            std::fprintf(stderr, "brisk-arbor: %s: cannot write the picture\n", qPrintable(file));
+        QCoreApplication::exit(saved ? 0 : 2);
+    });
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QApplication::setApplicationName("brisk-arbor");
+    QApplication::setOrganizationName("brisk-arbor");
+    QCommandLineParser parser;
+    parser.setApplicationDescription("Bench-side planner for pressing bearings. It advises and does not certify.");
+    parser.addHelpOption();
+    parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
+    const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
+    const QCommandLineOption station("station", "open the job at: fit, tooling, press, seat, close", "name");
+    const QCommandLineOption night("night", "use the night look for this picture");
+    parser.addOptions({shot, station, night});
+    parser.process(app);
+
+    auto settings = std::make_unique<QSettings>();
+    if (parser.isSet(shot))
+        settings = std::make_unique<QSettings>("/dev/null", QSettings::IniFormat); // a picture leaves no trace and follows no habit
+    if (parser.isSet(night))
+        settings->setValue("night", true);
+    arbor::ui::MainWindow window({[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }, std::move(settings)});
+    window.show();
+    window.openPath(parser.positionalArguments().value(0, "."));
+    if (const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString()); wanted && window.session())
+        window.jobView()->go(*wanted);
+    if (parser.isSet(shot))
+        shootAndQuit(window, parser.value(shot));
+    return QApplication::exec();
+}

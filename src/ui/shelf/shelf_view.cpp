@@ -1,0 +1,207 @@
+#include "ui/shelf/shelf_view.h"
+
+#include "io/library_files.h"
+#include "ui/bench/section_painter.h"
+#include "ui/slip/slip_body.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QFileInfo>
+#include <QKeyEvent>
+#include <QPainter>
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+using theme::Text;
+using theme::typeface;
+using theme::roles;
+
+constexpr int kHead = 52;
+constexpr int kRow = 84;
+constexpr int kStationCount = static_cast<int>(std::size(job::kStations));
+
+int stationIndex(job::Station s) { return static_cast<int>(std::find(std::begin(job::kStations), std::end(job::kStations), s) - std::begin(job::kStations)); }
+
+struct Columns {
+    int title, next, rule, state;
+};
+Columns columns(int width) {
+    return {112, std::max(390, width * 37 / 100), std::max(640, width * 61 / 100), std::max(900, width * 86 / 100)};
+}
+
+} // namespace
+
+ShelfView::ShelfView(QWidget* parent) : QWidget(parent) {
+    setObjectName("shelf");
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Shelf"));
+}
+
+ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
+    RowModel row;
+    row.path = entry.path;
+    if (!entry.document) {
+        row.title = QFileInfo(q(entry.path)).fileName();
+        row.nextLine = q(words::say(entry.document.error()));
+        row.state = tr("Cannot be read");
+        row.tone = static_cast<int>(Tone::Stop);
+        row.readable = false;
+        return row;
+    }
+    const auto& job = entry.document->job;
+    std::optional<trace::Trace> measured;
+    if (!job.traceFile.empty())
+        if (auto loaded = io::loadTrace((QFileInfo(q(entry.path)).path() + "/" + q(job.traceFile)).toStdString()))
+            measured = std::move(*loaded);
+    const auto plan = plan::planJob(job, *m_library, measured);
+    const words::Display d(job.units);
+    row.title = q(job.title);
+    row.line = q(job.id) + " · " + q(job.customer);
+    const auto next = plan.next(job.done);
+    const bool stopped = std::any_of(plan.marks.begin(), plan.marks.end(), [](const auto& m) { return m.second == plan::Mark::Stop; });
+    const bool closed = job.record.has_value() && !stopped;
+    row.station = closed ? kStationCount : stationIndex(next);
+    row.next = closed ? tr("Closed %1").arg(q(job.record->when).left(10)) : q(words::stationTitle(next));
+    row.nextLine = plan.problem ? q(words::say(*plan.problem)) : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
+    row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : job.done.empty() ? tr("Waiting") : tr("On the bench");
+    row.tone = static_cast<int>(stopped ? Tone::Stop : closed ? Tone::Proven : job.done.empty() ? Tone::Plain : Tone::Plan);
+    if (plan.arrangement) {
+        row.sketch = arrangement::housingBodies(plan.arrangement->housing);
+        for (auto& b : arrangement::bearingInHousing(*plan.arrangement, plan.arrangement->housing.height_mm, plan.arrangement->homeTravel_mm()))
+            row.sketch.push_back(std::move(b));
+    }
+    return row;
+}
+
+void ShelfView::show(const std::string& folder, std::shared_ptr<const plan::Library> library) {
+    const auto keep = chosenPath();
+    m_folder = folder;
+    m_library = std::move(library);
+    m_rows.clear();
+    for (const auto& entry : io::listJobs(folder))
+        m_rows.push_back(readRow(entry));
+    const auto same = std::find_if(m_rows.begin(), m_rows.end(), [&](const auto& r) { return r.path == keep; });
+    m_chosen = same == m_rows.end() ? 0 : static_cast<int>(same - m_rows.begin());
+    setMinimumHeight(kHead + static_cast<int>(m_rows.size()) * kRow + 60);
+    update();
+}
+
+std::string ShelfView::chosenPath() const {
+    return m_chosen >= 0 && m_chosen < static_cast<int>(m_rows.size()) ? m_rows[static_cast<std::size_t>(m_chosen)].path : std::string{};
+}
+
+QRect ShelfView::rowBox(std::size_t row) const { return {24, kHead + static_cast<int>(row) * kRow, width() - 48, kRow}; }
+
+void ShelfView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(rect(), roles().paper);
+    const auto c = columns(width());
+    painter.setFont(typeface(Text::Small));
+    painter.setPen(roles().muted);
+    for (const auto& [x, text] : {std::pair{24, tr("Job")}, {c.next, tr("What is next")}, {c.rule, tr("Where it stands")}, {c.state, tr("State")}})
+        painter.drawText(x, kHead - 14, text);
+    painter.fillRect(24, kHead - 1, width() - 48, theme::kHairline, roles().muted);
+    for (std::size_t row = 0; row < m_rows.size(); ++row)
+        paintRow(painter, row);
+    painter.setFont(typeface(Text::Small));
+    painter.setPen(roles().muted);
+    const int foot = kHead + static_cast<int>(m_rows.size()) * kRow + 32;
+    painter.drawText(24, foot, m_rows.empty() ? tr("No jobs in %1.").arg(q(m_folder)) : tr("Enter opens · N makes a new job like the chosen one · Ctrl+O another folder"));
+}
+
+void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
+    const auto& row = m_rows[index];
+    const auto box = rowBox(index);
+    const auto c = columns(width());
+    const auto colour = row.tone == static_cast<int>(Tone::Plain) ? roles().muted : toneColour(static_cast<Tone>(row.tone));
+    if (static_cast<int>(index) == m_chosen) {
+        painter.fillRect(box, roles().card);
+        painter.fillRect(box.left(), box.top(), 5, box.height(), roles().plan);
+    }
+    if (!row.sketch.empty()) {
+        double rad = 1, top = 0;
+        for (const auto& b : row.sketch) {
+            rad = std::max(rad, b.outsideDia() / 2);
+            top = std::max(top, b.top());
+        }
+        const double scale = std::min(62.0 / (2 * rad), 66.0 / top);
+        QTransform map;
+        map.translate(68, box.top() + kRow / 2.0 + top * scale / 2);
+        map.scale(scale, -scale);
+        SectionPainter section(painter, map);
+        for (const auto& b : row.sketch)
+            section.body(b, false, false);
+        painter.setBrush(Qt::NoBrush);
+    }
+    const auto two = [&](int x, int right, const QString& head, const QString& line, const QColor& lineColour) {
+        painter.setFont(typeface(Text::Strong));
+        painter.setPen(roles().ink);
+        painter.drawText(QRect(x, box.top() + 20, right - x - 12, 20), Qt::AlignVCenter, QFontMetrics(typeface(Text::Strong)).elidedText(head, Qt::ElideRight, right - x - 12));
+        painter.setFont(typeface(Text::Small));
+        painter.setPen(lineColour);
+        painter.drawText(QRect(x, box.top() + 42, right - x - 12, 20), Qt::AlignVCenter, QFontMetrics(typeface(Text::Small)).elidedText(line, Qt::ElideRight, right - x - 12));
+    };
+    two(c.title, c.next, row.title, row.line, roles().muted);
+    two(c.next, row.readable ? c.rule : c.state, row.next, row.nextLine, row.readable ? roles().muted : roles().stop);
+    painter.setFont(typeface(Text::Strong));
+    painter.setPen(colour);
+    painter.drawText(QRect(c.state, box.top() + 20, box.right() - c.state, 20), Qt::AlignVCenter, row.state);
+    painter.fillRect(box.left(), box.bottom(), box.width(), theme::kHairline, roles().rule);
+    if (!row.readable)
+        return;
+    const int wide = c.state - c.rule - 50, y = box.top() + 30;
+    for (int i = 0; i <= kStationCount; ++i) {
+        const int x = c.rule + wide * i / kStationCount;
+        const bool here = i == row.station;
+        painter.setPen(QPen(here ? colour : i < row.station ? roles().ink : roles().rule, here ? 3 : 1.6));
+        painter.drawLine(x, y, x, y + (here ? 26 : 16));
+        if (i < kStationCount) {
+            painter.setPen(QPen(i < row.station ? roles().ink : roles().rule, i < row.station ? 2.4 : 1.2));
+            painter.drawLine(x, y, c.rule + wide * (i + 1) / kStationCount, y);
+        }
+    }
+}
+
+void ShelfView::choose(int row) {
+    m_chosen = std::clamp(row, 0, std::max(0, static_cast<int>(m_rows.size()) - 1));
+    update();
+}
+
+void ShelfView::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Down:
+        return choose(m_chosen + 1);
+    case Qt::Key_Up:
+        return choose(m_chosen - 1);
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+    case Qt::Key_Space:
+        if (!chosenPath().empty())
+            emit opened(q(chosenPath()));
+        return;
+    case Qt::Key_N:
+        if (!chosenPath().empty())
+            emit copyAsked(q(chosenPath()));
+        return;
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void ShelfView::mousePressEvent(QMouseEvent* event) {
+    for (std::size_t row = 0; row < m_rows.size(); ++row)
+        if (rowBox(row).contains(event->position().toPoint()))
+            choose(static_cast<int>(row));
+}
+
+void ShelfView::mouseDoubleClickEvent(QMouseEvent*) {
+    if (!chosenPath().empty())
+        emit opened(q(chosenPath()));
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,58 @@
+#pragma once
+
+#include "core/plan/plan.h"
+#include "io/job_file.h"
+#include "words/display.h"
+
+#include <QWidget>
+#include <memory>
+#include <vector>
+
+namespace arbor::ui {
+
+/// All jobs of a folder and where they stand. Up, down and Enter; a file that cannot be read is listed with its reason.
+class ShelfView : public QWidget {
+    Q_OBJECT
+public:
+    explicit ShelfView(QWidget* parent = nullptr);
+
+    void show(const std::string& folder, std::shared_ptr<const plan::Library> library);
+    std::size_t count() const { return m_rows.size(); }
+    std::string chosenPath() const;
+    const QString& stateOf(std::size_t row) const { return m_rows.at(row).state; }
+
+signals:
+    void opened(const QString& path);
+    void copyAsked(const QString& path);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+
+private:
+    struct RowModel {
+        std::string path;
+        QString title;
+        QString line;
+        QString next;
+        QString nextLine;
+        QString state;
+        int tone = 0; ///< a Tone
+        int station = 0;
+        bool readable = true;
+        std::vector<section::Body> sketch;
+    };
+    RowModel readRow(const io::ShelfEntry& entry) const;
+    QRect rowBox(std::size_t row) const;
+    void paintRow(QPainter& painter, std::size_t row) const;
+    void choose(int row);
+
+    std::string m_folder;
+    std::shared_ptr<const plan::Library> m_library;
+    std::vector<RowModel> m_rows;
+    int m_chosen = 0;
+};
+
+} // namespace arbor::ui

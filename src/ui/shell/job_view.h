@@ -1,0 +1,47 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+
+#include <QWidget>
+#include <map>
+
+class QStackedWidget;
+
+namespace arbor::ui {
+
+class RouteRule;
+class Slip;
+class StationPage;
+
+/// One open job: route rule, the page of the current station, slip.
+class JobView : public QWidget {
+    Q_OBJECT
+public:
+    explicit JobView(QWidget* parent = nullptr);
+
+    void open(JobSession* session);
+    void go(job::Station station);
+    void goBy(int stations);
+    job::Station current() const { return m_current; }
+    Slip* slip() { return m_slip; }
+    void takeAction();
+    /// Redraws after the theme changed.
+    void refresh();
+
+signals:
+    void trouble(const QString& text);
+
+private:
+    StationPage* page() const;
+    void showRule();
+    void showSlip();
+
+    JobSession* m_session = nullptr;
+    RouteRule* m_rule;
+    QStackedWidget* m_pages;
+    Slip* m_slip;
+    std::map<job::Station, StationPage*> m_pageOf;
+    job::Station m_current = job::Station::Fit;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,289 @@
+#include "ui/shell/main_window.h"
+
+#include "io/library_files.h"
+#include "ui/shelf/shelf_view.h"
+#include "ui/shell/job_view.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QAction>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenu>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kRecent = 8;
+
+} // namespace
+
+MainWindow::MainWindow(Surroundings surroundings, QWidget* parent) : QMainWindow(parent), m_around(std::move(surroundings)) {
+    setObjectName("mainWindow");
+    setWindowTitle(tr("Brisk Arbor"));
+    setMinimumSize(1100, 700);
+    theme::use(m_around.settings->value("night", false).toBool() ? theme::Variant::Night : theme::Variant::Light);
+    theme::apply();
+    auto* header = new QWidget(this);
+    m_trouble = new QLabel(this);
+    m_trouble->setObjectName("trouble");
+    m_trouble->setWordWrap(true);
+    m_trouble->setMargin(theme::kGap);
+    m_trouble->hide();
+    m_shelf = new ShelfView(this);
+    auto* shelfScroll = new QScrollArea(this);
+    shelfScroll->setWidgetResizable(true);
+    shelfScroll->setFrameShape(QFrame::NoFrame);
+    shelfScroll->setFocusPolicy(Qt::NoFocus);
+    shelfScroll->setWidget(m_shelf);
+    m_jobView = new JobView(this);
+    m_places = new QStackedWidget(this);
+    m_places->addWidget(shelfScroll);
+    m_places->addWidget(m_jobView);
+    auto* body = new QWidget(this);
+    auto* layout = new QVBoxLayout(body);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(header);
+    layout->addWidget(m_trouble);
+    layout->addWidget(m_places, 1);
+    setCentralWidget(body);
+    buildActions();
+    buildHeader(header);
+    connect(m_shelf, &ShelfView::opened, this, &MainWindow::openJob);
+    connect(m_shelf, &ShelfView::copyAsked, this, &MainWindow::newJobLike);
+    connect(m_jobView, &JobView::trouble, this, &MainWindow::showTrouble);
+    resize(1280, 800);
+    setNight(theme::variant() == theme::Variant::Night);
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::buildHeader(QWidget* header) {
+    header->setObjectName("header");
+    header->setFixedHeight(theme::kHeaderHeight);
+    header->setAttribute(Qt::WA_StyledBackground);
+    m_title = new QLabel(header);
+    m_title->setObjectName("headerTitle");
+    QFont big = theme::typeface(theme::Text::Strong);
+    big.setPixelSize(16);
+    m_title->setFont(big);
+    m_subtitle = new QLabel(header);
+    m_units = new QLabel(header);
+    m_units->setObjectName("headerUnits");
+    auto* menuButton = new QPushButton(tr("Menu"), header);
+    menuButton->setObjectName("menuButton");
+    menuButton->setFocusPolicy(Qt::TabFocus);
+    menuButton->setMenu(m_menu);
+    auto* layout = new QHBoxLayout(header);
+    layout->setContentsMargins(18, 0, 14, 0);
+    layout->setSpacing(24);
+    layout->addWidget(m_title);
+    layout->addWidget(m_subtitle);
+    layout->addStretch(1);
+    layout->addWidget(m_units);
+    layout->addWidget(menuButton);
+}
+
+void MainWindow::buildActions() {
+    m_menu = new QMenu(this);
+    const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& keys, auto slot) {
+        auto* action = menu->addAction(text);
+        action->setShortcut(keys);
+        addAction(action);
+        connect(action, &QAction::triggered, this, slot);
+        return action;
+    };
+    add(m_menu, tr("Shelf"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); })->setObjectName("actionShelf");
+    add(m_menu, tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); });
+    auto* recent = m_menu->addMenu(tr("Recent jobs"));
+    connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
+    m_menu->addSeparator();
+    m_undo = add(m_menu, tr("Undo"), QKeySequence::Undo, [this] { if (m_session) m_session->undoStack().undo(); });
+    m_redo = add(m_menu, tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] { if (m_session) m_session->undoStack().redo(); });
+    m_undo->setEnabled(false);
+    m_redo->setEnabled(false);
+    m_menu->addSeparator();
+    buildJobActions(m_menu);
+    m_menu->addSeparator();
+    auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
+    night->setObjectName("actionNight");
+    night->setCheckable(true);
+    night->setChecked(theme::variant() == theme::Variant::Night);
+    add(m_menu, tr("Inch or metric"), Qt::CTRL | Qt::Key_U, [this] { toggleUnits(); });
+    m_menu->addSeparator();
+    add(m_menu, tr("Quit"), QKeySequence::Quit, [this] { close(); });
+}
+
+void MainWindow::buildJobActions(QMenu* menu) {
+    int number = 1;
+    for (const auto station : job::kStations) {
+        auto* action = menu->addAction(q(words::stationTitle(station)));
+        action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)));
+        addAction(action);
+        connect(action, &QAction::triggered, this, [this, station] { if (m_session && m_places->currentIndex() == 1) m_jobView->go(station); });
+    }
+    const auto step = [&](const QString& text, const QKeySequence& keys, int by) {
+        auto* action = menu->addAction(text);
+        action->setShortcut(keys);
+        addAction(action);
+        connect(action, &QAction::triggered, this, [this, by] { if (m_session && m_places->currentIndex() == 1) m_jobView->goBy(by); });
+    };
+    step(tr("Next station"), Qt::Key_PageDown, 1);
+    step(tr("Station before"), Qt::Key_PageUp, -1);
+    auto* act = menu->addAction(tr("Do what the slip says"));
+    act->setObjectName("actionSlip");
+    act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});
+    addAction(act);
+    connect(act, &QAction::triggered, this, [this] { if (m_session && m_places->currentIndex() == 1) m_jobView->takeAction(); });
+}
+
+void MainWindow::openPath(const QString& path) {
+    const QFileInfo info(path);
+    if (info.isDir()) {
+        openFolder(info.absoluteFilePath());
+        return showShelf();
+    }
+    openFolder(info.absolutePath());
+    openJob(info.absoluteFilePath());
+}
+
+bool MainWindow::openFolder(const QString& folder) {
+    auto library = io::loadLibrary(folder.toStdString());
+    if (!library) {
+        // Jobs can still be read without a rack: the tables ship with the program.
+        showTrouble(tr("No tools from this folder. %1").arg(q(words::say(library.error()))));
+        library = io::loadShippedLibrary();
+    } else {
+        showTrouble({});
+    }
+    if (!library) {
+        showTrouble(q(words::say(library.error())));
+        return false;
+    }
+    m_folder = folder;
+    // The open session points into the library it was made with, so that one is kept by the session itself.
+    m_library = std::make_shared<const plan::Library>(std::move(*library));
+    return true;
+}
+
+void MainWindow::openJob(const QString& path) {
+    if (!m_library)
+        return;
+    auto document = io::loadJob(path.toStdString());
+    if (!document) {
+        showTrouble(q(words::say(document.error())));
+        return showShelf();
+    }
+    m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_library, m_around.clock);
+    connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
+    auto& stack = m_session->undoStack();
+    connect(&stack, &QUndoStack::canUndoChanged, m_undo, &QAction::setEnabled);
+    connect(&stack, &QUndoStack::canRedoChanged, m_redo, &QAction::setEnabled);
+    connect(&stack, &QUndoStack::undoTextChanged, this, [this](const QString& t) { m_undo->setText(t.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(t)); });
+    connect(&stack, &QUndoStack::redoTextChanged, this, [this](const QString& t) { m_redo->setText(t.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(t)); });
+    m_undo->setEnabled(false);
+    m_redo->setEnabled(false);
+    m_places->setCurrentIndex(1);
+    m_jobView->open(m_session.get());
+    remember(path);
+    showHeader();
+}
+
+void MainWindow::newJobLike(const QString& path) {
+    auto document = io::loadJob(path.toStdString());
+    if (!document)
+        return showTrouble(q(words::say(document.error())));
+    QString name, file;
+    for (int number = 1; file.isEmpty() || QFileInfo::exists(file); ++number) {
+        name = QStringLiteral("%1-%2").arg(q(document->job.id)).arg(number);
+        file = QDir(m_folder).filePath(name + ".arbor.json");
+    }
+    auto& job = document->job;
+    job.id = name.toStdString();
+    job.housing.measured.reset();
+    job.traceFile.clear();
+    job.seating.readings.clear();
+    job.done.clear();
+    job.record.reset();
+    if (auto saved = io::saveJob(file.toStdString(), *document); !saved)
+        return showTrouble(q(words::say(saved.error())));
+    openJob(file);
+}
+
+void MainWindow::showShelf() {
+    if (m_library)
+        m_shelf->show(m_folder.toStdString(), m_library);
+    m_places->setCurrentIndex(0);
+    m_shelf->setFocus();
+    showHeader();
+}
+
+void MainWindow::showHeader() {
+    const bool inJob = m_places->currentIndex() == 1 && m_session;
+    m_title->setText(inJob ? q(m_session->job().title) : tr("Shelf"));
+    m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
+                              : tr("%1 · %n job(s)", nullptr, static_cast<int>(m_shelf->count())).arg(QDir(m_folder).dirName()));
+    m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
+    const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());
+    m_subtitle->setStyleSheet(muted);
+    m_units->setStyleSheet(muted);
+}
+
+void MainWindow::showTrouble(const QString& text) {
+    m_trouble->setText(text);
+    m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold").arg(theme::roles().stopPale.name(), theme::roles().stop.name()));
+    m_trouble->setVisible(!text.isEmpty());
+}
+
+QString MainWindow::troubleText() const { return m_trouble->isVisibleTo(this) ? m_trouble->text() : QString(); }
+
+void MainWindow::setNight(bool night) {
+    theme::use(night ? theme::Variant::Night : theme::Variant::Light);
+    theme::apply();
+    m_around.settings->setValue("night", night);
+    findChild<QWidget*>("header")->setStyleSheet(QStringLiteral("#header { background:%1; border-bottom:1px solid %2; }").arg(theme::roles().card.name(), theme::roles().rule.name()));
+    showHeader();
+    m_jobView->refresh();
+    update();
+}
+
+void MainWindow::toggleUnits() {
+    if (m_session && m_places->currentIndex() == 1)
+        m_session->edit(tr("Change units"), [](job::Job& j) { j.units = j.units == job::Units::Metric ? job::Units::Inch : job::Units::Metric; });
+}
+
+void MainWindow::chooseFolder() {
+    auto* dialog = new QFileDialog(this, tr("Folder of jobs"), m_folder);
+    dialog->setFileMode(QFileDialog::Directory);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QFileDialog::fileSelected, this, &MainWindow::openPath);
+    dialog->open();
+}
+
+void MainWindow::remember(const QString& path) {
+    auto recent = m_around.settings->value("recent").toStringList();
+    recent.removeAll(path);
+    recent.prepend(path);
+    m_around.settings->setValue("recent", QStringList(recent.mid(0, kRecent)));
+}
+
+void MainWindow::fillRecent(QMenu* menu) {
+    menu->clear();
+    for (const auto& path : m_around.settings->value("recent").toStringList())
+        if (QFileInfo::exists(path))
+            menu->addAction(QFileInfo(path).fileName(), this, [this, path] { openPath(path); });
+    if (menu->isEmpty())
+        menu->addAction(tr("none yet"))->setEnabled(false);
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,68 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+
+#include <QMainWindow>
+#include <QSettings>
+#include <memory>
+
+class QLabel;
+class QMenu;
+class QStackedWidget;
+
+namespace arbor::ui {
+
+class JobView;
+class ShelfView;
+
+/// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    struct Surroundings {
+        JobSession::Clock clock;
+        std::unique_ptr<QSettings> settings; ///< recent jobs and look
+    };
+    explicit MainWindow(Surroundings surroundings, QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    /// Opens a folder of jobs, or one job file and the folder it lies in.
+    void openPath(const QString& path);
+    JobSession* session() { return m_session.get(); }
+    JobView* jobView() { return m_jobView; }
+    ShelfView* shelf() { return m_shelf; }
+    QString troubleText() const;
+
+private:
+    void buildHeader(QWidget* header);
+    void buildActions();
+    void buildJobActions(QMenu* menu);
+    bool openFolder(const QString& folder);
+    void openJob(const QString& path);
+    void newJobLike(const QString& path);
+    void showShelf();
+    void showTrouble(const QString& text);
+    void showHeader();
+    void setNight(bool night);
+    void toggleUnits();
+    void chooseFolder();
+    void remember(const QString& path);
+    void fillRecent(QMenu* menu);
+
+    Surroundings m_around;
+    std::shared_ptr<const plan::Library> m_library;
+    QString m_folder;
+    std::unique_ptr<JobSession> m_session;
+    QStackedWidget* m_places;
+    ShelfView* m_shelf;
+    JobView* m_jobView;
+    QLabel* m_title;
+    QLabel* m_subtitle;
+    QLabel* m_units;
+    QLabel* m_trouble;
+    QMenu* m_menu;
+    QAction* m_undo;
+    QAction* m_redo;
+};
+
+} // namespace arbor::ui

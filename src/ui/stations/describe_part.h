@@ -1,0 +1,12 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+#include "ui/slip/slip_model.h"
+
+namespace arbor::ui {
+
+/// What a picked part is: sizes, tolerance, and why it is there.
+Note describePart(const section::Body& body, const JobSession& session);
+
+
+} // namespace arbor::ui

@@ -1,0 +1,123 @@
+#include "ui/stations/entry_sheet.h"
+
+#include "ui/theme/theme.h"
+
+#include <QAbstractItemView>
+#include <QComboBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QStyle>
+
+namespace arbor::ui {
+
+namespace {
+
+void markWrong(QLineEdit& edit, bool wrong) {
+    edit.setProperty("wrong", wrong);
+    edit.style()->unpolish(&edit);
+    edit.style()->polish(&edit);
+}
+
+void say(QLabel& label, const QString& text, bool good) {
+    label.setText(text);
+    label.setToolTip(text);
+    label.setStyleSheet(QStringLiteral("color:%1").arg((good ? theme::roles().muted : theme::roles().stop).name()));
+}
+
+} // namespace
+
+EntrySheet::EntrySheet(QWidget* parent) : QWidget(parent), m_grid(new QGridLayout(this)) {
+    setObjectName("entrySheet");
+    m_grid->setContentsMargins(theme::kMargin, 10, theme::kGap, 4);
+    m_grid->setHorizontalSpacing(theme::kGap);
+    m_grid->setVerticalSpacing(3);
+    m_grid->setColumnMinimumWidth(0, 92);
+    m_grid->setColumnMinimumWidth(1, 120);
+    m_grid->setColumnStretch(2, 1);
+    m_grid->setRowStretch(100, 1);
+}
+
+QLabel* EntrySheet::addLabel(const QString& text, int row) {
+    auto* label = new QLabel(text, this);
+    label->setFont(theme::typeface(theme::Text::Small));
+    m_grid->addWidget(label, row, 0);
+    return label;
+}
+
+void EntrySheet::addHeading(const QString& text) {
+    auto* label = new QLabel(text, this);
+    label->setFont(theme::typeface(theme::Text::Strong));
+    m_grid->addWidget(label, m_row++, 0, 1, 3);
+}
+
+QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take take, Show show, Show understood) {
+    auto* edit = new QLineEdit(this);
+    edit->setObjectName(name);
+    edit->setAccessibleName(label);
+    edit->setFixedWidth(124);
+    auto* note = new QLabel(this);
+    note->setObjectName(name + "Understood");
+    note->setFont(theme::typeface(theme::Text::Small));
+    note->setMinimumWidth(20);
+    addLabel(label, m_row)->setBuddy(edit);
+    m_grid->addWidget(edit, m_row, 1);
+    m_grid->addWidget(note, m_row++, 2);
+    m_lines.push_back({edit, note, std::move(show), std::move(understood)});
+    const auto index = m_lines.size() - 1;
+    connect(edit, &QLineEdit::editingFinished, this, [this, index, take = std::move(take)] { commit(index, take); });
+    m_first = m_first ? m_first : edit;
+    return edit;
+}
+
+QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, const QStringList& texts, const QStringList& values,
+                                 std::function<void(const QString&)> take, Show show) {
+    auto* box = new QComboBox(this);
+    box->setObjectName(name);
+    box->setAccessibleName(label);
+    box->addItems(texts);
+    box->setFixedWidth(124);
+    box->setMaxVisibleItems(16);
+    box->view()->setMinimumWidth(220);
+    addLabel(label, m_row)->setBuddy(box);
+    m_grid->addWidget(box, m_row++, 1);
+    m_choices.push_back({box, values, std::move(show)});
+    connect(box, &QComboBox::currentIndexChanged, this, [this, values, take = std::move(take)](int index) {
+        if (!m_refreshing && index >= 0)
+            take(values.at(index));
+    });
+    m_first = m_first ? m_first : box;
+    return box;
+}
+
+void EntrySheet::commit(std::size_t index, const Take& take) {
+    const auto& line = m_lines[index];
+    if (!line.edit->isModified())
+        return;
+    line.edit->setModified(false);
+    const auto result = take(line.edit->text());
+    markWrong(*line.edit, !result.good);
+    if (!result.good)
+        say(*line.note, result.text, false);
+}
+
+void EntrySheet::refresh() {
+    m_refreshing = true;
+    for (auto& line : m_lines) {
+        // A refused entry stays as typed until it is put right or the job itself changes that field.
+        const bool refused = line.edit->property("wrong").toBool();
+        const auto shown = line.show();
+        if (refused && line.edit->property("was").toString() == shown)
+            continue;
+        if (!line.edit->isModified())
+            line.edit->setText(shown);
+        line.edit->setProperty("was", shown);
+        markWrong(*line.edit, false);
+        say(*line.note, line.understood(), true);
+    }
+    for (auto& choice : m_choices)
+        choice.box->setCurrentIndex(static_cast<int>(choice.values.indexOf(choice.show())));
+    m_refreshing = false;
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,52 @@
+#pragma once
+
+#include "core/seat/seating.h"
+#include "words/display.h"
+
+#include <QWidget>
+#include <optional>
+
+namespace arbor::ui {
+
+/// The ring's face as a clock: arrows go round, digits enter, Enter keeps and goes on, Delete empties, + and - change the places.
+class SeatClock : public QWidget {
+    Q_OBJECT
+public:
+    explicit SeatClock(QWidget* parent = nullptr);
+
+    void show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind, const words::Display& display);
+    int places() const { return m_places; }
+    void setPlaces(int places); ///< 3 to 12
+    double angleOf(int place) const { return 360.0 * place / m_places; }
+    int current() const { return m_current; }
+    const QString& typing() const { return m_typing; }
+
+signals:
+    /// What was typed at a place; the page reads it. An empty text takes the reading away.
+    void entered(double angle_deg, const QString& typed);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+
+private:
+    QPointF spot(double angle_deg, double radius) const;
+    double faceRadius() const;
+    const seat::Reading* readingAt(double angle_deg) const;
+    void go(int by);
+    void keep();
+    void paintFace(QPainter& painter) const;
+    void paintPlaces(QPainter& painter) const;
+    void paintHighSide(QPainter& painter) const;
+
+    std::vector<seat::Reading> m_readings;
+    std::optional<seat::Seating> m_seating;
+    seat::ReadingKind m_kind = seat::ReadingKind::Depth;
+    words::Display m_display;
+    int m_places = 8;
+    int m_current = 0;
+    QString m_typing;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,113 @@
+#include "ui/stations/seat_page.h"
+
+#include "io/entry/size_entry.h"
+#include "ui/charts/rim_chart.h"
+#include "ui/stations/seat_clock.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QComboBox>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr double kSame_deg = 0.5;
+
+} // namespace
+
+SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
+    setObjectName("seatPage");
+    m_clock = new SeatClock(this);
+    m_rim = new RimChart(this);
+    m_rim->setMinimumHeight(170);
+    m_kind = new QComboBox(m_clock);
+    m_kind->setObjectName("readingKind");
+    m_kind->addItems({tr("depth gauge"), tr("feelers")});
+    m_kind->setAccessibleName(tr("Kind of reading"));
+    m_kind->setMinimumHeight(theme::kTouch - 8);
+    m_kind->move(theme::kMargin, 62);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(m_clock, 7);
+    layout->addWidget(m_rim, 3);
+    connect(m_clock, &SeatClock::entered, this, &SeatPage::enter);
+    connect(m_kind, &QComboBox::activated, this, [this](int index) {
+        m_session->edit(tr("Change kind of reading"), [&](job::Job& j) {
+            j.seating.kind = index == 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
+            j.done.erase(job::Station::Seat);
+        });
+    });
+}
+
+void SeatPage::open(JobSession* session) {
+    m_session = session;
+    const auto& readings = session->job().seating.readings;
+    if (readings.size() >= 3 && readings.size() <= 12)
+        m_clock->setPlaces(static_cast<int>(readings.size()));
+    refresh();
+}
+
+void SeatPage::refresh() {
+    if (!m_session)
+        return;
+    const auto& seating = m_session->job().seating;
+    const auto& plan = m_session->plan();
+    m_kind->setCurrentIndex(seating.kind == seat::ReadingKind::Depth ? 0 : 1);
+    m_clock->show(seating.readings, plan.seating ? &*plan.seating : nullptr, seating.kind, m_session->display());
+    auto heights = seating.readings;
+    const double home = plan.arrangement ? plan.arrangement->homeFaceDepth_mm() : 0;
+    double mean = 0;
+    for (auto& r : heights) {
+        r.value_mm = seating.kind == seat::ReadingKind::Depth ? home - r.value_mm : r.value_mm;
+        mean += r.value_mm / static_cast<double>(heights.size());
+    }
+    const auto* plane = plan.seating && plan.seating->plane ? &*plan.seating->plane : nullptr;
+    if (!plane)
+        for (auto& r : heights)
+            r.value_mm -= mean;
+    const double dia = plan.arrangement ? plan.arrangement->bearing.outsideDia_mm : 1;
+    const double radius = plan.arrangement ? (plan.arrangement->bearing.outerFaceInnerDia_mm() + plan.arrangement->bearing.outerFaceOuterDia_mm()) / 4 : 1;
+    const auto square = standards::gradeWidth(m_session->library().iso286, dia, 5);
+    m_rim->show(heights, plane, radius, square.value_or(0.01), m_session->display());
+    emit slipChanged();
+}
+
+void SeatPage::enter(double angle_deg, const QString& typed) {
+    const auto same = [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < kSame_deg; };
+    if (typed.isEmpty()) {
+        m_session->edit(tr("Take reading away"), [&](job::Job& j) {
+            std::erase_if(j.seating.readings, same);
+            j.done.erase(job::Station::Seat);
+        });
+        return;
+    }
+    const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
+    const auto value = io::parseLength(typed.toStdString(), unit);
+    if (!value || !(*value >= 0 && *value <= 1000)) {
+        emit trouble(value ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed) : q(words::say(value.error())));
+        return;
+    }
+    m_session->edit(tr("Reading at %1 o’clock").arg(q(seat::clockPosition(angle_deg))), [&](job::Job& j) {
+        auto& list = j.seating.readings;
+        std::erase_if(list, same);
+        list.push_back({angle_deg, *value});
+        std::sort(list.begin(), list.end(), [](const auto& a, const auto& b) { return a.angle_deg < b.angle_deg; });
+        j.done.erase(job::Station::Seat);
+    });
+}
+
+SlipModel SeatPage::slip() const { return seatSlip(*m_session); }
+
+bool SeatPage::act() {
+    m_session->setDone(job::Station::Seat, true);
+    return true;
+}
+
+QWidget* SeatPage::firstFocus() { return m_clock; }
+
+} // namespace arbor::ui

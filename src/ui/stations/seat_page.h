@@ -1,0 +1,32 @@
+#pragma once
+
+#include "ui/stations/station_page.h"
+
+class QComboBox;
+
+namespace arbor::ui {
+
+class RimChart;
+class SeatClock;
+
+/// Readings on a clock face, the fitted plane round the rim, the verdict on the slip.
+class SeatPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit SeatPage(QWidget* parent = nullptr);
+    void open(JobSession* session) override;
+    void refresh() override;
+    SlipModel slip() const override;
+    bool act() override;
+    QWidget* firstFocus() override;
+
+private:
+    void enter(double angle_deg, const QString& typed);
+
+    JobSession* m_session = nullptr;
+    SeatClock* m_clock;
+    RimChart* m_rim;
+    QComboBox* m_kind;
+};
+
+} // namespace arbor::ui

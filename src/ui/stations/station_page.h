@@ -1,0 +1,30 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+#include "ui/slip/slip_model.h"
+
+#include <QWidget>
+
+namespace arbor::ui {
+
+/// The middle of the window for one station. The slip beside it is made from the same session.
+class StationPage : public QWidget {
+    Q_OBJECT
+public:
+    using QWidget::QWidget;
+
+    /// Shows a job; nullptr empties the page.
+    virtual void open(JobSession* session) = 0;
+    virtual void refresh() = 0;
+    virtual SlipModel slip() const = 0;
+    /// The one next action of the slip. @return true when the job should go on to its next station
+    virtual bool act() = 0;
+    /// Where the keyboard goes when the station is entered.
+    virtual QWidget* firstFocus() = 0;
+
+signals:
+    void slipChanged();
+    void trouble(const QString& text); ///< shown in the header line, stays until the next good step
+};
+
+} // namespace arbor::ui
