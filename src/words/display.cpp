@@ -25,7 +25,7 @@ std::string trimmedZeros(std::string text) {
     return text;
 }
 
-int forcePlaces(double shown) { return std::abs(shown) < 100 ? 1 : 0; }
+int forcePlaces(double shown) { return std::abs(shown) < 10 ? 2 : std::abs(shown) < 100 ? 1 : 0; }
 
 } // namespace
 

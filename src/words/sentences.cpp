@@ -119,8 +119,6 @@ Said sayTool(const Advice& a, const Display& d) {
         return {"Needs spacer " + a.subject, d.size(a.value).text() + " more height"};
     case Finding::OneStroke:
         return {"One stroke", d.size(a.value).text() + " of " + d.size(a.limit).text() + " used"};
-    case Finding::OutsideRack:
-        return {a.subject + " is not on the rack", {}};
     case Finding::WrongKind:
         return {a.subject + " is not a sleeve", "tried as one all the same"};
     default:
@@ -131,15 +129,15 @@ Said sayTool(const Advice& a, const Display& d) {
 Said sayPress(const Advice& a, const Display& d) {
     switch (a.id) {
     case Finding::WatchCrookedStart:
-        return {"Early rise before " + d.size(a.value).text(), "it started crooked: stop, lift, start again square"};
+        return {"Early rise before " + d.size(std::round(a.value * 10) / 10).text(), "it started crooked: stop, lift, start again square"};
     case Finding::WatchSawTeeth:
         return {"Saw teeth", "dry or picking up: stop, oil, look at the bore"};
     case Finding::WatchHome:
-        return {"Stiff at " + decimals(d.sizeValue(a.value), 1) + " ± 0.3 mm: home", "hold " + d.force(a.limit).text() + " once, then measure"};
+        return {"Stiff at " + d.size(a.value).text() + ": home", "hold " + d.force(a.limit).text() + " once, then measure"};
     case Finding::HoldLimited:
         return {"Hold is limited by the " + a.subject, d.force(a.value).text() + " wanted, " + d.force(a.limit).text() + " there"};
-    case Finding::EnergyStored:
-        return {decimals(a.value, 1) + " J in frame and stack", "stand clear of the line of force"};
+    case Finding::GaugeTooCoarse:
+        return {"The gauge will hardly move", percent(a.value) + " of what the " + a.subject + " gives: a smaller press shows more"};
     case Finding::TraceInBand:
         return {percent(a.value) + " of the trace lies in the band", a.severity == Severity::Info ? "as this seat should press" : "look where it leaves it"};
     case Finding::TraceAboveBand:
@@ -169,6 +167,8 @@ Said saySeat(const Advice& a, const Display& d) {
         return {"High at " + a.subject + " o’clock", d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
     case Finding::HomeAndSquare:
         return {"Plane fits the readings", d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
+    case Finding::SquareUncertain:
+        return {"Square within what the gauge can tell", "could be " + d.fine(a.value).text() + " against " + d.fine(a.limit).text() + ": more readings or a finer gauge decide"};
     case Finding::GrooveOpen:
         return {"Groove open all round", d.fine(a.value).text() + " clear where it is least"};
     case Finding::GrooveCovered:
@@ -247,8 +247,11 @@ std::string stationTitle(job::Station station) {
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
     switch (station) {
     case job::Station::Fit:
-        return plan.fit ? d.fineRange(plan.fit->interference_mm.least, plan.fit->interference_mm.most) + " " + d.fine(0).unit + " tight"
-                        : "a size is wrong";
+        if (!plan.fit)
+            return "a size is wrong";
+        if (plan.fit->interference_mm.likely < 0)
+            return d.fineRange(-plan.fit->interference_mm.most, -plan.fit->interference_mm.least) + " " + d.fine(0).unit + " loose";
+        return d.fineRange(plan.fit->interference_mm.least, plan.fit->interference_mm.most) + " " + d.fine(0).unit + " tight";
     case job::Station::Tooling:
         if (!plan.tools)
             return "waits for Fit";
@@ -287,7 +290,7 @@ Said verdict(const seat::Seating& seating, const Display& d) {
     case seat::SeatVerdict::NotJudged:
         return {"Not measured yet", "Enter what the gauge shows, place by place."};
     case seat::SeatVerdict::HomeAndSquare:
-        return {"Home and square", "Nothing more to do at this seat but the retaining ring."};
+        return {"Home and square", seating.grooveOpening_mm ? "Nothing more to do at this seat but the retaining ring." : "Nothing more to do at this seat."};
     case seat::SeatVerdict::NotHome:
         return {"Not home", d.fine(seating.gap_mm.likely).text() + " short of the shoulder."};
     case seat::SeatVerdict::Tilted:
@@ -303,7 +306,8 @@ std::string nextStep(const seat::Seating& seating) {
     case seat::SeatVerdict::NotJudged:
         return "Measure at four places or more, evenly round the ring.";
     case seat::SeatVerdict::HomeAndSquare:
-        return "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on.";
+        return seating.grooveOpening_mm ? "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on."
+                                        : "Turn it by hand: it must run smoothly. Then write the record.";
     case seat::SeatVerdict::NotHome:
         return "Put the sleeve back and press again to one held load. If it does not move, lift it out and look under the ring.";
     case seat::SeatVerdict::Tilted:
@@ -314,6 +318,28 @@ std::string nextStep(const seat::Seating& seating) {
             if (f.id == Finding::ReadingsDisagree)
                 return "Wipe the face and measure again at " + f.subject + " o’clock.";
         return "Check the gauge's zero and the sizes, then measure again.";
+    }
+    return {};
+}
+
+std::string stopReason(job::Station station, const plan::Plan& plan, const Display& d) {
+    const auto head = [&](const AdviceList& list) -> std::string {
+        for (const auto& a : list)
+            if (a.severity == Severity::Stop)
+                return say(a, d).head;
+        return {};
+    };
+    switch (station) {
+    case job::Station::Fit:
+        return plan.fit ? head(plan.fit->advisories) : plan.problem ? say(*plan.problem) : std::string{};
+    case job::Station::Tooling:
+        return !plan.tools ? std::string{} : plan.tools->choice ? head(plan.tools->proof.findings) : "Nothing on the rack fits";
+    case job::Station::Press:
+        return plan.traceOverlay ? head(plan.traceOverlay->findings) : std::string{};
+    case job::Station::Seat:
+        return plan.seating ? head(plan.seating->findings) : std::string{};
+    case job::Station::Close:
+        return {};
     }
     return {};
 }
@@ -393,7 +419,7 @@ std::string sourceName(const std::string& key) {
                                                           {"ISO5753-1", "ISO 5753-1"}, {"ISO76", "ISO 76"}};
     if (const auto found = names.find(key); found != names.end())
         return found->second;
-    return key.starts_with("HB") ? "practice, numbers.md " + key.substr(2) : key;
+    return key.starts_with("HB") ? "practice" : key;
 }
 
 } // namespace arbor::words

@@ -25,6 +25,8 @@ std::string say(const Problem& problem);
 std::string stationTitle(job::Station station);
 /// The live line of result under a station's name.
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& display);
+/// Why a station has a stop, in a few words; empty when it has none.
+std::string stopReason(job::Station station, const plan::Plan& plan, const Display& display);
 std::string markWord(plan::Mark mark);
 
 Said verdict(const seat::Seating& seating, const Display& display);

@@ -51,14 +51,13 @@ enum class Finding {
     PressTooSmall,            ///< value: force needed [N], limit: capacity [N]
     NeedsSpacer,              ///< value: height added [mm], subject: spacer
     OneStroke,                ///< value: stroke used [mm], limit: stroke there is [mm]
-    OutsideRack,              ///< subject: tool that is not on the rack
     WrongKind,                ///< subject: tool that is no sleeve
     // press
     WatchCrookedStart,        ///< value: travel by which a rise is too early [mm]
     WatchSawTeeth,
     WatchHome,                ///< value: travel at home [mm], limit: hold force [N]
     HoldLimited,              ///< value: hold force [N], limit: what limits it [N]
-    EnergyStored,             ///< value: energy in frame and stack [J]
+    GaugeTooCoarse,           ///< value: end force over full scale [0..1], subject: press
     TraceInBand,              ///< value: share of samples inside [0..1]
     TraceAboveBand,           ///< value: first travel above the band [mm]
     TraceBelowBand,           ///< value: first travel below the band [mm]
@@ -71,6 +70,7 @@ enum class Finding {
     PastHome,                 ///< value: how far deeper than possible [mm], limit [mm]
     Tilted,                   ///< value: rise across the seat [mm], limit [mm], subject: clock position of the high side
     HomeAndSquare,            ///< value: rise across the seat [mm], limit [mm]
+    SquareUncertain,          ///< value: greatest rise within the readings' uncertainty [mm], limit [mm]
     GrooveOpen,               ///< value: least opening [mm]
     GrooveCovered,            ///< value: how far the ring stands in the groove [mm], subject: clock position
 };

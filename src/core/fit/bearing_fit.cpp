@@ -126,19 +126,21 @@ double heatLoss(const BearingFitInput& in) {
 
 void fillClearance(BearingFit& out, const BearingFitInput& in, const Loss& housing, const std::optional<Loss>& shaft, double step) {
     const double heat = heatLoss(in);
-    auto left = Density::of(Spread::ofLimits(in.clearance_mm), step).minus(housing.density());
-    out.lossToHousing_mm = housing.density().band();
+    auto left = Density::of(Spread::ofLimits(in.clearance_mm), step);
+    out.clearanceAsMade_mm = left.band();
+    left = left.minus(housing.density());
+    out.clearanceInHousing_mm = left.band();
     Limits worst{in.clearance_mm.lower - housing.of(housing.interferenceLimits.upper) - heat,
                  in.clearance_mm.upper - housing.of(housing.interferenceLimits.lower) - heat};
     double nominal = in.clearance_mm.mid() - housing.of(out.interferenceNominal_mm) - heat;
     if (shaft) {
         left = left.minus(shaft->density());
-        out.lossToShaft_mm = shaft->density().band();
         worst.lower -= shaft->of(shaft->interferenceLimits.upper);
         worst.upper -= shaft->of(shaft->interferenceLimits.lower);
         nominal -= shaft->of(in.shaft->journal.deviation.mean - in.bore.deviation.mean);
     }
     const auto band = left.band();
+    out.clearanceOnShaft_mm = band;
     out.clearanceLeft_mm = {band.least - heat, band.likely - heat, band.most - heat};
     out.clearanceWorst_mm = worst;
     out.clearanceNominal_mm = nominal;
@@ -155,13 +157,13 @@ void fillHeat(BearingFit& out, const BearingFitInput& in) {
 }
 
 void explain(BearingFit& out, const BearingFitInput& in, const Loss& housing, const std::optional<Loss>& shaft) {
-    out.because.push_back({Finding::InterferenceIsMaleMinusFemale, Severity::Info, out.interferenceNominal_mm, 0, {}, "HB4.1"});
     out.because.push_back({Finding::SmoothingLost, Severity::Info, out.smoothing_mm, 0, {}, "DIN7190-1"});
-    out.because.push_back({Finding::FrictionBand, Severity::Info, in.friction.lower, in.friction.upper, in.housing.material.name, "HB4.6"});
     const bool shaftLeads = shaft && shaft->perInterference * shaft->interferenceLimits.width() >
                                          housing.perInterference * housing.interferenceLimits.width();
     out.because.push_back({Finding::MostSensitive, Severity::Info, shaftLeads ? shaft->perInterference : housing.perInterference, 0,
                            shaftLeads ? "journal" : "bore", "HB4.5"});
+    out.because.push_back({Finding::FrictionBand, Severity::Info, in.friction.lower, in.friction.upper, in.housing.material.name, "HB4.6"});
+    out.because.push_back({Finding::InterferenceIsMaleMinusFemale, Severity::Info, out.interferenceNominal_mm, 0, {}, "HB4.1"});
     const bool heat = out.housingTemp_C > 25;
     out.because.push_back({heat ? Finding::HeatNeeded : Finding::NoHeatNeeded, Severity::Info, out.housingTemp_C,
                            out.heatMargin_mm, {}, "HB4.10"});

@@ -64,8 +64,9 @@ struct BearingFit {
     Range clearanceLeft_mm;
     double clearanceNominal_mm = 0;
     double shareBelowZero = 0;
-    Range lossToHousing_mm; ///< clearance taken by the housing fit, the shaft fit and the temperatures
-    Range lossToShaft_mm;
+    Range clearanceAsMade_mm; ///< bands on the way: as made, after the housing fit, after the shaft fit; then the heat gives what is left
+    Range clearanceInHousing_mm;
+    Range clearanceOnShaft_mm;
     double lossToHeat_mm = 0;
     double housingTemp_C = 20; ///< to drop the ring in with the margin
     double heatMargin_mm = 0;

@@ -13,6 +13,8 @@ using job::Job;
 using job::Station;
 
 
+constexpr double kGaugeReadable = 0.02; // of full scale: about one graduation of a shop gauge
+
 Problem at(Problem problem, const std::string& place) {
     problem.field = place;
     return problem;
@@ -166,7 +168,7 @@ void addJobReasons(fit::BearingFit& fit, const Job& job, const Plan& plan) {
 }
 
 tooling::LoadCase loadCase(const fit::BearingFit& fit, const catalog::StaticRating& rating) {
-    return {fit.pressForceWorst_N, 1.5 * fit.pressForce_N.likely, rating.axial_N, rating.estimate};
+    return {fit.pressForceWorst_N, 1.5 * fit.pressForce_N.most, rating.axial_N, rating.estimate};
 }
 
 PressPlan planPress(const Plan& plan) {
@@ -186,6 +188,8 @@ PressPlan planPress(const Plan& plan) {
         out.gaugeHold = force::gaugeReading(*plan.press, hold.likely);
         out.energy_J = force::storedEnergy_J(out.expected.end_N.most, plan.press->stiffness_N_per_mm);
     }
+    if (out.gaugeLikely && out.expected.end_N.likely < kGaugeReadable * plan.press->capacity_N)
+        out.watch.push_back({Finding::GaugeTooCoarse, Severity::Look, out.expected.end_N.likely / plan.press->capacity_N, 0, plan.press->name, "HB4.8"});
     out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, 0.15 * home, 0, {}, "HB3.7"});
     out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
     out.watch.push_back({Finding::WatchHome, Severity::Info, home, hold.likely, {}, "HB4.14"});

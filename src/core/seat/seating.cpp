@@ -100,8 +100,11 @@ void judgeSquareness(Seating& out, const SeatingInput& in) {
     const double spread = 2 * slopeUncertainty(in.uncertainty_mm, in.readings.size()) * in.seatDia_mm / (2 * in.readingRad_mm);
     out.riseAcross_mm = {std::max(0.0, rise - spread), rise, rise + spread};
     out.tilt_arcmin = out.riseAcross_mm * (kArcminPerRad / in.seatDia_mm);
-    if (rise <= in.squareLimit_mm)
+    if (rise <= in.squareLimit_mm) {
+        if (out.riseAcross_mm.most > in.squareLimit_mm)
+            out.findings.push_back({Finding::SquareUncertain, Severity::Look, out.riseAcross_mm.most, in.squareLimit_mm, {}, "HB4.13"});
         return;
+    }
     out.findings.push_back({Finding::Tilted, Severity::Stop, rise, in.squareLimit_mm, clockPosition(out.plane->highAngle_deg), "HB4.13"});
     if (out.verdict == SeatVerdict::NotJudged)
         out.verdict = SeatVerdict::Tilted;

@@ -10,6 +10,7 @@ namespace {
 using catalog::Tool;
 using catalog::ToolKind;
 
+constexpr double kStrokeReserve = 0.1; // of the stroke: sizes on the bench are never quite the drawing's
 constexpr std::size_t kStacksTried = 12; // best drivers that get a whole stack before giving up
 
 double driverScore(const Candidate& c) {
@@ -113,16 +114,21 @@ bool placeOnPress(const arrangement::HousedBearing& a, SetupChoice& choice, cons
     };
     if (bestNotch(*choice.press, stack, a.homeTravel_mm()))
         return proven(0);
-    std::size_t tried = 0;
-    for (const auto* spacer : spacers) {
-        const bool reaches = bestNotch(*choice.press, stack + spacer->length_mm, a.homeTravel_mm()).has_value();
-        const bool taken = std::find(choice.spacers.begin(), choice.spacers.end(), spacer) != choice.spacers.end();
-        if (!reaches || taken || choice.spacers.size() >= 2 || ++tried > kStacksTried)
-            continue;
-        choice.spacers.push_back(spacer);
-        if (proven(spacer->length_mm))
-            return true;
-        choice.spacers.pop_back();
+    if (choice.spacers.size() >= 2)
+        return false;
+    // First a spacer that leaves some stroke in reserve, then any that reaches.
+    for (const double reserve_mm : {kStrokeReserve * choice.press->stroke_mm, 0.0}) {
+        std::size_t tried = 0;
+        for (const auto* spacer : spacers) {
+            const bool reaches = bestNotch(*choice.press, stack + spacer->length_mm, a.homeTravel_mm() + reserve_mm).has_value();
+            const bool taken = std::find(choice.spacers.begin(), choice.spacers.end(), spacer) != choice.spacers.end();
+            if (!reaches || taken || ++tried > kStacksTried)
+                continue;
+            choice.spacers.push_back(spacer);
+            if (proven(spacer->length_mm))
+                return true;
+            choice.spacers.pop_back();
+        }
     }
     return false;
 }

@@ -14,8 +14,8 @@ using section::BodyKind;
 
 constexpr double kHigh_mm = 5000;        // above any stack, to lower things from
 constexpr double kBedWide_mm = 60; // shown beside the gap
-constexpr double kBedThick_mm = 20;
-constexpr double kRamShown_mm = 34;
+constexpr double kBedThick_mm = 14;
+constexpr double kRamShown_mm = 22;
 
 Body bedBody(const catalog::Press& press) {
     return {"bed", BodyKind::Bed, section::Hatch::Steel,

@@ -39,7 +39,8 @@ Expected expectTrace(const ExpectInput& in) {
     Expected out;
     out.homeTravel_mm = in.homeTravel_mm;
     out.end_N = in.endForce_N;
-    out.hold_N = {1.1 * in.endForce_N.likely, 1.3 * in.endForce_N.likely, 1.5 * in.endForce_N.likely};
+    // A hold below the greatest end force could stop a tight pair short of the shoulder.
+    out.hold_N = {1.1 * in.endForce_N.likely, std::max(1.3 * in.endForce_N.likely, 1.1 * in.endForce_N.most), 1.5 * in.endForce_N.most};
     for (int i = 0; i <= kPoints; ++i) {
         const double travel = in.homeTravel_mm * i / kPoints;
         const double share = in.fullEngagement_mm > 0 ? in.engaged_mm(travel) / in.fullEngagement_mm : 0;

@@ -44,7 +44,8 @@ struct ExpectInput {
     std::function<double(double travel_mm)> engaged_mm;  ///< axial length in touch
 };
 
-/// F(x) = mu pi d p x with the engaged length taken from the section, then the hold load: 1.1 to 1.5 times the likely end force.
+/// F(x) = mu pi d p x with the engaged length taken from the section, then the hold load: 1.1 to 1.5 times the end force,
+/// the middle of it at least 1.1 times the greatest end force.
 /// @source [HB4.6], [HB5] hold
 Expected expectTrace(const ExpectInput& in);
 

@@ -22,7 +22,7 @@ using theme::roles;
 
 constexpr int kTop = 58;          // below title and subtitle
 constexpr int kBottom = 14;
-constexpr int kCalloutWidth = 168;
+constexpr int kCalloutWidth = 206;
 constexpr int kCalloutStep = 40;
 constexpr double kLeastZoom = 0.5, kMostZoom = 20;
 
@@ -171,7 +171,7 @@ void BenchView::paintStroke(QPainter& painter) const {
     }
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().plan);
-    painter.drawText(QRectF(scale.left(), scale.bottom() + 4, 150, 36), Qt::TextWordWrap, s.label);
+    painter.drawText(QRectF(scale.left(), scale.bottom() + 4, 52, 80), Qt::TextWordWrap, s.label);
 }
 
 void BenchView::paintPicked(QPainter& painter) const {

@@ -72,20 +72,34 @@ void hatch(QPainter& painter, const QPainterPath& shape, const HatchStyle& style
 
 QPointF mirrored(QPointF p, int side) { return {p.x() * side, p.y()}; }
 
-/// Way points of the path: where neighbours touch, and the ends in the middle of ram and bed.
-std::vector<QPointF> wayPoints(const force::Path& path, const std::vector<section::Body>& bodies) {
-    std::vector<QPointF> points;
-    const auto& first = bodies[path.bodies.front()];
-    const auto& last = bodies[path.bodies.back()];
-    points.emplace_back(path.contacts.front().midRad_mm(), first.top());
-    for (const auto& c : path.contacts)
-        points.emplace_back(c.midRad_mm(), c.midZ_mm());
-    points.emplace_back(path.contacts.back().midRad_mm(), last.bottom());
-    return points;
+using section::Contact;
+using section::ContactKind;
+
+QPointF point(const Contact& c) { return {c.midRad_mm(), c.midZ_mm()}; }
+
+/// Height at which the force changes its radius inside a body: at a wall contact there, else where the body is wide enough for it.
+double shiftHeight(const section::Body& body, QPointF from, QPointF to, bool fromWall, bool toWall) {
+    if (fromWall || toWall)
+        return fromWall ? from.y() : to.y();
+    const double lo = std::min(from.x(), to.x()), hi = std::max(from.x(), to.x());
+    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
+        if (std::max(s->innerBottom, s->innerTop) <= lo && std::min(s->outerBottom, s->outerTop) >= hi)
+            return body.z_mm + (s->zBottom + s->zTop) / 2;
+    return from.y();
 }
 
-bool carries(const force::Path& path, std::size_t leg, const std::vector<section::Body>& bodies) {
-    return section::mayCarry(bodies[path.bodies[leg]].kind);
+/// The way through one body, staying inside its section: along the axis, across at one height, along the axis again.
+std::vector<QPointF> legThrough(const force::Path& path, std::size_t leg, const std::vector<section::Body>& bodies) {
+    const auto& body = bodies[path.bodies[leg]];
+    const bool first = leg == 0, last = leg + 1 == path.bodies.size();
+    const auto from = first ? QPointF(path.contacts.front().midRad_mm(), body.top()) : point(path.contacts[leg - 1]);
+    const auto to = last ? QPointF(path.contacts.back().midRad_mm(), body.bottom()) : point(path.contacts[leg]);
+    if (!section::mayCarry(body.kind))
+        return {from, to};
+    const bool fromWall = !first && path.contacts[leg - 1].kind != ContactKind::Face;
+    const bool toWall = !last && path.contacts[leg].kind != ContactKind::Face;
+    const double z = shiftHeight(body, from, to, fromWall, toWall);
+    return {from, {from.x(), z}, {to.x(), z}, to};
 }
 
 QPainterPath zigzag(QPointF a, QPointF b) {
@@ -125,13 +139,35 @@ QPainterPath outline(const section::Body& body, int side) {
     return path;
 }
 
+std::vector<QPainterPath> outlines(const section::Body& body) {
+    const auto solid = [](const section::Slice& s) { return s.innerBottom == 0 && s.innerTop == 0; };
+    const auto firstSolid = std::find_if(body.slices.begin(), body.slices.end(), solid);
+    if (firstSolid == body.slices.end() || !std::all_of(firstSolid, body.slices.end(), solid))
+        return {outline(body, -1), outline(body, 1)};
+    // Closed at the top: one outline, up the right, down the left, and round the inside of the open part below.
+    QPolygonF line;
+    for (const auto& s : body.slices)
+        line << QPointF(s.outerBottom, body.z_mm + s.zBottom) << QPointF(s.outerTop, body.z_mm + s.zTop);
+    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
+        line << QPointF(-s->outerTop, body.z_mm + s->zTop) << QPointF(-s->outerBottom, body.z_mm + s->zBottom);
+    for (auto s = body.slices.begin(); s != firstSolid; ++s)
+        line << QPointF(-s->innerBottom, body.z_mm + s->zBottom) << QPointF(-s->innerTop, body.z_mm + s->zTop);
+    for (auto s = std::make_reverse_iterator(firstSolid); s != body.slices.rend(); ++s)
+        line << QPointF(s->innerTop, body.z_mm + s->zTop) << QPointF(s->innerBottom, body.z_mm + s->zBottom);
+    QPainterPath path;
+    path.addPolygon(line);
+    path.closeSubpath();
+    return {path};
+}
+
 SectionPainter::SectionPainter(QPainter& painter, const QTransform& toScreen) : m_painter(painter), m_toScreen(toScreen) {}
 
 void SectionPainter::body(const section::Body& body, bool faded, bool picked) {
     m_painter.save();
     m_painter.setOpacity(faded ? 0.4 : 1.0);
-    for (const int side : {-1, 1}) {
-        const auto shape = m_toScreen.map(outline(body, side));
+    m_painter.setBrush(Qt::NoBrush);
+    for (const auto& world : outlines(body)) {
+        const auto shape = m_toScreen.map(world);
         m_painter.fillPath(shape, picked ? roles().planPale : fill(body));
         if (body.hatch != Hatch::None)
             hatch(m_painter, shape, hatchStyle(body), roles().muted);
@@ -151,7 +187,6 @@ void SectionPainter::axis(double fromZ_mm, double toZ_mm) {
 void SectionPainter::path(const force::Path& path, const std::vector<section::Body>& bodies) {
     if (!path.connected || path.contacts.empty())
         return;
-    const auto points = wayPoints(path, bodies);
     m_painter.save();
     for (const auto bad : path.mustNotCarry)
         for (const int side : {-1, 1}) {
@@ -160,14 +195,20 @@ void SectionPainter::path(const force::Path& path, const std::vector<section::Bo
             hatch(m_painter, shape, {true, 4}, roles().stop);
         }
     for (const int side : {-1, 1}) {
-        for (std::size_t leg = 0; leg + 1 < points.size(); ++leg) {
-            const auto a = m_toScreen.map(mirrored(points[leg], side)), b = m_toScreen.map(mirrored(points[leg + 1], side));
-            const bool good = carries(path, leg, bodies);
-            QPen pen(good ? roles().plan : roles().stop, good ? 3.5 : 3, Qt::SolidLine, Qt::FlatCap, Qt::MiterJoin);
-            m_painter.setPen(pen);
-            m_painter.drawPath(good ? [&] { QPainterPath p(a); p.lineTo(b); return p; }() : zigzag(a, b));
+        QPointF tip;
+        for (std::size_t leg = 0; leg < path.bodies.size(); ++leg) {
+            QPolygonF way;
+            for (const auto& p : legThrough(path, leg, bodies))
+                way << m_toScreen.map(mirrored(p, side));
+            tip = way.back();
+            const bool good = section::mayCarry(bodies[path.bodies[leg]].kind);
+            m_painter.setPen(QPen(good ? roles().plan : roles().stop, good ? 3.5 : 3, Qt::SolidLine, Qt::SquareCap, Qt::RoundJoin));
+            m_painter.setBrush(Qt::NoBrush);
+            if (good)
+                m_painter.drawPolyline(way);
+            else
+                m_painter.drawPath(zigzag(way.front(), way.back()));
         }
-        const auto tip = m_toScreen.map(mirrored(points.back(), side));
         QPainterPath head(tip);
         head.lineTo(tip + QPointF(-7, -11));
         head.lineTo(tip + QPointF(7, -11));

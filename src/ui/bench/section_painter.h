@@ -29,5 +29,7 @@ private:
 
 /// Outline of one half of a body, mirrored when `side` is -1.
 QPainterPath outline(const section::Body& body, int side);
+/// What is drawn: two halves, or one outline for a body that is closed at the top.
+std::vector<QPainterPath> outlines(const section::Body& body);
 
 } // namespace arbor::ui

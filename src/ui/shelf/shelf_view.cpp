@@ -66,7 +66,7 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     const bool closed = job.record.has_value() && !stopped;
     row.station = closed ? kStationCount : stationIndex(next);
     row.next = closed ? tr("Closed %1").arg(q(job.record->when).left(10)) : q(words::stationTitle(next));
-    row.nextLine = plan.problem ? q(words::say(*plan.problem)) : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
+    row.nextLine = plan.marks.at(next) == plan::Mark::Stop ? q(words::stopReason(next, plan, d)) : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
     row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : job.done.empty() ? tr("Waiting") : tr("On the bench");
     row.tone = static_cast<int>(stopped ? Tone::Stop : closed ? Tone::Proven : job.done.empty() ? Tone::Plain : Tone::Plan);
     if (plan.arrangement) {
@@ -147,7 +147,7 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
         painter.drawText(QRect(x, box.top() + 42, right - x - 12, 20), Qt::AlignVCenter, QFontMetrics(typeface(Text::Small)).elidedText(line, Qt::ElideRight, right - x - 12));
     };
     two(c.title, c.next, row.title, row.line, roles().muted);
-    two(c.next, row.readable ? c.rule : c.state, row.next, row.nextLine, row.readable ? roles().muted : roles().stop);
+    two(c.next, row.readable ? c.rule : c.state, row.next, row.nextLine, row.tone == static_cast<int>(Tone::Stop) ? roles().stop : roles().muted);
     painter.setFont(typeface(Text::Strong));
     painter.setPen(colour);
     painter.drawText(QRect(c.state, box.top() + 20, box.right() - c.state, 20), Qt::AlignVCenter, row.state);

@@ -10,7 +10,11 @@
 #include "ui/stations/tooling_page.h"
 #include "words/sentences.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <algorithm>
@@ -84,6 +88,16 @@ void JobView::takeAction() {
         goBy(1);
 }
 
+/// Space and Enter do what the slip says, unless the focus is where text is typed or a choice is made.
+void JobView::keyPressEvent(QKeyEvent* event) {
+    const auto* focus = focusWidget();
+    const bool typing = qobject_cast<const QLineEdit*>(focus) || qobject_cast<const QComboBox*>(focus) || qobject_cast<const QPlainTextEdit*>(focus);
+    const bool acts = event->key() == Qt::Key_Space || event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
+    if (acts && !typing)
+        return takeAction();
+    QWidget::keyPressEvent(event);
+}
+
 void JobView::refresh() {
     if (!m_session)
         return;
@@ -95,8 +109,12 @@ void JobView::refresh() {
 void JobView::showRule() {
     std::vector<RouteRule::Stop> stops;
     for (const auto station : job::kStations)
+    {
+        const auto reason = q(words::stopReason(station, m_session->plan(), m_session->display()));
         stops.push_back({station, q(words::stationTitle(station)),
-                         q(words::stationLine(station, m_session->job(), m_session->plan(), m_session->display())), m_session->plan().marks.at(station)});
+                         reason.isEmpty() ? q(words::stationLine(station, m_session->job(), m_session->plan(), m_session->display())) : reason,
+                         m_session->plan().marks.at(station)});
+    }
     m_rule->show(std::move(stops), m_current);
 }
 

@@ -31,6 +31,9 @@ public:
 signals:
     void trouble(const QString& text);
 
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
 private:
     StationPage* page() const;
     void showRule();

@@ -232,7 +232,7 @@ void MainWindow::showHeader() {
     const bool inJob = m_places->currentIndex() == 1 && m_session;
     m_title->setText(inJob ? q(m_session->job().title) : tr("Shelf"));
     m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
-                              : tr("%1 · %n job(s)", nullptr, static_cast<int>(m_shelf->count())).arg(QDir(m_folder).dirName()));
+                              : QDir(m_folder).dirName() + (m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count())));
     m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
     const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());
     m_subtitle->setStyleSheet(muted);

@@ -182,19 +182,21 @@ QColor toneColour(Tone tone) {
 
 void SlipBody::show(const SlipModel& model) {
     m_model = model;
-    setMinimumHeight(layOut(nullptr, std::max(width(), 200)));
+    setMinimumHeight(layOut(nullptr, textWidth()));
     updateGeometry();
     update();
 }
 
-QSize SlipBody::sizeHint() const { return {width(), layOut(nullptr, std::max(width(), 200))}; }
+QSize SlipBody::sizeHint() const { return {width(), layOut(nullptr, textWidth())}; }
 
-void SlipBody::resizeEvent(QResizeEvent*) { setMinimumHeight(layOut(nullptr, std::max(width(), 200))); }
+void SlipBody::resizeEvent(QResizeEvent*) { setMinimumHeight(layOut(nullptr, textWidth())); }
+
+int SlipBody::textWidth() const { return theme::kSlipWidth - 2 * theme::kMargin - theme::kGap; }
 
 void SlipBody::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    layOut(&painter, width());
+    layOut(&painter, textWidth());
 }
 
 int SlipBody::layOut(QPainter* painter, int width) const {

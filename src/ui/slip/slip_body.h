@@ -21,6 +21,7 @@ protected:
     void resizeEvent(QResizeEvent*) override;
 
 private:
+    int textWidth() const; ///< the same with and without a scroll bar, so that figures do not jump
     int layOut(class QPainter* painter, int width) const; ///< paints when given a painter; returns the height either way
     SlipModel m_model;
 };

@@ -55,7 +55,7 @@ QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take 
     auto* edit = new QLineEdit(this);
     edit->setObjectName(name);
     edit->setAccessibleName(label);
-    edit->setFixedWidth(124);
+    edit->setFixedWidth(118);
     auto* note = new QLabel(this);
     note->setObjectName(name + "Understood");
     note->setFont(theme::typeface(theme::Text::Small));
@@ -76,11 +76,11 @@ QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, cons
     box->setObjectName(name);
     box->setAccessibleName(label);
     box->addItems(texts);
-    box->setFixedWidth(124);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMaxVisibleItems(16);
     box->view()->setMinimumWidth(220);
     addLabel(label, m_row)->setBuddy(box);
-    m_grid->addWidget(box, m_row++, 1);
+    m_grid->addWidget(box, m_row++, 1, 1, 2);
     m_choices.push_back({box, values, std::move(show)});
     connect(box, &QComboBox::currentIndexChanged, this, [this, values, take = std::move(take)](int index) {
         if (!m_refreshing && index >= 0)

@@ -127,7 +127,7 @@ void FitPage::buildHousingLines() {
     [this]() -> QString {
         const auto& m = m_session->job().housing.measured;
         const auto d = m_session->display();
-        return m ? q(d.size(m->value_mm).number + " ± " + d.fine(m->uncertainty_mm).text()) : tr("not measured: by class");
+        return m ? q(d.size(m->value_mm).number + " ±" + d.fine(m->uncertainty_mm).number) : tr("not measured: by class");
     });
     QStringList names, values;
     for (const auto& [id, material] : m_session->library().materials) {
@@ -241,21 +241,16 @@ void FitPage::showCharts() {
         zones.measuredUncertainty_mm = job.housing.measured->uncertainty_mm;
     }
     m_zones->show(zones);
-    const auto asMade = standards::radialClearance(m_session->library().bearingTables, plan.arrangement->bearing.boreDia_mm, job.bearing.clearanceGroup).value();
     std::vector<ClearanceStep> steps;
-    steps.push_back({tr("as made, %1").arg(q(job.bearing.clearanceGroup)), q(d.fine(asMade.mid()).number), asMade.lower, asMade.upper, asMade.mid(), 0});
-    double likely = asMade.mid(), low = asMade.lower, high = asMade.upper;
-    const auto take = [&](const QString& label, const Range& loss, int tone) {
-        likely -= loss.likely;
-        low -= loss.most;
-        high -= loss.least;
-        steps.push_back({label, q(words::decimals(-d.fineValue(loss.likely), 1)), low, high, likely, tone});
+    const auto band = [&](const QString& label, const Range& r, double before, int tone) {
+        steps.push_back({label, q(tone == 0 ? d.fine(r.likely).number : words::decimals(d.fineValue(r.likely - before), 1)), r.least, r.most, r.likely, tone});
     };
-    take(tr("housing"), f.lossToHousing_mm, 1);
+    band(tr("as made, %1").arg(q(job.bearing.clearanceGroup)), f.clearanceAsMade_mm, 0, 0);
+    band(tr("in housing"), f.clearanceInHousing_mm, f.clearanceAsMade_mm.likely, 1);
     if (job.shaft)
-        take(tr("shaft"), f.lossToShaft_mm, 1);
-    take(tr("heat"), {f.lossToHeat_mm, f.lossToHeat_mm, f.lossToHeat_mm}, 2);
-    steps.push_back({tr("left at work"), q(d.fine(f.clearanceLeft_mm.likely).number), f.clearanceLeft_mm.least, f.clearanceLeft_mm.most, f.clearanceLeft_mm.likely, 0});
+        band(tr("on shaft"), f.clearanceOnShaft_mm, f.clearanceInHousing_mm.likely, 1);
+    band(tr("with heat"), f.clearanceLeft_mm, f.clearanceOnShaft_mm.likely, 2);
+    band(tr("left at work"), f.clearanceLeft_mm, 0, 0);
     m_steps->show(std::move(steps), q(d.fine(0).unit), perUnit);
 }
 

@@ -34,6 +34,7 @@ PressPage::PressPage(QWidget* parent) : StationPage(parent) {
     auto* label = new QLabel(tr("Measured"), this);
     auto* line = new QHBoxLayout;
     line->setContentsMargins(theme::kMargin, 6, theme::kMargin, theme::kGap);
+    line->setSpacing(theme::kGap);
     line->addWidget(label);
     line->addWidget(m_traceFile, 1);
     line->addWidget(m_browse);
@@ -64,7 +65,7 @@ void PressPage::refresh() {
     if (plan.tools && plan.tools->choice) {
         const auto& s = plan.tools->proof.stack;
         scene.stroke = StrokeScale{s.strokeUsed_mm, s.strokeThere_mm,
-                                   tr("ram stroke\n%1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).text()))};
+                                   tr("ram stroke %1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))};
     }
     m_bench->show(std::move(scene));
     if (plan.pressing)

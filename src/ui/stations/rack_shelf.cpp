@@ -23,7 +23,7 @@ using theme::Text;
 using theme::typeface;
 using theme::roles;
 
-constexpr int kSlotWidth = 118;
+constexpr int kSlotWidth = 128;
 constexpr int kTop = 36;
 constexpr int kWords = 96; // below the datum: number, sizes, verdict
 

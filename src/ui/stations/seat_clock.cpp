@@ -46,10 +46,10 @@ void SeatClock::setPlaces(int places) {
     update();
 }
 
-double SeatClock::faceRadius() const { return std::min(width() - 220.0, height() - kTop - 70.0) / 2; }
+double SeatClock::faceRadius() const { return std::min(width() - 220.0, height() - kTop - 108.0) / 2; }
 
 QPointF SeatClock::spot(double angle_deg, double radius) const {
-    const QPointF centre(width() / 2.0, kTop + (height() - kTop) / 2.0);
+    const QPointF centre(width() / 2.0, kTop + (height() - kTop) / 2.0 + 4);
     return centre + QPointF(radius * std::sin(angle_deg * kRadPerDeg), -radius * std::cos(angle_deg * kRadPerDeg));
 }
 

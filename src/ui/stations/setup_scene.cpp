@@ -4,6 +4,7 @@
 #include "words/sentences.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace arbor::ui {
 
@@ -14,7 +15,7 @@ using section::BodyKind;
 
 /// A point inside the wall of a body, on the wanted half.
 QPointF inside(const Body& b, int side, double heightShare) {
-    const auto& s = b.slices[b.slices.size() / 2];
+    const auto& s = b.slices.front(); // a head closes the upper end; the wall is below
     return {side * (s.innerBottom + s.outerBottom) / 2, b.bottom() + b.height() * heightShare};
 }
 
@@ -48,7 +49,7 @@ void callHousing(BenchScene& scene, const tooling::Setup& setup, const JobSessio
                                   QObject::tr("lower edge %1 down").arg(q(d.size(h.groove->lowerEdgeDepth_mm).number))});
     const auto engaged = arrangement::engagedLength(*s.plan().arrangement, setup.travel_mm);
     scene.callouts.push_back({{-h.seatDia_mm / 2, face - h.seatDepth_mm + 3}, QObject::tr("Seat Ø%1").arg(q(s.job().housing.seat.typed)),
-                              QObject::tr("engaged %1 now").arg(q(d.size(engaged).text()))});
+                              QObject::tr("%1 engaged").arg(q(d.size(std::round(engaged * 10) / 10).text()))});
     if (const auto cap = setup.find(BodyKind::KeepClear))
         scene.callouts.push_back({{-setup.bodies[*cap].outsideDia() / 3, setup.bodies[*cap].bottom() + setup.bodies[*cap].height() / 2},
                                   q(setup.bodies[*cap].id), QObject::tr("must stay clear")});

@@ -9,7 +9,7 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr std::size_t kMostNotes = 6; // more would scroll out of sight on the smallest window
+constexpr std::size_t kMostNotes = 5; // more would bury the ones that matter; the command line prints all
 
 QString tr(const char* text) { return QObject::tr(text); }
 
@@ -280,7 +280,7 @@ SlipModel seatSlip(const JobSession& session) {
     slip.notes.push_back({good ? Tone::Proven : judged ? Tone::Stop : Tone::Plan, tr("Next"), q(words::nextStep(s))});
     slip.action = tr("The seat is proven");
     slip.actionEnabled = good;
-    slip.caution = good ? tr("Eye protection on: the retaining ring can fly.") : QString();
+    slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.") : QString();
     return slip;
 }
 

@@ -31,7 +31,7 @@ Variant g_variant = Variant::Light; // the running application has exactly one l
 void loadFonts() {
     static const bool loaded = [] {
         useShippedUi();
-        for (const auto* file : {":/fonts/B612-Regular.otf", ":/fonts/B612-Bold.otf", ":/fonts/B612-Italic.otf"})
+        for (const auto* file : {":/fonts/ArborB612-Regular.otf", ":/fonts/ArborB612-Bold.otf", ":/fonts/ArborB612-Italic.otf"})
             QFontDatabase::addApplicationFont(file);
         return true;
     }();
@@ -48,6 +48,9 @@ QString styleSheet(const Roles& r) {
                "QPushButton[primary=\"true\"] { background:%4; color:%6; border:2px solid %4; font-size:15px; }"
                "QPushButton[primary=\"true\"]:focus { border:2px solid %2; }"
                "QPushButton:disabled { background:%3; color:%7; border-color:%3; }"
+               "QScrollBar:vertical { background:transparent; width:8px; } QScrollBar::handle:vertical { background:%3; border-radius:4px; min-height:30px; }"
+               "QScrollBar::add-line, QScrollBar::sub-line { height:0; } QScrollBar::add-page, QScrollBar::sub-page { background:transparent; }"
+               "QPushButton::menu-indicator { image:none; width:0; }"
                "QToolTip { background:%1; color:%2; border:1px solid %3; }"
                "QMenu { background:%1; color:%2; border:1px solid %3; } QMenu::item:selected { background:%8; color:%2; }"
                "QMenu::item:disabled { color:%7; }"
@@ -79,7 +82,7 @@ void apply() {
 }
 
 QFont typeface(Text text) {
-    QFont f(QStringLiteral("B612"));
+    QFont f(QStringLiteral("Arbor B612"));
     f.setPixelSize(13);
     switch (text) {
     case Text::Small:
