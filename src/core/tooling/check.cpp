@@ -64,7 +64,7 @@ DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<cons
         out.findings.push_back(stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
         return out;
     }
-    judgeLanding(out, driver, tool.boreDia_mm);
+    judgeLanding(out, driver, tool);
     for (const auto* spacer : spacers) {
         movers.push_back(catalog::toolBody(*spacer));
         movers.back().z_mm = movers[movers.size() - 2].top();
@@ -76,7 +76,7 @@ DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<cons
     return out;
 }
 
-void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double bore_mm) const {
+void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, const catalog::Tool& tool) const {
     const auto& bearing = m_arrangement.bearing;
     double innerArea = 0;
     for (const auto& body : m_bearing) {
@@ -90,11 +90,11 @@ void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double bore
         }
     }
     out.coverage = out.faceArea_mm2 / m_freeFaceArea_mm2;
-    out.sealGap_mm = (bore_mm - bearing.outerFaceInnerDia_mm()) / 2;
+    out.sealGap_mm = (tool.boreDia_mm - bearing.outerFaceInnerDia_mm()) / 2;
     if (out.faceArea_mm2 <= 0 && innerArea > 0)
-        out.findings.push_back(stop(Finding::LandsOnInnerRing, driver.outsideDia(), bearing.outerFaceInnerDia_mm(), "inner ring"));
+        out.findings.push_back(stop(Finding::LandsOnInnerRing, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "inner ring"));
     else if (out.faceArea_mm2 <= 0)
-        out.findings.push_back(stop(Finding::MissesFace, driver.outsideDia(), bearing.outerFaceInnerDia_mm(), "outer ring"));
+        out.findings.push_back(stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
     else
         out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, "outer ring", "HB4.17"));
     const bool closed = m_arrangement.dress.seals != catalog::Side::None || m_arrangement.dress.encoder != catalog::Side::None;

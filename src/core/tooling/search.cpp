@@ -117,6 +117,7 @@ bool placeOnPress(const arrangement::HousedBearing& a, SetupChoice& choice, cons
     if (choice.spacers.size() >= 2)
         return false;
     // First a spacer that leaves some stroke in reserve, then any that reaches.
+    std::optional<SetupChoice> reaching;
     for (const double reserve_mm : {kStrokeReserve * choice.press->stroke_mm, 0.0}) {
         std::size_t tried = 0;
         for (const auto* spacer : spacers) {
@@ -127,9 +128,11 @@ bool placeOnPress(const arrangement::HousedBearing& a, SetupChoice& choice, cons
             choice.spacers.push_back(spacer);
             if (proven(spacer->length_mm))
                 return true;
+            reaching = reaching.value_or(choice);
             choice.spacers.pop_back();
         }
     }
+    choice = reaching.value_or(choice); // not proven, but at least the ram reaches: what is left to say is about the tools
     return false;
 }
 
@@ -171,7 +174,6 @@ ToolPlan chooseTools(const arrangement::HousedBearing& a, const catalog::Rack& r
             plan.choice = choice;
             break;
         }
-        choice.spacers = candidate.spacers;
         // A stack that cannot be proven still goes on the bench with its reasons.
         choice.notch = anyNotch(a, choice);
         if (!fallback)

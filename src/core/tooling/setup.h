@@ -61,7 +61,7 @@ public:
     DriverCheck check(const catalog::Tool& driver, const std::vector<const catalog::Tool*>& spacers = {}) const;
 
 private:
-    void judgeLanding(DriverCheck& check, const section::Body& driver, double bore_mm) const;
+    void judgeLanding(DriverCheck& check, const section::Body& driver, const catalog::Tool& tool) const;
     void judgeWayDown(DriverCheck& check, const std::vector<section::Body>& movers, bool hasHead) const;
     void judgeStrength(DriverCheck& check, const catalog::Tool& driver) const;
 

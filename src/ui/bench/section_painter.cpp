@@ -188,8 +188,12 @@ void SectionPainter::path(const force::Path& path, const std::vector<section::Bo
     if (!path.connected || path.contacts.empty())
         return;
     m_painter.save();
-    for (const auto bad : path.mustNotCarry)
+    // One row of balls in the way means all rows of the bearing carry.
+    for (std::size_t bad = 0; bad < bodies.size(); ++bad)
         for (const int side : {-1, 1}) {
+            const bool hit = std::any_of(path.mustNotCarry.begin(), path.mustNotCarry.end(), [&](auto b) { return bodies[b].kind == bodies[bad].kind; });
+            if (!hit)
+                break;
             const auto shape = m_toScreen.map(outline(bodies[bad], side));
             m_painter.fillPath(shape, roles().stopPale);
             hatch(m_painter, shape, {true, 4}, roles().stop);

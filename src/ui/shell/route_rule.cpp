@@ -117,7 +117,8 @@ void RouteRule::paintStop(QPainter& painter, const Stop& stop) const {
     painter.drawText(text, Qt::AlignTop, stop.title);
     painter.setFont(typeface(Text::Small));
     painter.setPen(current ? roles().onPlan : roles().muted);
-    painter.drawText(text, Qt::AlignBottom, QFontMetrics(typeface(Text::Small)).elidedText(stop.line, Qt::ElideRight, text.width() + 18));
+    const QRect wide = box.adjusted(24, 7, -4, -7);
+    painter.drawText(wide, Qt::AlignBottom, QFontMetrics(typeface(Text::Small)).elidedText(stop.line, Qt::ElideRight, wide.width()));
     const auto word = QString::fromStdString(words::markWord(stop.mark));
     const QPoint at(box.right() - 14, box.top() + 17);
     if (stop.mark == plan::Mark::Open)
