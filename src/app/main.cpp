@@ -15,8 +15,7 @@ namespace {
 void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
     QTimer::singleShot(0, &window, [&window, file] {
         const bool saved = window.grab().save(file);
-        if (!saved)
-            std::fprintf(stderr, "brisk-arbor: %s: cannot write the picture\n", qPrintable(file));
+        if (!saved) std::fprintf(stderr, "brisk-arbor: %s: cannot write the picture\n", qPrintable(file));
         QCoreApplication::exit(saved ? 0 : 2);
     });
 }
@@ -39,15 +38,15 @@ int main(int argc, char** argv) {
 
     auto settings = std::make_unique<QSettings>();
     if (parser.isSet(shot))
-        settings = std::make_unique<QSettings>("/dev/null", QSettings::IniFormat); // a picture leaves no trace and follows no habit
-    if (parser.isSet(night))
-        settings->setValue("night", true);
-    arbor::ui::MainWindow window({[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }, std::move(settings)});
+        settings = std::make_unique<QSettings>("/dev/null",
+                                               QSettings::IniFormat); // a picture leaves no trace and follows no habit
+    if (parser.isSet(night)) settings->setValue("night", true);
+    arbor::ui::MainWindow window(
+        {[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }, std::move(settings)});
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString()); wanted && window.session())
         window.jobView()->go(*wanted);
-    if (parser.isSet(shot))
-        shootAndQuit(window, parser.value(shot));
+    if (parser.isSet(shot)) shootAndQuit(window, parser.value(shot));
     return QApplication::exec();
 }

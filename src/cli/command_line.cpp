@@ -18,10 +18,12 @@ int run(int argc, const char* const* argv, std::ostream& out, std::ostream& err)
         {"seat", {Station::Seat}}};
     std::vector<std::pair<CLI::App*, std::unique_ptr<StationCommand>>> registered;
     for (const auto& [name, stations] : commands) {
-        auto* sub = app.add_subcommand(name, name == "plan" ? "All stations of a job" : "The " + name + " station of a job");
+        auto* sub =
+            app.add_subcommand(name, name == "plan" ? "All stations of a job" : "The " + name + " station of a job");
         auto command = std::make_unique<StationCommand>(stations);
         sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
-        sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
+        sub->add_option("--shop", command->shopFolder,
+                        "folder with rack.csv and presses.json (default: the job's folder)");
         sub->add_flag("--json", command->asJson, "print JSON");
         registered.emplace_back(sub, std::move(command));
     }
@@ -31,8 +33,7 @@ int run(int argc, const char* const* argv, std::ostream& out, std::ostream& err)
         return app.exit(error, out, err) == 0 ? 0 : 2;
     }
     for (const auto& [sub, command] : registered)
-        if (sub->parsed())
-            return command->execute(out, err);
+        if (sub->parsed()) return command->execute(out, err);
     return 2;
 }
 

@@ -12,7 +12,9 @@
 #include <valijson/validation_results.hpp>
 #include <valijson/validator.hpp>
 
-static void useSchema() { Q_INIT_RESOURCE(shipped_data); }
+static void useSchema() {
+    Q_INIT_RESOURCE(shipped_data);
+}
 
 namespace arbor::io {
 
@@ -24,17 +26,14 @@ using nlohmann::json;
 Result<void> checkSchema(const json& document) {
     useSchema();
     const auto text = readText(":/schema/arbor-job.schema.json");
-    if (!text)
-        return tl::unexpected(text.error());
+    if (!text) return tl::unexpected(text.error());
     const auto schemaJson = parseJson(*text);
-    if (!schemaJson)
-        return tl::unexpected(schemaJson.error());
+    if (!schemaJson) return tl::unexpected(schemaJson.error());
     valijson::Schema schema;
     valijson::SchemaParser(valijson::SchemaParser::kDraft7)
         .populateSchema(valijson::adapters::NlohmannJsonAdapter(*schemaJson), schema);
     valijson::ValidationResults results;
-    if (valijson::Validator().validate(schema, valijson::adapters::NlohmannJsonAdapter(document), &results))
-        return {};
+    if (valijson::Validator().validate(schema, valijson::adapters::NlohmannJsonAdapter(document), &results)) return {};
     // The first error is the innermost one: it names the place, the later ones only the objects around it.
     valijson::ValidationResults::Error error;
     results.popError(error);
@@ -47,8 +46,7 @@ Result<void> checkSchema(const json& document) {
 /// Lays `known` over `old`: objects key by key, null erases, lists of readings by their place on the clock.
 void lay(json& old, const json& known) {
     if (known.is_object()) {
-        if (!old.is_object())
-            old = json::object();
+        if (!old.is_object()) old = json::object();
         for (const auto& [key, value] : known.items()) {
             if (value.is_null())
                 old.erase(key);
@@ -65,7 +63,8 @@ void lay(json& old, const json& known) {
     for (const auto& entry : known) {
         json kept;
         for (const auto& was : old)
-            if (entry.is_object() && was.is_object() && entry.contains("clock_deg") && was.value("clock_deg", json()) == entry["clock_deg"])
+            if (entry.is_object() && was.is_object() && entry.contains("clock_deg") &&
+                was.value("clock_deg", json()) == entry["clock_deg"])
                 kept = was;
         lay(kept, entry);
         merged.push_back(kept);
@@ -77,14 +76,11 @@ void lay(json& old, const json& known) {
 
 Result<JobDocument> parseJob(const std::string& text) {
     const auto document = parseJson(text);
-    if (!document)
-        return tl::unexpected(document.error());
+    if (!document) return tl::unexpected(document.error());
     try {
-        if (auto ok = checkSchema(*document); !ok)
-            return tl::unexpected(ok.error());
+        if (auto ok = checkSchema(*document); !ok) return tl::unexpected(ok.error());
         auto job = jobFromJson(*document);
-        if (!job)
-            return tl::unexpected(job.error());
+        if (!job) return tl::unexpected(job.error());
         return JobDocument{std::move(*job), text};
     } catch (const std::exception& error) {
         return refuse(ProblemCode::Malformed, "/", {}, error.what());
@@ -99,13 +95,14 @@ std::string jobText(const JobDocument& document) {
 
 Result<JobDocument> loadJob(const std::string& path) {
     const auto text = readText(path);
-    if (!text)
-        return tl::unexpected(text.error());
+    if (!text) return tl::unexpected(text.error());
     auto document = parseJob(*text);
     return document ? std::move(document) : Result<JobDocument>(inFile(document.error(), path));
 }
 
-Result<void> saveJob(const std::string& path, const JobDocument& document) { return writeText(path, jobText(document)); }
+Result<void> saveJob(const std::string& path, const JobDocument& document) {
+    return writeText(path, jobText(document));
+}
 
 std::vector<ShelfEntry> listJobs(const std::string& folder) {
     std::vector<ShelfEntry> out;

@@ -14,7 +14,8 @@ struct JobDocument {
 };
 
 /// Checks against the published schema, then reads.
-/// @errors Malformed ("line, column"), OutOfRange / Missing with a JSON pointer when the schema is broken, those of size entry
+/// @errors Malformed ("line, column"), OutOfRange / Missing with a JSON pointer when the schema is broken, those of
+/// size entry
 Result<JobDocument> parseJob(const std::string& text);
 /// The document as JSON, keys known today set from the job, all others as they were.
 std::string jobText(const JobDocument& document);

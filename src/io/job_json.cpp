@@ -11,27 +11,32 @@ using nlohmann::json;
 
 constexpr double kUm = 1e-3;
 
-template <class E> struct Name {
+template <class E>
+struct Name {
     E value;
     const char* text;
 };
-constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"}, {catalog::Side::Down, "down"},
-                                          {catalog::Side::Up, "up"}, {catalog::Side::Both, "both"}};
-constexpr Name<catalog::Lubricant> kLubricants[] = {{catalog::Lubricant::Dry, "dry"}, {catalog::Lubricant::LightOil, "light_oil"},
+constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
+                                          {catalog::Side::Down, "down"},
+                                          {catalog::Side::Up, "up"},
+                                          {catalog::Side::Both, "both"}};
+constexpr Name<catalog::Lubricant> kLubricants[] = {{catalog::Lubricant::Dry, "dry"},
+                                                    {catalog::Lubricant::LightOil, "light_oil"},
                                                     {catalog::Lubricant::Grease, "grease"}};
 constexpr Name<job::Units> kUnits[] = {{job::Units::Metric, "metric"}, {job::Units::Inch, "inch"}};
-constexpr Name<seat::ReadingKind> kKinds[] = {{seat::ReadingKind::Depth, "depth"}, {seat::ReadingKind::Feeler, "feeler"}};
+constexpr Name<seat::ReadingKind> kKinds[] = {{seat::ReadingKind::Depth, "depth"},
+                                              {seat::ReadingKind::Feeler, "feeler"}};
 
-template <class E, std::size_t n> E named(const Name<E> (&names)[n], const std::string& text) {
+template <class E, std::size_t n>
+E named(const Name<E> (&names)[n], const std::string& text) {
     for (const auto& name : names)
-        if (text == name.text)
-            return name.value;
+        if (text == name.text) return name.value;
     return names[0].value; // the schema lets no other text through
 }
-template <class E, std::size_t n> std::string nameOf(const Name<E> (&names)[n], E value) {
+template <class E, std::size_t n>
+std::string nameOf(const Name<E> (&names)[n], E value) {
     for (const auto& name : names)
-        if (value == name.value)
-            return name.text;
+        if (value == name.value) return name.text;
     return names[0].text;
 }
 
@@ -45,8 +50,7 @@ job::BearingChoice readBearing(const json& d) {
     b.designation = d.at("designation");
     b.toleranceClass = d.value("tolerance_class", b.toleranceClass);
     b.clearanceGroup = d.value("clearance_group", b.clearanceGroup);
-    if (d.contains("static_rating_N"))
-        b.typedStaticRating_N = d.at("static_rating_N").get<double>();
+    if (d.contains("static_rating_N")) b.typedStaticRating_N = d.at("static_rating_N").get<double>();
     b.seals = named(kSides, d.value("seals", "none"));
     b.encoder = named(kSides, d.value("encoder", "none"));
     b.rz_mm = d.value("roughness_rz_um", b.rz_mm / kUm) * kUm;
@@ -57,13 +61,11 @@ Result<job::HousingPart> readHousing(const json& d) {
     job::HousingPart h;
     h.material = d.at("material");
     const auto seat = parseSize(d.at("seat").at("size"), 0);
-    if (!seat)
-        return at(seat.error(), "/housing/seat/size");
+    if (!seat) return at(seat.error(), "/housing/seat/size");
     h.seat = *seat;
     if (d.contains("measured")) {
         const auto measured = parseMeasured(d.at("measured").at("size"));
-        if (!measured)
-            return at(measured.error(), "/housing/measured/size");
+        if (!measured) return at(measured.error(), "/housing/measured/size");
         h.measured = *measured;
     }
     h.rz_mm = d.value("roughness_rz_um", h.rz_mm / kUm) * kUm;
@@ -75,21 +77,21 @@ Result<job::HousingPart> readHousing(const json& d) {
     h.shoulderBoreDia_mm = d.at("shoulder_bore_mm");
     h.entryChamfer_mm = d.value("entry_chamfer_mm", 0.0);
     if (d.contains("groove"))
-        h.groove = arrangement::Groove{d["groove"].at("diameter_mm"), d["groove"].at("width_mm"), d["groove"].at("lower_edge_depth_mm")};
+        h.groove = arrangement::Groove{d["groove"].at("diameter_mm"), d["groove"].at("width_mm"),
+                                       d["groove"].at("lower_edge_depth_mm")};
     if (d.contains("hangs_below"))
-        h.hangsBelow = arrangement::HangsBelow{d["hangs_below"].at("label"), d["hangs_below"].at("diameter_mm"), d["hangs_below"].at("length_mm")};
+        h.hangsBelow = arrangement::HangsBelow{d["hangs_below"].at("label"), d["hangs_below"].at("diameter_mm"),
+                                               d["hangs_below"].at("length_mm")};
     return h;
 }
 
 Result<std::optional<job::ShaftPart>> readShaft(const json& d) {
-    if (!d.contains("shaft"))
-        return std::optional<job::ShaftPart>{};
+    if (!d.contains("shaft")) return std::optional<job::ShaftPart>{};
     job::ShaftPart s;
     const auto& shaft = d.at("shaft");
     s.material = shaft.at("material");
     const auto seat = parseSize(shaft.at("seat").at("size"), 0);
-    if (!seat)
-        return at(seat.error(), "/shaft/seat/size");
+    if (!seat) return at(seat.error(), "/shaft/seat/size");
     s.seat = *seat;
     s.boreDia_mm = shaft.value("bore_mm", 0.0);
     s.rz_mm = shaft.value("roughness_rz_um", s.rz_mm / kUm) * kUm;
@@ -103,7 +105,9 @@ std::vector<seat::Reading> readReadings(const json& list) {
     return out;
 }
 
-Range readRange(const json& d, double unit) { return Range{d.at("least"), d.at("likely"), d.at("most")} * unit; }
+Range readRange(const json& d, double unit) {
+    return Range{d.at("least"), d.at("likely"), d.at("most")} * unit;
+}
 
 job::Record readRecord(const json& d) {
     job::Record r;
@@ -116,17 +120,20 @@ job::Record readRecord(const json& d) {
     r.interference_mm = readRange(d.at("interference_um"), kUm);
     r.pressForce_N = readRange(d.at("press_force_N"), 1);
     r.tools = d.value("tools", std::vector<std::string>{});
-    const auto optional = [&](const char* key) { return d.contains(key) ? std::optional(d.at(key).get<double>()) : std::nullopt; };
+    const auto optional = [&](const char* key) {
+        return d.contains(key) ? std::optional(d.at(key).get<double>()) : std::nullopt;
+    };
     r.peakForce_N = optional("peak_force_N");
     r.endTravel_mm = optional("end_travel_mm");
     r.readings = readReadings(d.value("readings", json::array()));
-    if (const auto rise = optional("rise_across_um"))
-        r.riseAcross_mm = *rise * kUm;
+    if (const auto rise = optional("rise_across_um")) r.riseAcross_mm = *rise * kUm;
     r.tilt_arcmin = optional("tilt_arcmin");
     return r;
 }
 
-json rangeJson(const Range& r, double unit) { return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}}; }
+json rangeJson(const Range& r, double unit) {
+    return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}};
+}
 
 json readingsJson(const std::vector<seat::Reading>& readings) {
     auto out = json::array();
@@ -135,29 +142,52 @@ json readingsJson(const std::vector<seat::Reading>& readings) {
     return out;
 }
 
-template <class T> json orNull(const std::optional<T>& value) { return value ? json(*value) : json(); }
+template <class T>
+json orNull(const std::optional<T>& value) {
+    return value ? json(*value) : json();
+}
 
 json housingJson(const job::HousingPart& h) {
-    json d{{"material", h.material}, {"seat", {{"size", h.seat.typed}}}, {"roughness_rz_um", h.rz_mm / kUm},
-           {"outside_mm", h.outsideDia_mm}, {"height_mm", h.height_mm}, {"seat_depth_mm", h.seatDepth_mm},
-           {"shoulder_bore_mm", h.shoulderBoreDia_mm}, {"entry_chamfer_mm", h.entryChamfer_mm},
-           {"flange_mm", h.flangeDia_mm}, {"flange_thick_mm", h.flangeThick_mm},
-           {"measured", nullptr}, {"groove", nullptr}, {"hangs_below", nullptr}};
-    if (h.measured)
-        d["measured"] = {{"size", h.measured->typed}};
+    json d{{"material", h.material},
+           {"seat", {{"size", h.seat.typed}}},
+           {"roughness_rz_um", h.rz_mm / kUm},
+           {"outside_mm", h.outsideDia_mm},
+           {"height_mm", h.height_mm},
+           {"seat_depth_mm", h.seatDepth_mm},
+           {"shoulder_bore_mm", h.shoulderBoreDia_mm},
+           {"entry_chamfer_mm", h.entryChamfer_mm},
+           {"flange_mm", h.flangeDia_mm},
+           {"flange_thick_mm", h.flangeThick_mm},
+           {"measured", nullptr},
+           {"groove", nullptr},
+           {"hangs_below", nullptr}};
+    if (h.measured) d["measured"] = {{"size", h.measured->typed}};
     if (h.groove)
-        d["groove"] = {{"diameter_mm", h.groove->dia_mm}, {"width_mm", h.groove->width_mm}, {"lower_edge_depth_mm", h.groove->lowerEdgeDepth_mm}};
+        d["groove"] = {{"diameter_mm", h.groove->dia_mm},
+                       {"width_mm", h.groove->width_mm},
+                       {"lower_edge_depth_mm", h.groove->lowerEdgeDepth_mm}};
     if (h.hangsBelow)
-        d["hangs_below"] = {{"label", h.hangsBelow->label}, {"diameter_mm", h.hangsBelow->dia_mm}, {"length_mm", h.hangsBelow->length_mm}};
+        d["hangs_below"] = {{"label", h.hangsBelow->label},
+                            {"diameter_mm", h.hangsBelow->dia_mm},
+                            {"length_mm", h.hangsBelow->length_mm}};
     return d;
 }
 
 json recordJson(const job::Record& r) {
-    return {{"who", r.who}, {"when", r.when}, {"notes", r.notes}, {"verdict", r.verdict}, {"bearing", r.bearing}, {"bore", r.bore},
-            {"interference_um", rangeJson(r.interference_mm, kUm)}, {"press_force_N", rangeJson(r.pressForce_N, 1)},
-            {"tools", r.tools}, {"peak_force_N", orNull(r.peakForce_N)}, {"end_travel_mm", orNull(r.endTravel_mm)},
+    return {{"who", r.who},
+            {"when", r.when},
+            {"notes", r.notes},
+            {"verdict", r.verdict},
+            {"bearing", r.bearing},
+            {"bore", r.bore},
+            {"interference_um", rangeJson(r.interference_mm, kUm)},
+            {"press_force_N", rangeJson(r.pressForce_N, 1)},
+            {"tools", r.tools},
+            {"peak_force_N", orNull(r.peakForce_N)},
+            {"end_travel_mm", orNull(r.endTravel_mm)},
             {"readings", readingsJson(r.readings)},
-            {"rise_across_um", r.riseAcross_mm ? json(*r.riseAcross_mm / kUm) : json()}, {"tilt_arcmin", orNull(r.tilt_arcmin)}};
+            {"rise_across_um", r.riseAcross_mm ? json(*r.riseAcross_mm / kUm) : json()},
+            {"tilt_arcmin", orNull(r.tilt_arcmin)}};
 }
 
 json stationsJson(const std::set<job::Station>& done) {
@@ -177,57 +207,73 @@ Result<job::Job> jobFromJson(const json& d) {
     job.units = named(kUnits, d.value("units", "metric"));
     job.bearing = readBearing(d.at("bearing"));
     auto housing = readHousing(d.at("housing"));
-    if (!housing)
-        return tl::unexpected(housing.error());
+    if (!housing) return tl::unexpected(housing.error());
     job.housing = std::move(*housing);
     auto shaft = readShaft(d);
-    if (!shaft)
-        return tl::unexpected(shaft.error());
+    if (!shaft) return tl::unexpected(shaft.error());
     job.shaft = std::move(*shaft);
     const auto t = d.value("temperatures", json::object());
-    job.temperatures = {t.value("inner_ring_degC", 20.0), t.value("outer_ring_degC", 20.0), t.value("housing_degC", 20.0), t.value("shaft_degC", 20.0)};
+    job.temperatures = {t.value("inner_ring_degC", 20.0), t.value("outer_ring_degC", 20.0),
+                        t.value("housing_degC", 20.0), t.value("shaft_degC", 20.0)};
     job.lubricant = named(kLubricants, d.value("lubricant", "light_oil"));
     const auto& tooling = d.at("tooling");
     job.tooling.press = tooling.at("press");
     for (const auto& [key, target] : {std::pair{"driver", &job.tooling.driver}, {"support", &job.tooling.support}})
-        if (tooling.contains(key))
-            *target = tooling.at(key).get<std::string>();
+        if (tooling.contains(key)) *target = tooling.at(key).get<std::string>();
     job.traceFile = d.value("trace", json::object()).value("file", "");
     const auto s = d.value("seat_readings", json::object());
     job.seating.kind = named(kKinds, s.value("kind", "depth"));
     job.seating.uncertainty_mm = s.value("uncertainty_um", 10.0) * kUm;
     job.seating.readings = readReadings(s.value("readings", json::array()));
     for (const auto& name : d.value("done", std::vector<std::string>{}))
-        if (const auto station = plan::stationNamed(name))
-            job.done.insert(*station);
-    if (d.contains("record"))
-        job.record = readRecord(d.at("record"));
+        if (const auto station = plan::stationNamed(name)) job.done.insert(*station);
+    if (d.contains("record")) job.record = readRecord(d.at("record"));
     return job;
 }
 
 json jobToJson(const job::Job& job) {
     const auto& b = job.bearing;
     const auto& t = job.temperatures;
-    json d{{"format", "arbor-job"}, {"version", 1}, {"id", job.id}, {"title", job.title}, {"customer", job.customer},
+    json d{{"format", "arbor-job"},
+           {"version", 1},
+           {"id", job.id},
+           {"title", job.title},
+           {"customer", job.customer},
            {"units", nameOf(kUnits, job.units)},
-           {"bearing", {{"designation", b.designation}, {"tolerance_class", b.toleranceClass}, {"clearance_group", b.clearanceGroup},
-                        {"static_rating_N", orNull(b.typedStaticRating_N)}, {"seals", nameOf(kSides, b.seals)},
-                        {"encoder", nameOf(kSides, b.encoder)}, {"roughness_rz_um", b.rz_mm / kUm}}},
-           {"housing", housingJson(job.housing)}, {"shaft", nullptr},
-           {"temperatures", {{"inner_ring_degC", t.innerRing_C}, {"outer_ring_degC", t.outerRing_C}, {"housing_degC", t.housing_C}, {"shaft_degC", t.shaft_C}}},
+           {"bearing",
+            {{"designation", b.designation},
+             {"tolerance_class", b.toleranceClass},
+             {"clearance_group", b.clearanceGroup},
+             {"static_rating_N", orNull(b.typedStaticRating_N)},
+             {"seals", nameOf(kSides, b.seals)},
+             {"encoder", nameOf(kSides, b.encoder)},
+             {"roughness_rz_um", b.rz_mm / kUm}}},
+           {"housing", housingJson(job.housing)},
+           {"shaft", nullptr},
+           {"temperatures",
+            {{"inner_ring_degC", t.innerRing_C},
+             {"outer_ring_degC", t.outerRing_C},
+             {"housing_degC", t.housing_C},
+             {"shaft_degC", t.shaft_C}}},
            {"lubricant", nameOf(kLubricants, job.lubricant)},
-           {"tooling", {{"press", job.tooling.press}, {"driver", orNull(job.tooling.driver)}, {"support", orNull(job.tooling.support)}}},
+           {"tooling",
+            {{"press", job.tooling.press},
+             {"driver", orNull(job.tooling.driver)},
+             {"support", orNull(job.tooling.support)}}},
            {"trace", nullptr},
-           {"seat_readings", {{"kind", nameOf(kKinds, job.seating.kind)}, {"uncertainty_um", job.seating.uncertainty_mm / kUm},
-                              {"readings", readingsJson(job.seating.readings)}}},
-           {"done", stationsJson(job.done)}, {"record", nullptr}};
+           {"seat_readings",
+            {{"kind", nameOf(kKinds, job.seating.kind)},
+             {"uncertainty_um", job.seating.uncertainty_mm / kUm},
+             {"readings", readingsJson(job.seating.readings)}}},
+           {"done", stationsJson(job.done)},
+           {"record", nullptr}};
     if (job.shaft)
-        d["shaft"] = {{"material", job.shaft->material}, {"seat", {{"size", job.shaft->seat.typed}}}, {"bore_mm", job.shaft->boreDia_mm},
+        d["shaft"] = {{"material", job.shaft->material},
+                      {"seat", {{"size", job.shaft->seat.typed}}},
+                      {"bore_mm", job.shaft->boreDia_mm},
                       {"roughness_rz_um", job.shaft->rz_mm / kUm}};
-    if (!job.traceFile.empty())
-        d["trace"] = {{"file", job.traceFile}};
-    if (job.record)
-        d["record"] = recordJson(*job.record);
+    if (!job.traceFile.empty()) d["trace"] = {{"file", job.traceFile}};
+    if (job.record) d["record"] = recordJson(*job.record);
     return d;
 }
 

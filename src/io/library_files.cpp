@@ -4,23 +4,27 @@
 
 #include <QResource>
 
-// Resources of a static library are linked in only when asked for by name, and the macro must stand outside any namespace.
-static void useShippedData() { Q_INIT_RESOURCE(shipped_data); }
+// Resources of a static library are linked in only when asked for by name, and the macro must stand outside any
+// namespace.
+static void useShippedData() {
+    Q_INIT_RESOURCE(shipped_data);
+}
 
 namespace arbor::io {
 
 namespace {
 
 /// Reads a file and parses it; both problems come back with the file's name.
-template <class Parse> auto loadWith(const std::string& path, Parse parse) -> decltype(parse(std::string_view{})) {
+template <class Parse>
+auto loadWith(const std::string& path, Parse parse) -> decltype(parse(std::string_view{})) {
     const auto text = readText(path);
-    if (!text)
-        return tl::unexpected(text.error());
+    if (!text) return tl::unexpected(text.error());
     auto parsed = parse(*text);
     return parsed ? parsed : decltype(parsed)(inFile(parsed.error(), path));
 }
 
-template <class T> bool take(Result<T>&& from, T& to, std::optional<Problem>& problem) {
+template <class T>
+bool take(Result<T>&& from, T& to, std::optional<Problem>& problem) {
     if (from)
         to = std::move(*from);
     else if (!problem)
@@ -50,32 +54,29 @@ Result<plan::Library> loadShippedLibrary() {
     take(loadWith(":/data/catalog/bearings.csv", catalog::parseBearings), lib.bearings, problem);
     take(loadWith(":/data/catalog/materials.json", catalog::parseMaterials), lib.materials, problem);
     take(loadWith(":/data/catalog/friction.json", catalog::parseFriction), lib.friction, problem);
-    if (problem)
-        return tl::unexpected(*problem);
+    if (problem) return tl::unexpected(*problem);
     return lib;
 }
 
 Result<catalog::Rack> loadRack(const std::string& folder) {
     auto tools = loadWith(folder + "/rack.csv", catalog::parseTools);
-    if (!tools)
-        return tl::unexpected(tools.error());
+    if (!tools) return tl::unexpected(tools.error());
     auto presses = loadWith(folder + "/presses.json", catalog::parsePresses);
-    if (!presses)
-        return tl::unexpected(presses.error());
+    if (!presses) return tl::unexpected(presses.error());
     return catalog::Rack{std::move(*tools), std::move(*presses)};
 }
 
 Result<plan::Library> loadLibrary(const std::string& folder) {
     auto library = loadShippedLibrary();
-    if (!library)
-        return library;
+    if (!library) return library;
     auto rack = loadRack(folder);
-    if (!rack)
-        return tl::unexpected(rack.error());
+    if (!rack) return tl::unexpected(rack.error());
     library->rack = std::move(*rack);
     return library;
 }
 
-Result<trace::Trace> loadTrace(const std::string& path) { return loadWith(path, trace::parseTrace); }
+Result<trace::Trace> loadTrace(const std::string& path) {
+    return loadWith(path, trace::parseTrace);
+}
 
 } // namespace arbor::io

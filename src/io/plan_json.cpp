@@ -13,26 +13,30 @@ using json = nlohmann::ordered_json;
 
 constexpr double kUm = 1e-3;
 
-json rangeJson(const Range& r, double unit = 1) { return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}}; }
-json limitsJson(const Limits& l, double unit = 1) { return {{"lower", l.lower / unit}, {"upper", l.upper / unit}}; }
+json rangeJson(const Range& r, double unit = 1) {
+    return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}};
+}
+json limitsJson(const Limits& l, double unit = 1) {
+    return {{"lower", l.lower / unit}, {"upper", l.upper / unit}};
+}
 
-const char* severityName(Severity s) { return s == Severity::Stop ? "stop" : s == Severity::Look ? "look" : "info"; }
+const char* severityName(Severity s) {
+    return s == Severity::Stop ? "stop" : s == Severity::Look ? "look" : "info";
+}
 
 json adviceJson(const AdviceList& list, const words::Display& display) {
     auto out = json::array();
     for (const auto& a : list) {
         const auto said = words::say(a, display);
         json entry{{"severity", severityName(a.severity)}, {"says", said.line()}};
-        if (!a.source.empty())
-            entry["source"] = words::sourceName(a.source);
+        if (!a.source.empty()) entry["source"] = words::sourceName(a.source);
         out.push_back(entry);
     }
     return out;
 }
 
 json fitJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.fit)
-        return nullptr;
+    if (!plan.fit) return nullptr;
     const auto& f = *plan.fit;
     return {{"interference_worst_um", limitsJson(f.interferenceWorst_mm, kUm)},
             {"interference_um", rangeJson(f.interference_mm, kUm)},
@@ -55,16 +59,19 @@ json fitJson(const plan::Plan& plan, const words::Display& d) {
 }
 
 json stackJson(const tooling::StackFit& s) {
-    return {{"stack_mm", s.stack_mm}, {"daylight_mm", s.daylight_mm}, {"approach_mm", s.approach_mm},
-            {"stroke_used_mm", s.strokeUsed_mm}, {"stroke_mm", s.strokeThere_mm}};
+    return {{"stack_mm", s.stack_mm},
+            {"daylight_mm", s.daylight_mm},
+            {"approach_mm", s.approach_mm},
+            {"stroke_used_mm", s.strokeUsed_mm},
+            {"stroke_mm", s.strokeThere_mm}};
 }
 
-template <class List> json candidatesJson(const List& list, const words::Display& d) {
+template <class List>
+json candidatesJson(const List& list, const words::Display& d) {
     auto out = json::array();
     for (const auto& c : list) {
         json entry{{"id", c.tool ? c.tool->id : "bed"}, {"usable", c.usable()}};
-        if (c.usable())
-            entry["score"] = c.score;
+        if (c.usable()) entry["score"] = c.score;
         entry["findings"] = adviceJson(c.check.findings, d);
         out.push_back(entry);
     }
@@ -72,16 +79,18 @@ template <class List> json candidatesJson(const List& list, const words::Display
 }
 
 json toolsJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.tools)
-        return nullptr;
+    if (!plan.tools) return nullptr;
     const auto& t = *plan.tools;
     json out{{"choice", nullptr}, {"overridden", t.overridden}};
     if (t.choice) {
         auto spacers = json::array();
         for (const auto* spacer : t.choice->spacers)
             spacers.push_back(spacer->id);
-        out["choice"] = {{"press", t.choice->press->id}, {"notch", t.choice->notch + 1}, {"driver", t.choice->driver->id},
-                         {"spacers", spacers}, {"support", t.choice->support ? json(t.choice->support->id) : json("bed")}};
+        out["choice"] = {{"press", t.choice->press->id},
+                         {"notch", t.choice->notch + 1},
+                         {"driver", t.choice->driver->id},
+                         {"spacers", spacers},
+                         {"support", t.choice->support ? json(t.choice->support->id) : json("bed")}};
         out["stack"] = stackJson(t.proof.stack);
         out["force_path_proven"] = t.proof.path.proven();
         out["findings"] = adviceJson(t.proof.findings, d);
@@ -94,28 +103,33 @@ json toolsJson(const plan::Plan& plan, const words::Display& d) {
 }
 
 json pressJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.pressing)
-        return nullptr;
+    if (!plan.pressing) return nullptr;
     const auto& p = *plan.pressing;
-    json out{{"home_travel_mm", p.expected.homeTravel_mm}, {"end_force_N", rangeJson(p.expected.end_N)},
-             {"hold_force_N", rangeJson(p.expected.hold_N)}, {"stored_energy_J", p.energy_J}};
+    json out{{"home_travel_mm", p.expected.homeTravel_mm},
+             {"end_force_N", rangeJson(p.expected.end_N)},
+             {"hold_force_N", rangeJson(p.expected.hold_N)},
+             {"stored_energy_J", p.energy_J}};
     if (p.gaugeLikely)
-        out["gauge"] = {{"unit", words::Display().gauge(0, plan.press->gaugeUnit).unit}, {"end_likely", *p.gaugeLikely},
-                        {"end_most", *p.gaugeMost}, {"hold", *p.gaugeHold}};
+        out["gauge"] = {{"unit", words::Display().gauge(0, plan.press->gaugeUnit).unit},
+                        {"end_likely", *p.gaugeLikely},
+                        {"end_most", *p.gaugeMost},
+                        {"hold", *p.gaugeHold}};
     out["watch"] = adviceJson(p.watch, d);
     auto band = json::array();
     for (std::size_t i = 0; i < p.expected.points.size(); i += 10)
-        band.push_back({{"travel_mm", p.expected.points[i].travel_mm}, {"force_N", rangeJson(p.expected.points[i].force_N)}});
+        band.push_back(
+            {{"travel_mm", p.expected.points[i].travel_mm}, {"force_N", rangeJson(p.expected.points[i].force_N)}});
     out["band"] = band;
     if (plan.traceOverlay)
-        out["trace"] = {{"end_travel_mm", plan.traceOverlay->endTravel_mm}, {"peak_force_N", plan.traceOverlay->peak_N},
-                        {"share_in_band", plan.traceOverlay->shareInBand}, {"findings", adviceJson(plan.traceOverlay->findings, d)}};
+        out["trace"] = {{"end_travel_mm", plan.traceOverlay->endTravel_mm},
+                        {"peak_force_N", plan.traceOverlay->peak_N},
+                        {"share_in_band", plan.traceOverlay->shareInBand},
+                        {"findings", adviceJson(plan.traceOverlay->findings, d)}};
     return out;
 }
 
 json seatJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.seating)
-        return nullptr;
+    if (!plan.seating) return nullptr;
     const auto& s = *plan.seating;
     json out{{"verdict", plan::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
     if (s.plane) {
@@ -129,15 +143,16 @@ json seatJson(const plan::Plan& plan, const words::Display& d) {
         out["residuals_um"] = residuals;
         out["scatter_um"] = s.plane->scatter_mm ? json(*s.plane->scatter_mm / kUm) : json();
     }
-    if (s.grooveOpening_mm)
-        out["groove_opening_um"] = *s.grooveOpening_mm / kUm;
+    if (s.grooveOpening_mm) out["groove_opening_um"] = *s.grooveOpening_mm / kUm;
     return out;
 }
 
 json closeJson(const job::Job& job) {
-    if (!job.record)
-        return nullptr;
-    return {{"who", job.record->who}, {"when", job.record->when}, {"verdict", job.record->verdict}, {"notes", job.record->notes}};
+    if (!job.record) return nullptr;
+    return {{"who", job.record->who},
+            {"when", job.record->when},
+            {"verdict", job.record->verdict},
+            {"notes", job.record->notes}};
 }
 
 json stationJson(job::Station station, const job::Job& job, const plan::Plan& plan, const words::Display& d) {
@@ -162,11 +177,9 @@ std::string planJson(const job::Job& job, const plan::Plan& plan, const std::vec
     const words::Display display(job.units);
     json out{{"job", job.id}, {"title", job.title}};
     for (const auto station : job::kStations) {
-        if (!stations.empty() && std::find(stations.begin(), stations.end(), station) == stations.end())
-            continue;
+        if (!stations.empty() && std::find(stations.begin(), stations.end(), station) == stations.end()) continue;
         auto part = stationJson(station, job, plan, display);
-        if (part.is_object())
-            part["mark"] = words::markWord(plan.marks.at(station));
+        if (part.is_object()) part["mark"] = words::markWord(plan.marks.at(station));
         out[std::string(plan::name(station))] = part;
     }
     return out.dump(2);

@@ -17,15 +17,15 @@ std::string range(double least, double most, int places) {
 }
 
 std::string trimmedZeros(std::string text) {
-    if (text.find('.') == std::string::npos)
-        return text;
+    if (text.find('.') == std::string::npos) return text;
     text.erase(text.find_last_not_of('0') + 1);
-    if (text.back() == '.')
-        text.pop_back();
+    if (text.back() == '.') text.pop_back();
     return text;
 }
 
-int forcePlaces(double shown) { return std::abs(shown) < 10 ? 2 : std::abs(shown) < 100 ? 1 : 0; }
+int forcePlaces(double shown) {
+    return std::abs(shown) < 10 ? 2 : std::abs(shown) < 100 ? 1 : 0;
+}
 
 } // namespace
 
@@ -41,14 +41,12 @@ std::string figures(double value) {
 }
 
 Quantity Display::size(double value_mm) const {
-    if (inch())
-        return {decimals(sizeValue(value_mm), 4), "in"};
+    if (inch()) return {decimals(sizeValue(value_mm), 4), "in"};
     return {trimmedZeros(decimals(value_mm, 3)), "mm"};
 }
 
 Quantity Display::fine(double value_mm) const {
-    if (inch())
-        return {decimals(fineValue(value_mm), 2), "thou"};
+    if (inch()) return {decimals(fineValue(value_mm), 2), "thou"};
     const double um = fineValue(value_mm);
     return {decimals(um, std::abs(um) < 10 ? 1 : 0), "µm"};
 }
@@ -86,9 +84,15 @@ Quantity Display::gauge(double reading, catalog::GaugeUnit unit) const {
     return {};
 }
 
-double Display::fineValue(double value_mm) const { return inch() ? value_mm / kMmPerInch * 1000 : value_mm * 1000; }
-double Display::sizeValue(double value_mm) const { return inch() ? value_mm / kMmPerInch : value_mm; }
-double Display::forceValue(double value_N) const { return inch() ? value_N / kNewtonPerLbf : value_N / 1000; }
+double Display::fineValue(double value_mm) const {
+    return inch() ? value_mm / kMmPerInch * 1000 : value_mm * 1000;
+}
+double Display::sizeValue(double value_mm) const {
+    return inch() ? value_mm / kMmPerInch : value_mm;
+}
+double Display::forceValue(double value_N) const {
+    return inch() ? value_N / kNewtonPerLbf : value_N / 1000;
+}
 
 std::string Display::fineRange(double least_mm, double most_mm) const {
     return range(fineValue(least_mm), fineValue(most_mm), inch() ? 2 : 1);
@@ -99,12 +103,13 @@ std::string Display::forceRange(double least_N, double most_N) const {
     return range(forceValue(least_N), most, inch() ? 0 : forcePlaces(most));
 }
 
-std::string Display::unitsLine() const { return inch() ? "in · lbf · °F" : "mm · kN · °C"; }
+std::string Display::unitsLine() const {
+    return inch() ? "in · lbf · °F" : "mm · kN · °C";
+}
 
 std::string toolSizes(const catalog::Tool& tool, const Display& display) {
     auto text = "Ø" + display.size(tool.outsideDia_mm).number;
-    if (tool.boreDia_mm > 0)
-        text += " / " + display.size(tool.boreDia_mm).number;
+    if (tool.boreDia_mm > 0) text += " / " + display.size(tool.boreDia_mm).number;
     return text + " × " + display.size(tool.length_mm).number;
 }
 

@@ -16,13 +16,14 @@ struct Quantity {
     std::string text() const { return unit.empty() ? number : number + " " + unit; }
 };
 
-/// Turns the core's units into the ones a job is shown in. The only place where inch, degrees F and lbf exist besides entry.
+/// Turns the core's units into the ones a job is shown in. The only place where inch, degrees F and lbf exist besides
+/// entry.
 class Display {
 public:
     explicit Display(job::Units units = job::Units::Metric) : m_units(units) {}
 
-    Quantity size(double value_mm) const;          ///< dimensions of parts
-    Quantity fine(double value_mm) const;          ///< differences: micrometres, or thousandths of an inch
+    Quantity size(double value_mm) const; ///< dimensions of parts
+    Quantity fine(double value_mm) const; ///< differences: micrometres, or thousandths of an inch
     Quantity force(double value_N) const;
     Quantity pressure(double value_MPa) const;
     Quantity temperature(double value_C) const;
@@ -33,9 +34,9 @@ public:
     std::string forceRange(double least_N, double most_N) const;
     std::string unitsLine() const; ///< for the header
 
-    double fineValue(double value_mm) const;  ///< in the unit of fine()
-    double sizeValue(double value_mm) const;  ///< in the unit of size()
-    double forceValue(double value_N) const;  ///< in the unit of force()
+    double fineValue(double value_mm) const; ///< in the unit of fine()
+    double sizeValue(double value_mm) const; ///< in the unit of size()
+    double forceValue(double value_N) const; ///< in the unit of force()
 
 private:
     bool inch() const { return m_units == job::Units::Inch; }

@@ -19,28 +19,35 @@ Said sayFit(const Advice& a, const Display& d) {
         return {"Measured " + a.subject + " " + d.size(a.value).text() + " ± " + d.fine(a.limit).text(),
                 "the measured size replaces the class"};
     case Finding::SmoothingLost:
-        return {d.fine(a.value).text() + " lost to smoothing", "0.8 × (Rz of bore + Rz of ring): the peaks flatten on the way in"};
+        return {d.fine(a.value).text() + " lost to smoothing",
+                "0.8 × (Rz of bore + Rz of ring): the peaks flatten on the way in"};
     case Finding::InterferenceIsMaleMinusFemale:
-        return {"Interference is ring minus bore", "middle of both: " + d.fine(a.value).text() + " on the diameter, + is tight"};
+        return {"Interference is ring minus bore",
+                "middle of both: " + d.fine(a.value).text() + " on the diameter, + is tight"};
     case Finding::MayBeLoose:
         return {"May be loose", "the loosest likely pair has " + d.fine(a.value).text() + " after smoothing"};
     case Finding::LooseFit:
-        return {"Loose", "likely " + d.fine(a.value).text() + ": the ring would creep and wear the bore. Sleeve or replace it"};
+        return {"Loose",
+                "likely " + d.fine(a.value).text() + ": the ring would creep and wear the bore. Sleeve or replace it"};
     case Finding::MeasuredOutsideClass:
         return {"Bore is outside " + a.subject, d.size(a.value).text() + " against " + d.size(a.limit).text()};
     case Finding::RingStressHigh:
-        return {"Inner ring is stretched hard", d.pressure(a.value).text() + " against " + d.pressure(a.limit).text() + " in practice"};
+        return {"Inner ring is stretched hard",
+                d.pressure(a.value).text() + " against " + d.pressure(a.limit).text() + " in practice"};
     case Finding::SeatYields:
-        return {"The bore would yield", d.pressure(a.value).text() + " pressure; its elastic limit is " + d.pressure(a.limit).text()};
+        return {"The bore would yield",
+                d.pressure(a.value).text() + " pressure; its elastic limit is " + d.pressure(a.limit).text()};
     case Finding::ClearanceGone:
         return {percent(a.value) + " would run without clearance", "take a larger clearance group or an easier fit"};
     case Finding::ClearanceGroupAssumed:
         return {"Clearance of " + a.subject + " taken as for a deep groove bearing",
                 "the standard gives no group for two-row angular contact; hold it against the bearing's own figure"};
     case Finding::MostSensitive:
-        return {"The " + a.subject + " moves the clearance most", "1 µm there is " + figures(a.value) + " µm of clearance"};
+        return {"The " + a.subject + " moves the clearance most",
+                "1 µm there is " + figures(a.value) + " µm of clearance"};
     case Finding::HeatAboveCeiling:
-        return {"Too hot for " + a.subject, d.temperature(a.value).text() + " needed, " + d.temperature(a.limit).text() +
+        return {"Too hot for " + a.subject, d.temperature(a.value).text() + " needed, " +
+                                                d.temperature(a.limit).text() +
                                                 " allowed: press it, or chill the ring as well"};
     case Finding::HeatNeeded:
         return {"Housing at " + d.temperature(a.value).text() + " lets it drop in",
@@ -48,7 +55,8 @@ Said sayFit(const Advice& a, const Display& d) {
     case Finding::NoHeatNeeded:
         return {"Drops in without heat", "even the tightest pair has room enough"};
     case Finding::FrictionBand:
-        return {"Friction " + decimals(a.value, 2) + "…" + decimals(a.limit, 2), "steel in " + a.subject + ", practice band for this lubricant"};
+        return {"Friction " + decimals(a.value, 2) + "…" + decimals(a.limit, 2),
+                "steel in " + a.subject + ", practice band for this lubricant"};
     default:
         return {};
     }
@@ -62,15 +70,19 @@ Said sayPath(const Advice& a, const Display& d) {
         const double share = a.limit > 0 ? a.value / a.limit : 0;
         return {"Up to " + d.force(a.value).text() + " through the balls",
                 "static load along the axis " + d.force(a.limit).text() + ": " +
-                    (share >= 1 ? std::string("dents at every ball")
-                                : percent(share) + " of it even when square; a crooked start puts it on a few balls and dents them")};
+                    (share >= 1
+                         ? std::string("dents at every ball")
+                         : percent(share) +
+                               " of it even when square; a crooked start puts it on a few balls and dents them")};
     }
     case Finding::PathThroughPart:
-        return {"The push would go through the " + a.subject, "up to " + d.force(a.value).text() + "; it must carry nothing"};
+        return {"The push would go through the " + a.subject,
+                "up to " + d.force(a.value).text() + "; it must carry nothing"};
     case Finding::NoPath:
         return {"The push does not reach the " + a.subject, "nothing carries it from ram to bed"};
     case Finding::RatingIsEstimate:
-        return {"Static load is an estimate", d.force(a.value).text() + " along the axis, by ISO 76 from stated geometry"};
+        return {"Static load is an estimate",
+                d.force(a.value).text() + " along the axis, by ISO 76 from stated geometry"};
     case Finding::RatingTyped:
         return {"Static load as typed", d.force(a.value).text() + " along the axis"};
     default:
@@ -84,17 +96,23 @@ Said sayTool(const Advice& a, const Display& d) {
         return {"Covers " + percent(a.value) + " of the " + a.subject, "its free face, clear of seal and bore"};
     case Finding::TouchesPart:
         return a.severity == Severity::Stop
-                   ? Said{"Too small: would push the " + a.subject, "overlaps it by " + d.size(a.value).text() + " on the radius"}
+                   ? Said{"Too small: would push the " + a.subject,
+                          "overlaps it by " + d.size(a.value).text() + " on the radius"}
                    : Said{"Close to the " + a.subject, d.size(-a.value).text() + " on the radius: centre it well"};
     case Finding::LandsOnInnerRing:
-        return {"Too small: on the inner ring only", "Ø" + d.size(a.value).text() + " lies inside the outer ring's face at Ø" + d.size(a.limit).text()};
+        return {"Too small: on the inner ring only",
+                "Ø" + d.size(a.value).text() + " lies inside the outer ring's face at Ø" + d.size(a.limit).text()};
     case Finding::CatchesInBore:
-        return {"Too large: catches in the bore", d.size(a.value).text() + " too big for Ø" + d.size(a.limit).text() + " with room to run"};
+        return {"Too large: catches in the bore",
+                d.size(a.value).text() + " too big for Ø" + d.size(a.limit).text() + " with room to run"};
     case Finding::EndsInsideBore:
         return {"Too short: stops " + d.size(a.value).text() + " before home", "what stands on it meets the housing"};
     case Finding::MissesFace:
-        return a.value < a.limit ? Said{"Too small: drops past the " + a.subject, "Ø" + d.size(a.value).text() + " lies inside its face at Ø" + d.size(a.limit).text()}
-                                 : Said{"Too large: goes round the " + a.subject, "bore Ø" + d.size(a.value).text() + " passes its face at Ø" + d.size(a.limit).text()};
+        return a.value < a.limit
+                   ? Said{"Too small: drops past the " + a.subject,
+                          "Ø" + d.size(a.value).text() + " lies inside its face at Ø" + d.size(a.limit).text()}
+                   : Said{"Too large: goes round the " + a.subject,
+                          "bore Ø" + d.size(a.value).text() + " passes its face at Ø" + d.size(a.limit).text()};
     case Finding::StandsOnPart:
         return {"Would stand on the " + a.subject, "it must carry nothing"};
     case Finding::FallsThrough:
@@ -102,19 +120,24 @@ Said sayTool(const Advice& a, const Display& d) {
     case Finding::TooLowFor:
         return {"Too low for the " + a.subject, d.size(std::max(0.0, a.value)).text() + " missing above the bed"};
     case Finding::FaceOverloaded:
-        return {a.subject + " is overloaded", d.pressure(a.value).text() + " on its face, " + d.pressure(a.limit).text() + " allowed"};
+        return {a.subject + " is overloaded",
+                d.pressure(a.value).text() + " on its face, " + d.pressure(a.limit).text() + " allowed"};
     case Finding::SleeveBuckles:
-        return {a.subject + " would buckle", "carries " + percent(a.value) + " of its column load, " + percent(a.limit) + " allowed"};
+        return {a.subject + " would buckle",
+                "carries " + percent(a.value) + " of its column load, " + percent(a.limit) + " allowed"};
     case Finding::StackTall:
-        return {"Stack is too tall", decimals(a.value, 1) + " times its width, " + decimals(a.limit, 1) + " allowed: it can kick out"};
+        return {"Stack is too tall",
+                decimals(a.value, 1) + " times its width, " + decimals(a.limit, 1) + " allowed: it can kick out"};
     case Finding::StackLoose:
         return {"Too many loose spacers", decimals(a.value, 0) + ", at most " + decimals(a.limit, 0)};
     case Finding::StrokeShort:
         return {"Ram runs out before home", d.size(a.value).text() + " needed, stroke " + d.size(a.limit).text()};
     case Finding::NoNotchFits:
-        return {"Stack does not go under the ram", d.size(a.value).text() + " with room, daylight " + d.size(a.limit).text()};
+        return {"Stack does not go under the ram",
+                d.size(a.value).text() + " with room, daylight " + d.size(a.limit).text()};
     case Finding::PressTooSmall:
-        return {a.subject + " is too small", d.force(a.value).text() + " may be needed, it gives " + d.force(a.limit).text()};
+        return {a.subject + " is too small",
+                d.force(a.value).text() + " may be needed, it gives " + d.force(a.limit).text()};
     case Finding::NeedsSpacer:
         return {"Needs spacer " + a.subject, d.size(a.value).text() + " more height"};
     case Finding::OneStroke:
@@ -129,21 +152,28 @@ Said sayTool(const Advice& a, const Display& d) {
 Said sayPress(const Advice& a, const Display& d) {
     switch (a.id) {
     case Finding::WatchCrookedStart:
-        return {"Early rise before " + d.size(std::round(a.value * 10) / 10).text(), "it started crooked: stop, lift, start again square"};
+        return {"Early rise before " + d.size(std::round(a.value * 10) / 10).text(),
+                "it started crooked: stop, lift, start again square"};
     case Finding::WatchSawTeeth:
         return {"Saw teeth", "dry or picking up: stop, oil, look at the bore"};
     case Finding::WatchHome:
-        return {"Stiff at " + d.size(a.value).text() + ": home", "hold " + d.force(a.limit).text() + " once, then measure"};
+        return {"Stiff at " + d.size(a.value).text() + ": home",
+                "hold " + d.force(a.limit).text() + " once, then measure"};
     case Finding::HoldLimited:
-        return {"Hold is limited by the " + a.subject, d.force(a.value).text() + " wanted, " + d.force(a.limit).text() + " there"};
+        return {"Hold is limited by the " + a.subject,
+                d.force(a.value).text() + " wanted, " + d.force(a.limit).text() + " there"};
     case Finding::GaugeTooCoarse:
-        return {"The gauge will hardly move", percent(a.value) + " of what the " + a.subject + " gives: a smaller press shows more"};
+        return {"The gauge will hardly move",
+                percent(a.value) + " of what the " + a.subject + " gives: a smaller press shows more"};
     case Finding::TraceInBand:
-        return {percent(a.value) + " of the trace lies in the band", a.severity == Severity::Info ? "as this seat should press" : "look where it leaves it"};
+        return {percent(a.value) + " of the trace lies in the band",
+                a.severity == Severity::Info ? "as this seat should press" : "look where it leaves it"};
     case Finding::TraceAboveBand:
-        return {"Above the band from " + d.size(a.value).text(), d.force(a.limit).text() + " there: crooked, dry or too tight"};
+        return {"Above the band from " + d.size(a.value).text(),
+                d.force(a.limit).text() + " there: crooked, dry or too tight"};
     case Finding::TraceBelowBand:
-        return {"Below the band from " + d.size(a.value).text(), d.force(a.limit).text() + " there: looser than measured"};
+        return {"Below the band from " + d.size(a.value).text(),
+                d.force(a.limit).text() + " there: looser than measured"};
     case Finding::TraceShort:
         return {"Stopped short", "ended at " + d.size(a.value).text() + ", home is at " + d.size(a.limit).text()};
     default:
@@ -154,21 +184,28 @@ Said sayPress(const Advice& a, const Display& d) {
 Said saySeat(const Advice& a, const Display& d) {
     switch (a.id) {
     case Finding::TooFewReadings:
-        return {decimals(a.value, 0) + " of at least " + decimals(a.limit, 0) + " readings", "three fix a plane, four or more prove it"};
+        return {decimals(a.value, 0) + " of at least " + decimals(a.limit, 0) + " readings",
+                "three fix a plane, four or more prove it"};
     case Finding::NoResidual:
         return {"Three readings prove no agreement", "a plane always fits three; take a fourth"};
     case Finding::ReadingsDisagree:
-        return {"Reading at " + a.subject + " o’clock stands out by " + d.fine(a.value).text(), "a chip, a burr or a misreading: " + d.fine(a.limit).text() + " is allowed"};
+        return {"Reading at " + a.subject + " o’clock stands out by " + d.fine(a.value).text(),
+                "a chip, a burr or a misreading: " + d.fine(a.limit).text() + " is allowed"};
     case Finding::NotHome:
         return {"Short of the shoulder by " + d.fine(a.value).text(), d.fine(a.limit).text() + " is allowed"};
     case Finding::PastHome:
-        return {"Deeper than it can go by " + d.fine(a.value).text(), "check the sizes of ring and seat, or the gauge's zero"};
+        return {"Deeper than it can go by " + d.fine(a.value).text(),
+                "check the sizes of ring and seat, or the gauge's zero"};
     case Finding::Tilted:
-        return {"High at " + a.subject + " o’clock", d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
+        return {"High at " + a.subject + " o’clock",
+                d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
     case Finding::HomeAndSquare:
-        return {"Plane fits the readings", d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
+        return {"Plane fits the readings",
+                d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
     case Finding::SquareUncertain:
-        return {"Square within what the gauge can tell", "could be " + d.fine(a.value).text() + " against " + d.fine(a.limit).text() + ": more readings or a finer gauge decide"};
+        return {"Square within what the gauge can tell", "could be " + d.fine(a.value).text() + " against " +
+                                                             d.fine(a.limit).text() +
+                                                             ": more readings or a finer gauge decide"};
     case Finding::GrooveOpen:
         return {"Groove open all round", d.fine(a.value).text() + " clear where it is least"};
     case Finding::GrooveCovered:
@@ -182,8 +219,7 @@ Said saySeat(const Advice& a, const Display& d) {
 
 Said say(const Advice& advice, const Display& display) {
     for (const auto speak : {sayFit, sayPath, sayTool, sayPress, saySeat})
-        if (auto said = speak(advice, display); !said.head.empty())
-            return said;
+        if (auto said = speak(advice, display); !said.head.empty()) return said;
     return {};
 }
 
@@ -225,13 +261,10 @@ std::string codeWords(ProblemCode code) {
 
 std::string say(const Problem& p) {
     std::string text;
-    if (!p.file.empty())
-        text += p.file + ": ";
-    if (!p.field.empty())
-        text += p.field + ": ";
+    if (!p.file.empty()) text += p.file + ": ";
+    if (!p.field.empty()) text += p.field + ": ";
     text += (p.value.empty() ? std::string("it") : "“" + p.value + "”") + " " + codeWords(p.code);
-    if (!p.limit.empty())
-        text += "; wanted: " + p.limit;
+    if (!p.limit.empty()) text += "; wanted: " + p.limit;
     return text;
 }
 
@@ -247,19 +280,20 @@ std::string stationTitle(job::Station station) {
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
     switch (station) {
     case job::Station::Fit:
-        if (!plan.fit)
-            return "a size is wrong";
+        if (!plan.fit) return "a size is wrong";
         if (plan.fit->interference_mm.likely < 0)
-            return d.fineRange(-plan.fit->interference_mm.most, -plan.fit->interference_mm.least) + " " + d.fine(0).unit + " loose";
-        return d.fineRange(plan.fit->interference_mm.least, plan.fit->interference_mm.most) + " " + d.fine(0).unit + " tight";
+            return d.fineRange(-plan.fit->interference_mm.most, -plan.fit->interference_mm.least) + " " +
+                   d.fine(0).unit + " loose";
+        return d.fineRange(plan.fit->interference_mm.least, plan.fit->interference_mm.most) + " " + d.fine(0).unit +
+               " tight";
     case job::Station::Tooling:
-        if (!plan.tools)
-            return "waits for Fit";
-        if (!plan.tools->choice)
-            return "nothing fits";
-        return plan.tools->choice->driver->id + " on " + (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
+        if (!plan.tools) return "waits for Fit";
+        if (!plan.tools->choice) return "nothing fits";
+        return plan.tools->choice->driver->id + " on " +
+               (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
     case job::Station::Press:
-        return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) + " " + d.force(0).unit
+        return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +
+                                   " " + d.force(0).unit
                              : "waits for Fit";
     case job::Station::Seat:
         if (!plan.seating || plan.seating->verdict == seat::SeatVerdict::NotJudged)
@@ -290,7 +324,8 @@ Said verdict(const seat::Seating& seating, const Display& d) {
     case seat::SeatVerdict::NotJudged:
         return {"Not measured yet", "Enter what the gauge shows, place by place."};
     case seat::SeatVerdict::HomeAndSquare:
-        return {"Home and square", seating.grooveOpening_mm ? "Nothing more to do at this seat but the retaining ring." : "Nothing more to do at this seat."};
+        return {"Home and square", seating.grooveOpening_mm ? "Nothing more to do at this seat but the retaining ring."
+                                                            : "Nothing more to do at this seat."};
     case seat::SeatVerdict::NotHome:
         return {"Not home", d.fine(seating.gap_mm.likely).text() + " short of the shoulder."};
     case seat::SeatVerdict::Tilted:
@@ -306,13 +341,15 @@ std::string nextStep(const seat::Seating& seating) {
     case seat::SeatVerdict::NotJudged:
         return "Measure at four places or more, evenly round the ring.";
     case seat::SeatVerdict::HomeAndSquare:
-        return seating.grooveOpening_mm ? "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on."
-                                        : "Turn it by hand: it must run smoothly. Then write the record.";
+        return seating.grooveOpening_mm
+                   ? "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on."
+                   : "Turn it by hand: it must run smoothly. Then write the record.";
     case seat::SeatVerdict::NotHome:
-        return "Put the sleeve back and press again to one held load. If it does not move, lift it out and look under the ring.";
+        return "Put the sleeve back and press again to one held load. If it does not move, lift it out and look under "
+               "the ring.";
     case seat::SeatVerdict::Tilted:
-        return "Press again with a true sleeve; if the high side stays at " + seat::clockPosition(seating.plane->highAngle_deg) +
-               " o’clock, lift it out and look for a chip there.";
+        return "Press again with a true sleeve; if the high side stays at " +
+               seat::clockPosition(seating.plane->highAngle_deg) + " o’clock, lift it out and look for a chip there.";
     case seat::SeatVerdict::ReadingsDisagree:
         for (const auto& f : seating.findings)
             if (f.id == Finding::ReadingsDisagree)
@@ -325,15 +362,16 @@ std::string nextStep(const seat::Seating& seating) {
 std::string stopReason(job::Station station, const plan::Plan& plan, const Display& d) {
     const auto head = [&](const AdviceList& list) -> std::string {
         for (const auto& a : list)
-            if (a.severity == Severity::Stop)
-                return say(a, d).head;
+            if (a.severity == Severity::Stop) return say(a, d).head;
         return {};
     };
     switch (station) {
     case job::Station::Fit:
         return plan.fit ? head(plan.fit->advisories) : plan.problem ? say(*plan.problem) : std::string{};
     case job::Station::Tooling:
-        return !plan.tools ? std::string{} : plan.tools->choice ? head(plan.tools->proof.findings) : "Nothing on the rack fits";
+        return !plan.tools          ? std::string{}
+               : plan.tools->choice ? head(plan.tools->proof.findings)
+                                    : "Nothing on the rack fits";
     case job::Station::Press:
         return plan.traceOverlay ? head(plan.traceOverlay->findings) : std::string{};
     case job::Station::Seat:
@@ -346,8 +384,7 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
 
 std::string rejectionGroup(const AdviceList& findings) {
     for (const auto& f : findings) {
-        if (f.severity != Severity::Stop)
-            continue;
+        if (f.severity != Severity::Stop) continue;
         switch (f.id) {
         case Finding::TouchesPart:
         case Finding::LandsOnInnerRing:
@@ -372,13 +409,11 @@ std::string rejectionSummary(const std::vector<tooling::Candidate>& candidates) 
     std::map<std::string, int> groups;
     int all = 0;
     for (const auto& c : candidates) {
-        if (c.usable())
-            continue;
+        if (c.usable()) continue;
         ++all;
         ++groups[rejectionGroup(c.check.findings)];
     }
-    if (all == 0)
-        return "Every sleeve on the rack would do.";
+    if (all == 0) return "Every sleeve on the rack would do.";
     std::string text = fmt::format("{} do not fit: ", all);
     std::string separator;
     for (const auto& [group, count] : groups) {
@@ -415,10 +450,12 @@ std::string sideName(catalog::Side side) {
 }
 
 std::string sourceName(const std::string& key) {
-    static const std::map<std::string, std::string> names{{"DIN7190-1", "DIN 7190-1"}, {"ISO286-1", "ISO 286-1"}, {"ISO492", "ISO 492"},
-                                                          {"ISO5753-1", "ISO 5753-1"}, {"ISO76", "ISO 76"}};
-    if (const auto found = names.find(key); found != names.end())
-        return found->second;
+    static const std::map<std::string, std::string> names{{"DIN7190-1", "DIN 7190-1"},
+                                                          {"ISO286-1", "ISO 286-1"},
+                                                          {"ISO492", "ISO 492"},
+                                                          {"ISO5753-1", "ISO 5753-1"},
+                                                          {"ISO76", "ISO 76"}};
+    if (const auto found = names.find(key); found != names.end()) return found->second;
     return key.starts_with("HB") ? "practice" : key;
 }
 

@@ -14,10 +14,8 @@ constexpr double kGreatest_mm = 3000; // nothing that goes on a shop press is la
 
 Result<void> positive(std::initializer_list<std::pair<const char*, double>> sizes) {
     for (const auto& [field, value] : sizes) {
-        if (!std::isfinite(value))
-            return refuse(ProblemCode::NotFinite, field, plain(value), "a finite size");
-        if (!(value > 0))
-            return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, field, plain(value), "a finite size");
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
         if (value > kGreatest_mm)
             return refuse(ProblemCode::OutOfRange, field, plain(value), "up to " + plain(kGreatest_mm) + " mm");
     }
@@ -32,12 +30,11 @@ Result<void> ordered(const char* field, double small, double large) {
 
 Result<void> validGroove(const HousingShape& h) {
     const auto& g = *h.groove;
-    if (auto ok = positive({{"housing/groove/width_mm", g.width_mm}}); !ok)
-        return ok;
+    if (auto ok = positive({{"housing/groove/width_mm", g.width_mm}}); !ok) return ok;
     if (auto ok = ordered("housing/groove/diameter_mm", h.seatDia_mm, g.dia_mm); !ok)
-        return refuse(ok.error().code, "housing/groove/diameter_mm", plain(g.dia_mm), "over the seat " + plain(h.seatDia_mm));
-    if (auto ok = ordered("housing/groove/diameter_mm", g.dia_mm, h.outsideDia_mm); !ok)
-        return ok;
+        return refuse(ok.error().code, "housing/groove/diameter_mm", plain(g.dia_mm),
+                      "over the seat " + plain(h.seatDia_mm));
+    if (auto ok = ordered("housing/groove/diameter_mm", g.dia_mm, h.outsideDia_mm); !ok) return ok;
     if (!(g.lowerEdgeDepth_mm - g.width_mm > h.entryChamfer_mm))
         return refuse(ProblemCode::GeometryOrder, "housing/groove/lower_edge_depth_mm", plain(g.lowerEdgeDepth_mm),
                       "over its width and the entry chamfer");
@@ -45,8 +42,10 @@ Result<void> validGroove(const HousingShape& h) {
 }
 
 Result<void> validHousing(const HousingShape& h) {
-    if (auto ok = positive({{"housing/outside_mm", h.outsideDia_mm}, {"housing/height_mm", h.height_mm},
-                            {"housing/seat/size", h.seatDia_mm}, {"housing/seat_depth_mm", h.seatDepth_mm},
+    if (auto ok = positive({{"housing/outside_mm", h.outsideDia_mm},
+                            {"housing/height_mm", h.height_mm},
+                            {"housing/seat/size", h.seatDia_mm},
+                            {"housing/seat_depth_mm", h.seatDepth_mm},
                             {"housing/shoulder_bore_mm", h.shoulderBoreDia_mm}});
         !ok)
         return ok;
@@ -55,27 +54,23 @@ Result<void> validHousing(const HousingShape& h) {
     if (auto ok = ordered("housing/seat/size", h.seatDia_mm + h.entryChamfer_mm, h.outsideDia_mm); !ok)
         return refuse(ProblemCode::GeometryOrder, "housing/outside_mm", plain(h.outsideDia_mm),
                       "over the bore with its chamfer, " + plain(h.seatDia_mm + h.entryChamfer_mm));
-    if (auto ok = ordered("housing/shoulder_bore_mm", h.shoulderBoreDia_mm, h.seatDia_mm); !ok)
-        return ok;
-    if (auto ok = ordered("housing/seat_depth_mm", h.seatDepth_mm, h.height_mm); !ok)
-        return ok;
+    if (auto ok = ordered("housing/shoulder_bore_mm", h.shoulderBoreDia_mm, h.seatDia_mm); !ok) return ok;
+    if (auto ok = ordered("housing/seat_depth_mm", h.seatDepth_mm, h.height_mm); !ok) return ok;
     if (h.flangeDia_mm != 0)
         if (auto ok = ordered("housing/flange_mm", h.outsideDia_mm, h.flangeDia_mm); !ok)
-            return refuse(ProblemCode::GeometryOrder, "housing/flange_mm", plain(h.flangeDia_mm), "over the outside, or left out");
+            return refuse(ProblemCode::GeometryOrder, "housing/flange_mm", plain(h.flangeDia_mm),
+                          "over the outside, or left out");
     if (h.flangeDia_mm != 0)
-        if (auto ok = positive({{"housing/flange_thick_mm", h.flangeThick_mm}}); !ok)
-            return ok;
+        if (auto ok = positive({{"housing/flange_thick_mm", h.flangeThick_mm}}); !ok) return ok;
     if (h.flangeDia_mm != 0)
-        if (auto ok = ordered("housing/flange_thick_mm", h.flangeThick_mm, h.height_mm); !ok)
-            return ok;
+        if (auto ok = ordered("housing/flange_thick_mm", h.flangeThick_mm, h.height_mm); !ok) return ok;
     return h.groove ? validGroove(h) : Result<void>{};
 }
 
 } // namespace
 
 Result<void> validate(const HousedBearing& a) {
-    if (auto ok = validHousing(a.housing); !ok)
-        return ok;
+    if (auto ok = validHousing(a.housing); !ok) return ok;
     if (a.housing.seatDia_mm != a.bearing.outsideDia_mm)
         return refuse(ProblemCode::GeometryOrder, "housing/seat/size", plain(a.housing.seatDia_mm),
                       "the bearing's outside " + plain(a.bearing.outsideDia_mm) + " mm");
@@ -87,15 +82,15 @@ Result<void> validate(const HousedBearing& a) {
         return refuse(ProblemCode::GeometryOrder, "housing/shoulder_bore_mm", plain(a.housing.shoulderBoreDia_mm),
                       "under " + plain(landInner) + " mm, or the ring has no shoulder");
     if (const auto& hangs = a.housing.hangsBelow)
-        return positive({{"housing/hangs_below/diameter_mm", hangs->dia_mm}, {"housing/hangs_below/length_mm", hangs->length_mm}});
+        return positive(
+            {{"housing/hangs_below/diameter_mm", hangs->dia_mm}, {"housing/hangs_below/length_mm", hangs->length_mm}});
     return {};
 }
 
 std::vector<section::Body> housingBodies(const HousingShape& h) {
     const double face = h.height_mm, shoulder = face - h.seatDepth_mm, seat = h.seatDia_mm / 2;
     std::vector<double> cuts{0, shoulder, face - h.entryChamfer_mm, face};
-    if (h.flangeDia_mm > 0)
-        cuts.push_back(h.flangeThick_mm);
+    if (h.flangeDia_mm > 0) cuts.push_back(h.flangeThick_mm);
     double grooveBottom = 0, grooveTop = 0;
     if (h.groove) {
         grooveBottom = face - h.groove->lowerEdgeDepth_mm;
@@ -112,11 +107,14 @@ std::vector<section::Body> housingBodies(const HousingShape& h) {
         const double outside = (mid < h.flangeThick_mm && h.flangeDia_mm > 0 ? h.flangeDia_mm : h.outsideDia_mm) / 2;
         const bool chamfer = mid > face - h.entryChamfer_mm;
         // The lead-in opens by half its depth on the radius: about 27 degrees, as usually turned.
-        body.slices.push_back({cuts[i], cuts[i + 1], bore, chamfer ? bore + h.entryChamfer_mm / 2 : bore, outside, outside});
+        body.slices.push_back(
+            {cuts[i], cuts[i + 1], bore, chamfer ? bore + h.entryChamfer_mm / 2 : bore, outside, outside});
     }
     std::vector<section::Body> bodies{std::move(body)};
     if (h.hangsBelow)
-        bodies.push_back({h.hangsBelow->label, section::BodyKind::KeepClear, section::Hatch::Polymer,
+        bodies.push_back({h.hangsBelow->label,
+                          section::BodyKind::KeepClear,
+                          section::Hatch::Polymer,
                           {section::Slice::tube(-h.hangsBelow->length_mm, 0, 0, h.hangsBelow->dia_mm / 2)}});
     return bodies;
 }

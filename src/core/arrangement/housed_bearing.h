@@ -53,7 +53,8 @@ struct HousedBearing {
     double homeFaceDepth_mm() const { return housing.seatDepth_mm - bearing.width_mm; }
 };
 
-/// @errors NotPositive, NotFinite, GeometryOrder with the field, when the sizes cannot make a part or the bearing cannot go in
+/// @errors NotPositive, NotFinite, GeometryOrder with the field, when the sizes cannot make a part or the bearing
+/// cannot go in
 Result<void> validate(const HousedBearing& arrangement);
 
 /// The housing standing on z = 0 by its underside, and what hangs below it.

@@ -7,72 +7,74 @@ namespace arbor {
 
 enum class Severity { Info, Look, Stop };
 
-/// Each finding of the core by name; the sentence for each is in src/words, with `subject`, `value` and `limit` filled in.
+/// Each finding of the core by name; the sentence for each is in src/words, with `subject`, `value` and `limit` filled
+/// in.
 enum class Finding {
     // fit
-    MeasuredReplacesClass,    ///< value: measured diameter [mm], limit: gauge uncertainty [mm], subject: seat
-    SmoothingLost,            ///< value: interference lost to roughness [mm]
+    MeasuredReplacesClass, ///< value: measured diameter [mm], limit: gauge uncertainty [mm], subject: seat
+    SmoothingLost,         ///< value: interference lost to roughness [mm]
     InterferenceIsMaleMinusFemale,
-    MayBeLoose,               ///< value: least interference after smoothing [mm]
-    LooseFit,                 ///< value: likely interference [mm]
-    MeasuredOutsideClass,     ///< value: measured diameter [mm], limit: class limit broken [mm], subject: class
-    RingStressHigh,           ///< value: hoop stress [MPa], limit [MPa]
-    SeatYields,               ///< value: pressure [MPa], limit: elastic limit pressure [MPa]
-    ClearanceGone,            ///< value: share of bearings below zero [0..1]
-    ClearanceGroupAssumed,    ///< subject: bearing designation
-    MostSensitive,            ///< subject: input, value: µm of clearance per µm of input
-    HeatAboveCeiling,         ///< value: needed temperature [°C], limit [°C], subject: part
-    HeatNeeded,               ///< value: housing temperature [°C], limit: margin kept [mm]
+    MayBeLoose,            ///< value: least interference after smoothing [mm]
+    LooseFit,              ///< value: likely interference [mm]
+    MeasuredOutsideClass,  ///< value: measured diameter [mm], limit: class limit broken [mm], subject: class
+    RingStressHigh,        ///< value: hoop stress [MPa], limit [MPa]
+    SeatYields,            ///< value: pressure [MPa], limit: elastic limit pressure [MPa]
+    ClearanceGone,         ///< value: share of bearings below zero [0..1]
+    ClearanceGroupAssumed, ///< subject: bearing designation
+    MostSensitive,         ///< subject: input, value: µm of clearance per µm of input
+    HeatAboveCeiling,      ///< value: needed temperature [°C], limit [°C], subject: part
+    HeatNeeded,            ///< value: housing temperature [°C], limit: margin kept [mm]
     NoHeatNeeded,
     // force
-    FrictionBand,             ///< value..limit: band of friction, subject: pair and lubricant
-    PathProven,               ///< subject: ring
-    PathThroughElements,      ///< value: force [N], limit: static load they carry [N], subject: what is pushed
-    PathThroughPart,          ///< value: force [N], subject: the part that must not carry
-    NoPath,                   ///< subject: ring the force does not reach
-    RatingIsEstimate,         ///< value: static rating [N]
-    RatingTyped,              ///< value: static rating [N]
+    FrictionBand,        ///< value..limit: band of friction, subject: pair and lubricant
+    PathProven,          ///< subject: ring
+    PathThroughElements, ///< value: force [N], limit: static load they carry [N], subject: what is pushed
+    PathThroughPart,     ///< value: force [N], subject: the part that must not carry
+    NoPath,              ///< subject: ring the force does not reach
+    RatingIsEstimate,    ///< value: static rating [N]
+    RatingTyped,         ///< value: static rating [N]
     // tooling
-    CoversFace,               ///< value: share of the face covered [0..1], subject: ring
-    TouchesPart,              ///< value: overlap on the radius [mm], subject: the part touched
-    LandsOnInnerRing,         ///< value: tool outside [mm], limit: inside edge of the face [mm]
-    CatchesInBore,            ///< value: how much too large [mm], limit: bore [mm]
-    EndsInsideBore,           ///< value: how far from home it stops [mm]
-    MissesFace,               ///< value: bore (goes round) or outside (drops through) [mm], limit: edge of the face [mm], subject: face
-    StandsOnPart,             ///< subject: what the support carries on
-    FallsThrough,             ///< the housing does not rest on this support
-    TooLowFor,                ///< value: height missing [mm], subject: part hanging below
-    FaceOverloaded,           ///< value: face pressure [MPa], limit [MPa]
-    SleeveBuckles,            ///< value: load share of the column limit [-]
-    StackTall,                ///< value: height over width [-], limit [-]
-    StackLoose,               ///< value: number of loose spacers, limit
-    StrokeShort,              ///< value: stroke needed [mm], limit: stroke there is [mm]
-    NoNotchFits,              ///< value: stack height [mm], limit: greatest daylight [mm]
-    PressTooSmall,            ///< value: force needed [N], limit: capacity [N]
-    NeedsSpacer,              ///< value: height added [mm], subject: spacer
-    OneStroke,                ///< value: stroke used [mm], limit: stroke there is [mm]
-    WrongKind,                ///< subject: tool that is no sleeve
+    CoversFace,       ///< value: share of the face covered [0..1], subject: ring
+    TouchesPart,      ///< value: overlap on the radius [mm], subject: the part touched
+    LandsOnInnerRing, ///< value: tool outside [mm], limit: inside edge of the face [mm]
+    CatchesInBore,    ///< value: how much too large [mm], limit: bore [mm]
+    EndsInsideBore,   ///< value: how far from home it stops [mm]
+    MissesFace,   ///< value: bore (goes round) or outside (drops through) [mm], limit: edge of the face [mm], subject:
+                  ///< face
+    StandsOnPart, ///< subject: what the support carries on
+    FallsThrough, ///< the housing does not rest on this support
+    TooLowFor,    ///< value: height missing [mm], subject: part hanging below
+    FaceOverloaded, ///< value: face pressure [MPa], limit [MPa]
+    SleeveBuckles,  ///< value: load share of the column limit [-]
+    StackTall,      ///< value: height over width [-], limit [-]
+    StackLoose,     ///< value: number of loose spacers, limit
+    StrokeShort,    ///< value: stroke needed [mm], limit: stroke there is [mm]
+    NoNotchFits,    ///< value: stack height [mm], limit: greatest daylight [mm]
+    PressTooSmall,  ///< value: force needed [N], limit: capacity [N]
+    NeedsSpacer,    ///< value: height added [mm], subject: spacer
+    OneStroke,      ///< value: stroke used [mm], limit: stroke there is [mm]
+    WrongKind,      ///< subject: tool that is no sleeve
     // press
-    WatchCrookedStart,        ///< value: travel by which a rise is too early [mm]
+    WatchCrookedStart, ///< value: travel by which a rise is too early [mm]
     WatchSawTeeth,
-    WatchHome,                ///< value: travel at home [mm], limit: hold force [N]
-    HoldLimited,              ///< value: hold force [N], limit: what limits it [N]
-    GaugeTooCoarse,           ///< value: end force over full scale [0..1], subject: press
-    TraceInBand,              ///< value: share of samples inside [0..1]
-    TraceAboveBand,           ///< value: first travel above the band [mm]
-    TraceBelowBand,           ///< value: first travel below the band [mm]
-    TraceShort,               ///< value: end travel [mm], limit: expected travel [mm]
+    WatchHome,      ///< value: travel at home [mm], limit: hold force [N]
+    HoldLimited,    ///< value: hold force [N], limit: what limits it [N]
+    GaugeTooCoarse, ///< value: end force over full scale [0..1], subject: press
+    TraceInBand,    ///< value: share of samples inside [0..1]
+    TraceAboveBand, ///< value: first travel above the band [mm]
+    TraceBelowBand, ///< value: first travel below the band [mm]
+    TraceShort,     ///< value: end travel [mm], limit: expected travel [mm]
     // seat
-    TooFewReadings,           ///< value: readings there are, limit: needed
-    NoResidual,               ///< three readings fix the plane exactly
-    ReadingsDisagree,         ///< value: largest residual [mm], limit [mm], subject: clock position
-    NotHome,                  ///< value: gap to the shoulder [mm], limit [mm]
-    PastHome,                 ///< value: how far deeper than possible [mm], limit [mm]
-    Tilted,                   ///< value: rise across the seat [mm], limit [mm], subject: clock position of the high side
-    HomeAndSquare,            ///< value: rise across the seat [mm], limit [mm]
-    SquareUncertain,          ///< value: greatest rise within the readings' uncertainty [mm], limit [mm]
-    GrooveOpen,               ///< value: least opening [mm]
-    GrooveCovered,            ///< value: how far the ring stands in the groove [mm], subject: clock position
+    TooFewReadings,   ///< value: readings there are, limit: needed
+    NoResidual,       ///< three readings fix the plane exactly
+    ReadingsDisagree, ///< value: largest residual [mm], limit [mm], subject: clock position
+    NotHome,          ///< value: gap to the shoulder [mm], limit [mm]
+    PastHome,         ///< value: how far deeper than possible [mm], limit [mm]
+    Tilted,           ///< value: rise across the seat [mm], limit [mm], subject: clock position of the high side
+    HomeAndSquare,    ///< value: rise across the seat [mm], limit [mm]
+    SquareUncertain,  ///< value: greatest rise within the readings' uncertainty [mm], limit [mm]
+    GrooveOpen,       ///< value: least opening [mm]
+    GrooveCovered,    ///< value: how far the ring stands in the groove [mm], subject: clock position
 };
 
 /// One finding with its numbers: a reason, an advisory or a rejection, told apart by severity and place.

@@ -10,7 +10,8 @@ namespace {
 
 std::string_view trimmed(std::string_view s) {
     const auto first = s.find_first_not_of(" \t\r");
-    return first == std::string_view::npos ? std::string_view{} : s.substr(first, s.find_last_not_of(" \t\r") - first + 1);
+    return first == std::string_view::npos ? std::string_view{}
+                                           : s.substr(first, s.find_last_not_of(" \t\r") - first + 1);
 }
 
 Result<std::vector<std::string>> splitLine(std::string_view line, std::size_t number) {
@@ -40,14 +41,12 @@ Result<std::vector<std::string>> splitLine(std::string_view line, std::size_t nu
 
 Result<double> parseNumber(std::string_view text, const std::string& place) {
     auto digits = trimmed(text);
-    if (!digits.empty() && digits.front() == '+')
-        digits.remove_prefix(1);
+    if (!digits.empty() && digits.front() == '+') digits.remove_prefix(1);
     double value = 0;
     const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
     if (error != std::errc{} || end != digits.data() + digits.size() || digits.empty())
         return refuse(ProblemCode::Malformed, place, std::string(text), "a number");
-    if (!std::isfinite(value))
-        return refuse(ProblemCode::NotFinite, place, std::string(text), "a finite number");
+    if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, place, std::string(text), "a finite number");
     return value;
 }
 
@@ -59,16 +58,15 @@ Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::s
         const auto line = trimmed(text.substr(0, end));
         text = end == std::string_view::npos ? std::string_view{} : text.substr(end + 1);
         ++number;
-        if (line.empty() || line.front() == '#')
-            continue;
+        if (line.empty() || line.front() == '#') continue;
         auto fields = splitLine(line, number);
-        if (!fields)
-            return tl::unexpected(fields.error());
+        if (!fields) return tl::unexpected(fields.error());
         if (table.m_columns.empty()) {
             table.m_columns = *fields;
             for (const auto& column : required)
                 if (!table.hasColumn(column))
-                    return refuse(ProblemCode::Missing, "line " + std::to_string(number), column, "a column of this name");
+                    return refuse(ProblemCode::Missing, "line " + std::to_string(number), column,
+                                  "a column of this name");
             continue;
         }
         if (fields->size() != table.m_columns.size())
@@ -77,8 +75,7 @@ Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::s
                           std::to_string(table.m_columns.size()) + " fields");
         table.m_rows.push_back({number, std::move(*fields)});
     }
-    if (table.m_columns.empty())
-        return refuse(ProblemCode::Missing, "line 1", {}, "a header line");
+    if (table.m_columns.empty()) return refuse(ProblemCode::Missing, "line 1", {}, "a header line");
     return table;
 }
 
@@ -98,8 +95,7 @@ std::string CsvTable::place(std::size_t row, const std::string& column) const {
 
 Result<double> CsvTable::number(std::size_t row, const std::string& column) const {
     const auto field = text(row, column);
-    if (field.empty())
-        return refuse(ProblemCode::Missing, place(row, column), {}, "a number");
+    if (field.empty()) return refuse(ProblemCode::Missing, place(row, column), {}, "a number");
     return parseNumber(field, place(row, column));
 }
 

@@ -12,7 +12,8 @@ namespace arbor {
 class CsvTable {
 public:
     /// @param required  columns that must be in the header; further columns are kept
-    /// @errors Missing (column, or a row with fewer fields than the header: place "line N"), Malformed (open quote, too many fields)
+    /// @errors Missing (column, or a row with fewer fields than the header: place "line N"), Malformed (open quote, too
+    /// many fields)
     static Result<CsvTable> parse(std::string_view text, const std::vector<std::string>& required);
 
     std::size_t size() const { return m_rows.size(); }

@@ -34,8 +34,7 @@ Result<nlohmann::json> parseJson(std::string_view text) {
     };
     try {
         auto document = json::parse(text, watchKeys);
-        if (twice)
-            return refuse(ProblemCode::Duplicate, *twice, {}, "each key once");
+        if (twice) return refuse(ProblemCode::Duplicate, *twice, {}, "each key once");
         return document;
     } catch (const json::parse_error& error) {
         return refuse(ProblemCode::Malformed, lineAndColumn(text, error.byte), {}, "JSON");
@@ -46,8 +45,7 @@ Result<nlohmann::json> parseJson(std::string_view text) {
 
 Result<void> onlyKeys(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
     for (const auto& [key, value] : object.items())
-        if (std::find(known.begin(), known.end(), key) == known.end())
-            return refuse(ProblemCode::UnknownKey, key);
+        if (std::find(known.begin(), known.end(), key) == known.end()) return refuse(ProblemCode::UnknownKey, key);
     return {};
 }
 

@@ -31,7 +31,8 @@ struct Problem {
     std::string file = {}; ///< set by io when the input came from a file
 };
 
-template <class T> using Result = tl::expected<T, Problem>;
+template <class T>
+using Result = tl::expected<T, Problem>;
 
 inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::string value = {},
                                       std::string limit = {}) {

@@ -12,20 +12,17 @@ namespace arbor::catalog {
 namespace {
 
 Result<BearingType> parseType(const std::string& text, const std::string& place) {
-    if (text == "deep_groove_ball")
-        return BearingType::DeepGrooveBall;
-    if (text == "double_row_angular_ball")
-        return BearingType::DoubleRowAngularBall;
+    if (text == "deep_groove_ball") return BearingType::DeepGrooveBall;
+    if (text == "double_row_angular_ball") return BearingType::DoubleRowAngularBall;
     return refuse(ProblemCode::UnknownName, place, text, "deep_groove_ball or double_row_angular_ball");
 }
 
 Result<void> checkSizes(const Bearing& b, const CsvTable& table, std::size_t row) {
-    const std::pair<const char*, double> sizes[] = {
-        {"bore_mm", b.boreDia_mm}, {"width_mm", b.width_mm}, {"chamfer_mm", b.chamfer_mm},
-        {"ball_dia_mm", b.ballDia_mm}, {"ball_count", b.ballCount}, {"rows", b.rows}};
+    const std::pair<const char*, double> sizes[] = {{"bore_mm", b.boreDia_mm},    {"width_mm", b.width_mm},
+                                                    {"chamfer_mm", b.chamfer_mm}, {"ball_dia_mm", b.ballDia_mm},
+                                                    {"ball_count", b.ballCount},  {"rows", b.rows}};
     for (const auto& [column, value] : sizes)
-        if (!(value > 0))
-            return refuse(ProblemCode::NotPositive, table.place(row, column), plain(value), "> 0");
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, table.place(row, column), plain(value), "> 0");
     if (!(b.outsideDia_mm > b.boreDia_mm))
         return refuse(ProblemCode::GeometryOrder, table.place(row, "outside_mm"), plain(b.outsideDia_mm),
                       "> bore " + plain(b.boreDia_mm));
@@ -36,34 +33,35 @@ Result<Bearing> readRow(const CsvTable& table, std::size_t row) {
     Bearing b;
     b.designation = table.text(row, "designation");
     auto type = parseType(table.text(row, "type"), table.place(row, "type"));
-    if (!type)
-        return tl::unexpected(type.error());
+    if (!type) return tl::unexpected(type.error());
     b.type = *type;
     double rows = 0, balls = 0;
-    const std::pair<const char*, double*> fields[] = {
-        {"bore_mm", &b.boreDia_mm}, {"outside_mm", &b.outsideDia_mm}, {"width_mm", &b.width_mm},
-        {"chamfer_mm", &b.chamfer_mm}, {"rows", &rows}, {"contact_angle_deg", &b.contactAngle_deg},
-        {"ball_dia_mm", &b.ballDia_mm}, {"ball_count", &balls}};
+    const std::pair<const char*, double*> fields[] = {{"bore_mm", &b.boreDia_mm},
+                                                      {"outside_mm", &b.outsideDia_mm},
+                                                      {"width_mm", &b.width_mm},
+                                                      {"chamfer_mm", &b.chamfer_mm},
+                                                      {"rows", &rows},
+                                                      {"contact_angle_deg", &b.contactAngle_deg},
+                                                      {"ball_dia_mm", &b.ballDia_mm},
+                                                      {"ball_count", &balls}};
     for (const auto& [column, target] : fields) {
         const auto value = table.number(row, column);
-        if (!value)
-            return tl::unexpected(value.error());
+        if (!value) return tl::unexpected(value.error());
         *target = *value;
     }
     b.rows = static_cast<int>(rows);
     b.ballCount = static_cast<int>(balls);
-    if (auto ok = checkSizes(b, table, row); !ok)
-        return tl::unexpected(ok.error());
+    if (auto ok = checkSizes(b, table, row); !ok) return tl::unexpected(ok.error());
     return b;
 }
 
-/// Static axial load factor Y_0 of angular contact ball bearings in two rows; 2 x 0.22 cot(alpha) rounded as the standard prints it.
+/// Static axial load factor Y_0 of angular contact ball bearings in two rows; 2 x 0.22 cot(alpha) rounded as the
+/// standard prints it.
 double axialFactor(double contactAngle_deg) {
     static constexpr std::pair<double, double> kY0[] = {{15, 0.92}, {20, 0.84}, {25, 0.76}, {30, 0.66},
-                                                         {35, 0.58}, {40, 0.52}, {45, 0.44}};
+                                                        {35, 0.58}, {40, 0.52}, {45, 0.44}};
     for (const auto& [angle, y0] : kY0)
-        if (contactAngle_deg <= angle)
-            return y0;
+        if (contactAngle_deg <= angle) return y0;
     return 0.44;
 }
 
@@ -91,13 +89,15 @@ std::vector<section::Slice> ballSlices(const Bearing& b, int row) {
     return slices;
 }
 
-/// A plain ring between two radii with the same chamfer on one wall; where balls reach into it the raceway follows them.
+/// A plain ring between two radii with the same chamfer on one wall; where balls reach into it the raceway follows
+/// them.
 section::Body ringBody(const Bearing& b, bool outer) {
     const double land = (outer ? b.outerRacewayDia_mm() : b.innerRacewayDia_mm()) / 2;
     const double seat = (outer ? b.outsideDia_mm : b.boreDia_mm) / 2;
     const double corner = outer ? seat - b.chamfer_mm : seat + b.chamfer_mm;
     const auto slice = [&](double z0, double z1, double land0, double land1, double seat0, double seat1) {
-        return outer ? section::Slice{z0, z1, land0, land1, seat0, seat1} : section::Slice{z0, z1, seat0, seat1, land0, land1};
+        return outer ? section::Slice{z0, z1, land0, land1, seat0, seat1}
+                     : section::Slice{z0, z1, seat0, seat1, land0, land1};
     };
     std::vector<section::Slice> slices{slice(0, b.chamfer_mm, land, land, corner, seat)};
     double z = b.chamfer_mm;
@@ -107,10 +107,8 @@ section::Body ringBody(const Bearing& b, bool outer) {
             const auto reach = [&](double in, double out) { return outer ? std::max(land, out) : std::min(land, in); };
             const double from = reach(ball.innerBottom, ball.outerBottom), to = reach(ball.innerTop, ball.outerTop);
             const bool groove = from != land || to != land;
-            if (!groove || ball.zBottom < z || ball.zTop > end)
-                continue;
-            if (ball.zBottom > z)
-                slices.push_back(slice(z, ball.zBottom, land, land, seat, seat));
+            if (!groove || ball.zBottom < z || ball.zTop > end) continue;
+            if (ball.zBottom > z) slices.push_back(slice(z, ball.zBottom, land, land, seat, seat));
             slices.push_back(slice(ball.zBottom, ball.zTop, from, to, seat, seat));
             z = ball.zTop;
         }
@@ -121,12 +119,15 @@ section::Body ringBody(const Bearing& b, bool outer) {
             section::Hatch::HardenedSteel, std::move(slices)};
 }
 
-bool has(Side side, Side which) { return side == which || side == Side::Both; }
+bool has(Side side, Side which) {
+    return side == which || side == Side::Both;
+}
 
 section::Body closure(const Bearing& b, bool up, bool encoder) {
     const double thick = std::min(1.8, b.width_mm / 8), gap = 0.3;
     const double z0 = up ? b.width_mm - thick : 0;
-    return {encoder ? "encoder" : "seal", encoder ? section::BodyKind::Encoder : section::BodyKind::Seal,
+    return {encoder ? "encoder" : "seal",
+            encoder ? section::BodyKind::Encoder : section::BodyKind::Seal,
             encoder ? section::Hatch::Brass : section::Hatch::Polymer,
             {section::Slice::tube(z0, z0 + thick, b.innerRacewayDia_mm() / 2 + gap, b.outerRacewayDia_mm() / 2)}};
 }
@@ -134,16 +135,14 @@ section::Body closure(const Bearing& b, bool up, bool encoder) {
 } // namespace
 
 Result<std::vector<Bearing>> parseBearings(std::string_view csv) {
-    const auto table = CsvTable::parse(csv, {"designation", "type", "bore_mm", "outside_mm", "width_mm", "chamfer_mm", "rows",
-                                             "contact_angle_deg", "ball_dia_mm", "ball_count"});
-    if (!table)
-        return tl::unexpected(table.error());
+    const auto table = CsvTable::parse(csv, {"designation", "type", "bore_mm", "outside_mm", "width_mm", "chamfer_mm",
+                                             "rows", "contact_angle_deg", "ball_dia_mm", "ball_count"});
+    if (!table) return tl::unexpected(table.error());
     std::vector<Bearing> out;
     std::set<std::string> seen;
     for (std::size_t row = 0; row < table->size(); ++row) {
         auto bearing = readRow(*table, row);
-        if (!bearing)
-            return tl::unexpected(bearing.error());
+        if (!bearing) return tl::unexpected(bearing.error());
         if (!seen.insert(bearing->designation).second)
             return refuse(ProblemCode::Duplicate, table->place(row, "designation"), bearing->designation, "each once");
         out.push_back(std::move(*bearing));
@@ -165,8 +164,7 @@ Result<StaticRating> staticRating(const standards::PointTable& staticFactor, con
     } else {
         const double cosAlpha = std::cos(b.contactAngle_deg * std::numbers::pi / 180);
         const auto f0 = staticFactor.at(b.ballDia_mm * cosAlpha / b.pitchDia_mm());
-        if (!f0)
-            return tl::unexpected(f0.error());
+        if (!f0) return tl::unexpected(f0.error());
         rating.radial_N = *f0 * b.rows * b.ballCount * b.ballDia_mm * b.ballDia_mm * cosAlpha;
     }
     rating.axial_N = b.type == BearingType::DeepGrooveBall ? 0.5 * rating.radial_N

@@ -35,7 +35,8 @@ struct Bearing {
     double outerFaceOuterDia_mm() const { return outsideDia_mm - 2 * chamfer_mm; }
 };
 
-/// Reads the catalogue: designation,type,bore_mm,outside_mm,width_mm,chamfer_mm,rows,contact_angle_deg,ball_dia_mm,ball_count.
+/// Reads the catalogue:
+/// designation,type,bore_mm,outside_mm,width_mm,chamfer_mm,rows,contact_angle_deg,ball_dia_mm,ball_count.
 /// @errors as CsvTable, Duplicate (designation), NotPositive, GeometryOrder, UnknownName (type)
 Result<std::vector<Bearing>> parseBearings(std::string_view csv);
 
@@ -49,7 +50,8 @@ struct StaticRating {
 };
 
 /// Static ratings from the internal geometry, or from the figure the user typed.
-/// C_0r = f_0 i Z D_w^2 cos(alpha); axially 0.5 C_0r for deep groove balls (practice value), C_0r / Y_0 for angular contact.
+/// C_0r = f_0 i Z D_w^2 cos(alpha); axially 0.5 C_0r for deep groove balls (practice value), C_0r / Y_0 for angular
+/// contact.
 /// @param typedRadial_N  > 0 replaces the computed radial rating
 /// @errors OutOfRange when D_w cos(alpha) / D_pw lies outside the table of f_0
 /// @source [ISO76] clause 5 and tables 1, 3; [HB4.7]

@@ -29,11 +29,10 @@ Result<Material> readMaterial(const std::string& id, const json& d) {
     if (auto known = onlyKeys(d, {"name", "E_MPa", "nu", "alpha_perK", "yield_MPa", "ceiling_degC", "family"}); !known)
         return tl::unexpected(known.error());
     Material m{d.at("name"), d.at("E_MPa"), d.at("nu"), d.at("alpha_perK"), d.at("yield_MPa"), d.at("ceiling_degC")};
-    for (const auto& [field, value] : {std::pair{"E_MPa", m.E_MPa}, {"alpha_perK", m.alpha_perK}, {"yield_MPa", m.yield_MPa}})
-        if (!(value > 0))
-            return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
-    if (!(m.nu >= 0 && m.nu < 0.5))
-        return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
+    for (const auto& [field, value] :
+         {std::pair{"E_MPa", m.E_MPa}, {"alpha_perK", m.alpha_perK}, {"yield_MPa", m.yield_MPa}})
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
+    if (!(m.nu >= 0 && m.nu < 0.5)) return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
     const auto family = familyNamed(d.at("family"));
     if (!family)
         return refuse(ProblemCode::UnknownName, id + "/family", d.at("family"), "steel, cast_iron or aluminium");
@@ -41,10 +40,10 @@ Result<Material> readMaterial(const std::string& id, const json& d) {
     return m;
 }
 
-template <class T, class Read> Result<T> readDocument(std::string_view text, Read read) {
+template <class T, class Read>
+Result<T> readDocument(std::string_view text, Read read) {
     const auto document = parseJson(text);
-    if (!document)
-        return tl::unexpected(document.error());
+    if (!document) return tl::unexpected(document.error());
     try {
         return read(*document);
     } catch (const json::exception& error) {
@@ -59,8 +58,7 @@ Result<Materials> parseMaterials(std::string_view text) {
         Materials out;
         for (const auto& [id, entry] : document.at("materials").items()) {
             auto material = readMaterial(id, entry);
-            if (!material)
-                return tl::unexpected(material.error());
+            if (!material) return tl::unexpected(material.error());
             out.emplace(id, std::move(*material));
         }
         return out;
@@ -75,8 +73,7 @@ Result<FrictionBands> parseFriction(std::string_view text) {
                 const auto family = familyNamed(familyText);
                 const auto lubricant = lubricantNamed(lubricantText);
                 const Limits limits{band.at(0), band.at(1)};
-                if (!family || !lubricant)
-                    return refuse(ProblemCode::UnknownName, familyText + "/" + lubricantText);
+                if (!family || !lubricant) return refuse(ProblemCode::UnknownName, familyText + "/" + lubricantText);
                 if (!(limits.lower > 0 && limits.upper >= limits.lower))
                     return refuse(ProblemCode::GeometryOrder, familyText + "/" + lubricantText, plain(limits.lower),
                                   "0 < lower <= upper");

@@ -17,8 +17,8 @@ struct Material {
     double E_MPa = 0;
     double nu = 0;
     double alpha_perK = 0;
-    double yield_MPa = 0;   ///< 0.2 % proof stress, or tensile strength for brittle iron
-    double ceiling_C = 0;   ///< how hot it may be made for assembly
+    double yield_MPa = 0; ///< 0.2 % proof stress, or tensile strength for brittle iron
+    double ceiling_C = 0; ///< how hot it may be made for assembly
     FrictionFamily family = FrictionFamily::Steel;
 };
 

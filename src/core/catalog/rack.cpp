@@ -13,7 +13,8 @@ namespace {
 
 using nlohmann::json;
 
-constexpr double kToolRunningClearance_mm = 0.1; // on the radius: what a machinist leaves so that a sleeve does not scrape
+constexpr double kToolRunningClearance_mm =
+    0.1; // on the radius: what a machinist leaves so that a sleeve does not scrape
 
 Result<ToolKind> parseKind(const std::string& text, const std::string& place) {
     static const std::map<std::string, ToolKind> kinds{{"sleeve", ToolKind::Sleeve},
@@ -21,8 +22,7 @@ Result<ToolKind> parseKind(const std::string& text, const std::string& place) {
                                                        {"support", ToolKind::Support},
                                                        {"spacer", ToolKind::Spacer}};
     const auto found = kinds.find(text);
-    if (found == kinds.end())
-        return refuse(ProblemCode::UnknownName, place, text, "sleeve, disc, support or spacer");
+    if (found == kinds.end()) return refuse(ProblemCode::UnknownName, place, text, "sleeve, disc, support or spacer");
     return found->second;
 }
 
@@ -46,29 +46,24 @@ Result<Tool> readTool(const CsvTable& table, std::size_t row) {
     t.id = table.text(row, "id");
     t.name = table.text(row, "name");
     t.place = table.text(row, "place");
-    if (t.id.empty())
-        return refuse(ProblemCode::Missing, table.place(row, "id"), {}, "the engraved number");
+    if (t.id.empty()) return refuse(ProblemCode::Missing, table.place(row, "id"), {}, "the engraved number");
     const auto kind = parseKind(table.text(row, "kind"), table.place(row, "kind"));
-    if (!kind)
-        return tl::unexpected(kind.error());
+    if (!kind) return tl::unexpected(kind.error());
     t.kind = *kind;
     const std::pair<const char*, double*> fields[] = {{"outside_mm", &t.outsideDia_mm}, {"length_mm", &t.length_mm}};
     const std::pair<const char*, double*> optional[] = {
         {"bore_mm", &t.boreDia_mm}, {"head_dia_mm", &t.headDia_mm}, {"head_mm", &t.headThick_mm}};
     for (const auto& [column, target] : fields) {
         const auto value = table.number(row, column);
-        if (!value)
-            return tl::unexpected(value.error());
+        if (!value) return tl::unexpected(value.error());
         *target = *value;
     }
     for (const auto& [column, target] : optional) {
         const auto value = table.numberOr(row, column, 0);
-        if (!value)
-            return tl::unexpected(value.error());
+        if (!value) return tl::unexpected(value.error());
         *target = *value;
     }
-    if (auto ok = checkSizes(t, table, row); !ok)
-        return tl::unexpected(ok.error());
+    if (auto ok = checkSizes(t, table, row); !ok) return tl::unexpected(ok.error());
     return t;
 }
 
@@ -99,17 +94,17 @@ Result<Press> readPress(const json& d) {
     p.bedOpening_mm = d.at("bed_opening_mm");
     p.pistonDia_mm = d.value("piston_mm", 0.0);
     p.stiffness_N_per_mm = d.value("stiffness_N_per_mm", p.stiffness_N_per_mm);
-    for (const auto& [field, value] : {std::pair{"capacity_N", p.capacity_N}, {"ram_foot_mm", p.ramFootDia_mm},
-                                       {"stroke_mm", p.stroke_mm}, {"stiffness_N_per_mm", p.stiffness_N_per_mm}})
-        if (!(value > 0))
-            return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), "> 0");
+    for (const auto& [field, value] : {std::pair{"capacity_N", p.capacity_N},
+                                       {"ram_foot_mm", p.ramFootDia_mm},
+                                       {"stroke_mm", p.stroke_mm},
+                                       {"stiffness_N_per_mm", p.stiffness_N_per_mm}})
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), "> 0");
     if (p.notchDaylight_mm.empty() || !(*std::min_element(p.notchDaylight_mm.begin(), p.notchDaylight_mm.end()) > 0))
         return refuse(ProblemCode::NotPositive, p.id + "/notch_daylight_mm", {}, "one opening or more, each > 0");
     if (!(p.pistonDia_mm >= 0 && p.bedOpening_mm >= 0))
         return refuse(ProblemCode::OutOfRange, p.id + "/piston_mm", plain(p.pistonDia_mm), "0 or more");
     const auto unit = parseGauge(d.value("gauge_unit", "bar"));
-    if (!unit)
-        return tl::unexpected(unit.error());
+    if (!unit) return tl::unexpected(unit.error());
     p.gaugeUnit = *unit;
     return p;
 }
@@ -127,26 +122,29 @@ section::BodyKind bodyKind(ToolKind kind) {
     return section::BodyKind::Spacer;
 }
 
-template <class List> auto* findById(List& list, const std::string& id) {
+template <class List>
+auto* findById(List& list, const std::string& id) {
     const auto found = std::find_if(list.begin(), list.end(), [&](const auto& entry) { return entry.id == id; });
     return found == list.end() ? nullptr : &*found;
 }
 
 } // namespace
 
-const Tool* Rack::tool(const std::string& id) const { return findById(tools, id); }
-const Press* Rack::press(const std::string& id) const { return findById(presses, id); }
+const Tool* Rack::tool(const std::string& id) const {
+    return findById(tools, id);
+}
+const Press* Rack::press(const std::string& id) const {
+    return findById(presses, id);
+}
 
 Result<std::vector<Tool>> parseTools(std::string_view csv) {
     const auto table = CsvTable::parse(csv, {"id", "kind", "name", "outside_mm", "bore_mm", "length_mm"});
-    if (!table)
-        return tl::unexpected(table.error());
+    if (!table) return tl::unexpected(table.error());
     std::vector<Tool> tools;
     std::set<std::string> seen;
     for (std::size_t row = 0; row < table->size(); ++row) {
         auto tool = readTool(*table, row);
-        if (!tool)
-            return tl::unexpected(tool.error());
+        if (!tool) return tl::unexpected(tool.error());
         if (!seen.insert(tool->id).second)
             return refuse(ProblemCode::Duplicate, table->place(row, "id"), tool->id, "each number once");
         tools.push_back(std::move(*tool));
@@ -156,14 +154,12 @@ Result<std::vector<Tool>> parseTools(std::string_view csv) {
 
 Result<std::vector<Press>> parsePresses(std::string_view text) {
     const auto document = parseJson(text);
-    if (!document)
-        return tl::unexpected(document.error());
+    if (!document) return tl::unexpected(document.error());
     try {
         std::vector<Press> presses;
         for (const auto& entry : document->at("presses")) {
             auto press = readPress(entry);
-            if (!press)
-                return tl::unexpected(press.error());
+            if (!press) return tl::unexpected(press.error());
             presses.push_back(std::move(*press));
         }
         return presses;
@@ -178,7 +174,12 @@ section::Body toolBody(const Tool& t) {
     if (t.headThick_mm > 0)
         slices.push_back(section::Slice::tube(tube, t.length_mm, 0, std::max(t.headDia_mm, t.outsideDia_mm) / 2));
     const bool passesWalls = t.kind != ToolKind::Support;
-    return {t.id, bodyKind(t.kind), section::Hatch::Steel, std::move(slices), 0, passesWalls ? kToolRunningClearance_mm : 0};
+    return {t.id,
+            bodyKind(t.kind),
+            section::Hatch::Steel,
+            std::move(slices),
+            0,
+            passesWalls ? kToolRunningClearance_mm : 0};
 }
 
 } // namespace arbor::catalog

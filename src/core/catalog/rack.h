@@ -38,7 +38,7 @@ struct Press {
     double bedOpening_mm = 0;             ///< width of the gap in the bed
     double pistonDia_mm = 0;              ///< 0: no gauge
     GaugeUnit gaugeUnit = GaugeUnit::Bar;
-    double stiffness_N_per_mm = 20'000;   ///< frame and stack
+    double stiffness_N_per_mm = 20'000; ///< frame and stack
 };
 
 struct Rack {

@@ -11,7 +11,9 @@ namespace {
 constexpr double kRingHoopLimit_MPa = 145; // practice value for through-hardened bearing steel in tension, [HB4.4]
 constexpr std::size_t kGridCells = 1500;   // over the whole width of a sum of spreads
 
-Elastic elastic(const catalog::Material& m) { return {m.E_MPa, m.nu, m.alpha_perK}; }
+Elastic elastic(const catalog::Material& m) {
+    return {m.E_MPa, m.nu, m.alpha_perK};
+}
 
 JointInput housingJoint(const BearingFitInput& in) {
     JointInput joint;
@@ -41,7 +43,7 @@ Limits difference(const Limits& male, const Limits& female) {
 
 /// What one seat takes from the clearance, as a function of the interference at 20 °C.
 struct Loss {
-    double thermal_mm = 0;   ///< added to the interference at working temperature
+    double thermal_mm = 0; ///< added to the interference at working temperature
     double smoothing_mm = 0;
     double perInterference = 0; ///< µm of clearance per µm of effective interference
     Density interference;
@@ -56,19 +58,19 @@ struct Loss {
 };
 
 double gridStep(const BearingFitInput& in) {
-    double width = in.outside.deviation.limits.width() + in.housing.bore.deviation.limits.width() + in.clearance_mm.width();
-    if (in.shaft)
-        width += in.bore.deviation.limits.width() + in.shaft->journal.deviation.limits.width();
+    double width =
+        in.outside.deviation.limits.width() + in.housing.bore.deviation.limits.width() + in.clearance_mm.width();
+    if (in.shaft) width += in.bore.deviation.limits.width() + in.shaft->journal.deviation.limits.width();
     return std::max(width, 1e-3) / static_cast<double>(kGridCells);
 }
 
 Result<Loss> housingLoss(const BearingFitInput& in, double step) {
     const auto joint = housingJoint(in);
     const auto stiffness = jointStiffness(joint);
-    if (!stiffness)
-        return tl::unexpected(stiffness.error());
+    if (!stiffness) return tl::unexpected(stiffness.error());
     const double D = in.bearing.outsideDia_mm;
-    return Loss{D * (in.ring.alpha_perK * (in.outerRingTemp_C - 20) - in.housing.material.alpha_perK * (in.housing.temp_C - 20)),
+    return Loss{D * (in.ring.alpha_perK * (in.outerRingTemp_C - 20) -
+                     in.housing.material.alpha_perK * (in.housing.temp_C - 20)),
                 joint.smoothing_mm, *stiffness * racewayShrinkage(D, in.bearing.outerRacewayDia_mm(), in.ring.E_MPa),
                 Density::of(in.outside.deviation, step).minus(Density::of(in.housing.bore.deviation, step)),
                 difference(in.outside.deviation.limits, in.housing.bore.deviation.limits)};
@@ -77,13 +79,13 @@ Result<Loss> housingLoss(const BearingFitInput& in, double step) {
 Result<Loss> shaftLoss(const BearingFitInput& in, double step) {
     const auto joint = shaftJoint(in);
     const auto stiffness = jointStiffness(joint);
-    if (!stiffness)
-        return tl::unexpected(stiffness.error());
+    if (!stiffness) return tl::unexpected(stiffness.error());
     const double d = in.bearing.boreDia_mm;
-    return Loss{d * (in.shaft->material.alpha_perK * (in.shaft->temp_C - 20) - in.ring.alpha_perK * (in.innerRingTemp_C - 20)),
-                joint.smoothing_mm, *stiffness * racewayGrowth(d, in.bearing.innerRacewayDia_mm(), in.ring.E_MPa),
-                Density::of(in.shaft->journal.deviation, step).minus(Density::of(in.bore.deviation, step)),
-                difference(in.shaft->journal.deviation.limits, in.bore.deviation.limits)};
+    return Loss{
+        d * (in.shaft->material.alpha_perK * (in.shaft->temp_C - 20) - in.ring.alpha_perK * (in.innerRingTemp_C - 20)),
+        joint.smoothing_mm, *stiffness * racewayGrowth(d, in.bearing.innerRacewayDia_mm(), in.ring.E_MPa),
+        Density::of(in.shaft->journal.deviation, step).minus(Density::of(in.bore.deviation, step)),
+        difference(in.shaft->journal.deviation.limits, in.bore.deviation.limits)};
 }
 
 void fillTightness(BearingFit& out, const BearingFitInput& in, const Loss& housing) {
@@ -103,8 +105,10 @@ void fillTightness(BearingFit& out, const BearingFitInput& in, const Loss& housi
     const auto stresses = pressJoint(worst).value();
     out.housingHoop_MPa = stresses.outerBoreHoop_MPa;
     out.ringHoop_MPa = stresses.innerBoreHoop_MPa;
-    out.seatLimit_MPa = elasticLimitPressure(joint.interfaceDia_mm, joint.outerOutsideDia_mm, in.housing.material.yield_MPa);
-    out.curveWindow_mm = {std::min(-0.005, out.interferenceWorst_mm.lower), std::max(0.005, out.interferenceWorst_mm.upper)};
+    out.seatLimit_MPa =
+        elasticLimitPressure(joint.interfaceDia_mm, joint.outerOutsideDia_mm, in.housing.material.yield_MPa);
+    out.curveWindow_mm = {std::min(-0.005, out.interferenceWorst_mm.lower),
+                          std::max(0.005, out.interferenceWorst_mm.upper)};
     out.interferenceCurve = housing.interference.curve(out.curveWindow_mm, 120);
 }
 
@@ -121,10 +125,12 @@ void fillForce(BearingFit& out, const BearingFitInput& in) {
 
 double heatLoss(const BearingFitInput& in) {
     const auto& b = in.bearing;
-    return in.ring.alpha_perK * (in.innerRingTemp_C - in.outerRingTemp_C) * (b.innerRacewayDia_mm() + b.outerRacewayDia_mm()) / 2;
+    return in.ring.alpha_perK * (in.innerRingTemp_C - in.outerRingTemp_C) *
+           (b.innerRacewayDia_mm() + b.outerRacewayDia_mm()) / 2;
 }
 
-void fillClearance(BearingFit& out, const BearingFitInput& in, const Loss& housing, const std::optional<Loss>& shaft, double step) {
+void fillClearance(BearingFit& out, const BearingFitInput& in, const Loss& housing, const std::optional<Loss>& shaft,
+                   double step) {
     const double heat = heatLoss(in);
     auto left = Density::of(Spread::ofLimits(in.clearance_mm), step);
     out.clearanceAsMade_mm = left.band();
@@ -151,8 +157,8 @@ void fillClearance(BearingFit& out, const BearingFitInput& in, const Loss& housi
 void fillHeat(BearingFit& out, const BearingFitInput& in) {
     out.heatMargin_mm = assemblyMargin(in.bearing.outsideDia_mm);
     out.housingCeiling_C = in.housing.material.ceiling_C;
-    out.housingTemp_C = assemblyTemperature({in.bearing.outsideDia_mm, out.interferenceWorst_mm.upper, out.heatMargin_mm,
-                                             in.housing.material.alpha_perK, in.ring.alpha_perK, 20})
+    out.housingTemp_C = assemblyTemperature({in.bearing.outsideDia_mm, out.interferenceWorst_mm.upper,
+                                             out.heatMargin_mm, in.housing.material.alpha_perK, in.ring.alpha_perK, 20})
                             .value();
 }
 
@@ -160,13 +166,20 @@ void explain(BearingFit& out, const BearingFitInput& in, const Loss& housing, co
     out.because.push_back({Finding::SmoothingLost, Severity::Info, out.smoothing_mm, 0, {}, "DIN7190-1"});
     const bool shaftLeads = shaft && shaft->perInterference * shaft->interferenceLimits.width() >
                                          housing.perInterference * housing.interferenceLimits.width();
-    out.because.push_back({Finding::MostSensitive, Severity::Info, shaftLeads ? shaft->perInterference : housing.perInterference, 0,
+    out.because.push_back({Finding::MostSensitive, Severity::Info,
+                           shaftLeads ? shaft->perInterference : housing.perInterference, 0,
                            shaftLeads ? "journal" : "bore", "HB4.5"});
-    out.because.push_back({Finding::FrictionBand, Severity::Info, in.friction.lower, in.friction.upper, in.housing.material.name, "HB4.6"});
-    out.because.push_back({Finding::InterferenceIsMaleMinusFemale, Severity::Info, out.interferenceNominal_mm, 0, {}, "HB4.1"});
+    out.because.push_back({Finding::FrictionBand, Severity::Info, in.friction.lower, in.friction.upper,
+                           in.housing.material.name, "HB4.6"});
+    out.because.push_back(
+        {Finding::InterferenceIsMaleMinusFemale, Severity::Info, out.interferenceNominal_mm, 0, {}, "HB4.1"});
     const bool heat = out.housingTemp_C > 25;
-    out.because.push_back({heat ? Finding::HeatNeeded : Finding::NoHeatNeeded, Severity::Info, out.housingTemp_C,
-                           out.heatMargin_mm, {}, "HB4.10"});
+    out.because.push_back({heat ? Finding::HeatNeeded : Finding::NoHeatNeeded,
+                           Severity::Info,
+                           out.housingTemp_C,
+                           out.heatMargin_mm,
+                           {},
+                           "HB4.10"});
 }
 
 void advise(BearingFit& out, const BearingFitInput& in) {
@@ -176,7 +189,8 @@ void advise(BearingFit& out, const BearingFitInput& in) {
     else if (leastEffective <= 0)
         out.advisories.push_back({Finding::MayBeLoose, Severity::Look, leastEffective, 0, {}, "DIN7190-1"});
     if (out.pressureWorst_MPa > out.seatLimit_MPa)
-        out.advisories.push_back({Finding::SeatYields, Severity::Stop, out.pressureWorst_MPa, out.seatLimit_MPa, {}, "DIN7190-1"});
+        out.advisories.push_back(
+            {Finding::SeatYields, Severity::Stop, out.pressureWorst_MPa, out.seatLimit_MPa, {}, "DIN7190-1"});
     // The outer ring is squeezed, so tension only threatens the inner ring; the housing's own limit is SeatYields.
     if (in.shaft) {
         auto joint = shaftJoint(in);
@@ -186,8 +200,12 @@ void advise(BearingFit& out, const BearingFitInput& in) {
             out.advisories.push_back({Finding::RingStressHigh, Severity::Look, hoop, kRingHoopLimit_MPa, {}, "HB4.4"});
     }
     if (out.shareBelowZero > 0.001)
-        out.advisories.push_back({Finding::ClearanceGone, out.shareBelowZero > 0.05 ? Severity::Stop : Severity::Look,
-                                  out.shareBelowZero, 0, {}, "HB4.5"});
+        out.advisories.push_back({Finding::ClearanceGone,
+                                  out.shareBelowZero > 0.05 ? Severity::Stop : Severity::Look,
+                                  out.shareBelowZero,
+                                  0,
+                                  {},
+                                  "HB4.5"});
     if (out.housingTemp_C > out.housingCeiling_C)
         out.advisories.push_back({Finding::HeatAboveCeiling, Severity::Look, out.housingTemp_C, out.housingCeiling_C,
                                   in.housing.material.name, "HB4.10"});
@@ -202,13 +220,11 @@ Result<BearingFit> bearingFit(const BearingFitInput& in) {
         return refuse(ProblemCode::OutOfRange, "friction", plain(in.friction.lower), "over 0, under 1");
     const double step = gridStep(in);
     const auto housing = housingLoss(in, step);
-    if (!housing)
-        return tl::unexpected(housing.error());
+    if (!housing) return tl::unexpected(housing.error());
     std::optional<Loss> shaft;
     if (in.shaft) {
         auto loss = shaftLoss(in, step);
-        if (!loss)
-            return tl::unexpected(loss.error());
+        if (!loss) return tl::unexpected(loss.error());
         shaft = std::move(*loss);
     }
     BearingFit out;

@@ -48,7 +48,7 @@ struct BearingFitInput {
 
 struct BearingFit {
     Limits interferenceWorst_mm;
-    Range interference_mm;        ///< at 20 °C, before smoothing
+    Range interference_mm;             ///< at 20 °C, before smoothing
     double interferenceNominal_mm = 0; ///< from the middles of the sizes
     double smoothing_mm = 0;
     Range pressure_MPa;
@@ -64,7 +64,8 @@ struct BearingFit {
     Range clearanceLeft_mm;
     double clearanceNominal_mm = 0;
     double shareBelowZero = 0;
-    Range clearanceAsMade_mm; ///< bands on the way: as made, after the housing fit, after the shaft fit; then the heat gives what is left
+    Range clearanceAsMade_mm; ///< bands on the way: as made, after the housing fit, after the shaft fit; then the heat
+                              ///< gives what is left
     Range clearanceInHousing_mm;
     Range clearanceOnShaft_mm;
     double lossToHeat_mm = 0;
@@ -77,7 +78,8 @@ struct BearingFit {
     Limits curveWindow_mm;
 };
 
-/// Fit of one bearing in its housing (and on its shaft, when given): interference, pressure, force, clearance left, heat.
+/// Fit of one bearing in its housing (and on its shaft, when given): interference, pressure, force, clearance left,
+/// heat.
 /// @param in  diameters > 0, friction 0 < lower <= upper, engagedLength >= 0, clearance lower <= upper
 /// @return worst cases from the limits; bands from the convolved scatter of both members
 /// @errors those of pressJoint; OutOfRange(engagedLength_mm, friction)

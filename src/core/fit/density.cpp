@@ -9,11 +9,15 @@ namespace arbor::fit {
 
 namespace {
 
-double normalBelow(double z) { return 0.5 * std::erfc(-z / std::numbers::sqrt2); }
+double normalBelow(double z) {
+    return 0.5 * std::erfc(-z / std::numbers::sqrt2);
+}
 
 } // namespace
 
-Spread Spread::ofLimits(const Limits& limits) { return {limits.mid(), limits.width() / 6, limits}; }
+Spread Spread::ofLimits(const Limits& limits) {
+    return {limits.mid(), limits.width() / 6, limits};
+}
 
 Spread Spread::ofMeasured(double value, double uncertainty) {
     return {value, uncertainty / 2, {value - 2 * uncertainty, value + 2 * uncertainty}};
@@ -27,8 +31,7 @@ Density::Density(double origin, double step, std::vector<double> mass)
 }
 
 Density Density::of(const Spread& s, double step) {
-    if (!(s.sigma > 0))
-        return Density(s.mean, step, {1.0});
+    if (!(s.sigma > 0)) return Density(s.mean, step, {1.0});
     const auto cells = static_cast<std::size_t>(std::max(1.0, std::ceil(s.limits.width() / step)));
     // Cells are laid symmetrically about the limits' middle so that a symmetric spread keeps its mean exactly.
     const double first = s.limits.mid() - step * static_cast<double>(cells) / 2;
@@ -90,8 +93,7 @@ double Density::probabilityBelow(double x) const {
 }
 
 double Density::quantile(double p) const {
-    if (m_mass.size() == 1)
-        return m_origin;
+    if (m_mass.size() == 1) return m_origin;
     double sum = 0;
     for (std::size_t i = 0; i < m_mass.size(); ++i) {
         if (sum + m_mass[i] >= p && m_mass[i] > 0)
@@ -101,7 +103,9 @@ double Density::quantile(double p) const {
     return m_origin + m_step * (static_cast<double>(m_mass.size()) - 0.5);
 }
 
-Range Density::band() const { return {quantile(0.025), quantile(0.5), quantile(0.975)}; }
+Range Density::band() const {
+    return {quantile(0.025), quantile(0.5), quantile(0.975)};
+}
 
 std::vector<double> Density::curve(const Limits& window, std::size_t points) const {
     std::vector<double> out(points);

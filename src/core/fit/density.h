@@ -28,14 +28,16 @@ public:
     /// Distribution of x - y for independent x (this) and y; both on the same step.
     Density minus(const Density& y) const;
 
-    /// Distribution of f(x); f need not be monotone. Mass falls on the two grid points beside f(x), which keeps the mean.
+    /// Distribution of f(x); f need not be monotone. Mass falls on the two grid points beside f(x), which keeps the
+    /// mean.
     Density mapped(const std::function<double(double)>& f) const;
 
     double mean() const;
     double probabilityBelow(double x) const;
-    double quantile(double p) const;                 ///< p in 0..1
-    Range band() const;                              ///< 2.5 %, 50 %, 97.5 %
-    std::vector<double> curve(const Limits& window, std::size_t points) const; ///< density sampled evenly over the window
+    double quantile(double p) const; ///< p in 0..1
+    Range band() const;              ///< 2.5 %, 50 %, 97.5 %
+    std::vector<double> curve(const Limits& window,
+                              std::size_t points) const; ///< density sampled evenly over the window
 
     double step() const { return m_step; }
 

@@ -9,8 +9,12 @@ namespace {
 
 constexpr double kReferenceTemp_C = 20;
 
-double ratio(double small, double large) { return large > 0 ? small / large : 0; }
-double hollow(double q) { return (1 + q * q) / (1 - q * q); }
+double ratio(double small, double large) {
+    return large > 0 ? small / large : 0;
+}
+double hollow(double q) {
+    return (1 + q * q) / (1 - q * q);
+}
 
 Result<void> check(const JointInput& in) {
     const std::pair<const char*, double> finite[] = {{"interferenceDia_mm", in.interferenceDia_mm},
@@ -20,16 +24,13 @@ Result<void> check(const JointInput& in) {
                                                      {"inner.alpha_perK", in.inner.alpha_perK},
                                                      {"outer.alpha_perK", in.outer.alpha_perK}};
     for (const auto& [field, value] : finite)
-        if (!std::isfinite(value))
-            return refuse(ProblemCode::NotFinite, field, plain(value));
+        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, field, plain(value));
     const std::pair<const char*, double> positive[] = {
         {"interfaceDia_mm", in.interfaceDia_mm}, {"inner.E_MPa", in.inner.E_MPa}, {"outer.E_MPa", in.outer.E_MPa}};
     for (const auto& [field, value] : positive)
-        if (!(value > 0) || !std::isfinite(value))
-            return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+        if (!(value > 0) || !std::isfinite(value)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
     for (const auto& [field, value] : {std::pair{"inner.nu", in.inner.nu}, {"outer.nu", in.outer.nu}})
-        if (!(value >= 0 && value < 0.5))
-            return refuse(ProblemCode::OutOfRange, field, plain(value), "0 up to 0.5");
+        if (!(value >= 0 && value < 0.5)) return refuse(ProblemCode::OutOfRange, field, plain(value), "0 up to 0.5");
     if (!(in.innerBoreDia_mm >= 0 && in.innerBoreDia_mm < in.interfaceDia_mm))
         return refuse(ProblemCode::GeometryOrder, "innerBoreDia_mm", plain(in.innerBoreDia_mm),
                       "0 up to under " + plain(in.interfaceDia_mm));
@@ -41,21 +42,22 @@ Result<void> check(const JointInput& in) {
 
 } // namespace
 
-double smoothingLoss(double outerRz_mm, double innerRz_mm) { return 0.8 * (outerRz_mm + innerRz_mm); }
+double smoothingLoss(double outerRz_mm, double innerRz_mm) {
+    return 0.8 * (outerRz_mm + innerRz_mm);
+}
 
 Result<double> jointStiffness(const JointInput& in) {
-    if (auto ok = check(in); !ok)
-        return tl::unexpected(ok.error());
+    if (auto ok = check(in); !ok) return tl::unexpected(ok.error());
     const double qOuter = ratio(in.interfaceDia_mm, in.outerOutsideDia_mm);
     const double qInner = ratio(in.innerBoreDia_mm, in.interfaceDia_mm);
-    const double yielding = (hollow(qOuter) + in.outer.nu) / in.outer.E_MPa + (hollow(qInner) - in.inner.nu) / in.inner.E_MPa;
+    const double yielding =
+        (hollow(qOuter) + in.outer.nu) / in.outer.E_MPa + (hollow(qInner) - in.inner.nu) / in.inner.E_MPa;
     return 1 / (in.interfaceDia_mm * yielding);
 }
 
 Result<JointResult> pressJoint(const JointInput& in) {
     const auto stiffness = jointStiffness(in);
-    if (!stiffness)
-        return tl::unexpected(stiffness.error());
+    if (!stiffness) return tl::unexpected(stiffness.error());
     JointResult out;
     out.interferenceAtTemp_mm =
         in.interferenceDia_mm + in.interfaceDia_mm * (in.inner.alpha_perK * (in.innerTemp_C - kReferenceTemp_C) -
@@ -83,16 +85,17 @@ double elasticLimitPressure(double interfaceDia_mm, double outsideDia_mm, double
     return yield_MPa * (1 - q * q) / std::sqrt(3.0);
 }
 
-double assemblyMargin(double interfaceDia_mm) { return std::max(0.020, interfaceDia_mm / 1000); }
+double assemblyMargin(double interfaceDia_mm) {
+    return std::max(0.020, interfaceDia_mm / 1000);
+}
 
 Result<double> assemblyTemperature(const HeatInput& in) {
-    for (const auto& [field, value] : {std::pair{"interfaceDia_mm", in.interfaceDia_mm}, {"outerAlpha_perK", in.outerAlpha_perK}})
-        if (!(value > 0) || !std::isfinite(value))
-            return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+    for (const auto& [field, value] :
+         {std::pair{"interfaceDia_mm", in.interfaceDia_mm}, {"outerAlpha_perK", in.outerAlpha_perK}})
+        if (!(value > 0) || !std::isfinite(value)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
     const double growth = (in.interference_mm + in.margin_mm) / in.interfaceDia_mm +
                           in.innerAlpha_perK * (in.innerTemp_C - kReferenceTemp_C);
-    if (!std::isfinite(growth))
-        return refuse(ProblemCode::NotFinite, "interference_mm", plain(in.interference_mm));
+    if (!std::isfinite(growth)) return refuse(ProblemCode::NotFinite, "interference_mm", plain(in.interference_mm));
     return kReferenceTemp_C + growth / in.outerAlpha_perK;
 }
 

@@ -35,7 +35,8 @@ struct JointResult {
 double smoothingLoss(double outerRz_mm, double innerRz_mm);
 
 /// Contact pressure of two elastic rings pressed together; plane stress, uniform along the seat.
-/// @param in  interfaceDia > 0, 0 <= innerBore < interface, outerOutside > interface (or 0 for endless), E > 0, 0 <= nu < 0.5
+/// @param in  interfaceDia > 0, 0 <= innerBore < interface, outerOutside > interface (or 0 for endless), E > 0, 0 <= nu
+/// < 0.5
 /// @return interference at temperature (thermal change first, then smoothing), pressure and hoop stresses
 /// @errors NotPositive(field), GeometryOrder(field), NotFinite(field)
 /// @source [DIN7190-1] elastic joints; Lamé; [HB4.2]-[HB4.4]
@@ -44,10 +45,12 @@ Result<JointResult> pressJoint(const JointInput& in);
 /// Pressure per diametral interference [MPa/mm]: the joint is linear. Same errors as pressJoint.
 Result<double> jointStiffness(const JointInput& in);
 
-/// Growth of the raceway of an inner ring per pressure on its bore [mm/MPa]: 2 d^2 F / (E (F^2 - d^2)). @source Lamé, free surface
+/// Growth of the raceway of an inner ring per pressure on its bore [mm/MPa]: 2 d^2 F / (E (F^2 - d^2)). @source Lamé,
+/// free surface
 double racewayGrowth(double boreDia_mm, double racewayDia_mm, double E_MPa);
 
-/// Shrinkage of the raceway of an outer ring per pressure on its outside [mm/MPa]: 2 D^2 E / (E_s (D^2 - E^2)). @source Lamé, free surface
+/// Shrinkage of the raceway of an outer ring per pressure on its outside [mm/MPa]: 2 D^2 E / (E_s (D^2 - E^2)). @source
+/// Lamé, free surface
 double racewayShrinkage(double outsideDia_mm, double racewayDia_mm, double E_MPa);
 
 /// Highest joint pressure before the outer body yields at its bore [MPa]; brittle materials have no other limit here.

@@ -7,7 +7,8 @@
 namespace arbor::force {
 
 /// What the press gauge shows for a force at the ram, in the gauge's own unit; nothing when the press has no gauge.
-/// Pressure gauges: pressure = force / piston area; force gauges show tonne-force (9806.65 N) or short ton-force (8896.443 N).
+/// Pressure gauges: pressure = force / piston area; force gauges show tonne-force (9806.65 N) or short ton-force
+/// (8896.443 N).
 /// @source [HB4.8]
 std::optional<double> gaugeReading(const catalog::Press& press, double force_N);
 

@@ -17,10 +17,8 @@ struct Step {
 };
 
 std::optional<std::size_t> otherEnd(const Contact& c, std::size_t body) {
-    if (c.upper == body)
-        return c.lower;
-    if (c.lower == body && c.kind != ContactKind::Face)
-        return c.upper;
+    if (c.upper == body) return c.lower;
+    if (c.lower == body && c.kind != ContactKind::Face) return c.upper;
     return std::nullopt;
 }
 
@@ -36,8 +34,7 @@ std::vector<std::optional<Step>> cameFrom(const std::vector<Contact>& graph, std
         queue.pop_front();
         for (const auto& contact : graph) {
             const auto next = otherEnd(contact, here);
-            if (!next || seen[*next] || !open[*next])
-                continue;
+            if (!next || seen[*next] || !open[*next]) continue;
             seen[*next] = true;
             parent[*next] = Step{here, contact};
             queue.push_back(*next);
@@ -49,8 +46,7 @@ std::vector<std::optional<Step>> cameFrom(const std::vector<Contact>& graph, std
 Path traceBack(const std::vector<std::optional<Step>>& parent, std::size_t from, std::size_t to) {
     Path path;
     path.connected = parent[to].has_value();
-    if (!path.connected)
-        return path;
+    if (!path.connected) return path;
     for (auto at = to; at != from; at = parent[at]->body) {
         path.bodies.push_back(at);
         path.contacts.push_back(parent[at]->contact);
@@ -63,7 +59,8 @@ Path traceBack(const std::vector<std::optional<Step>>& parent, std::size_t from,
 
 } // namespace
 
-Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from, std::size_t to) {
+Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from,
+              std::size_t to) {
     const auto graph = section::contacts(bodies);
     std::vector<bool> open(bodies.size());
     std::transform(bodies.begin(), bodies.end(), open.begin(), [](const auto& b) { return section::mayCarry(b.kind); });
@@ -71,8 +68,7 @@ Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>&
     if (!path.connected)
         path = traceBack(cameFrom(graph, bodies.size(), from, std::vector<bool>(bodies.size(), true)), from, to);
     for (const auto body : path.bodies)
-        if (!section::mayCarry(bodies[body].kind))
-            path.mustNotCarry.push_back(body);
+        if (!section::mayCarry(bodies[body].kind)) path.mustNotCarry.push_back(body);
     for (const auto& contact : path.contacts)
         if (contact.kind == ContactKind::Wall && moves[contact.upper] != moves[contact.lower])
             path.slipping.push_back(contact);

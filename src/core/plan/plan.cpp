@@ -12,7 +12,6 @@ namespace {
 using job::Job;
 using job::Station;
 
-
 constexpr double kGaugeReadable = 0.02; // of full scale: about one graduation of a shop gauge
 
 Problem at(Problem problem, const std::string& place) {
@@ -34,30 +33,28 @@ section::Hatch hatchOf(const catalog::Material& material) {
 
 Result<const catalog::Material*> materialNamed(const Library& lib, const std::string& id, const std::string& place) {
     const auto found = lib.materials.find(id);
-    if (found == lib.materials.end())
-        return refuse(ProblemCode::UnknownName, place, id, "a material of the table");
+    if (found == lib.materials.end()) return refuse(ProblemCode::UnknownName, place, id, "a material of the table");
     return &found->second;
 }
 
 Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib) {
     const auto* bearing = catalog::findBearing(lib.bearings, job.bearing.designation);
     if (!bearing)
-        return refuse(ProblemCode::UnknownName, "bearing/designation", job.bearing.designation, "a bearing of the catalogue");
+        return refuse(ProblemCode::UnknownName, "bearing/designation", job.bearing.designation,
+                      "a bearing of the catalogue");
     const auto material = materialNamed(lib, job.housing.material, "housing/material");
-    if (!material)
-        return tl::unexpected(material.error());
+    if (!material) return tl::unexpected(material.error());
     const auto& h = job.housing;
     arrangement::HousedBearing out{*bearing, {job.bearing.seals, job.bearing.encoder}, {}};
-    out.housing = {h.outsideDia_mm, h.height_mm, h.flangeDia_mm, h.flangeThick_mm, h.seat.nominal_mm, h.seatDepth_mm,
-                   h.shoulderBoreDia_mm, h.entryChamfer_mm, h.groove, h.hangsBelow, hatchOf(**material)};
-    if (auto ok = arrangement::validate(out); !ok)
-        return tl::unexpected(ok.error());
+    out.housing = {h.outsideDia_mm,   h.height_mm,    h.flangeDia_mm,       h.flangeThick_mm,
+                   h.seat.nominal_mm, h.seatDepth_mm, h.shoulderBoreDia_mm, h.entryChamfer_mm,
+                   h.groove,          h.hangsBelow,   hatchOf(**material)};
+    if (auto ok = arrangement::validate(out); !ok) return tl::unexpected(ok.error());
     return out;
 }
 
 Result<Limits> classLimits(const job::SizeSpec& size, const Library& lib, bool hole, const std::string& place) {
-    if (!size.toleranceClass)
-        return size.deviation_mm;
+    if (!size.toleranceClass) return size.deviation_mm;
     if (size.toleranceClass->isHole() != hole)
         return refuse(ProblemCode::UnknownClass, place, size.toleranceClass->text(),
                       hole ? "a hole class, in capitals" : "a shaft class, in small letters");
@@ -68,27 +65,29 @@ Result<Limits> classLimits(const job::SizeSpec& size, const Library& lib, bool h
 Result<void> checkMeasured(const job::MeasuredSize& m, double nominal_mm) {
     // A gauge set to the wrong master is off by more than any seat that is worth working out.
     if (!(std::abs(m.value_mm - nominal_mm) <= 0.01 * nominal_mm))
-        return refuse(ProblemCode::OutOfRange, "housing/measured", m.typed, "within 1 % of " + plain(nominal_mm) + " mm");
+        return refuse(ProblemCode::OutOfRange, "housing/measured", m.typed,
+                      "within 1 % of " + plain(nominal_mm) + " mm");
     if (!(m.uncertainty_mm >= 0 && m.uncertainty_mm <= 0.1))
-        return refuse(ProblemCode::OutOfRange, "housing/measured", plain(m.uncertainty_mm), "an uncertainty of 0 to 0.1 mm");
+        return refuse(ProblemCode::OutOfRange, "housing/measured", plain(m.uncertainty_mm),
+                      "an uncertainty of 0 to 0.1 mm");
     return {};
 }
 
 Result<void> fillShaft(fit::BearingFitInput& in, const Job& job, const Library& lib) {
-    if (!job.shaft)
-        return {};
+    if (!job.shaft) return {};
     const auto material = materialNamed(lib, job.shaft->material, "shaft/material");
     const auto limits = classLimits(job.shaft->seat, lib, false, "shaft/seat/size");
-    if (!material || !limits)
-        return tl::unexpected(!material ? material.error() : limits.error());
+    if (!material || !limits) return tl::unexpected(!material ? material.error() : limits.error());
     if (job.shaft->seat.nominal_mm != in.bearing.boreDia_mm)
         return refuse(ProblemCode::GeometryOrder, "shaft/seat/size", plain(job.shaft->seat.nominal_mm),
                       "the bearing's bore " + plain(in.bearing.boreDia_mm) + " mm");
     if (!(job.shaft->boreDia_mm >= 0 && job.shaft->boreDia_mm < in.bearing.boreDia_mm))
         return refuse(ProblemCode::GeometryOrder, "shaft/bore_mm", plain(job.shaft->boreDia_mm),
                       "0 up to under " + plain(in.bearing.boreDia_mm) + " mm");
-    in.shaft = fit::ShaftMember{**material, job.shaft->boreDia_mm,
-                                {fit::Spread::ofLimits(*limits), job.shaft->rz_mm}, job.temperatures.shaft_C};
+    in.shaft = fit::ShaftMember{**material,
+                                job.shaft->boreDia_mm,
+                                {fit::Spread::ofLimits(*limits), job.shaft->rz_mm},
+                                job.temperatures.shaft_C};
     return {};
 }
 
@@ -96,7 +95,8 @@ Result<void> checkPlainNumbers(const Job& job) {
     const auto& t = job.temperatures;
     for (const auto& [place, value] : {std::pair{"temperatures/inner_ring_degC", t.innerRing_C},
                                        {"temperatures/outer_ring_degC", t.outerRing_C},
-                                       {"temperatures/housing_degC", t.housing_C}, {"temperatures/shaft_degC", t.shaft_C}})
+                                       {"temperatures/housing_degC", t.housing_C},
+                                       {"temperatures/shaft_degC", t.shaft_C}})
         if (!(value >= -100 && value <= 250))
             return refuse(ProblemCode::OutOfRange, place, plain(value), "-100 to 250 degC");
     for (const auto& [place, value] : {std::pair{"bearing/roughness_rz_um", job.bearing.rz_mm},
@@ -105,27 +105,26 @@ Result<void> checkPlainNumbers(const Job& job) {
         if (!(value >= 0 && value <= 0.1))
             return refuse(ProblemCode::OutOfRange, place, plain(value * 1000), "0 to 100 um");
     if (job.bearing.typedStaticRating_N && !(*job.bearing.typedStaticRating_N > 0))
-        return refuse(ProblemCode::NotPositive, "bearing/static_rating_N", plain(*job.bearing.typedStaticRating_N), "> 0");
+        return refuse(ProblemCode::NotPositive, "bearing/static_rating_N", plain(*job.bearing.typedStaticRating_N),
+                      "> 0");
     return {};
 }
 
 Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& plan) {
-    if (auto ok = checkPlainNumbers(job); !ok)
-        return tl::unexpected(ok.error());
+    if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
     const auto& bearing = plan.arrangement->bearing;
     const auto hole = classLimits(job.housing.seat, lib, true, "housing/seat/size");
-    const auto outside = standards::outsideDeviation(lib.bearingTables, bearing.outsideDia_mm, job.bearing.toleranceClass);
+    const auto outside =
+        standards::outsideDeviation(lib.bearingTables, bearing.outsideDia_mm, job.bearing.toleranceClass);
     const auto bore = standards::boreDeviation(lib.bearingTables, bearing.boreDia_mm, job.bearing.toleranceClass);
-    const auto clearance = standards::radialClearance(lib.bearingTables, bearing.boreDia_mm, job.bearing.clearanceGroup);
+    const auto clearance =
+        standards::radialClearance(lib.bearingTables, bearing.boreDia_mm, job.bearing.clearanceGroup);
     const auto ring = materialNamed(lib, "bearing_steel", "bearing/material");
-    if (!hole)
-        return tl::unexpected(hole.error());
+    if (!hole) return tl::unexpected(hole.error());
     if (!outside || !bore)
         return tl::unexpected(at(!outside ? outside.error() : bore.error(), "bearing/tolerance_class"));
-    if (!clearance)
-        return tl::unexpected(at(clearance.error(), "bearing/clearance_group"));
-    if (!ring)
-        return tl::unexpected(ring.error());
+    if (!clearance) return tl::unexpected(at(clearance.error(), "bearing/clearance_group"));
+    if (!ring) return tl::unexpected(ring.error());
     plan.housingClass_mm = *hole;
     plan.ringOutside_mm = *outside;
 
@@ -136,15 +135,16 @@ Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& 
     in.outside = {fit::Spread::ofLimits(*outside), job.bearing.rz_mm};
     in.bore = {fit::Spread::ofLimits(*bore), job.bearing.rz_mm};
     in.clearance_mm = *clearance;
-    in.housing = {*materialNamed(lib, job.housing.material, {}).value(), job.housing.outsideDia_mm,
-                  {fit::Spread::ofLimits(*hole), job.housing.rz_mm}, job.temperatures.housing_C};
+    in.housing = {*materialNamed(lib, job.housing.material, {}).value(),
+                  job.housing.outsideDia_mm,
+                  {fit::Spread::ofLimits(*hole), job.housing.rz_mm},
+                  job.temperatures.housing_C};
     if (const auto& m = job.housing.measured) {
-        if (auto ok = checkMeasured(*m, job.housing.seat.nominal_mm); !ok)
-            return tl::unexpected(ok.error());
-        in.housing.bore.deviation = fit::Spread::ofMeasured(m->value_mm - job.housing.seat.nominal_mm, m->uncertainty_mm);
+        if (auto ok = checkMeasured(*m, job.housing.seat.nominal_mm); !ok) return tl::unexpected(ok.error());
+        in.housing.bore.deviation =
+            fit::Spread::ofMeasured(m->value_mm - job.housing.seat.nominal_mm, m->uncertainty_mm);
     }
-    if (auto ok = fillShaft(in, job, lib); !ok)
-        return tl::unexpected(ok.error());
+    if (auto ok = fillShaft(in, job, lib); !ok) return tl::unexpected(ok.error());
     in.innerRingTemp_C = job.temperatures.innerRing_C;
     in.outerRingTemp_C = job.temperatures.outerRing_C;
     in.friction = lib.friction.at({in.housing.material.family, job.lubricant});
@@ -152,19 +152,23 @@ Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& 
     return in;
 }
 
-/// What only the job knows about its fit: the measured size against its class, and a clearance group that had to be assumed.
+/// What only the job knows about its fit: the measured size against its class, and a clearance group that had to be
+/// assumed.
 void addJobReasons(fit::BearingFit& fit, const Job& job, const Plan& plan) {
     if (const auto& m = job.housing.measured) {
-        fit.because.insert(fit.because.begin(), {Finding::MeasuredReplacesClass, Severity::Info, m->value_mm, m->uncertainty_mm, "bore", "HB4.1"});
+        fit.because.insert(fit.because.begin(), {Finding::MeasuredReplacesClass, Severity::Info, m->value_mm,
+                                                 m->uncertainty_mm, "bore", "HB4.1"});
         const double deviation = m->value_mm - job.housing.seat.nominal_mm;
         const auto& limits = plan.housingClass_mm;
         if (deviation < limits.lower || deviation > limits.upper)
-            fit.advisories.push_back({Finding::MeasuredOutsideClass, Severity::Look, m->value_mm,
-                                      job.housing.seat.nominal_mm + (deviation < limits.lower ? limits.lower : limits.upper),
-                                      job.housing.seat.typed, "ISO286-1"});
+            fit.advisories.push_back(
+                {Finding::MeasuredOutsideClass, Severity::Look, m->value_mm,
+                 job.housing.seat.nominal_mm + (deviation < limits.lower ? limits.lower : limits.upper),
+                 job.housing.seat.typed, "ISO286-1"});
     }
     if (plan.arrangement->bearing.type != catalog::BearingType::DeepGrooveBall)
-        fit.because.push_back({Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, job.bearing.designation, "ISO5753-1"});
+        fit.because.push_back(
+            {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, job.bearing.designation, "ISO5753-1"});
 }
 
 tooling::LoadCase loadCase(const fit::BearingFit& fit, const catalog::StaticRating& rating) {
@@ -179,8 +183,10 @@ PressPlan planPress(const Plan& plan) {
                                        [&](double travel) { return arrangement::engagedLength(a, travel); }});
     auto& hold = out.expected.hold_N;
     if (plan.press && hold.most > plan.press->capacity_N) {
-        out.watch.push_back({Finding::HoldLimited, Severity::Look, hold.likely, plan.press->capacity_N, plan.press->name, "HB5"});
-        hold = {std::min(hold.least, plan.press->capacity_N), std::min(hold.likely, plan.press->capacity_N), plan.press->capacity_N};
+        out.watch.push_back(
+            {Finding::HoldLimited, Severity::Look, hold.likely, plan.press->capacity_N, plan.press->name, "HB5"});
+        hold = {std::min(hold.least, plan.press->capacity_N), std::min(hold.likely, plan.press->capacity_N),
+                plan.press->capacity_N};
     }
     if (plan.press) {
         out.gaugeLikely = force::gaugeReading(*plan.press, out.expected.end_N.likely);
@@ -189,7 +195,8 @@ PressPlan planPress(const Plan& plan) {
         out.energy_J = force::storedEnergy_J(out.expected.end_N.most, plan.press->stiffness_N_per_mm);
     }
     if (out.gaugeLikely && out.expected.end_N.likely < kGaugeReadable * plan.press->capacity_N)
-        out.watch.push_back({Finding::GaugeTooCoarse, Severity::Look, out.expected.end_N.likely / plan.press->capacity_N, 0, plan.press->name, "HB4.8"});
+        out.watch.push_back({Finding::GaugeTooCoarse, Severity::Look,
+                             out.expected.end_N.likely / plan.press->capacity_N, 0, plan.press->name, "HB4.8"});
     out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, 0.15 * home, 0, {}, "HB3.7"});
     out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
     out.watch.push_back({Finding::WatchHome, Severity::Info, home, hold.likely, {}, "HB4.14"});
@@ -207,11 +214,9 @@ Result<seat::Seating> planSeat(const Job& job, const Library& lib, const Plan& p
     in.seatDia_mm = b.outsideDia_mm;
     in.homeDepth_mm = a.homeFaceDepth_mm();
     const auto square = standards::gradeWidth(lib.iso286, b.outsideDia_mm, 5);
-    if (!square)
-        return tl::unexpected(square.error());
+    if (!square) return tl::unexpected(square.error());
     in.squareLimit_mm = *square;
-    if (a.housing.groove)
-        in.grooveLowerEdgeDepth_mm = a.housing.groove->lowerEdgeDepth_mm;
+    if (a.housing.groove) in.grooveLowerEdgeDepth_mm = a.housing.groove->lowerEdgeDepth_mm;
     return seat::judgeSeating(in);
 }
 
@@ -226,17 +231,15 @@ tooling::Wishes wishesOf(const Job& job, const Library& lib) {
 std::optional<Problem> unknownTool(const Job& job, const Library& lib) {
     if (!lib.rack.press(job.tooling.press))
         return Problem{ProblemCode::UnknownName, "tooling/press", job.tooling.press, "a press of the rack"};
-    for (const auto& [place, id] : {std::pair{"tooling/driver", job.tooling.driver}, {"tooling/support", job.tooling.support}})
-        if (id && !lib.rack.tool(*id))
-            return Problem{ProblemCode::UnknownName, place, *id, "a tool of the rack"};
+    for (const auto& [place, id] :
+         {std::pair{"tooling/driver", job.tooling.driver}, {"tooling/support", job.tooling.support}})
+        if (id && !lib.rack.tool(*id)) return Problem{ProblemCode::UnknownName, place, *id, "a tool of the rack"};
     return std::nullopt;
 }
 
 Mark markOf(Severity severity, bool done) {
-    if (severity == Severity::Stop)
-        return Mark::Stop;
-    if (done)
-        return Mark::Done;
+    if (severity == Severity::Stop) return Mark::Stop;
+    if (done) return Mark::Done;
     return severity == Severity::Look ? Mark::Look : Mark::Open;
 }
 
@@ -245,12 +248,13 @@ void setMarks(Plan& plan, const Job& job) {
     auto& m = plan.marks;
     m[Station::Fit] = !plan.fit ? Mark::Stop : markOf(worst(plan.fit->advisories), done(Station::Fit));
     const bool noTools = plan.tools && !plan.tools->choice;
-    m[Station::Tooling] = !plan.tools ? Mark::Open : noTools ? Mark::Stop : markOf(worst(plan.tools->proof.findings), done(Station::Tooling));
+    m[Station::Tooling] = !plan.tools ? Mark::Open
+                          : noTools   ? Mark::Stop
+                                      : markOf(worst(plan.tools->proof.findings), done(Station::Tooling));
     m[Station::Press] = plan.traceOverlay ? markOf(worst(plan.traceOverlay->findings), done(Station::Press))
                                           : markOf(Severity::Info, done(Station::Press));
     m[Station::Seat] = !plan.seating ? Mark::Open : markOf(worst(plan.seating->findings), done(Station::Seat));
-    if (plan.seating && plan.seating->verdict == seat::SeatVerdict::NotJudged)
-        m[Station::Seat] = Mark::Open;
+    if (plan.seating && plan.seating->verdict == seat::SeatVerdict::NotJudged) m[Station::Seat] = Mark::Open;
     m[Station::Close] = job.record ? Mark::Done : Mark::Open;
 }
 
@@ -263,7 +267,8 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     plan.arrangement = std::move(*arranged);
     const auto input = fitInput(job, lib, plan);
     auto fit = input ? fit::bearingFit(*input) : tl::unexpected(input.error());
-    const auto rating = catalog::staticRating(lib.bearingTables.staticFactor, plan.arrangement->bearing, job.bearing.typedStaticRating_N);
+    const auto rating = catalog::staticRating(lib.bearingTables.staticFactor, plan.arrangement->bearing,
+                                              job.bearing.typedStaticRating_N);
     if (!fit || !rating) {
         plan.problem = !fit ? fit.error() : rating.error();
         return;
@@ -275,11 +280,9 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     plan.problem = unknownTool(job, lib);
     const auto wishes = wishesOf(job, lib);
     plan.press = wishes.press;
-    if (plan.press && !plan.problem)
-        plan.tools = tooling::chooseTools(*plan.arrangement, lib.rack, wishes, *plan.load);
+    if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.arrangement, lib.rack, wishes, *plan.load);
     plan.pressing = planPress(plan);
-    if (measured && !measured->empty())
-        plan.traceOverlay = trace::overlay(*measured, plan.pressing->expected);
+    if (measured && !measured->empty()) plan.traceOverlay = trace::overlay(*measured, plan.pressing->expected);
     auto seating = planSeat(job, lib, plan);
     if (seating)
         plan.seating = std::move(*seating);
@@ -291,8 +294,7 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
 
 job::Station Plan::next(const std::set<Station>& done) const {
     for (const auto station : job::kStations)
-        if (!done.contains(station) || marks.at(station) == Mark::Stop)
-            return station;
+        if (!done.contains(station) || marks.at(station) == Mark::Stop) return station;
     return Station::Close;
 }
 
@@ -303,7 +305,8 @@ Plan planJob(const Job& job, const Library& library, const std::optional<trace::
     return plan;
 }
 
-job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who, const std::string& when, const std::string& notes) {
+job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who, const std::string& when,
+                       const std::string& notes) {
     job::Record r;
     r.who = who;
     r.when = when;
@@ -317,8 +320,7 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
     if (plan.tools && plan.tools->choice) {
         const auto& choice = *plan.tools->choice;
         r.tools.push_back(choice.press->id);
-        if (choice.support)
-            r.tools.push_back(choice.support->id);
+        if (choice.support) r.tools.push_back(choice.support->id);
         r.tools.push_back(choice.driver->id);
         for (const auto* spacer : choice.spacers)
             r.tools.push_back(spacer->id);
@@ -370,8 +372,7 @@ std::string_view name(Station station) {
 
 std::optional<Station> stationNamed(std::string_view text) {
     for (const auto station : job::kStations)
-        if (name(station) == text)
-            return station;
+        if (name(station) == text) return station;
     return std::nullopt;
 }
 

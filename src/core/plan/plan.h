@@ -31,7 +31,7 @@ struct PressPlan {
     std::optional<double> gaugeLikely; ///< at the end force, in the gauge's unit
     std::optional<double> gaugeMost;
     std::optional<double> gaugeHold;
-    double energy_J = 0;               ///< in frame and stack at the greatest end force
+    double energy_J = 0; ///< in frame and stack at the greatest end force
     AdviceList watch;
 };
 
@@ -42,8 +42,8 @@ struct Plan {
     std::optional<Problem> problem;
     const catalog::Press* press = nullptr; ///< into the library's rack
     catalog::StaticRating rating;
-    Limits housingClass_mm;                ///< deviation limits of the seat by class or typed
-    Limits ringOutside_mm;                 ///< deviation limits of the bearing's outside
+    Limits housingClass_mm; ///< deviation limits of the seat by class or typed
+    Limits ringOutside_mm;  ///< deviation limits of the bearing's outside
     std::optional<arrangement::HousedBearing> arrangement;
     std::optional<fit::BearingFit> fit;
     std::optional<tooling::LoadCase> load;

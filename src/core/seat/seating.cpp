@@ -24,16 +24,21 @@ Result<void> check(const std::vector<Reading>& heights, double radius_mm) {
 }
 
 /// Half of the 95 % band of a fitted slope times the radius, for readings of this uncertainty spread over the circle.
-double slopeUncertainty(double reading_mm, std::size_t n) { return reading_mm * std::sqrt(2.0 / static_cast<double>(n)); }
+double slopeUncertainty(double reading_mm, std::size_t n) {
+    return reading_mm * std::sqrt(2.0 / static_cast<double>(n));
+}
 
 } // namespace
 
-double PlaneFit::tilt_arcmin() const { return tilt_rad * kArcminPerRad; }
-double PlaneFit::riseAcross(double dia_mm) const { return dia_mm * std::tan(tilt_rad); }
+double PlaneFit::tilt_arcmin() const {
+    return tilt_rad * kArcminPerRad;
+}
+double PlaneFit::riseAcross(double dia_mm) const {
+    return dia_mm * std::tan(tilt_rad);
+}
 
 Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm) {
-    if (auto ok = check(heights, radius_mm); !ok)
-        return tl::unexpected(ok.error());
+    if (auto ok = check(heights, radius_mm); !ok) return tl::unexpected(ok.error());
     const auto n = static_cast<Eigen::Index>(heights.size());
     Eigen::MatrixXd A(n, 3);
     Eigen::VectorXd z(n);
@@ -56,8 +61,7 @@ Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm)
     fit.rise_mm = fit.riseAcross(2 * radius_mm);
     fit.rms_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n));
     fit.residualRange_mm = residuals.maxCoeff() - residuals.minCoeff();
-    if (n > 3)
-        fit.scatter_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n - 3));
+    if (n > 3) fit.scatter_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n - 3));
     fit.residuals_mm.assign(residuals.data(), residuals.data() + n);
     return fit;
 }
@@ -88,26 +92,28 @@ void judgeAgreement(Seating& out, const SeatingInput& in) {
     const double limit = 2 * std::max(in.uncertainty_mm, 0.005);
     const auto far = std::max_element(residuals.begin(), residuals.end(),
                                       [](double a, double b) { return std::abs(a) < std::abs(b); });
-    if (std::abs(*far) <= limit)
-        return;
+    if (std::abs(*far) <= limit) return;
     const auto& where = in.readings[static_cast<std::size_t>(far - residuals.begin())];
-    out.findings.push_back({Finding::ReadingsDisagree, Severity::Stop, *far, limit, clockPosition(where.angle_deg), "HB4.13"});
+    out.findings.push_back(
+        {Finding::ReadingsDisagree, Severity::Stop, *far, limit, clockPosition(where.angle_deg), "HB4.13"});
     out.verdict = SeatVerdict::ReadingsDisagree;
 }
 
 void judgeSquareness(Seating& out, const SeatingInput& in) {
     const double rise = out.plane->riseAcross(in.seatDia_mm);
-    const double spread = 2 * slopeUncertainty(in.uncertainty_mm, in.readings.size()) * in.seatDia_mm / (2 * in.readingRad_mm);
+    const double spread =
+        2 * slopeUncertainty(in.uncertainty_mm, in.readings.size()) * in.seatDia_mm / (2 * in.readingRad_mm);
     out.riseAcross_mm = {std::max(0.0, rise - spread), rise, rise + spread};
     out.tilt_arcmin = out.riseAcross_mm * (kArcminPerRad / in.seatDia_mm);
     if (rise <= in.squareLimit_mm) {
         if (out.riseAcross_mm.most > in.squareLimit_mm)
-            out.findings.push_back({Finding::SquareUncertain, Severity::Look, out.riseAcross_mm.most, in.squareLimit_mm, {}, "HB4.13"});
+            out.findings.push_back(
+                {Finding::SquareUncertain, Severity::Look, out.riseAcross_mm.most, in.squareLimit_mm, {}, "HB4.13"});
         return;
     }
-    out.findings.push_back({Finding::Tilted, Severity::Stop, rise, in.squareLimit_mm, clockPosition(out.plane->highAngle_deg), "HB4.13"});
-    if (out.verdict == SeatVerdict::NotJudged)
-        out.verdict = SeatVerdict::Tilted;
+    out.findings.push_back(
+        {Finding::Tilted, Severity::Stop, rise, in.squareLimit_mm, clockPosition(out.plane->highAngle_deg), "HB4.13"});
+    if (out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::Tilted;
 }
 
 void judgeHome(Seating& out, const SeatingInput& in) {
@@ -118,19 +124,18 @@ void judgeHome(Seating& out, const SeatingInput& in) {
         out.findings.push_back({Finding::NotHome, Severity::Stop, gap, in.depthTolerance_mm, {}, "HB3.8"});
         // A ring that is both short and crooked is called tilted only when its low side has reached the shoulder.
         const double lowSide = gap - out.plane->rise_mm / 2;
-        if (out.verdict == SeatVerdict::NotJudged || (out.verdict == SeatVerdict::Tilted && lowSide > in.depthTolerance_mm))
+        if (out.verdict == SeatVerdict::NotJudged ||
+            (out.verdict == SeatVerdict::Tilted && lowSide > in.depthTolerance_mm))
             out.verdict = SeatVerdict::NotHome;
     } else if (gap < -in.depthTolerance_mm) {
         out.findings.push_back({Finding::PastHome, Severity::Stop, -gap, in.depthTolerance_mm, {}, "HB3.8"});
-        if (out.verdict == SeatVerdict::NotJudged)
-            out.verdict = SeatVerdict::ReadingsDisagree;
+        if (out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::ReadingsDisagree;
     }
 }
 
 /// The ring's upper face must stay below the groove's lower edge wherever it was measured.
 void judgeGroove(Seating& out, const SeatingInput& in) {
-    if (!in.grooveLowerEdgeDepth_mm)
-        return;
+    if (!in.grooveLowerEdgeDepth_mm) return;
     const auto heights = heightsAboveHome(in);
     const auto highest = std::max_element(heights.begin(), heights.end(),
                                           [](const Reading& a, const Reading& b) { return a.value_mm < b.value_mm; });
@@ -139,9 +144,9 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
     if (opening >= 0)
         out.findings.push_back({Finding::GrooveOpen, Severity::Info, opening, 0, {}, "HB3.8"});
     else
-        out.findings.push_back({Finding::GrooveCovered, Severity::Stop, -opening, 0, clockPosition(highest->angle_deg), "HB3.8"});
-    if (opening < 0 && out.verdict == SeatVerdict::NotJudged)
-        out.verdict = SeatVerdict::NotHome;
+        out.findings.push_back(
+            {Finding::GrooveCovered, Severity::Stop, -opening, 0, clockPosition(highest->angle_deg), "HB3.8"});
+    if (opening < 0 && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::NotHome;
 }
 
 } // namespace
@@ -149,12 +154,12 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
 Result<Seating> judgeSeating(const SeatingInput& in) {
     Seating out;
     if (in.readings.size() < 3) {
-        out.findings.push_back({Finding::TooFewReadings, Severity::Look, static_cast<double>(in.readings.size()), 3, {}, "HB4.13"});
+        out.findings.push_back(
+            {Finding::TooFewReadings, Severity::Look, static_cast<double>(in.readings.size()), 3, {}, "HB4.13"});
         return out;
     }
     auto plane = fitPlane(heightsAboveHome(in), in.readingRad_mm);
-    if (!plane)
-        return tl::unexpected(plane.error());
+    if (!plane) return tl::unexpected(plane.error());
     out.plane = std::move(*plane);
     judgeAgreement(out, in);
     judgeSquareness(out, in);
@@ -162,7 +167,9 @@ Result<Seating> judgeSeating(const SeatingInput& in) {
     judgeGroove(out, in);
     if (out.verdict == SeatVerdict::NotJudged) {
         out.verdict = SeatVerdict::HomeAndSquare;
-        out.findings.insert(out.findings.begin(), {Finding::HomeAndSquare, Severity::Info, out.riseAcross_mm.likely, in.squareLimit_mm, {}, "HB4.13"});
+        out.findings.insert(
+            out.findings.begin(),
+            {Finding::HomeAndSquare, Severity::Info, out.riseAcross_mm.likely, in.squareLimit_mm, {}, "HB4.13"});
     }
     return out;
 }

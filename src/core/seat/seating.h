@@ -51,9 +51,9 @@ struct SeatingInput {
     double uncertainty_mm = 0.01; ///< of one reading, 95 %
     double readingRad_mm = 0;     ///< where on the face the readings are taken
     double seatDia_mm = 0;
-    double homeDepth_mm = 0;      ///< face depth when home, from the drawing
+    double homeDepth_mm = 0; ///< face depth when home, from the drawing
     double depthTolerance_mm = 0.05;
-    double squareLimit_mm = 0;    ///< across the seat, default IT5
+    double squareLimit_mm = 0; ///< across the seat, default IT5
     std::optional<double> grooveLowerEdgeDepth_mm;
 };
 
@@ -62,14 +62,15 @@ enum class SeatVerdict { NotJudged, HomeAndSquare, NotHome, Tilted, ReadingsDisa
 struct Seating {
     SeatVerdict verdict = SeatVerdict::NotJudged;
     std::optional<PlaneFit> plane;
-    Range riseAcross_mm;  ///< across the seat, with the readings' uncertainty
+    Range riseAcross_mm; ///< across the seat, with the readings' uncertainty
     Range tilt_arcmin;
-    Range gap_mm;         ///< short of the shoulder, mean
+    Range gap_mm;                           ///< short of the shoulder, mean
     std::optional<double> grooveOpening_mm; ///< least, negative: the ring covers the groove
     AdviceList findings;
 };
 
-/// Judges whether a ring is home and square. Readings that disagree are told first, since nothing else can be trusted then.
+/// Judges whether a ring is home and square. Readings that disagree are told first, since nothing else can be trusted
+/// then.
 /// @errors those of fitPlane except too few readings, which gives NotJudged with a finding
 Result<Seating> judgeSeating(const SeatingInput& in);
 

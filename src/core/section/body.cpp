@@ -16,17 +16,14 @@ void appendUncovered(std::vector<Face>& out, const Face& a, double coverInner, d
         out.push_back(a);
         return;
     }
-    if (innerPieceEnd - a.innerRad_mm > kThin_mm)
-        out.push_back({a.z_mm, a.innerRad_mm, innerPieceEnd, a.facesUp});
-    if (a.outerRad_mm - outerPieceStart > kThin_mm)
-        out.push_back({a.z_mm, outerPieceStart, a.outerRad_mm, a.facesUp});
+    if (innerPieceEnd - a.innerRad_mm > kThin_mm) out.push_back({a.z_mm, a.innerRad_mm, innerPieceEnd, a.facesUp});
+    if (a.outerRad_mm - outerPieceStart > kThin_mm) out.push_back({a.z_mm, outerPieceStart, a.outerRad_mm, a.facesUp});
 }
 
 std::vector<Wall> straightStretches(const Body& body, double Slice::*bottom, double Slice::*top) {
     std::vector<Wall> walls;
     for (const auto& s : body.slices) {
-        if (s.*bottom != s.*top)
-            continue;
+        if (s.*bottom != s.*top) continue;
         const Wall wall{body.z_mm + s.zBottom, body.z_mm + s.zTop, s.*bottom};
         if (!walls.empty() && walls.back().rad_mm == wall.rad_mm && walls.back().zTop_mm == wall.zBottom_mm)
             walls.back().zTop_mm = wall.zTop_mm;
@@ -44,8 +41,8 @@ bool mayCarry(BodyKind kind) {
 }
 
 bool isTool(BodyKind kind) {
-    return kind == BodyKind::Ram || kind == BodyKind::Spacer || kind == BodyKind::Driver ||
-           kind == BodyKind::Support || kind == BodyKind::Bed;
+    return kind == BodyKind::Ram || kind == BodyKind::Spacer || kind == BodyKind::Driver || kind == BodyKind::Support ||
+           kind == BodyKind::Bed;
 }
 
 double Body::outsideDia() const {

@@ -17,8 +17,7 @@ constexpr double kRolling_mm = 0.1; // equivalent raceways are tubes: a ball may
 std::optional<Contact> faceContact(const Face& above, const Face& below) {
     const double inner = std::max(above.innerRad_mm, below.innerRad_mm);
     const double outer = std::min(above.outerRad_mm, below.outerRad_mm);
-    if (std::abs(above.z_mm - below.z_mm) > kLevel_mm || outer - inner < kLeastWidth_mm)
-        return std::nullopt;
+    if (std::abs(above.z_mm - below.z_mm) > kLevel_mm || outer - inner < kLeastWidth_mm) return std::nullopt;
     return Contact{ContactKind::Face, 0, 0, below.z_mm, below.z_mm, inner, outer};
 }
 
@@ -29,10 +28,8 @@ std::optional<Contact> wallContact(const std::vector<Wall>& bores, const std::ve
         for (const auto& outside : outsides) {
             const double lo = std::max(bore.zBottom_mm, outside.zBottom_mm);
             const double hi = std::min(bore.zTop_mm, outside.zTop_mm);
-            if (std::abs(bore.rad_mm - outside.rad_mm) > kSameRadius_mm || hi - lo < kLeastWidth_mm)
-                continue;
-            if (!found)
-                found = Contact{ContactKind::Wall, 0, 0, lo, hi, bore.rad_mm, bore.rad_mm};
+            if (std::abs(bore.rad_mm - outside.rad_mm) > kSameRadius_mm || hi - lo < kLeastWidth_mm) continue;
+            if (!found) found = Contact{ContactKind::Wall, 0, 0, lo, hi, bore.rad_mm, bore.rad_mm};
             found->zBottom_mm = std::min(found->zBottom_mm, lo);
             found->zTop_mm = std::max(found->zTop_mm, hi);
         }
@@ -46,11 +43,12 @@ std::optional<Contact> rollingContact(const Body& outer, const Body& inner) {
         for (const auto& b : inner.slices) {
             const double lo = std::max(outer.z_mm + a.zBottom, inner.z_mm + b.zBottom);
             const double hi = std::min(outer.z_mm + a.zTop, inner.z_mm + b.zTop);
-            if (hi - lo < kLeastWidth_mm)
-                continue;
+            if (hi - lo < kLeastWidth_mm) continue;
             for (const double z : {lo, hi}) {
-                const double bore = std::lerp(a.innerBottom, a.innerTop, (z - outer.z_mm - a.zBottom) / (a.zTop - a.zBottom));
-                const double outside = std::lerp(b.outerBottom, b.outerTop, (z - inner.z_mm - b.zBottom) / (b.zTop - b.zBottom));
+                const double bore =
+                    std::lerp(a.innerBottom, a.innerTop, (z - outer.z_mm - a.zBottom) / (a.zTop - a.zBottom));
+                const double outside =
+                    std::lerp(b.outerBottom, b.outerTop, (z - inner.z_mm - b.zBottom) / (b.zTop - b.zBottom));
                 if (std::abs(bore - outside) <= kRolling_mm)
                     return Contact{ContactKind::Rolling, 0, 0, lo, hi, outside, outside};
             }
@@ -59,11 +57,11 @@ std::optional<Contact> rollingContact(const Body& outer, const Body& inner) {
     return std::nullopt;
 }
 
-void appendFaceContacts(std::vector<Contact>& out, const std::vector<std::vector<Face>>& all, std::size_t i, std::size_t j) {
+void appendFaceContacts(std::vector<Contact>& out, const std::vector<std::vector<Face>>& all, std::size_t i,
+                        std::size_t j) {
     for (const auto& a : all[i]) {
         for (const auto& b : all[j]) {
-            if (a.facesUp == b.facesUp)
-                continue;
+            if (a.facesUp == b.facesUp) continue;
             const bool iAbove = !a.facesUp;
             if (auto touch = faceContact(iAbove ? a : b, iAbove ? b : a)) {
                 touch->upper = iAbove ? i : j;
@@ -74,20 +72,22 @@ void appendFaceContacts(std::vector<Contact>& out, const std::vector<std::vector
     }
 }
 
-void appendWallContact(std::vector<Contact>& out, const std::vector<Body>& bodies, std::size_t outer, std::size_t inner) {
+void appendWallContact(std::vector<Contact>& out, const std::vector<Body>& bodies, std::size_t outer,
+                       std::size_t inner) {
     const auto& o = bodies[outer];
     const auto& i = bodies[inner];
     const bool rolling = o.kind == BodyKind::RollingElements || i.kind == BodyKind::RollingElements;
     auto touch = rolling ? rollingContact(o, i) : wallContact(innerWalls(o), outerWalls(i));
-    if (!touch)
-        return;
+    if (!touch) return;
     touch->kind = rolling ? ContactKind::Rolling : ContactKind::Wall;
     touch->upper = outer;
     touch->lower = inner;
     out.push_back(*touch);
 }
 
-bool apart(const Body& a, const Body& b) { return a.bottom() > b.top() + kLevel_mm || b.bottom() > a.top() + kLevel_mm; }
+bool apart(const Body& a, const Body& b) {
+    return a.bottom() > b.top() + kLevel_mm || b.bottom() > a.top() + kLevel_mm;
+}
 
 } // namespace
 
@@ -102,8 +102,7 @@ std::vector<Contact> contacts(const std::vector<Body>& bodies) {
     std::vector<Contact> out;
     for (std::size_t i = 0; i < bodies.size(); ++i) {
         for (std::size_t j = i + 1; j < bodies.size(); ++j) {
-            if (apart(bodies[i], bodies[j]))
-                continue;
+            if (apart(bodies[i], bodies[j])) continue;
             appendFaceContacts(out, flat, i, j);
             appendWallContact(out, bodies, i, j);
             appendWallContact(out, bodies, j, i);
@@ -117,8 +116,7 @@ std::vector<Contact> restingContacts(const Body& upper, const Body& lower) {
     for (const auto& a : faces(upper))
         for (const auto& b : faces(lower))
             if (!a.facesUp && b.facesUp)
-                if (const auto touch = faceContact(a, b))
-                    out.push_back(*touch);
+                if (const auto touch = faceContact(a, b)) out.push_back(*touch);
     return out;
 }
 
@@ -127,7 +125,8 @@ double engagedLength(const Body& outer, const Body& inner) {
     for (const auto& bore : innerWalls(outer))
         for (const auto& outside : outerWalls(inner))
             if (std::abs(bore.rad_mm - outside.rad_mm) <= kSameRadius_mm)
-                sum += std::max(0.0, std::min(bore.zTop_mm, outside.zTop_mm) - std::max(bore.zBottom_mm, outside.zBottom_mm));
+                sum += std::max(0.0, std::min(bore.zTop_mm, outside.zTop_mm) -
+                                         std::max(bore.zBottom_mm, outside.zBottom_mm));
     return sum;
 }
 

@@ -25,9 +25,7 @@ struct Ring {
 
     double inner(bool atTop) const { return std::max(0.0, (atTop ? s.innerTop : s.innerBottom) - grow); }
     double outer(bool atTop) const { return (atTop ? s.outerTop : s.outerBottom) + grow; }
-    Span radialSpan() const {
-        return {std::min(inner(true), inner(false)), std::max(outer(true), outer(false))};
-    }
+    Span radialSpan() const { return {std::min(inner(true), inner(false)), std::max(outer(true), outer(false))}; }
 
     /// Height of the lower (or upper) boundary at radius r inside the radial span.
     double boundary(double r, bool upper) const {
@@ -36,10 +34,8 @@ struct Ring {
         const auto slant = [&](double rFlat, double rOther) {
             return flat + (other - flat) * (r - rFlat) / (rOther - rFlat);
         };
-        if (r < inner(upper))
-            return slant(inner(upper), inner(!upper));
-        if (r > outer(upper))
-            return slant(outer(upper), outer(!upper));
+        if (r < inner(upper)) return slant(inner(upper), inner(!upper));
+        if (r > outer(upper)) return slant(outer(upper), outer(!upper));
         return flat;
     }
 };
@@ -51,28 +47,28 @@ struct Closest {
 
 /// Smallest distance to go for a over b over their common radii; infinite when a is wholly below b.
 Closest closest(const Ring& a, const Ring& b, Span common) {
-    std::array<double, 10> r{common.lo, common.hi, a.inner(true), a.inner(false), a.outer(true), a.outer(false),
-                             b.inner(true), b.inner(false), b.outer(true), b.outer(false)};
+    std::array<double, 10> r{common.lo,      common.hi,     a.inner(true),  a.inner(false), a.outer(true),
+                             a.outer(false), b.inner(true), b.inner(false), b.outer(true),  b.outer(false)};
     for (auto& x : r)
         x = std::clamp(x, common.lo, common.hi);
     std::sort(r.begin(), r.end());
     Closest found;
     for (std::size_t i = 0; i + 1 < r.size(); ++i) {
-        if (r[i + 1] - r[i] <= kTouch_mm / 4)
-            continue;
+        if (r[i + 1] - r[i] <= kTouch_mm / 4) continue;
         // Both boundaries are straight between neighbouring radii, so the ends of the interval decide.
         for (const double x : {r[i], r[i + 1]}) {
             const bool wholeBelow = a.boundary(x, true) - b.boundary(x, false) <= kLevel_mm;
             const double gap = a.boundary(x, false) - b.boundary(x, true);
-            if (!wholeBelow && gap < found.gap)
-                found = {gap, x};
+            if (!wholeBelow && gap < found.gap) found = {gap, x};
         }
     }
     return found;
 }
 
 /// Whether two slices share space now: beyond touching on the radius and in height.
-bool wallsOnlyTouch(Span common) { return common.hi - common.lo <= kTouch_mm; }
+bool wallsOnlyTouch(Span common) {
+    return common.hi - common.lo <= kTouch_mm;
+}
 
 } // namespace
 
@@ -85,14 +81,11 @@ std::optional<Meeting> firstMeeting(const Body& moving, const Body& still) {
             const Ring b{slice, still.z_mm, 0};
             const auto spanA = a.radialSpan(), spanB = b.radialSpan();
             const Span common{std::max(spanA.lo, spanB.lo), std::min(spanA.hi, spanB.hi)};
-            if (wallsOnlyTouch(common))
-                continue;
+            if (wallsOnlyTouch(common)) continue;
             const auto [gap, rad] = closest(a, b, common);
-            if (!std::isfinite(gap) || (first && gap >= first->travel_mm))
-                continue;
+            if (!std::isfinite(gap) || (first && gap >= first->travel_mm)) continue;
             first = Meeting{std::max(0.0, gap), b.boundary(rad, true), rad, i, common.hi - common.lo, gap < -kLevel_mm};
-            if (first->overlapsAtStart)
-                return first;
+            if (first->overlapsAtStart) return first;
         }
     }
     return first;

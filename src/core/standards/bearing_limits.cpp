@@ -7,11 +7,9 @@ namespace {
 constexpr double kUm = 1e-3;
 
 Result<double> rowValue(const StepTable& table, const std::string& row, double size_mm, const std::string& asked) {
-    if (!table.hasRow(row))
-        return refuse(ProblemCode::UnknownClass, "bearing_class", asked);
+    if (!table.hasRow(row)) return refuse(ProblemCode::UnknownClass, "bearing_class", asked);
     const auto value = table.at(row, size_mm);
-    if (!value)
-        return tl::unexpected(value.error());
+    if (!value) return tl::unexpected(value.error());
     if (!*value)
         return refuse(ProblemCode::NotDefined, "bearing_class", asked, "a class given at " + plain(size_mm) + " mm");
     return **value * kUm;
@@ -35,8 +33,7 @@ Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_m
 Result<Limits> radialClearance(const BearingTables& tables, double boreDia_mm, const std::string& group) {
     const auto least = rowValue(tables.clearance, group + " min", boreDia_mm, group);
     const auto most = rowValue(tables.clearance, group + " max", boreDia_mm, group);
-    if (!least || !most)
-        return tl::unexpected(!least ? least.error() : most.error());
+    if (!least || !most) return tl::unexpected(!least ? least.error() : most.error());
     return Limits{*least, *most};
 }
 

@@ -10,7 +10,8 @@ namespace {
 constexpr double kUm = 1e-3;
 
 tl::unexpected<Problem> notDefined(double size_mm, const ToleranceClass& c) {
-    return refuse(ProblemCode::NotDefined, "tolerance_class", c.text(), "a class that exists at " + plain(size_mm) + " mm");
+    return refuse(ProblemCode::NotDefined, "tolerance_class", c.text(),
+                  "a class that exists at " + plain(size_mm) + " mm");
 }
 
 std::string lowered(std::string letter) {
@@ -21,42 +22,35 @@ std::string lowered(std::string letter) {
 
 /// Name of the row that holds the fundamental deviation of a shaft letter at a grade.
 std::string shaftRow(const std::string& letter, int grade) {
-    if (letter == "j")
-        return "j" + std::to_string(grade);
-    if (letter == "k" && grade >= 4 && grade <= 7)
-        return "k4-7";
+    if (letter == "j") return "j" + std::to_string(grade);
+    if (letter == "k" && grade >= 4 && grade <= 7) return "k4-7";
     return letter;
 }
 
 /// es for d...h, ei for j...u [µm].
 Result<std::optional<double>> shaftDeviation(const Iso286& t, double size_mm, const ToleranceClass& c) {
     const auto row = shaftRow(c.letter, c.grade);
-    if (t.shafts.hasRow(row))
-        return t.shafts.at(row, size_mm);
-    if (t.shaftsFine.hasRow(row))
-        return t.shaftsFine.at(row, size_mm);
+    if (t.shafts.hasRow(row)) return t.shafts.at(row, size_mm);
+    if (t.shaftsFine.hasRow(row)) return t.shaftsFine.at(row, size_mm);
     return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(), "d to u or D to U");
 }
 
-bool liesBelowZero(const std::string& lowerLetter) { return lowerLetter.front() <= 'h'; }
+bool liesBelowZero(const std::string& lowerLetter) {
+    return lowerLetter.front() <= 'h';
+}
 
 Result<Limits> shaftLimits(const Iso286& t, double size_mm, const ToleranceClass& c, double width_um) {
     const auto deviation = shaftDeviation(t, size_mm, c);
-    if (!deviation)
-        return tl::unexpected(deviation.error());
-    if (!*deviation)
-        return notDefined(size_mm, c);
-    if (liesBelowZero(c.letter))
-        return Limits{(**deviation - width_um) * kUm, **deviation * kUm};
+    if (!deviation) return tl::unexpected(deviation.error());
+    if (!*deviation) return notDefined(size_mm, c);
+    if (liesBelowZero(c.letter)) return Limits{(**deviation - width_um) * kUm, **deviation * kUm};
     return Limits{**deviation * kUm, (**deviation + width_um) * kUm};
 }
 
 /// Row of the holes table that replaces the mirror rule for this class, empty when the rule holds.
 std::string holeExceptionRow(const Iso286& t, double size_mm, const ToleranceClass& c) {
-    if (c.letter == "J")
-        return "J" + std::to_string(c.grade);
-    if ((c.letter == "K" || c.letter == "N") && c.grade > 8)
-        return c.letter + " over 8";
+    if (c.letter == "J") return "J" + std::to_string(c.grade);
+    if ((c.letter == "K" || c.letter == "N") && c.grade > 8) return c.letter + " over 8";
     const auto m6 = t.holes.at("M6 exception", size_mm);
     return c == ToleranceClass{"M", 6} && m6 && *m6 ? "M6 exception" : "";
 }
@@ -64,11 +58,9 @@ std::string holeExceptionRow(const Iso286& t, double size_mm, const ToleranceCla
 /// How far ES lies above the mirror image of the shaft's ei [µm].
 Result<std::optional<double>> holeDelta(const Iso286& t, double size_mm, const ToleranceClass& c) {
     const bool transition = c.letter == "K" || c.letter == "M" || c.letter == "N";
-    if (c.grade > (transition ? 8 : 7))
-        return 0.0;
+    if (c.grade > (transition ? 8 : 7)) return 0.0;
     const auto row = "delta" + std::to_string(c.grade);
-    if (!t.holes.hasRow(row))
-        return std::optional<double>{};
+    if (!t.holes.hasRow(row)) return std::optional<double>{};
     return t.holes.at(row, size_mm);
 }
 
@@ -79,27 +71,21 @@ Result<std::optional<double>> holeUpperDeviation(const Iso286& t, double size_mm
     const ToleranceClass mirror{lowered(c.letter), c.letter == "K" ? 6 : c.grade};
     const auto ei = shaftDeviation(t, size_mm, mirror);
     const auto delta = holeDelta(t, size_mm, c);
-    if (!ei || !delta)
-        return tl::unexpected(!ei ? ei.error() : delta.error());
-    if (!*ei || !*delta)
-        return std::optional<double>{};
+    if (!ei || !delta) return tl::unexpected(!ei ? ei.error() : delta.error());
+    if (!*ei || !*delta) return std::optional<double>{};
     return -**ei + **delta;
 }
 
 Result<Limits> holeLimits(const Iso286& t, double size_mm, const ToleranceClass& c, double width_um) {
     if (liesBelowZero(lowered(c.letter))) {
         const auto es = shaftDeviation(t, size_mm, {lowered(c.letter), c.grade});
-        if (!es)
-            return refuse(es.error().code, es.error().field, c.text(), es.error().limit);
-        if (!*es)
-            return notDefined(size_mm, c);
+        if (!es) return refuse(es.error().code, es.error().field, c.text(), es.error().limit);
+        if (!*es) return notDefined(size_mm, c);
         return Limits{-**es * kUm, (-**es + width_um) * kUm};
     }
     const auto upper = holeUpperDeviation(t, size_mm, c);
-    if (!upper)
-        return refuse(upper.error().code, upper.error().field, c.text(), upper.error().limit);
-    if (!*upper)
-        return notDefined(size_mm, c);
+    if (!upper) return refuse(upper.error().code, upper.error().field, c.text(), upper.error().limit);
+    if (!*upper) return notDefined(size_mm, c);
     return Limits{(**upper - width_um) * kUm, **upper * kUm};
 }
 
@@ -120,11 +106,9 @@ Result<ToleranceClass> parseToleranceClass(const std::string& text) {
 
 Result<double> gradeWidth(const Iso286& tables, double nominalDia_mm, int grade) {
     const auto row = "IT" + std::to_string(grade);
-    if (!tables.grades.hasRow(row))
-        return refuse(ProblemCode::UnknownClass, "grade", row, "IT1 to IT18");
+    if (!tables.grades.hasRow(row)) return refuse(ProblemCode::UnknownClass, "grade", row, "IT1 to IT18");
     const auto width = tables.grades.at(row, nominalDia_mm);
-    if (!width)
-        return tl::unexpected(width.error());
+    if (!width) return tl::unexpected(width.error());
     return width->value() * kUm;
 }
 
@@ -132,10 +116,8 @@ Result<Limits> limitDeviations(const Iso286& tables, double nominalDia_mm, const
     if (!knownLetter(c.letter))
         return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(), "d to u for shafts, D to U for holes");
     const auto width = gradeWidth(tables, nominalDia_mm, c.grade);
-    if (!width)
-        return tl::unexpected(width.error());
-    if (c.letter == "js" || c.letter == "JS")
-        return Limits{-*width / 2, *width / 2};
+    if (!width) return tl::unexpected(width.error());
+    if (c.letter == "js" || c.letter == "JS") return Limits{-*width / 2, *width / 2};
     return c.isHole() ? holeLimits(tables, nominalDia_mm, c, *width / kUm)
                       : shaftLimits(tables, nominalDia_mm, c, *width / kUm);
 }

@@ -32,8 +32,10 @@ Result<ToleranceClass> parseToleranceClass(const std::string& text);
 /// Limit deviations of a tolerance class from the nominal size.
 /// @param nominalDia_mm  over 0 up to 500
 /// @return lower and upper deviation [mm]
-/// @errors OutOfRange (size), UnknownClass (letter outside d...u / D...U, grade outside 1...18), NotDefined (no such class at this size)
-/// @source [ISO286-1] tables 1 to 5 and the rules for holes: EI = -es for D to H; ES = -ei, raised by delta for K, M, N up to
+/// @errors OutOfRange (size), UnknownClass (letter outside d...u / D...U, grade outside 1...18), NotDefined (no such
+/// class at this size)
+/// @source [ISO286-1] tables 1 to 5 and the rules for holes: EI = -es for D to H; ES = -ei, raised by delta for K, M, N
+/// up to
 ///         IT8 and P to U up to IT7. js and JS are taken as exactly plus or minus half the grade.
 Result<Limits> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& toleranceClass);
 

@@ -12,17 +12,16 @@ namespace {
 using nlohmann::json;
 
 Result<void> wantRising(const std::vector<double>& x, const char* field) {
-    if (x.size() < 2)
-        return refuse(ProblemCode::Missing, field, std::to_string(x.size()), "two or more");
+    if (x.size() < 2) return refuse(ProblemCode::Missing, field, std::to_string(x.size()), "two or more");
     const auto flat = std::adjacent_find(x.begin(), x.end(), [](double a, double b) { return !(a < b); });
     if (flat != x.end())
         return refuse(ProblemCode::GeometryOrder, field, plain(*flat), "each larger than the one before");
     return {};
 }
 
-template <class Read> auto guarded(const json& document, Read read) -> decltype(read()) {
-    if (!document.is_object())
-        return refuse(ProblemCode::Malformed, "/", {}, "an object");
+template <class Read>
+auto guarded(const json& document, Read read) -> decltype(read()) {
+    if (!document.is_object()) return refuse(ProblemCode::Malformed, "/", {}, "an object");
     try {
         return read();
     } catch (const json::out_of_range& error) {
@@ -36,20 +35,18 @@ template <class Read> auto guarded(const json& document, Read read) -> decltype(
 
 Result<StepTable> StepTable::fromJson(std::string_view text) {
     const auto document = parseJson(text);
-    if (!document)
-        return tl::unexpected(document.error());
+    if (!document) return tl::unexpected(document.error());
     return guarded(*document, [&]() -> Result<StepTable> {
         const auto& d = *document;
-        if (auto known = onlyKeys(d, {"id", "version", "source", "interval", "lookup", "size_unit", "value_unit",
-                                      "size_steps", "rows"});
+        if (auto known = onlyKeys(
+                d, {"id", "version", "source", "interval", "lookup", "size_unit", "value_unit", "size_steps", "rows"});
             !known)
             return tl::unexpected(known.error());
         StepTable table;
         table.m_id = d.at("id").get<std::string>();
         table.m_source = d.at("source").get<std::string>();
         table.m_steps = d.at("size_steps").get<std::vector<double>>();
-        if (auto rising = wantRising(table.m_steps, "size_steps"); !rising)
-            return tl::unexpected(rising.error());
+        if (auto rising = wantRising(table.m_steps, "size_steps"); !rising) return tl::unexpected(rising.error());
         for (const auto& [name, values] : d.at("rows").items()) {
             auto& row = table.m_rows[name];
             for (const auto& v : values)
@@ -64,8 +61,7 @@ Result<StepTable> StepTable::fromJson(std::string_view text) {
 
 Result<std::optional<double>> StepTable::at(const std::string& row, double size_mm) const {
     const auto found = m_rows.find(row);
-    if (found == m_rows.end())
-        return refuse(ProblemCode::UnknownName, m_id, row);
+    if (found == m_rows.end()) return refuse(ProblemCode::UnknownName, m_id, row);
     if (!(size_mm > m_steps.front() && size_mm <= m_steps.back()))
         return refuse(ProblemCode::OutOfRange, "size_mm", plain(size_mm),
                       "over " + plain(m_steps.front()) + " up to " + plain(m_steps.back()));
@@ -75,8 +71,7 @@ Result<std::optional<double>> StepTable::at(const std::string& row, double size_
 
 Result<PointTable> PointTable::fromJson(std::string_view text) {
     const auto document = parseJson(text);
-    if (!document)
-        return tl::unexpected(document.error());
+    if (!document) return tl::unexpected(document.error());
     return guarded(*document, [&]() -> Result<PointTable> {
         const auto& d = *document;
         if (auto known = onlyKeys(d, {"id", "version", "source", "lookup", "x_unit", "value_unit", "x", "value"});
@@ -86,8 +81,7 @@ Result<PointTable> PointTable::fromJson(std::string_view text) {
         table.m_id = d.at("id").get<std::string>();
         table.m_x = d.at("x").get<std::vector<double>>();
         table.m_value = d.at("value").get<std::vector<double>>();
-        if (auto rising = wantRising(table.m_x, "x"); !rising)
-            return tl::unexpected(rising.error());
+        if (auto rising = wantRising(table.m_x, "x"); !rising) return tl::unexpected(rising.error());
         if (table.m_x.size() != table.m_value.size())
             return refuse(ProblemCode::OutOfRange, "value", std::to_string(table.m_value.size()),
                           std::to_string(table.m_x.size()) + " values");

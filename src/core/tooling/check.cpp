@@ -13,12 +13,12 @@ using section::Body;
 using section::BodyKind;
 
 constexpr double kHigh_mm = 5000;
-constexpr double kToolYield_MPa = 355;  // plain carbon steel, as turned
-constexpr double kSafety = 1.5;         // [HB4.17]
+constexpr double kToolYield_MPa = 355; // plain carbon steel, as turned
+constexpr double kSafety = 1.5;        // [HB4.17]
 constexpr double kToolE_MPa = 210'000;
-constexpr double kSlenderLimit = 2.5;   // height over smallest face, [HB4.18]
-constexpr std::size_t kLooseLimit = 2;  // spacers, [HB4.18]
-constexpr double kRoomAbove_mm = 5;     // to slide the stack under the ram
+constexpr double kSlenderLimit = 2.5;    // height over smallest face, [HB4.18]
+constexpr std::size_t kLooseLimit = 2;   // spacers, [HB4.18]
+constexpr double kRoomAbove_mm = 5;      // to slide the stack under the ram
 constexpr double kCloseToSeal_mm = 0.25; // on the radius: a looser centring would touch
 constexpr double kEpsilon_mm = 1e-6;
 
@@ -45,7 +45,8 @@ DriverBench::DriverBench(const arrangement::HousedBearing& a, LoadCase load, dou
     const double inner = a.bearing.outerFaceInnerDia_mm() / 2, outer = a.bearing.outerFaceOuterDia_mm() / 2;
     m_freeFaceArea_mm2 = std::numbers::pi * (outer * outer - inner * inner);
     // Highest first: what stands lower can then be skipped while a driver is lowered.
-    std::stable_sort(m_bearing.begin(), m_bearing.end(), [](const Body& x, const Body& y) { return x.top() > y.top(); });
+    std::stable_sort(m_bearing.begin(), m_bearing.end(),
+                     [](const Body& x, const Body& y) { return x.top() > y.top(); });
 }
 
 DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<const catalog::Tool*>& spacers) const {
@@ -57,11 +58,13 @@ DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<cons
     driver.z_mm = kHigh_mm;
     const auto& bearing = m_arrangement.bearing;
     if (tool.boreDia_mm >= bearing.outerFaceOuterDia_mm()) {
-        out.findings.push_back(stop(Finding::MissesFace, tool.boreDia_mm, bearing.outerFaceOuterDia_mm(), "outer ring"));
+        out.findings.push_back(
+            stop(Finding::MissesFace, tool.boreDia_mm, bearing.outerFaceOuterDia_mm(), "outer ring"));
         return out;
     }
     if (!section::restOn(driver, m_bearing)) {
-        out.findings.push_back(stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
+        out.findings.push_back(
+            stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
         return out;
     }
     judgeLanding(out, driver, tool);
@@ -69,7 +72,10 @@ DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<cons
         movers.push_back(catalog::toolBody(*spacer));
         movers.back().z_mm = movers[movers.size() - 2].top();
     }
-    movers.push_back({"ram", BodyKind::Ram, section::Hatch::Steel, {section::Slice::tube(0, 1, 0, m_ramFootDia_mm / 2)},
+    movers.push_back({"ram",
+                      BodyKind::Ram,
+                      section::Hatch::Steel,
+                      {section::Slice::tube(0, 1, 0, m_ramFootDia_mm / 2)},
                       movers.back().top()});
     judgeWayDown(out, movers, tool.headThick_mm > 0);
     judgeStrength(out, tool);
@@ -92,12 +98,15 @@ void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, const catal
     out.coverage = out.faceArea_mm2 / m_freeFaceArea_mm2;
     out.sealGap_mm = (tool.boreDia_mm - bearing.outerFaceInnerDia_mm()) / 2;
     if (out.faceArea_mm2 <= 0 && innerArea > 0)
-        out.findings.push_back(stop(Finding::LandsOnInnerRing, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "inner ring"));
+        out.findings.push_back(
+            stop(Finding::LandsOnInnerRing, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "inner ring"));
     else if (out.faceArea_mm2 <= 0)
-        out.findings.push_back(stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
+        out.findings.push_back(
+            stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
     else
         out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, "outer ring", "HB4.17"));
-    const bool closed = m_arrangement.dress.seals != catalog::Side::None || m_arrangement.dress.encoder != catalog::Side::None;
+    const bool closed =
+        m_arrangement.dress.seals != catalog::Side::None || m_arrangement.dress.encoder != catalog::Side::None;
     if (worst(out.findings) < Severity::Stop && closed && out.sealGap_mm < kCloseToSeal_mm)
         out.findings.push_back(look(Finding::TouchesPart, -out.sealGap_mm, 0, "seal"));
 }
@@ -106,25 +115,26 @@ void DriverBench::judgeWayDown(DriverCheck& out, const std::vector<Body>& movers
     const double home = m_arrangement.homeTravel_mm();
     for (const auto& mover : movers) {
         const auto meeting = section::firstMeeting(mover, m_housing.front());
-        if (!meeting || meeting->travel_mm >= home - kEpsilon_mm)
-            continue;
-        const bool tube = mover.kind == BodyKind::Driver && !(hasHead && meeting->movingSlice + 1 == mover.slices.size());
+        if (!meeting || meeting->travel_mm >= home - kEpsilon_mm) continue;
+        const bool tube =
+            mover.kind == BodyKind::Driver && !(hasHead && meeting->movingSlice + 1 == mover.slices.size());
         if (tube) {
             const double bore = m_arrangement.housing.seatDia_mm;
             out.findings.push_back(stop(Finding::CatchesInBore,
-                                        mover.slices.front().outerBottom * 2 + 2 * mover.runningClearance_mm - bore, bore));
+                                        mover.slices.front().outerBottom * 2 + 2 * mover.runningClearance_mm - bore,
+                                        bore));
             return;
         }
         out.stopsShort_mm = std::max(out.stopsShort_mm, home - meeting->travel_mm);
     }
-    if (out.stopsShort_mm > 0)
-        out.findings.push_back(stop(Finding::EndsInsideBore, out.stopsShort_mm, 0));
+    if (out.stopsShort_mm > 0) out.findings.push_back(stop(Finding::EndsInsideBore, out.stopsShort_mm, 0));
 }
 
 void DriverBench::judgeStrength(DriverCheck& out, const catalog::Tool& t) const {
     const double force = std::max(m_load.pressForceMost_N, m_load.holdForce_N);
     if (out.faceArea_mm2 > 0 && force / out.faceArea_mm2 > kToolYield_MPa / kSafety)
-        out.findings.push_back(stop(Finding::FaceOverloaded, force / out.faceArea_mm2, kToolYield_MPa / kSafety, t.id, "HB4.17"));
+        out.findings.push_back(
+            stop(Finding::FaceOverloaded, force / out.faceArea_mm2, kToolYield_MPa / kSafety, t.id, "HB4.17"));
     // Euler, hinged ends: a wall slender enough to buckle is found long before it squashes.
     const double inertia = std::numbers::pi / 64 * (std::pow(t.outsideDia_mm, 4) - std::pow(t.boreDia_mm, 4));
     const double critical = std::numbers::pi * std::numbers::pi * kToolE_MPa * inertia / (t.length_mm * t.length_mm);
@@ -132,25 +142,26 @@ void DriverBench::judgeStrength(DriverCheck& out, const catalog::Tool& t) const 
         out.findings.push_back(stop(Finding::SleeveBuckles, force / critical, 1 / kSafety, t.id, "HB4.17"));
 }
 
-SupportCheck checkSupport(const arrangement::HousedBearing& a, const catalog::Press& press, const catalog::Tool* support,
-                          const LoadCase& load) {
+SupportCheck checkSupport(const arrangement::HousedBearing& a, const catalog::Press& press,
+                          const catalog::Tool* support, const LoadCase& load) {
     SupportCheck out;
     const auto setup = buildSetup(a, {&press, nullptr, {}, support, 0}, 0);
     const auto& housing = setup.bodies[*setup.find(BodyKind::Housing)];
     double innerRad = INFINITY;
     for (std::size_t i = 0; i < setup.bodies.size(); ++i) {
         const auto& body = setup.bodies[i];
-        if (body.kind != BodyKind::Bed && body.kind != BodyKind::Support)
-            continue;
+        if (body.kind != BodyKind::Bed && body.kind != BodyKind::Support) continue;
         for (const auto& touch : section::restingContacts(housing, body)) {
             out.area_mm2 += touch.area_mm2();
             innerRad = std::min(innerRad, touch.innerRad_mm);
         }
-        if (const auto hangs = firstOf(setup.bodies, BodyKind::KeepClear); hangs && section::firstMeeting(*hangs, body)) {
+        if (const auto hangs = firstOf(setup.bodies, BodyKind::KeepClear);
+            hangs && section::firstMeeting(*hangs, body)) {
             const auto below = section::firstMeeting(*hangs, body);
             if (below->travel_mm < 1e-3)
-                out.findings.push_back(stop(body.kind == BodyKind::Bed && support ? Finding::TooLowFor : Finding::StandsOnPart,
-                                            hangs->height() - (support ? support->length_mm : 0), 0, hangs->id));
+                out.findings.push_back(
+                    stop(body.kind == BodyKind::Bed && support ? Finding::TooLowFor : Finding::StandsOnPart,
+                         hangs->height() - (support ? support->length_mm : 0), 0, hangs->id));
         }
     }
     if (support) {
@@ -159,8 +170,8 @@ SupportCheck checkSupport(const arrangement::HousedBearing& a, const catalog::Pr
             out.findings.push_back(stop(Finding::FallsThrough, ring.outsideDia(), press.bedOpening_mm, support->id));
     }
     if (out.area_mm2 <= 0 && out.findings.empty())
-        out.findings.push_back(stop(Finding::FallsThrough, support ? support->boreDia_mm : press.bedOpening_mm, housing.outsideDia(),
-                                    support ? support->id : "bed"));
+        out.findings.push_back(stop(Finding::FallsThrough, support ? support->boreDia_mm : press.bedOpening_mm,
+                                    housing.outsideDia(), support ? support->id : "bed"));
     out.innerDia_mm = out.area_mm2 > 0 ? 2 * innerRad : 0;
     const double force = std::max(load.pressForceMost_N, load.holdForce_N);
     if (out.area_mm2 > 0 && force / out.area_mm2 > kToolYield_MPa / kSafety)
@@ -169,7 +180,9 @@ SupportCheck checkSupport(const arrangement::HousedBearing& a, const catalog::Pr
     return out;
 }
 
-bool StackFit::fits() const { return approach_mm >= kRoomAbove_mm && strokeUsed_mm <= strokeThere_mm + kEpsilon_mm; }
+bool StackFit::fits() const {
+    return approach_mm >= kRoomAbove_mm && strokeUsed_mm <= strokeThere_mm + kEpsilon_mm;
+}
 
 StackFit stackFit(double stack_mm, const catalog::Press& press, std::size_t notch, double homeTravel_mm) {
     StackFit out;
@@ -195,9 +208,14 @@ force::Path judgePath(AdviceList& findings, const arrangement::HousedBearing& a,
     const auto isElements = [&](std::size_t b) { return setup.bodies[b].kind == BodyKind::RollingElements; };
     const auto& bad = path.mustNotCarry;
     if (std::any_of(bad.begin(), bad.end(), isElements)) {
-        findings.push_back(stop(Finding::PathThroughElements, load.pressForceMost_N, load.staticAxial_N, "inner ring", "HB4.7"));
-        findings.push_back({load.staticIsEstimate ? Finding::RatingIsEstimate : Finding::RatingTyped, Severity::Info,
-                            load.staticAxial_N, 0, {}, "ISO76"});
+        findings.push_back(
+            stop(Finding::PathThroughElements, load.pressForceMost_N, load.staticAxial_N, "inner ring", "HB4.7"));
+        findings.push_back({load.staticIsEstimate ? Finding::RatingIsEstimate : Finding::RatingTyped,
+                            Severity::Info,
+                            load.staticAxial_N,
+                            0,
+                            {},
+                            "ISO76"});
     } else if (!bad.empty()) {
         findings.push_back(stop(Finding::PathThroughPart, load.pressForceMost_N, 0, setup.bodies[bad.front()].id));
     }
@@ -215,7 +233,8 @@ void judgeStack(Proof& proof, const arrangement::HousedBearing& a, const SetupCh
     else
         proof.findings.push_back(info(Finding::OneStroke, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
     if (choice.spacers.size() > kLooseLimit)
-        proof.findings.push_back(stop(Finding::StackLoose, static_cast<double>(choice.spacers.size()), kLooseLimit, {}, "HB4.18"));
+        proof.findings.push_back(
+            stop(Finding::StackLoose, static_cast<double>(choice.spacers.size()), kLooseLimit, {}, "HB4.18"));
     double narrow = choice.driver->outsideDia_mm, tall = choice.driver->length_mm;
     for (const auto* spacer : choice.spacers) {
         narrow = std::min(narrow, spacer->outsideDia_mm);

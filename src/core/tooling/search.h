@@ -33,15 +33,16 @@ struct Wishes {
 };
 
 struct ToolPlan {
-    std::vector<Candidate> drivers;          ///< best first, then the rejected in rack order
-    std::vector<SupportCandidate> supports;  ///< likewise
-    std::optional<SetupChoice> choice;       ///< the best whole setup, or the one the user asked for
-    Proof proof;                             ///< of `choice`
+    std::vector<Candidate> drivers;         ///< best first, then the rejected in rack order
+    std::vector<SupportCandidate> supports; ///< likewise
+    std::optional<SetupChoice> choice;      ///< the best whole setup, or the one the user asked for
+    Proof proof;                            ///< of `choice`
     bool overridden = false;
 };
 
 /// Chooses driver, spacers, support and bed notch from the rack and ranks the rest.
-/// Drivers and supports are judged apart, since neither changes the other's verdict; stacks are then put together best first.
+/// Drivers and supports are judged apart, since neither changes the other's verdict; stacks are then put together best
+/// first.
 ToolPlan chooseTools(const arrangement::HousedBearing& arrangement, const catalog::Rack& rack, const Wishes& wishes,
                      const LoadCase& load);
 

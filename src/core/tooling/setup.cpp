@@ -12,13 +12,15 @@ namespace {
 using section::Body;
 using section::BodyKind;
 
-constexpr double kHigh_mm = 5000;        // above any stack, to lower things from
+constexpr double kHigh_mm = 5000;  // above any stack, to lower things from
 constexpr double kBedWide_mm = 60; // shown beside the gap
 constexpr double kBedThick_mm = 14;
 constexpr double kRamShown_mm = 22;
 
 Body bedBody(const catalog::Press& press) {
-    return {"bed", BodyKind::Bed, section::Hatch::Steel,
+    return {"bed",
+            BodyKind::Bed,
+            section::Hatch::Steel,
             {section::Slice::tube(-kBedThick_mm, 0, press.bedOpening_mm / 2, kBedWide_mm + press.bedOpening_mm / 2)}};
 }
 
@@ -32,8 +34,7 @@ void restGroupOn(std::vector<Body>& group, const std::vector<Body>& below) {
     double travel = kHigh_mm;
     for (const auto& body : group)
         for (const auto& other : below)
-            if (const auto meeting = section::firstMeeting(body, other))
-                travel = std::min(travel, meeting->travel_mm);
+            if (const auto meeting = section::firstMeeting(body, other)) travel = std::min(travel, meeting->travel_mm);
     section::moveBy(group, -travel);
 }
 
@@ -55,8 +56,7 @@ void append(Setup& setup, std::vector<Body> bodies, bool moves) {
 
 std::optional<std::size_t> Setup::find(BodyKind kind) const {
     for (std::size_t i = 0; i < bodies.size(); ++i)
-        if (bodies[i].kind == kind)
-            return i;
+        if (bodies[i].kind == kind) return i;
     return std::nullopt;
 }
 
@@ -65,8 +65,7 @@ Setup buildSetup(const arrangement::HousedBearing& a, const SetupChoice& choice,
     setup.travel_mm = travel_mm;
     append(setup, {bedBody(*choice.press)}, false);
     setup.bed = 0;
-    if (choice.support)
-        append(setup, {catalog::toolBody(*choice.support)}, false);
+    if (choice.support) append(setup, {catalog::toolBody(*choice.support)}, false);
     auto housing = arrangement::housingBodies(a.housing);
     restGroupOn(housing, setup.bodies);
     setup.housingFaceZ_mm = housing.front().top();

@@ -23,18 +23,19 @@ struct SetupChoice {
 /// The whole stack between bed and ram as bodies; the bed's face is z = 0.
 struct Setup {
     std::vector<section::Body> bodies;
-    std::vector<bool> moves;  ///< goes down with the ram
+    std::vector<bool> moves; ///< goes down with the ram
     std::size_t ram = 0;
     std::size_t bed = 0;
-    double travel_mm = 0;     ///< the ring has gone this far into the bore
+    double travel_mm = 0; ///< the ring has gone this far into the bore
     double housingFaceZ_mm = 0;
-    double driverZ_mm = 0;    ///< underside of the driver
+    double driverZ_mm = 0; ///< underside of the driver
 
     double ramFaceZ_mm() const { return bodies[ram].bottom(); }
     std::optional<std::size_t> find(section::BodyKind kind) const;
 };
 
-/// Stacks bed, support, housing, bearing (gone in by `travel_mm`), driver, spacers and ram, each resting on what is below it.
+/// Stacks bed, support, housing, bearing (gone in by `travel_mm`), driver, spacers and ram, each resting on what is
+/// below it.
 Setup buildSetup(const arrangement::HousedBearing& arrangement, const SetupChoice& choice, double travel_mm);
 
 /// What the press force may reach [N].
@@ -45,7 +46,8 @@ struct LoadCase {
     bool staticIsEstimate = true;
 };
 
-/// Verdict on one driver with what stands on it: lands on the right face, clears everything on the way, is strong enough.
+/// Verdict on one driver with what stands on it: lands on the right face, clears everything on the way, is strong
+/// enough.
 struct DriverCheck {
     AdviceList findings;
     double coverage = 0;      ///< share of the outer ring's free face that is pushed, 0..1
@@ -86,7 +88,7 @@ SupportCheck checkSupport(const arrangement::HousedBearing& arrangement, const c
 struct StackFit {
     double stack_mm = 0;
     double daylight_mm = 0;
-    double approach_mm = 0;    ///< ram travel before it touches
+    double approach_mm = 0; ///< ram travel before it touches
     double strokeUsed_mm = 0;
     double strokeThere_mm = 0;
 
@@ -97,8 +99,8 @@ StackFit stackFit(double stack_mm, const catalog::Press& press, std::size_t notc
 
 /// Proof of a whole setup: path of the force midway and at home, and every check of its pieces.
 struct Proof {
-    force::Path path;     ///< midway
-    AdviceList findings;  ///< reasons, looks and stops; the worst severity is the verdict
+    force::Path path;    ///< midway
+    AdviceList findings; ///< reasons, looks and stops; the worst severity is the verdict
     StackFit stack;
 };
 Proof proveSetup(const arrangement::HousedBearing& arrangement, const SetupChoice& choice, const LoadCase& load);

@@ -20,7 +20,8 @@ struct Sample {
 using Trace = std::vector<Sample>;
 
 /// Reads `t_s,travel_mm,force_N` lines.
-/// @errors Missing (columns, empty file), Malformed / NotFinite (place "line N, column"), GeometryOrder (time going back)
+/// @errors Missing (columns, empty file), Malformed / NotFinite (place "line N, column"), GeometryOrder (time going
+/// back)
 Result<Trace> parseTrace(std::string_view csv);
 
 /// What the press should show: force at each travel, least, likely and most.
@@ -39,13 +40,13 @@ struct Expected {
 
 struct ExpectInput {
     double homeTravel_mm = 0;
-    double fullEngagement_mm = 0;                        ///< at home
-    Range endForce_N;                                    ///< at full engagement
-    std::function<double(double travel_mm)> engaged_mm;  ///< axial length in touch
+    double fullEngagement_mm = 0;                       ///< at home
+    Range endForce_N;                                   ///< at full engagement
+    std::function<double(double travel_mm)> engaged_mm; ///< axial length in touch
 };
 
-/// F(x) = mu pi d p x with the engaged length taken from the section, then the hold load: 1.1 to 1.5 times the end force,
-/// the middle of it at least 1.1 times the greatest end force.
+/// F(x) = mu pi d p x with the engaged length taken from the section, then the hold load: 1.1 to 1.5 times the end
+/// force, the middle of it at least 1.1 times the greatest end force.
 /// @source [HB4.6], [HB5] hold
 Expected expectTrace(const ExpectInput& in);
 

@@ -12,7 +12,8 @@ constexpr double kMmPerInch = 25.4;
 constexpr double kDefaultUncertainty_mm = 0.002;
 
 tl::unexpected<Problem> notASize(const std::string& typed) {
-    return refuse(ProblemCode::Malformed, "size", typed, "a size as 61.987, 2.4405 in, 1 7/16 in, 62-0.013, 62 N7, 62 +3/-12 um");
+    return refuse(ProblemCode::Malformed, "size", typed,
+                  "a size as 61.987, 2.4405 in, 1 7/16 in, 62-0.013, 62 N7, 62 +3/-12 um");
 }
 
 std::string replaced(std::string text, const std::string& what, const std::string& with) {
@@ -28,8 +29,8 @@ std::string trimmed(const std::string& s) {
 
 /// One spelling for what keyboards and copied text spell in several ways.
 std::string normalised(std::string text) {
-    const std::pair<const char*, const char*> spellings[] = {{"µ", "u"}, {"μ", "u"}, {"−", "-"}, {"–", "-"},
-                                                             {"Ø", ""}, {"ø", ""}, {"±", "+-"}, {"\"", " in"}, {",", "."}};
+    const std::pair<const char*, const char*> spellings[] = {
+        {"µ", "u"}, {"μ", "u"}, {"−", "-"}, {"–", "-"}, {"Ø", ""}, {"ø", ""}, {"±", "+-"}, {"\"", " in"}, {",", "."}};
     for (const auto& [from, to] : spellings)
         text = replaced(std::move(text), from, to);
     return trimmed(text);
@@ -44,8 +45,7 @@ struct WithUnit {
 WithUnit splitUnit(const std::string& text, double defaultUnitMm) {
     static const std::regex form("^(.*?)\\s*(um|mm|in|thou)$");
     std::smatch parts;
-    if (!std::regex_match(text, parts, form))
-        return {text, defaultUnitMm, false};
+    if (!std::regex_match(text, parts, form)) return {text, defaultUnitMm, false};
     const auto unit = parts[2].str();
     const double mm = unit == "um" ? 1e-3 : unit == "in" ? kMmPerInch : unit == "thou" ? kMmPerInch / 1000 : 1.0;
     return {trimmed(parts[1].str()), mm, true};
@@ -55,25 +55,24 @@ WithUnit splitUnit(const std::string& text, double defaultUnitMm) {
 Result<double> evaluate(std::string text, const std::string& typed) {
     static const std::regex allowed("[0-9.+*/() -]+");
     static const std::regex mixedFraction("(^|[^0-9./])([0-9]+)\\s+([0-9]+/[0-9]+)");
-    if (!std::regex_match(text, allowed))
-        return notASize(typed);
+    if (!std::regex_match(text, allowed)) return notASize(typed);
     text = std::regex_replace(text, mixedFraction, "$1($2+$3)");
     static const std::regex twoNumbers("[0-9.]\\s+[0-9.(]");
-    if (std::regex_search(text, twoNumbers))
-        return notASize(typed);
+    if (std::regex_search(text, twoNumbers)) return notASize(typed);
     try {
         mu::Parser parser;
         parser.SetExpr(text);
         const double value = parser.Eval();
-        if (!std::isfinite(value))
-            return refuse(ProblemCode::NotFinite, "size", typed, "a finite size");
+        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, "size", typed, "a finite size");
         return value;
     } catch (const mu::Parser::exception_type&) {
         return notASize(typed);
     }
 }
 
-Result<double> signedNumber(const std::string& text, const std::string& typed) { return evaluate(trimmed(text), typed); }
+Result<double> signedNumber(const std::string& text, const std::string& typed) {
+    return evaluate(trimmed(text), typed);
+}
 
 Result<job::SizeSpec> withNominal(const std::string& typed, const std::string& nominalText, double contextNominal_mm,
                                   double defaultUnitMm) {
@@ -82,12 +81,10 @@ Result<job::SizeSpec> withNominal(const std::string& typed, const std::string& n
     size.nominal_mm = contextNominal_mm;
     if (!trimmed(nominalText).empty()) {
         const auto nominal = parseLength(nominalText, defaultUnitMm);
-        if (!nominal)
-            return notASize(typed);
+        if (!nominal) return notASize(typed);
         size.nominal_mm = *nominal;
     }
-    if (!(size.nominal_mm > 0))
-        return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
+    if (!(size.nominal_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
     return size;
 }
 
@@ -95,37 +92,36 @@ Result<job::SizeSpec> withNominal(const std::string& typed, const std::string& n
 
 Result<double> parseLength(const std::string& typed, double defaultUnitMm) {
     const auto split = splitUnit(normalised(typed), defaultUnitMm);
-    if (split.number.empty())
-        return notASize(typed);
+    if (split.number.empty()) return notASize(typed);
     return evaluate(split.number, typed).map([&](double value) { return value * split.unit_mm; });
 }
 
 Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm) {
     const auto text = normalised(typed);
     static const std::regex classForm("^(.*?)\\s*\\b([A-Za-z]{1,2}[0-9]{1,2})$");
-    static const std::regex limitsForm("^(.*?)\\s*((?:[+-]\\s*[0-9.]+|\\b0))\\s*/\\s*([+-]?\\s*[0-9.]+)\\s*(um|mm|in|thou)?$");
+    static const std::regex limitsForm(
+        "^(.*?)\\s*((?:[+-]\\s*[0-9.]+|\\b0))\\s*/\\s*([+-]?\\s*[0-9.]+)\\s*(um|mm|in|thou)?$");
     static const std::regex plusMinusForm("^(.*?)\\s*\\+/?-\\s*([0-9.]+)\\s*(um|mm|in|thou)?$");
     std::smatch parts;
     if (std::regex_match(text, parts, classForm) && !splitUnit(text, 1).written) {
         auto size = withNominal(typed, parts[1].str(), contextNominal_mm, defaultUnitMm);
         const auto toleranceClass = standards::parseToleranceClass(parts[2].str());
-        if (!size || !toleranceClass)
-            return tl::unexpected(!size ? size.error() : toleranceClass.error());
+        if (!size || !toleranceClass) return tl::unexpected(!size ? size.error() : toleranceClass.error());
         size->toleranceClass = *toleranceClass;
         return size;
     }
     const bool plusMinus = std::regex_match(text, parts, plusMinusForm);
-    if (!plusMinus && !std::regex_match(text, parts, limitsForm))
-        return notASize(typed);
+    if (!plusMinus && !std::regex_match(text, parts, limitsForm)) return notASize(typed);
     const auto unit = splitUnit(text, defaultUnitMm);
     const auto a = signedNumber(parts[2].str(), typed);
     const auto b = plusMinus ? a.map([](double x) { return -x; }) : signedNumber(parts[3].str(), typed);
     auto size = withNominal(typed, parts[1].str(), contextNominal_mm, defaultUnitMm);
-    if (!a || !b || !size)
-        return tl::unexpected(!size ? size.error() : !a ? a.error() : b.error());
+    if (!a || !b || !size) return tl::unexpected(!size ? size.error() : !a ? a.error() : b.error());
     size->deviation_mm = {std::min(*a, *b) * unit.unit_mm, std::max(*a, *b) * unit.unit_mm};
-    if (!(std::abs(size->deviation_mm.lower) < 0.05 * size->nominal_mm && std::abs(size->deviation_mm.upper) < 0.05 * size->nominal_mm))
-        return refuse(ProblemCode::OutOfRange, "size", typed, "limits within 5 % of the size (write um for micrometres)");
+    if (!(std::abs(size->deviation_mm.lower) < 0.05 * size->nominal_mm &&
+          std::abs(size->deviation_mm.upper) < 0.05 * size->nominal_mm))
+        return refuse(ProblemCode::OutOfRange, "size", typed,
+                      "limits within 5 % of the size (write um for micrometres)");
     return size;
 }
 
@@ -136,17 +132,14 @@ Result<job::MeasuredSize> parseMeasured(const std::string& typed, double default
     out.uncertainty_mm = kDefaultUncertainty_mm;
     const auto split = text.find("+-");
     const auto value = parseLength(text.substr(0, split), defaultUnitMm);
-    if (!value)
-        return notASize(typed);
+    if (!value) return notASize(typed);
     out.value_mm = *value;
     if (split != std::string::npos) {
         const auto uncertainty = parseLength(text.substr(split + 2), defaultUnitMm);
-        if (!uncertainty || *uncertainty < 0)
-            return notASize(typed);
+        if (!uncertainty || *uncertainty < 0) return notASize(typed);
         out.uncertainty_mm = *uncertainty;
     }
-    if (!(out.value_mm > 0))
-        return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
+    if (!(out.value_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
     return out;
 }
 

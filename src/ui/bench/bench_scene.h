@@ -31,11 +31,11 @@ struct BenchScene {
     QString title;
     QString subtitle;
     std::vector<section::Body> bodies;
-    std::vector<bool> faded;               ///< same length as bodies, or empty
+    std::vector<bool> faded; ///< same length as bodies, or empty
     std::optional<force::Path> path;
     std::vector<Callout> callouts;
     std::optional<StrokeScale> stroke;
-    QString emptyText;                     ///< shown when there are no bodies
+    QString emptyText; ///< shown when there are no bodies
 };
 
 } // namespace arbor::ui

@@ -16,11 +16,11 @@ namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
-constexpr int kTop = 58;          // below title and subtitle
+constexpr int kTop = 58; // below title and subtitle
 constexpr int kBottom = 14;
 constexpr int kCalloutWidth = 206;
 constexpr int kCalloutStep = 40;
@@ -59,12 +59,12 @@ BenchView::BenchView(QWidget* parent) : QWidget(parent) {
 }
 
 void BenchView::show(BenchScene scene) {
-    const auto keep = m_picked && *m_picked < m_scene.bodies.size() ? std::optional(m_scene.bodies[*m_picked].id) : std::nullopt;
+    const auto keep =
+        m_picked && *m_picked < m_scene.bodies.size() ? std::optional(m_scene.bodies[*m_picked].id) : std::nullopt;
     m_scene = std::move(scene);
     m_picked.reset();
     for (std::size_t i = 0; keep && i < m_scene.bodies.size(); ++i)
-        if (m_scene.bodies[i].id == *keep)
-            m_picked = i;
+        if (m_scene.bodies[i].id == *keep) m_picked = i;
     setAccessibleDescription(m_scene.title + ". " + m_scene.subtitle);
     update();
 }
@@ -110,8 +110,7 @@ void BenchView::paintEvent(QPaintEvent*) {
             section.body(m_scene.bodies[i], i < m_scene.faded.size() && m_scene.faded[i], m_picked == i);
         const auto world = worldBox();
         section.axis(world.top() - 4, world.bottom() + 4);
-        if (m_scene.path)
-            section.path(*m_scene.path, m_scene.bodies);
+        if (m_scene.path) section.path(*m_scene.path, m_scene.bodies);
         paintCallouts(painter, map);
         paintStroke(painter);
         paintPicked(painter);
@@ -133,8 +132,7 @@ void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
     for (const int side : {-1, 1}) {
         std::vector<PlacedCallout> list;
         for (const auto& c : m_scene.callouts)
-            if ((c.at.x() < 0) == (side < 0))
-                list.push_back({&c, map.map(c.at).y() - 10});
+            if ((c.at.x() < 0) == (side < 0)) list.push_back({&c, map.map(c.at).y() - 10});
         for (const auto& [callout, y] : spread(std::move(list), kTop + 4, height() - 44)) {
             const double left = side < 0 ? theme::kMargin : width() - kCalloutWidth + 6;
             const QRectF box(left, y, kCalloutWidth - theme::kMargin - 6, 36);
@@ -147,23 +145,25 @@ void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
             painter.drawEllipse(map.map(callout->at), 2.4, 2.4);
             painter.setFont(typeface(Text::Strong));
             painter.setPen(callout->tone == Tone::Plain ? roles().ink : toneColour(callout->tone));
-            painter.drawText(QRectF(box.left(), y, box.width(), 18), align, headMetrics.elidedText(callout->head, Qt::ElideRight, static_cast<int>(box.width())));
+            painter.drawText(QRectF(box.left(), y, box.width(), 18), align,
+                             headMetrics.elidedText(callout->head, Qt::ElideRight, static_cast<int>(box.width())));
             painter.setFont(typeface(Text::Small));
             painter.setPen(roles().muted);
             painter.drawText(QRectF(box.left(), y + 18, box.width(), 18), align,
-                             QFontMetrics(typeface(Text::Small)).elidedText(callout->detail, Qt::ElideRight, static_cast<int>(box.width())));
+                             QFontMetrics(typeface(Text::Small))
+                                 .elidedText(callout->detail, Qt::ElideRight, static_cast<int>(box.width())));
         }
     }
 }
 
 void BenchView::paintStroke(QPainter& painter) const {
-    if (!m_scene.stroke || m_scene.stroke->there_mm <= 0)
-        return;
+    if (!m_scene.stroke || m_scene.stroke->there_mm <= 0) return;
     const auto& s = *m_scene.stroke;
     const QRectF scale(theme::kMargin, kTop + 8, 8, std::min(220, height() - kTop - 60));
     painter.fillRect(scale, roles().rule);
     const double used = std::min(1.0, s.used_mm / s.there_mm) * scale.height();
-    painter.fillRect(QRectF(scale.left(), scale.top(), scale.width(), used), s.used_mm > s.there_mm ? roles().stop : roles().plan);
+    painter.fillRect(QRectF(scale.left(), scale.top(), scale.width(), used),
+                     s.used_mm > s.there_mm ? roles().stop : roles().plan);
     painter.setPen(QPen(roles().ink, 1));
     for (int i = 0; i <= 10; ++i) {
         const double y = scale.top() + scale.height() * i / 10;
@@ -175,8 +175,7 @@ void BenchView::paintStroke(QPainter& painter) const {
 }
 
 void BenchView::paintPicked(QPainter& painter) const {
-    if (!m_picked || !m_describe)
-        return;
+    if (!m_picked || !m_describe) return;
     const auto note = m_describe(m_scene.bodies[*m_picked]);
     const QFontMetrics metrics(typeface(Text::Small));
     const int wide = std::min(width() - 2 * theme::kMargin, 330);
@@ -206,7 +205,9 @@ void BenchView::fit() {
     update();
 }
 
-void BenchView::wheelEvent(QWheelEvent* event) { zoomAbout(event->position(), std::pow(1.0015, event->angleDelta().y())); }
+void BenchView::wheelEvent(QWheelEvent* event) {
+    zoomAbout(event->position(), std::pow(1.0015, event->angleDelta().y()));
+}
 
 void BenchView::mousePressEvent(QMouseEvent* event) {
     m_dragFrom = event->position();
@@ -214,20 +215,17 @@ void BenchView::mousePressEvent(QMouseEvent* event) {
 }
 
 void BenchView::mouseMoveEvent(QMouseEvent* event) {
-    if (!m_dragFrom)
-        return;
+    if (!m_dragFrom) return;
     const auto moved = event->position() - *m_dragFrom;
     m_dragged = m_dragged || moved.manhattanLength() > 4;
-    if (!m_dragged)
-        return;
+    if (!m_dragged) return;
     m_pan += moved;
     m_dragFrom = event->position();
     update();
 }
 
 void BenchView::mouseReleaseEvent(QMouseEvent* event) {
-    if (!m_dragged)
-        pick(bodyAt(event->position()));
+    if (!m_dragged) pick(bodyAt(event->position()));
     m_dragFrom.reset();
 }
 
@@ -242,8 +240,7 @@ void BenchView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_0:
         return fit();
     case Qt::Key_P:
-        if (!m_scene.bodies.empty())
-            pick(m_picked ? (*m_picked + 1) % m_scene.bodies.size() : 0);
+        if (!m_scene.bodies.empty()) pick(m_picked ? (*m_picked + 1) % m_scene.bodies.size() : 0);
         return;
     default:
         QWidget::keyPressEvent(event);
@@ -251,8 +248,7 @@ void BenchView::keyPressEvent(QKeyEvent* event) {
 }
 
 void BenchView::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasFormat(kToolMime))
-        event->acceptProposedAction();
+    if (event->mimeData()->hasFormat(kToolMime)) event->acceptProposedAction();
 }
 
 void BenchView::dropEvent(QDropEvent* event) {
@@ -269,8 +265,7 @@ void BenchView::pick(std::optional<std::size_t> body) {
 std::optional<std::size_t> BenchView::bodyAt(QPointF screen) const {
     const auto world = toScreen().inverted().map(screen);
     for (std::size_t i = m_scene.bodies.size(); i-- > 0;)
-        if (outline(m_scene.bodies[i], world.x() < 0 ? -1 : 1).contains(world))
-            return i;
+        if (outline(m_scene.bodies[i], world.x() < 0 ? -1 : 1).contains(world)) return i;
     return std::nullopt;
 }
 

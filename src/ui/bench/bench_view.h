@@ -9,7 +9,8 @@
 
 namespace arbor::ui {
 
-/// The section of the present setup to scale: pan by dragging, zoom by wheel or + and -, 0 fits, click or P picks a part.
+/// The section of the present setup to scale: pan by dragging, zoom by wheel or + and -, 0 fits, click or P picks a
+/// part.
 class BenchView : public QWidget {
     Q_OBJECT
 public:

@@ -70,17 +70,21 @@ void hatch(QPainter& painter, const QPainterPath& shape, const HatchStyle& style
     painter.restore();
 }
 
-QPointF mirrored(QPointF p, int side) { return {p.x() * side, p.y()}; }
+QPointF mirrored(QPointF p, int side) {
+    return {p.x() * side, p.y()};
+}
 
 using section::Contact;
 using section::ContactKind;
 
-QPointF point(const Contact& c) { return {c.midRad_mm(), c.midZ_mm()}; }
+QPointF point(const Contact& c) {
+    return {c.midRad_mm(), c.midZ_mm()};
+}
 
-/// Height at which the force changes its radius inside a body: at a wall contact there, else where the body is wide enough for it.
+/// Height at which the force changes its radius inside a body: at a wall contact there, else where the body is wide
+/// enough for it.
 double shiftHeight(const section::Body& body, QPointF from, QPointF to, bool fromWall, bool toWall) {
-    if (fromWall || toWall)
-        return fromWall ? from.y() : to.y();
+    if (fromWall || toWall) return fromWall ? from.y() : to.y();
     const double lo = std::min(from.x(), to.x()), hi = std::max(from.x(), to.x());
     for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
         if (std::max(s->innerBottom, s->innerTop) <= lo && std::min(s->outerBottom, s->outerTop) >= hi)
@@ -94,8 +98,7 @@ std::vector<QPointF> legThrough(const force::Path& path, std::size_t leg, const 
     const bool first = leg == 0, last = leg + 1 == path.bodies.size();
     const auto from = first ? QPointF(path.contacts.front().midRad_mm(), body.top()) : point(path.contacts[leg - 1]);
     const auto to = last ? QPointF(path.contacts.back().midRad_mm(), body.bottom()) : point(path.contacts[leg]);
-    if (!section::mayCarry(body.kind))
-        return {from, to};
+    if (!section::mayCarry(body.kind)) return {from, to};
     const bool fromWall = !first && path.contacts[leg - 1].kind != ContactKind::Face;
     const bool toWall = !last && path.contacts[leg].kind != ContactKind::Face;
     const double z = shiftHeight(body, from, to, fromWall, toWall);
@@ -106,8 +109,7 @@ QPainterPath zigzag(QPointF a, QPointF b) {
     QPainterPath line(a);
     const QPointF along = b - a;
     const double length = std::hypot(along.x(), along.y());
-    if (length < 1)
-        return line;
+    if (length < 1) return line;
     const QPointF across(-along.y() / length * 5, along.x() / length * 5);
     const int teeth = std::max(4, static_cast<int>(length / 5));
     for (int i = 1; i < teeth; ++i)
@@ -160,7 +162,8 @@ std::vector<QPainterPath> outlines(const section::Body& body) {
     return {path};
 }
 
-SectionPainter::SectionPainter(QPainter& painter, const QTransform& toScreen) : m_painter(painter), m_toScreen(toScreen) {}
+SectionPainter::SectionPainter(QPainter& painter, const QTransform& toScreen)
+    : m_painter(painter), m_toScreen(toScreen) {}
 
 void SectionPainter::body(const section::Body& body, bool faded, bool picked) {
     m_painter.save();
@@ -169,9 +172,9 @@ void SectionPainter::body(const section::Body& body, bool faded, bool picked) {
     for (const auto& world : outlines(body)) {
         const auto shape = m_toScreen.map(world);
         m_painter.fillPath(shape, picked ? roles().planPale : fill(body));
-        if (body.hatch != Hatch::None)
-            hatch(m_painter, shape, hatchStyle(body), roles().muted);
-        m_painter.setPen(QPen(picked ? roles().plan : roles().ink, picked ? 2.2 : 1.3, Qt::SolidLine, Qt::SquareCap, Qt::MiterJoin));
+        if (body.hatch != Hatch::None) hatch(m_painter, shape, hatchStyle(body), roles().muted);
+        m_painter.setPen(
+            QPen(picked ? roles().plan : roles().ink, picked ? 2.2 : 1.3, Qt::SolidLine, Qt::SquareCap, Qt::MiterJoin));
         m_painter.drawPath(shape);
     }
     m_painter.restore();
@@ -185,15 +188,14 @@ void SectionPainter::axis(double fromZ_mm, double toZ_mm) {
 }
 
 void SectionPainter::path(const force::Path& path, const std::vector<section::Body>& bodies) {
-    if (!path.connected || path.contacts.empty())
-        return;
+    if (!path.connected || path.contacts.empty()) return;
     m_painter.save();
     // One row of balls in the way means all rows of the bearing carry.
     for (std::size_t bad = 0; bad < bodies.size(); ++bad)
         for (const int side : {-1, 1}) {
-            const bool hit = std::any_of(path.mustNotCarry.begin(), path.mustNotCarry.end(), [&](auto b) { return bodies[b].kind == bodies[bad].kind; });
-            if (!hit)
-                break;
+            const bool hit = std::any_of(path.mustNotCarry.begin(), path.mustNotCarry.end(),
+                                         [&](auto b) { return bodies[b].kind == bodies[bad].kind; });
+            if (!hit) break;
             const auto shape = m_toScreen.map(outline(bodies[bad], side));
             m_painter.fillPath(shape, roles().stopPale);
             hatch(m_painter, shape, {true, 4}, roles().stop);
@@ -206,7 +208,8 @@ void SectionPainter::path(const force::Path& path, const std::vector<section::Bo
                 way << m_toScreen.map(mirrored(p, side));
             tip = way.back();
             const bool good = section::mayCarry(bodies[path.bodies[leg]].kind);
-            m_painter.setPen(QPen(good ? roles().plan : roles().stop, good ? 3.5 : 3, Qt::SolidLine, Qt::SquareCap, Qt::RoundJoin));
+            m_painter.setPen(
+                QPen(good ? roles().plan : roles().stop, good ? 3.5 : 3, Qt::SolidLine, Qt::SquareCap, Qt::RoundJoin));
             m_painter.setBrush(Qt::NoBrush);
             if (good)
                 m_painter.drawPolyline(way);

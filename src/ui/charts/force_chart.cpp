@@ -105,7 +105,8 @@ void ForceChart::paintEvent(QPaintEvent*) {
     painter.drawText(QRect(theme::kMargin, 10, 300, 20), Qt::AlignVCenter, tr("Force against travel"));
     painter.setFont(theme::typeface(theme::Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight, tr("band: what this seat should take"));
+    painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight,
+                     tr("band: what this seat should take"));
 }
 
 } // namespace arbor::ui

@@ -14,7 +14,8 @@ namespace arbor::ui {
 class ForceChart : public QWidget {
 public:
     explicit ForceChart(QWidget* parent = nullptr);
-    void show(const trace::Expected& expected, const std::optional<trace::Trace>& measured, const words::Display& display);
+    void show(const trace::Expected& expected, const std::optional<trace::Trace>& measured,
+              const words::Display& display);
     void clear();
     QCustomPlot* plot() { return m_plot; }
 

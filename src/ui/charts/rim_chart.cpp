@@ -46,7 +46,8 @@ RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
     m_plot->xAxis->setTicker(ticker);
 }
 
-void RimChart::show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm, double limit_mm, const words::Display& d) {
+void RimChart::show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm,
+                    double limit_mm, const words::Display& d) {
     m_plot->clearPlottables();
     dressPlot(*m_plot);
     addAllowed(*m_plot, d.fineValue(limit_mm / 2));
@@ -62,7 +63,8 @@ void RimChart::show(const std::vector<seat::Reading>& heights, const seat::Plane
     if (plane) {
         auto* wave = m_plot->addGraph();
         for (int deg = 0; deg <= 360; deg += 4)
-            wave->addData(deg, d.fineValue(radius_mm * (plane->slopeCos * std::cos(deg * kRadPerDeg) + plane->slopeSin * std::sin(deg * kRadPerDeg))));
+            wave->addData(deg, d.fineValue(radius_mm * (plane->slopeCos * std::cos(deg * kRadPerDeg) +
+                                                        plane->slopeSin * std::sin(deg * kRadPerDeg))));
         wave->setPen(QPen(roles().plan, 1.8));
     }
     m_plot->xAxis->setRange(0, 360);
@@ -79,7 +81,8 @@ void RimChart::paintEvent(QPaintEvent*) {
     painter.drawText(QRect(theme::kMargin, 10, 300, 20), Qt::AlignVCenter, tr("Round the rim"));
     painter.setFont(theme::typeface(theme::Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight, tr("readings above their mean, fitted plane, allowed band"));
+    painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight,
+                     tr("readings above their mean, fitted plane, allowed band"));
 }
 
 } // namespace arbor::ui

@@ -14,7 +14,8 @@ class RimChart : public QWidget {
 public:
     explicit RimChart(QWidget* parent = nullptr);
     /// @param heights  readings as height above the mean plane position [mm]
-    void show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm, double limit_mm, const words::Display& display);
+    void show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm, double limit_mm,
+              const words::Display& display);
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -12,9 +12,9 @@ namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
 QString shown(double value_mm, double perUnit_mm) {
     return QString::fromStdString(words::decimals(value_mm / perUnit_mm, perUnit_mm < 1e-2 ? 0 : 2));
@@ -24,8 +24,7 @@ QString shown(double value_mm, double perUnit_mm) {
 double graduation(double span, int count) {
     const double raw = span / count, power = std::pow(10, std::floor(std::log10(raw)));
     for (const double step : {1.0, 2.0, 5.0, 10.0})
-        if (step * power >= raw)
-            return step * power;
+        if (step * power >= raw) return step * power;
     return 10 * power;
 }
 
@@ -35,7 +34,8 @@ void hatched(QPainter& painter, const QRectF& box, const QColor& fill, bool risi
     painter.setClipRect(box);
     painter.setPen(QPen(roles().muted, 0.8));
     for (double x = box.left() - box.height(); x < box.right(); x += 7)
-        painter.drawLine(QPointF(x, rising ? box.bottom() : box.top()), QPointF(x + box.height(), rising ? box.top() : box.bottom()));
+        painter.drawLine(QPointF(x, rising ? box.bottom() : box.top()),
+                         QPointF(x + box.height(), rising ? box.top() : box.bottom()));
     painter.restore();
     painter.setPen(QPen(roles().ink, 1.3));
     painter.setBrush(Qt::NoBrush);
@@ -65,8 +65,7 @@ void ZoneDrawing::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     heading(painter, rect(), tr("Bore and ring"));
-    if (m_model.nominal.isEmpty())
-        return;
+    if (m_model.nominal.isEmpty()) return;
     const double split = width() * 0.54;
     paintZones(painter, QRectF(52, 48, split - 62, height() - 74));
     paintDensity(painter, QRectF(split + 16, 48, width() - split - 34, height() - 74));
@@ -90,8 +89,10 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
     painter.setPen(QPen(roles().ink, 1.2));
     painter.drawLine(QPointF(box.left(), y(0)), QPointF(box.right(), y(0)));
     const double wide = box.width() * 0.36;
-    const QRectF hole(box.left() + box.width() * 0.06, y(m_model.hole_mm.upper), wide, y(m_model.hole_mm.lower) - y(m_model.hole_mm.upper));
-    const QRectF ring(box.left() + box.width() * 0.58, y(m_model.ring_mm.upper), wide, y(m_model.ring_mm.lower) - y(m_model.ring_mm.upper));
+    const QRectF hole(box.left() + box.width() * 0.06, y(m_model.hole_mm.upper), wide,
+                      y(m_model.hole_mm.lower) - y(m_model.hole_mm.upper));
+    const QRectF ring(box.left() + box.width() * 0.58, y(m_model.ring_mm.upper), wide,
+                      y(m_model.ring_mm.lower) - y(m_model.ring_mm.upper));
     hatched(painter, hole, roles().iron, true);
     hatched(painter, ring, roles().hardened, false);
     painter.setFont(typeface(Text::Strong));
@@ -115,14 +116,14 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
 
 void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
     const auto& window = m_model.densityWindow_mm;
-    if (m_model.density.empty() || window.width() <= 0)
-        return;
+    if (m_model.density.empty() || window.width() <= 0) return;
     const auto x = [&](double v) { return box.left() + (v - window.lower) / window.width() * box.width(); };
     const double peak = *std::max_element(m_model.density.begin(), m_model.density.end());
     const double base = box.bottom() - 8, tall = box.height() - 30;
     QPainterPath curve(QPointF(box.left(), base));
     for (std::size_t i = 0; i < m_model.density.size(); ++i)
-        curve.lineTo(box.left() + box.width() * (static_cast<double>(i) + 0.5) / static_cast<double>(m_model.density.size()),
+        curve.lineTo(box.left() +
+                         box.width() * (static_cast<double>(i) + 0.5) / static_cast<double>(m_model.density.size()),
                      base - (peak > 0 ? m_model.density[i] / peak : 0) * tall);
     curve.lineTo(box.right(), base);
     painter.fillPath(curve, roles().planPale);
@@ -141,9 +142,11 @@ void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
     QPen loose(roles().stop, 1.4, Qt::DashLine);
     painter.setPen(loose);
     painter.drawLine(QPointF(x(0), box.top() + 14), QPointF(x(0), base));
-    painter.drawText(QRectF(std::max(box.left(), x(0) - 70), box.top() - 4, 66, 16), Qt::AlignRight, x(0) - box.left() > 40 ? tr("loose") : QString());
+    painter.drawText(QRectF(std::max(box.left(), x(0) - 70), box.top() - 4, 66, 16), Qt::AlignRight,
+                     x(0) - box.left() > 40 ? tr("loose") : QString());
     painter.setPen(roles().muted);
-    painter.drawText(QRectF(box.left(), box.top() - 34, box.width(), 16), Qt::AlignRight, tr("%1 tight").arg(m_model.unit));
+    painter.drawText(QRectF(box.left(), box.top() - 34, box.width(), 16), Qt::AlignRight,
+                     tr("%1 tight").arg(m_model.unit));
 }
 
 ClearanceSteps::ClearanceSteps(QWidget* parent) : QWidget(parent) {
@@ -163,8 +166,7 @@ void ClearanceSteps::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     heading(painter, rect(), tr("Clearance inside the bearing"));
     painter.fillRect(0, 0, theme::kHairline, height(), roles().rule);
-    if (m_steps.empty())
-        return;
+    if (m_steps.empty()) return;
     const QRectF box(52, 46, width() - 66, height() - 84);
     double lo = 0, hi = 1e-3;
     for (const auto& s : m_steps) {
@@ -195,10 +197,12 @@ void ClearanceSteps::paintEvent(QPaintEvent*) {
         painter.setPen(s.tone == 0 ? roles().ink : roles().muted);
         painter.drawText(QRectF(left - 12, bar.top() - 18, wide + 24, 16), Qt::AlignHCenter, s.value);
         painter.setFont(typeface(Text::Small));
-        painter.drawText(QRectF(left - cell * 0.18, box.bottom() + 4, wide + cell * 0.36, 32), Qt::AlignHCenter | Qt::TextWordWrap, s.label);
+        painter.drawText(QRectF(left - cell * 0.18, box.bottom() + 4, wide + cell * 0.36, 32),
+                         Qt::AlignHCenter | Qt::TextWordWrap, s.label);
     }
     painter.setPen(roles().stop);
-    painter.drawText(QRectF(box.left(), y(0) + 2, box.width(), 16), Qt::AlignRight, lo < 0 ? tr("none left below this line") : QString());
+    painter.drawText(QRectF(box.left(), y(0) + 2, box.width(), 16), Qt::AlignRight,
+                     lo < 0 ? tr("none left below this line") : QString());
     painter.setPen(roles().muted);
     painter.drawText(QRectF(box.left(), 12, box.width(), 16), Qt::AlignRight, m_unit);
 }

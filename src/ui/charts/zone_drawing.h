@@ -12,7 +12,7 @@ namespace arbor::ui {
 struct ZoneModel {
     QString nominal;
     QString unit;
-    double perUnit_mm = 1e-3;         ///< millimetres in one shown unit
+    double perUnit_mm = 1e-3; ///< millimetres in one shown unit
     QString holeName;
     Limits hole_mm;
     Limits ring_mm;

@@ -13,15 +13,15 @@ namespace arbor::ui {
 class JobEdit : public QUndoCommand {
 public:
     JobEdit(JobSession& session, const QString& text, job::Job after, QString mergeKey)
-        : QUndoCommand(text), m_session(session), m_before(session.job()), m_after(std::move(after)), m_mergeKey(std::move(mergeKey)) {}
+        : QUndoCommand(text), m_session(session), m_before(session.job()), m_after(std::move(after)),
+          m_mergeKey(std::move(mergeKey)) {}
 
     void undo() override { m_session.replaceJob(m_before); }
     void redo() override { m_session.replaceJob(m_after); }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const JobEdit*>(other);
-        if (next->m_mergeKey != m_mergeKey)
-            return false;
+        if (next->m_mergeKey != m_mergeKey) return false;
         m_after = next->m_after;
         return true;
     }
@@ -33,8 +33,10 @@ private:
     QString m_mergeKey;
 };
 
-JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library, Clock clock)
-    : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)), m_clock(std::move(clock)) {
+JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library,
+                       Clock clock)
+    : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)),
+      m_clock(std::move(clock)) {
     reloadTrace();
     m_plan = plan::planJob(m_document.job, *m_library, m_trace);
 }
@@ -66,15 +68,15 @@ void JobSession::writeRecord(const QString& who, const QString& notes) {
 
 Result<void> JobSession::attachTrace(const std::string& file) {
     const auto trace = io::loadTrace(file);
-    if (!trace)
-        return tl::unexpected(trace.error());
+    if (!trace) return tl::unexpected(trace.error());
     const QFileInfo source(QString::fromStdString(file));
     const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
     const auto relative = QStringLiteral("traces/") + source.fileName();
     const auto target = folder.filePath(relative);
     if (source.absoluteFilePath() != QFileInfo(target).absoluteFilePath()) {
         if (QFileInfo::exists(target))
-            return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "another name: a trace of this name is kept already");
+            return refuse(ProblemCode::Unwritable, target.toStdString(), {},
+                          "another name: a trace of this name is kept already");
         if (!folder.mkpath("traces") || !QFile::copy(source.filePath(), target))
             return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "a folder that can be written");
     }
@@ -92,12 +94,10 @@ void JobSession::replaceJob(const job::Job& job) {
 }
 
 void JobSession::reloadTrace() {
-    if (job().traceFile == m_traceLoadedFrom)
-        return;
+    if (job().traceFile == m_traceLoadedFrom) return;
     m_traceLoadedFrom = job().traceFile;
     m_trace.reset();
-    if (job().traceFile.empty())
-        return;
+    if (job().traceFile.empty()) return;
     const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
     auto loaded = io::loadTrace(folder.filePath(QString::fromStdString(job().traceFile)).toStdString());
     if (loaded)
@@ -108,8 +108,7 @@ void JobSession::reloadTrace() {
 
 void JobSession::save() {
     const auto saved = io::saveJob(m_path, m_document);
-    if (!saved)
-        m_trouble = tr("Not saved. %1").arg(QString::fromStdString(words::say(saved.error())));
+    if (!saved) m_trouble = tr("Not saved. %1").arg(QString::fromStdString(words::say(saved.error())));
 }
 
 } // namespace arbor::ui

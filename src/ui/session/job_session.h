@@ -12,7 +12,8 @@
 
 namespace arbor::ui {
 
-/// One open job: the document, its plan, its undo stack and its file. Every edit goes through here, is worked out and saved.
+/// One open job: the document, its plan, its undo stack and its file. Every edit goes through here, is worked out and
+/// saved.
 class JobSession : public QObject {
     Q_OBJECT
 public:

@@ -16,15 +16,18 @@ namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
 constexpr int kHead = 52;
 constexpr int kRow = 84;
 constexpr int kStationCount = static_cast<int>(std::size(job::kStations));
 
-int stationIndex(job::Station s) { return static_cast<int>(std::find(std::begin(job::kStations), std::end(job::kStations), s) - std::begin(job::kStations)); }
+int stationIndex(job::Station s) {
+    return static_cast<int>(std::find(std::begin(job::kStations), std::end(job::kStations), s) -
+                            std::begin(job::kStations));
+}
 
 struct Columns {
     int title, next, rule, state;
@@ -62,16 +65,23 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     row.title = q(job.title);
     row.line = q(job.id) + " · " + q(job.customer);
     const auto next = plan.next(job.done);
-    const bool stopped = std::any_of(plan.marks.begin(), plan.marks.end(), [](const auto& m) { return m.second == plan::Mark::Stop; });
+    const bool stopped =
+        std::any_of(plan.marks.begin(), plan.marks.end(), [](const auto& m) { return m.second == plan::Mark::Stop; });
     const bool closed = job.record.has_value() && !stopped;
     row.station = closed ? kStationCount : stationIndex(next);
     row.next = closed ? tr("Closed %1").arg(q(job.record->when).left(10)) : q(words::stationTitle(next));
-    row.nextLine = plan.marks.at(next) == plan::Mark::Stop ? q(words::stopReason(next, plan, d)) : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
+    row.nextLine = plan.marks.at(next) == plan::Mark::Stop
+                       ? q(words::stopReason(next, plan, d))
+                       : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
     row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : job.done.empty() ? tr("Waiting") : tr("On the bench");
-    row.tone = static_cast<int>(stopped ? Tone::Stop : closed ? Tone::Proven : job.done.empty() ? Tone::Plain : Tone::Plan);
+    row.tone = static_cast<int>(stopped            ? Tone::Stop
+                                : closed           ? Tone::Proven
+                                : job.done.empty() ? Tone::Plain
+                                                   : Tone::Plan);
     if (plan.arrangement) {
         row.sketch = arrangement::housingBodies(plan.arrangement->housing);
-        for (auto& b : arrangement::bearingInHousing(*plan.arrangement, plan.arrangement->housing.height_mm, plan.arrangement->homeTravel_mm()))
+        for (auto& b : arrangement::bearingInHousing(*plan.arrangement, plan.arrangement->housing.height_mm,
+                                                     plan.arrangement->homeTravel_mm()))
             row.sketch.push_back(std::move(b));
     }
     return row;
@@ -91,10 +101,13 @@ void ShelfView::show(const std::string& folder, std::shared_ptr<const plan::Libr
 }
 
 std::string ShelfView::chosenPath() const {
-    return m_chosen >= 0 && m_chosen < static_cast<int>(m_rows.size()) ? m_rows[static_cast<std::size_t>(m_chosen)].path : std::string{};
+    return m_chosen >= 0 && m_chosen < static_cast<int>(m_rows.size()) ? m_rows[static_cast<std::size_t>(m_chosen)].path
+                                                                       : std::string{};
 }
 
-QRect ShelfView::rowBox(std::size_t row) const { return {24, kHead + static_cast<int>(row) * kRow, width() - 48, kRow}; }
+QRect ShelfView::rowBox(std::size_t row) const {
+    return {24, kHead + static_cast<int>(row) * kRow, width() - 48, kRow};
+}
 
 void ShelfView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
@@ -103,7 +116,10 @@ void ShelfView::paintEvent(QPaintEvent*) {
     const auto c = columns(width());
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    for (const auto& [x, text] : {std::pair{24, tr("Job")}, {c.next, tr("What is next")}, {c.rule, tr("Where it stands")}, {c.state, tr("State")}})
+    for (const auto& [x, text] : {std::pair{24, tr("Job")},
+                                  {c.next, tr("What is next")},
+                                  {c.rule, tr("Where it stands")},
+                                  {c.state, tr("State")}})
         painter.drawText(x, kHead - 14, text);
     painter.fillRect(24, kHead - 1, width() - 48, theme::kHairline, roles().muted);
     for (std::size_t row = 0; row < m_rows.size(); ++row)
@@ -111,14 +127,18 @@ void ShelfView::paintEvent(QPaintEvent*) {
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     const int foot = kHead + static_cast<int>(m_rows.size()) * kRow + 32;
-    painter.drawText(24, foot, m_rows.empty() ? tr("No jobs in %1.").arg(q(m_folder)) : tr("Enter opens · N makes a new job like the chosen one · Ctrl+O another folder"));
+    painter.drawText(24, foot,
+                     m_rows.empty()
+                         ? tr("No jobs in %1.").arg(q(m_folder))
+                         : tr("Enter opens · N makes a new job like the chosen one · Ctrl+O another folder"));
 }
 
 void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
     const auto& row = m_rows[index];
     const auto box = rowBox(index);
     const auto c = columns(width());
-    const auto colour = row.tone == static_cast<int>(Tone::Plain) ? roles().muted : toneColour(static_cast<Tone>(row.tone));
+    const auto colour =
+        row.tone == static_cast<int>(Tone::Plain) ? roles().muted : toneColour(static_cast<Tone>(row.tone));
     if (static_cast<int>(index) == m_chosen) {
         painter.fillRect(box, roles().card);
         painter.fillRect(box.left(), box.top(), 5, box.height(), roles().plan);
@@ -141,19 +161,21 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
     const auto two = [&](int x, int right, const QString& head, const QString& line, const QColor& lineColour) {
         painter.setFont(typeface(Text::Strong));
         painter.setPen(roles().ink);
-        painter.drawText(QRect(x, box.top() + 20, right - x - 12, 20), Qt::AlignVCenter, QFontMetrics(typeface(Text::Strong)).elidedText(head, Qt::ElideRight, right - x - 12));
+        painter.drawText(QRect(x, box.top() + 20, right - x - 12, 20), Qt::AlignVCenter,
+                         QFontMetrics(typeface(Text::Strong)).elidedText(head, Qt::ElideRight, right - x - 12));
         painter.setFont(typeface(Text::Small));
         painter.setPen(lineColour);
-        painter.drawText(QRect(x, box.top() + 42, right - x - 12, 20), Qt::AlignVCenter, QFontMetrics(typeface(Text::Small)).elidedText(line, Qt::ElideRight, right - x - 12));
+        painter.drawText(QRect(x, box.top() + 42, right - x - 12, 20), Qt::AlignVCenter,
+                         QFontMetrics(typeface(Text::Small)).elidedText(line, Qt::ElideRight, right - x - 12));
     };
     two(c.title, c.next, row.title, row.line, roles().muted);
-    two(c.next, row.readable ? c.rule : c.state, row.next, row.nextLine, row.tone == static_cast<int>(Tone::Stop) ? roles().stop : roles().muted);
+    two(c.next, row.readable ? c.rule : c.state, row.next, row.nextLine,
+        row.tone == static_cast<int>(Tone::Stop) ? roles().stop : roles().muted);
     painter.setFont(typeface(Text::Strong));
     painter.setPen(colour);
     painter.drawText(QRect(c.state, box.top() + 20, box.right() - c.state, 20), Qt::AlignVCenter, row.state);
     painter.fillRect(box.left(), box.bottom(), box.width(), theme::kHairline, roles().rule);
-    if (!row.readable)
-        return;
+    if (!row.readable) return;
     const int wide = c.state - c.rule - 50, y = box.top() + 30;
     for (int i = 0; i <= kStationCount; ++i) {
         const int x = c.rule + wide * i / kStationCount;
@@ -181,12 +203,10 @@ void ShelfView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
     case Qt::Key_Space:
-        if (!chosenPath().empty())
-            emit opened(q(chosenPath()));
+        if (!chosenPath().empty()) emit opened(q(chosenPath()));
         return;
     case Qt::Key_N:
-        if (!chosenPath().empty())
-            emit copyAsked(q(chosenPath()));
+        if (!chosenPath().empty()) emit copyAsked(q(chosenPath()));
         return;
     default:
         QWidget::keyPressEvent(event);
@@ -195,13 +215,11 @@ void ShelfView::keyPressEvent(QKeyEvent* event) {
 
 void ShelfView::mousePressEvent(QMouseEvent* event) {
     for (std::size_t row = 0; row < m_rows.size(); ++row)
-        if (rowBox(row).contains(event->position().toPoint()))
-            choose(static_cast<int>(row));
+        if (rowBox(row).contains(event->position().toPoint())) choose(static_cast<int>(row));
 }
 
 void ShelfView::mouseDoubleClickEvent(QMouseEvent*) {
-    if (!chosenPath().empty())
-        emit opened(q(chosenPath()));
+    if (!chosenPath().empty()) emit opened(q(chosenPath()));
 }
 
 } // namespace arbor::ui

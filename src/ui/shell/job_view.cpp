@@ -32,22 +32,25 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_rule);
     layout->addWidget(m_pages, 1);
     layout->addWidget(m_slip);
-    m_pageOf = {{job::Station::Fit, new FitPage(this)}, {job::Station::Tooling, new ToolingPage(this)},
-                {job::Station::Press, new PressPage(this)}, {job::Station::Seat, new SeatPage(this)},
+    m_pageOf = {{job::Station::Fit, new FitPage(this)},
+                {job::Station::Tooling, new ToolingPage(this)},
+                {job::Station::Press, new PressPage(this)},
+                {job::Station::Seat, new SeatPage(this)},
                 {job::Station::Close, new ClosePage(this)}};
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);
         connect(widget, &StationPage::trouble, this, &JobView::trouble);
         connect(widget, &StationPage::slipChanged, this, [this, widget] {
-            if (m_session && widget == page())
-                showSlip();
+            if (m_session && widget == page()) showSlip();
         });
     }
     connect(m_rule, &RouteRule::chosen, this, &JobView::go);
     connect(m_slip, &Slip::actionTaken, this, &JobView::takeAction);
 }
 
-StationPage* JobView::page() const { return m_pageOf.at(m_current); }
+StationPage* JobView::page() const {
+    return m_pageOf.at(m_current);
+}
 
 void JobView::open(JobSession* session) {
     m_session = session;
@@ -61,8 +64,7 @@ void JobView::open(JobSession* session) {
         emit trouble(m_session->trouble());
     });
     go(session->plan().next(session->job().done));
-    if (!session->trouble().isEmpty())
-        emit trouble(session->trouble());
+    if (!session->trouble().isEmpty()) emit trouble(session->trouble());
 }
 
 void JobView::go(job::Station station) {
@@ -75,32 +77,30 @@ void JobView::go(job::Station station) {
 }
 
 void JobView::goBy(int stations) {
-    const auto at = static_cast<int>(std::find(std::begin(job::kStations), std::end(job::kStations), m_current) - std::begin(job::kStations));
+    const auto at = static_cast<int>(std::find(std::begin(job::kStations), std::end(job::kStations), m_current) -
+                                     std::begin(job::kStations));
     const int last = static_cast<int>(std::size(job::kStations)) - 1;
     go(job::kStations[std::clamp(at + stations, 0, last)]);
 }
 
 void JobView::takeAction() {
-    if (!m_slip->actionButton()->isVisible() || !m_slip->actionButton()->isEnabled())
-        return;
+    if (!m_slip->actionButton()->isVisible() || !m_slip->actionButton()->isEnabled()) return;
     emit trouble({});
-    if (page()->act())
-        goBy(1);
+    if (page()->act()) goBy(1);
 }
 
 /// Space and Enter do what the slip says, unless the focus is where text is typed or a choice is made.
 void JobView::keyPressEvent(QKeyEvent* event) {
     const auto* focus = focusWidget();
-    const bool typing = qobject_cast<const QLineEdit*>(focus) || qobject_cast<const QComboBox*>(focus) || qobject_cast<const QPlainTextEdit*>(focus);
+    const bool typing = qobject_cast<const QLineEdit*>(focus) || qobject_cast<const QComboBox*>(focus) ||
+                        qobject_cast<const QPlainTextEdit*>(focus);
     const bool acts = event->key() == Qt::Key_Space || event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
-    if (acts && !typing)
-        return takeAction();
+    if (acts && !typing) return takeAction();
     QWidget::keyPressEvent(event);
 }
 
 void JobView::refresh() {
-    if (!m_session)
-        return;
+    if (!m_session) return;
     page()->refresh();
     showRule();
     showSlip();
@@ -108,16 +108,19 @@ void JobView::refresh() {
 
 void JobView::showRule() {
     std::vector<RouteRule::Stop> stops;
-    for (const auto station : job::kStations)
-    {
+    for (const auto station : job::kStations) {
         const auto reason = q(words::stopReason(station, m_session->plan(), m_session->display()));
         stops.push_back({station, q(words::stationTitle(station)),
-                         reason.isEmpty() ? q(words::stationLine(station, m_session->job(), m_session->plan(), m_session->display())) : reason,
+                         reason.isEmpty()
+                             ? q(words::stationLine(station, m_session->job(), m_session->plan(), m_session->display()))
+                             : reason,
                          m_session->plan().marks.at(station)});
     }
     m_rule->show(std::move(stops), m_current);
 }
 
-void JobView::showSlip() { m_slip->show(page()->slip()); }
+void JobView::showSlip() {
+    m_slip->show(page()->slip());
+}
 
 } // namespace arbor::ui

@@ -27,7 +27,8 @@ constexpr int kRecent = 8;
 
 } // namespace
 
-MainWindow::MainWindow(Surroundings surroundings, QWidget* parent) : QMainWindow(parent), m_around(std::move(surroundings)) {
+MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
+    : QMainWindow(parent), m_around(std::move(surroundings)) {
     setObjectName("mainWindow");
     setWindowTitle(tr("Brisk Arbor"));
     setMinimumSize(1100, 700);
@@ -108,8 +109,12 @@ void MainWindow::buildActions() {
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
     m_menu->addSeparator();
-    m_undo = add(m_menu, tr("Undo"), QKeySequence::Undo, [this] { if (m_session) m_session->undoStack().undo(); });
-    m_redo = add(m_menu, tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] { if (m_session) m_session->undoStack().redo(); });
+    m_undo = add(m_menu, tr("Undo"), QKeySequence::Undo, [this] {
+        if (m_session) m_session->undoStack().undo();
+    });
+    m_redo = add(m_menu, tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] {
+        if (m_session) m_session->undoStack().redo();
+    });
     m_undo->setEnabled(false);
     m_redo->setEnabled(false);
     m_menu->addSeparator();
@@ -130,13 +135,17 @@ void MainWindow::buildJobActions(QMenu* menu) {
         auto* action = menu->addAction(q(words::stationTitle(station)));
         action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)));
         addAction(action);
-        connect(action, &QAction::triggered, this, [this, station] { if (m_session && m_places->currentIndex() == 1) m_jobView->go(station); });
+        connect(action, &QAction::triggered, this, [this, station] {
+            if (m_session && m_places->currentIndex() == 1) m_jobView->go(station);
+        });
     }
     const auto step = [&](const QString& text, const QKeySequence& keys, int by) {
         auto* action = menu->addAction(text);
         action->setShortcut(keys);
         addAction(action);
-        connect(action, &QAction::triggered, this, [this, by] { if (m_session && m_places->currentIndex() == 1) m_jobView->goBy(by); });
+        connect(action, &QAction::triggered, this, [this, by] {
+            if (m_session && m_places->currentIndex() == 1) m_jobView->goBy(by);
+        });
     };
     step(tr("Next station"), Qt::Key_PageDown, 1);
     step(tr("Station before"), Qt::Key_PageUp, -1);
@@ -144,7 +153,9 @@ void MainWindow::buildJobActions(QMenu* menu) {
     act->setObjectName("actionSlip");
     act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});
     addAction(act);
-    connect(act, &QAction::triggered, this, [this] { if (m_session && m_places->currentIndex() == 1) m_jobView->takeAction(); });
+    connect(act, &QAction::triggered, this, [this] {
+        if (m_session && m_places->currentIndex() == 1) m_jobView->takeAction();
+    });
 }
 
 void MainWindow::openPath(const QString& path) {
@@ -177,8 +188,7 @@ bool MainWindow::openFolder(const QString& folder) {
 }
 
 void MainWindow::openJob(const QString& path) {
-    if (!m_library)
-        return;
+    if (!m_library) return;
     auto document = io::loadJob(path.toStdString());
     if (!document) {
         showTrouble(q(words::say(document.error())));
@@ -189,8 +199,10 @@ void MainWindow::openJob(const QString& path) {
     auto& stack = m_session->undoStack();
     connect(&stack, &QUndoStack::canUndoChanged, m_undo, &QAction::setEnabled);
     connect(&stack, &QUndoStack::canRedoChanged, m_redo, &QAction::setEnabled);
-    connect(&stack, &QUndoStack::undoTextChanged, this, [this](const QString& t) { m_undo->setText(t.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(t)); });
-    connect(&stack, &QUndoStack::redoTextChanged, this, [this](const QString& t) { m_redo->setText(t.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(t)); });
+    connect(&stack, &QUndoStack::undoTextChanged, this,
+            [this](const QString& t) { m_undo->setText(t.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(t)); });
+    connect(&stack, &QUndoStack::redoTextChanged, this,
+            [this](const QString& t) { m_redo->setText(t.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(t)); });
     m_undo->setEnabled(false);
     m_redo->setEnabled(false);
     m_places->setCurrentIndex(1);
@@ -201,8 +213,7 @@ void MainWindow::openJob(const QString& path) {
 
 void MainWindow::newJobLike(const QString& path) {
     auto document = io::loadJob(path.toStdString());
-    if (!document)
-        return showTrouble(q(words::say(document.error())));
+    if (!document) return showTrouble(q(words::say(document.error())));
     QString name, file;
     for (int number = 1; file.isEmpty() || QFileInfo::exists(file); ++number) {
         name = QStringLiteral("%1-%2").arg(q(document->job.id)).arg(number);
@@ -221,8 +232,7 @@ void MainWindow::newJobLike(const QString& path) {
 }
 
 void MainWindow::showShelf() {
-    if (m_library)
-        m_shelf->show(m_folder.toStdString(), m_library);
+    if (m_library) m_shelf->show(m_folder.toStdString(), m_library);
     m_places->setCurrentIndex(0);
     m_shelf->setFocus();
     showHeader();
@@ -231,8 +241,10 @@ void MainWindow::showShelf() {
 void MainWindow::showHeader() {
     const bool inJob = m_places->currentIndex() == 1 && m_session;
     m_title->setText(inJob ? q(m_session->job().title) : tr("Shelf"));
-    m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
-                              : QDir(m_folder).dirName() + (m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count())));
+    m_subtitle->setText(inJob
+                            ? q(m_session->job().id) + " · " + q(m_session->job().customer)
+                            : QDir(m_folder).dirName() +
+                                  (m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count())));
     m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
     const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());
     m_subtitle->setStyleSheet(muted);
@@ -241,17 +253,22 @@ void MainWindow::showHeader() {
 
 void MainWindow::showTrouble(const QString& text) {
     m_trouble->setText(text);
-    m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold").arg(theme::roles().stopPale.name(), theme::roles().stop.name()));
+    m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold")
+                                 .arg(theme::roles().stopPale.name(), theme::roles().stop.name()));
     m_trouble->setVisible(!text.isEmpty());
 }
 
-QString MainWindow::troubleText() const { return m_trouble->isVisibleTo(this) ? m_trouble->text() : QString(); }
+QString MainWindow::troubleText() const {
+    return m_trouble->isVisibleTo(this) ? m_trouble->text() : QString();
+}
 
 void MainWindow::setNight(bool night) {
     theme::use(night ? theme::Variant::Night : theme::Variant::Light);
     theme::apply();
     m_around.settings->setValue("night", night);
-    findChild<QWidget*>("header")->setStyleSheet(QStringLiteral("#header { background:%1; border-bottom:1px solid %2; }").arg(theme::roles().card.name(), theme::roles().rule.name()));
+    findChild<QWidget*>("header")->setStyleSheet(
+        QStringLiteral("#header { background:%1; border-bottom:1px solid %2; }")
+            .arg(theme::roles().card.name(), theme::roles().rule.name()));
     showHeader();
     m_jobView->refresh();
     update();
@@ -259,7 +276,9 @@ void MainWindow::setNight(bool night) {
 
 void MainWindow::toggleUnits() {
     if (m_session && m_places->currentIndex() == 1)
-        m_session->edit(tr("Change units"), [](job::Job& j) { j.units = j.units == job::Units::Metric ? job::Units::Inch : job::Units::Metric; });
+        m_session->edit(tr("Change units"), [](job::Job& j) {
+            j.units = j.units == job::Units::Metric ? job::Units::Inch : job::Units::Metric;
+        });
 }
 
 void MainWindow::chooseFolder() {
@@ -282,8 +301,7 @@ void MainWindow::fillRecent(QMenu* menu) {
     for (const auto& path : m_around.settings->value("recent").toStringList())
         if (QFileInfo::exists(path))
             menu->addAction(QFileInfo(path).fileName(), this, [this, path] { openPath(path); });
-    if (menu->isEmpty())
-        menu->addAction(tr("none yet"))->setEnabled(false);
+    if (menu->isEmpty()) menu->addAction(tr("none yet"))->setEnabled(false);
 }
 
 } // namespace arbor::ui

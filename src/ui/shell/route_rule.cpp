@@ -12,9 +12,9 @@ namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
 constexpr int kSpacing = 84;
 constexpr int kFirst = 24;
@@ -81,8 +81,7 @@ void RouteRule::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(rect(), roles().card);
     painter.fillRect(width() - theme::kHairline, 0, theme::kHairline, height(), roles().rule);
-    if (m_stops.empty())
-        return;
+    if (m_stops.empty()) return;
     const int last = kFirst + static_cast<int>(m_stops.size() - 1) * kSpacing + kBox / 2;
     painter.setPen(QPen(roles().muted, 1.4));
     painter.drawLine(kEdge, kFirst, kEdge, last + 24);
@@ -118,11 +117,11 @@ void RouteRule::paintStop(QPainter& painter, const Stop& stop) const {
     painter.setFont(typeface(Text::Small));
     painter.setPen(current ? roles().onPlan : roles().muted);
     const QRect wide = box.adjusted(24, 7, -4, -7);
-    painter.drawText(wide, Qt::AlignBottom, QFontMetrics(typeface(Text::Small)).elidedText(stop.line, Qt::ElideRight, wide.width()));
+    painter.drawText(wide, Qt::AlignBottom,
+                     QFontMetrics(typeface(Text::Small)).elidedText(stop.line, Qt::ElideRight, wide.width()));
     const auto word = QString::fromStdString(words::markWord(stop.mark));
     const QPoint at(box.right() - 14, box.top() + 17);
-    if (stop.mark == plan::Mark::Open)
-        return;
+    if (stop.mark == plan::Mark::Open) return;
     const auto ink = current ? roles().onPlan : markColour(stop.mark);
     paintMark(painter, at, stop.mark, ink);
     painter.setPen(ink);

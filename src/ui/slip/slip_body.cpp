@@ -9,9 +9,9 @@ namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
 /// Walks down the slip; measures without a painter, draws with one.
 class Column {
@@ -22,8 +22,7 @@ public:
     void skip(int pixels) { m_y += pixels; }
 
     void text(const QString& s, Text style, const QColor& colour, int indent = 0) {
-        if (s.isEmpty())
-            return;
+        if (s.isEmpty()) return;
         const QFontMetrics metrics(typeface(style));
         const QRect box(indent, m_y, m_width - indent, 4000);
         const auto used = metrics.boundingRect(box, Qt::TextWordWrap, s);
@@ -36,8 +35,7 @@ public:
     }
 
     void hairline() {
-        if (m_painter)
-            m_painter->fillRect(0, m_y, m_width, theme::kHairline, roles().rule);
+        if (m_painter) m_painter->fillRect(0, m_y, m_width, theme::kHairline, roles().rule);
         m_y += theme::kHairline;
     }
 
@@ -68,7 +66,8 @@ public:
             const QFontMetrics metrics(m_painter->font());
             const int right = metrics.horizontalAdvance(r.right);
             m_painter->drawText(box, Qt::AlignVCenter | Qt::AlignRight, r.right);
-            m_painter->drawText(box, Qt::AlignVCenter, metrics.elidedText(r.left, Qt::ElideRight, m_width - right - 10));
+            m_painter->drawText(box, Qt::AlignVCenter,
+                                metrics.elidedText(r.left, Qt::ElideRight, m_width - right - 10));
         }
         m_y += height;
         hairline();
@@ -78,8 +77,7 @@ public:
         const int top = m_y;
         text(n.head, Text::Strong, roles().ink, 14);
         text(n.detail, Text::Small, roles().muted, 14);
-        if (m_painter)
-            edge(n.tone, top, m_y - top);
+        if (m_painter) edge(n.tone, top, m_y - top);
         skip(9);
     }
 
@@ -91,12 +89,12 @@ private:
 
     void line(const Figure& f) {
         constexpr int thick = 6;
-        if (!f.at)
-            return;
+        if (!f.at) return;
         if (m_painter) {
             m_painter->fillRect(0, m_y, m_width, thick, roles().rule);
             const double from = place(f, f.bandFrom), to = place(f, f.bandTo);
-            m_painter->fillRect(QRectF(from, m_y, std::max(2.0, to - from), thick), f.tone == Tone::Stop ? roles().stop : bandColour());
+            m_painter->fillRect(QRectF(from, m_y, std::max(2.0, to - from), thick),
+                                f.tone == Tone::Stop ? roles().stop : bandColour());
             m_painter->fillRect(QRectF(place(f, *f.at) - 1, m_y - 3, 2, thick + 6), roles().ink);
         }
         m_y += thick;
@@ -111,8 +109,7 @@ private:
 
     /// Labels stand under their mark; one that would run into its left neighbour goes on a second line.
     void limits(const Figure& f) {
-        if (f.limits.empty())
-            return;
+        if (f.limits.empty()) return;
         const QFontMetrics metrics(typeface(Text::Small));
         int rightEnd = -1000, deepest = 0;
         for (const auto& mark : f.limits) {
@@ -187,11 +184,17 @@ void SlipBody::show(const SlipModel& model) {
     update();
 }
 
-QSize SlipBody::sizeHint() const { return {width(), layOut(nullptr, textWidth())}; }
+QSize SlipBody::sizeHint() const {
+    return {width(), layOut(nullptr, textWidth())};
+}
 
-void SlipBody::resizeEvent(QResizeEvent*) { setMinimumHeight(layOut(nullptr, textWidth())); }
+void SlipBody::resizeEvent(QResizeEvent*) {
+    setMinimumHeight(layOut(nullptr, textWidth()));
+}
 
-int SlipBody::textWidth() const { return theme::kSlipWidth - 2 * theme::kMargin - theme::kGap; }
+int SlipBody::textWidth() const {
+    return theme::kSlipWidth - 2 * theme::kMargin - theme::kGap;
+}
 
 void SlipBody::paintEvent(QPaintEvent*) {
     QPainter painter(this);
@@ -204,8 +207,7 @@ int SlipBody::layOut(QPainter* painter, int width) const {
     column.text(m_model.title, Text::Title, toneColour(m_model.titleTone));
     if (m_model.titleTone == Tone::Stop) {
         column.skip(3);
-        if (painter)
-            hatchedTitle(*painter, column.y(), width);
+        if (painter) hatchedTitle(*painter, column.y(), width);
         column.skip(6);
     }
     column.skip(2);

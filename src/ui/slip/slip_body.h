@@ -22,7 +22,8 @@ protected:
 
 private:
     int textWidth() const; ///< the same with and without a scroll bar, so that figures do not jump
-    int layOut(class QPainter* painter, int width) const; ///< paints when given a painter; returns the height either way
+    int layOut(class QPainter* painter,
+               int width) const; ///< paints when given a painter; returns the height either way
     SlipModel m_model;
 };
 

@@ -52,9 +52,9 @@ struct SlipModel {
     std::vector<Row> rows;
     QString notesTitle;
     std::vector<Note> notes;
-    QString action;        ///< empty: nothing to do here
+    QString action; ///< empty: nothing to do here
     bool actionEnabled = true;
-    QString caution;       ///< under the action
+    QString caution; ///< under the action
 };
 
 } // namespace arbor::ui

@@ -15,7 +15,9 @@ ClosePage::ClosePage(QWidget* parent) : StationPage(parent) {
     setObjectName("closePage");
     auto* heading = new QLabel(tr("The record"), this);
     heading->setFont(theme::typeface(theme::Text::Strong));
-    auto* hint = new QLabel(tr("It goes into the job file: sizes, tools, force, readings and verdict as they stand now, with who and when."), this);
+    auto* hint = new QLabel(tr("It goes into the job file: sizes, tools, force, readings and verdict as they stand "
+                               "now, with who and when."),
+                            this);
     hint->setFont(theme::typeface(theme::Text::Small));
     hint->setWordWrap(true);
     m_who = new QLineEdit(this);
@@ -65,42 +67,51 @@ QString ClosePage::recordText() const {
     const auto r = job.record ? *job.record : plan::makeRecord(job, m_session->plan(), {}, {}, {});
     QString rows;
     const auto row = [&](const QString& name, const QString& value) {
-        rows += QStringLiteral("<tr><td style='color:%1; padding:6px 24px 6px 0'>%2</td><td style='padding:6px 0'><b>%3</b></td></tr>")
-                    .arg(theme::roles().muted.name(), name.toHtmlEscaped(), value.toHtmlEscaped());
+        rows +=
+            QStringLiteral(
+                "<tr><td style='color:%1; padding:6px 24px 6px 0'>%2</td><td style='padding:6px 0'><b>%3</b></td></tr>")
+                .arg(theme::roles().muted.name(), name.toHtmlEscaped(), value.toHtmlEscaped());
     };
-    if (job.record)
-        row(tr("Written"), q(r.when).left(16).replace('T', ' ') + tr(" by ") + q(r.who));
+    if (job.record) row(tr("Written"), q(r.when).left(16).replace('T', ' ') + tr(" by ") + q(r.who));
     row(tr("Bearing, bore"), q(r.bearing) + tr(" in ") + q(r.bore));
-    row(tr("Interference"), q(d.fine(r.interference_mm.likely).text() + "  (" + d.fineRange(r.interference_mm.least, r.interference_mm.most) + ")"));
-    row(tr("Force expected"), q(d.force(r.pressForce_N.likely).text() + "  (" + d.forceRange(r.pressForce_N.least, r.pressForce_N.most) + ")"));
-    row(tr("Force measured"), r.peakForce_N ? tr("peak %1 at the end of %2").arg(q(d.force(*r.peakForce_N).text()), q(d.size(*r.endTravel_mm).text())) : tr("no trace"));
+    row(tr("Interference"), q(d.fine(r.interference_mm.likely).text() + "  (" +
+                              d.fineRange(r.interference_mm.least, r.interference_mm.most) + ")"));
+    row(tr("Force expected"), q(d.force(r.pressForce_N.likely).text() + "  (" +
+                                d.forceRange(r.pressForce_N.least, r.pressForce_N.most) + ")"));
+    row(tr("Force measured"),
+        r.peakForce_N
+            ? tr("peak %1 at the end of %2").arg(q(d.force(*r.peakForce_N).text()), q(d.size(*r.endTravel_mm).text()))
+            : tr("no trace"));
     QStringList tools;
     for (const auto& t : r.tools)
         tools << q(t);
     row(tr("Press and tools"), tools.join(QStringLiteral(", ")));
     row(tr("Readings"), tr("%1 places").arg(r.readings.size()));
     if (r.riseAcross_mm)
-        row(tr("Out of square"), q(d.fine(*r.riseAcross_mm).text()) + tr(", tilt %1 arc-min").arg(q(words::decimals(r.tilt_arcmin.value_or(0), 1))));
+        row(tr("Out of square"), q(d.fine(*r.riseAcross_mm).text()) +
+                                     tr(", tilt %1 arc-min").arg(q(words::decimals(r.tilt_arcmin.value_or(0), 1))));
     row(tr("Verdict"), q(r.verdict).replace('_', ' '));
     return QStringLiteral("<table>%1</table>").arg(rows);
 }
 
 void ClosePage::refresh() {
-    if (!m_session)
-        return;
+    if (!m_session) return;
     m_record->setText(recordText());
     emit slipChanged();
 }
 
-SlipModel ClosePage::slip() const { return closeSlip(*m_session, m_who->text()); }
+SlipModel ClosePage::slip() const {
+    return closeSlip(*m_session, m_who->text());
+}
 
 bool ClosePage::act() {
-    if (m_who->text().trimmed().isEmpty())
-        return false;
+    if (m_who->text().trimmed().isEmpty()) return false;
     m_session->writeRecord(m_who->text(), m_notes->toPlainText());
     return false;
 }
 
-QWidget* ClosePage::firstFocus() { return m_who; }
+QWidget* ClosePage::firstFocus() {
+    return m_who;
+}
 
 } // namespace arbor::ui

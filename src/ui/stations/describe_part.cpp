@@ -11,23 +11,20 @@ using section::BodyKind;
 
 QString sizes(const section::Body& body, const words::Display& d) {
     auto text = "Ø" + q(d.size(body.outsideDia()).number);
-    if (body.boreDia() > 0)
-        text += " / " + q(d.size(body.boreDia()).number);
+    if (body.boreDia() > 0) text += " / " + q(d.size(body.boreDia()).number);
     return text + " × " + q(d.size(body.height()).text());
 }
 
 QString housingWords(const JobSession& s) {
     const auto& h = s.job().housing;
     auto text = QObject::tr("seat %1, %2 deep").arg(q(h.seat.typed), q(s.display().size(h.seatDepth_mm).text()));
-    if (h.measured)
-        text += QObject::tr(", measured %1").arg(q(h.measured->typed));
+    if (h.measured) text += QObject::tr(", measured %1").arg(q(h.measured->typed));
     return text + QObject::tr(". Carries the support on its underside.");
 }
 
 QString toolWords(const section::Body& body, const JobSession& s) {
     const auto* tool = s.library().rack.tool(body.id);
-    if (!tool)
-        return {};
+    if (!tool) return {};
     return QObject::tr("%1, %2. ").arg(q(tool->name), q(tool->place)) +
            (body.kind == BodyKind::Driver    ? QObject::tr("Passes the ram's force to the outer ring's face.")
             : body.kind == BodyKind::Support ? QObject::tr("Carries the housing; nothing that hangs below may touch.")
@@ -37,7 +34,8 @@ QString toolWords(const section::Body& body, const JobSession& s) {
 QString ringWords(const JobSession& s, bool outer) {
     const auto d = s.display();
     const auto& limits = outer ? s.plan().ringOutside_mm : Limits{};
-    return outer ? QObject::tr("outside %1 / %2. The face that may be pushed.").arg(q(d.fine(limits.upper).number), q(d.fine(limits.lower).text()))
+    return outer ? QObject::tr("outside %1 / %2. The face that may be pushed.")
+                       .arg(q(d.fine(limits.upper).number), q(d.fine(limits.lower).text()))
                  : QObject::tr("Not fitted yet: it must not be pushed, the force would pass the balls.");
 }
 
@@ -55,7 +53,8 @@ Note describePart(const section::Body& body, const JobSession& s) {
     case BodyKind::RollingElements:
         note.detail = QObject::tr("%1 balls Ø%2. Carry %3 along the axis%4; must carry nothing while pressing.")
                           .arg(s.plan().arrangement->bearing.ballCount)
-                          .arg(q(d.size(s.plan().arrangement->bearing.ballDia_mm).text()), q(d.force(s.plan().rating.axial_N).text()),
+                          .arg(q(d.size(s.plan().arrangement->bearing.ballDia_mm).text()),
+                               q(d.force(s.plan().rating.axial_N).text()),
                                s.plan().rating.estimate ? QObject::tr(" (estimate)") : QString());
         break;
     case BodyKind::Housing:
@@ -70,7 +69,8 @@ Note describePart(const section::Body& body, const JobSession& s) {
     case BodyKind::Ram:
     case BodyKind::Bed:
         note.head = s.plan().press ? q(s.plan().press->name) + ", " + q(body.id) : q(body.id);
-        note.detail = s.plan().press ? QObject::tr("Gives up to %1.").arg(q(d.force(s.plan().press->capacity_N).text())) : QString();
+        note.detail = s.plan().press ? QObject::tr("Gives up to %1.").arg(q(d.force(s.plan().press->capacity_N).text()))
+                                     : QString();
         break;
     case BodyKind::Seal:
     case BodyKind::Encoder:

@@ -8,5 +8,4 @@ namespace arbor::ui {
 /// What a picked part is: sizes, tolerance, and why it is there.
 Note describePart(const section::Body& body, const JobSession& session);
 
-
 } // namespace arbor::ui

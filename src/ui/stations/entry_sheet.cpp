@@ -70,8 +70,8 @@ QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take 
     return edit;
 }
 
-QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, const QStringList& texts, const QStringList& values,
-                                 std::function<void(const QString&)> take, Show show) {
+QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, const QStringList& texts,
+                                 const QStringList& values, std::function<void(const QString&)> take, Show show) {
     auto* box = new QComboBox(this);
     box->setObjectName(name);
     box->setAccessibleName(label);
@@ -83,8 +83,7 @@ QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, cons
     m_grid->addWidget(box, m_row++, 1, 1, 2);
     m_choices.push_back({box, values, std::move(show)});
     connect(box, &QComboBox::currentIndexChanged, this, [this, values, take = std::move(take)](int index) {
-        if (!m_refreshing && index >= 0)
-            take(values.at(index));
+        if (!m_refreshing && index >= 0) take(values.at(index));
     });
     m_first = m_first ? m_first : box;
     return box;
@@ -92,13 +91,11 @@ QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, cons
 
 void EntrySheet::commit(std::size_t index, const Take& take) {
     const auto& line = m_lines[index];
-    if (!line.edit->isModified())
-        return;
+    if (!line.edit->isModified()) return;
     line.edit->setModified(false);
     const auto result = take(line.edit->text());
     markWrong(*line.edit, !result.good);
-    if (!result.good)
-        say(*line.note, result.text, false);
+    if (!result.good) say(*line.note, result.text, false);
 }
 
 void EntrySheet::refresh() {
@@ -107,10 +104,8 @@ void EntrySheet::refresh() {
         // A refused entry stays as typed until it is put right or the job itself changes that field.
         const bool refused = line.edit->property("wrong").toBool();
         const auto shown = line.show();
-        if (refused && line.edit->property("was").toString() == shown)
-            continue;
-        if (!line.edit->isModified())
-            line.edit->setText(shown);
+        if (refused && line.edit->property("was").toString() == shown) continue;
+        if (!line.edit->isModified()) line.edit->setText(shown);
         line.edit->setProperty("was", shown);
         markWrong(*line.edit, false);
         say(*line.note, line.understood(), true);

@@ -55,8 +55,7 @@ void PressPage::open(JobSession* session) {
 }
 
 void PressPage::refresh() {
-    if (!m_session)
-        return;
+    if (!m_session) return;
     const auto& plan = m_session->plan();
     const auto d = m_session->display();
     auto scene = setupScene(*m_session, 0.75);
@@ -64,16 +63,16 @@ void PressPage::refresh() {
     scene.subtitle = tr("Ram above, bed below, three quarters in. Pick a part to see its sizes.");
     if (plan.tools && plan.tools->choice) {
         const auto& s = plan.tools->proof.stack;
-        scene.stroke = StrokeScale{s.strokeUsed_mm, s.strokeThere_mm,
-                                   tr("ram stroke %1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))};
+        scene.stroke = StrokeScale{
+            s.strokeUsed_mm, s.strokeThere_mm,
+            tr("ram stroke %1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))};
     }
     m_bench->show(std::move(scene));
     if (plan.pressing)
         m_chart->show(plan.pressing->expected, m_session->measuredTrace(), d);
     else
         m_chart->clear();
-    if (!m_traceFile->isModified())
-        m_traceFile->setText(q(m_session->job().traceFile));
+    if (!m_traceFile->isModified()) m_traceFile->setText(q(m_session->job().traceFile));
     emit slipChanged();
 }
 
@@ -85,8 +84,7 @@ void PressPage::loadTrace(const QString& file) {
         return;
     }
     const auto attached = m_session->attachTrace(file.trimmed().toStdString());
-    if (!attached)
-        emit trouble(q(words::say(attached.error())));
+    if (!attached) emit trouble(q(words::say(attached.error())));
 }
 
 void PressPage::browse() {
@@ -96,13 +94,17 @@ void PressPage::browse() {
     dialog->open();
 }
 
-SlipModel PressPage::slip() const { return pressSlip(*m_session); }
+SlipModel PressPage::slip() const {
+    return pressSlip(*m_session);
+}
 
 bool PressPage::act() {
     m_session->setDone(job::Station::Press, true);
     return true;
 }
 
-QWidget* PressPage::firstFocus() { return m_bench; }
+QWidget* PressPage::firstFocus() {
+    return m_bench;
+}
 
 } // namespace arbor::ui

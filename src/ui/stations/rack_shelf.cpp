@@ -11,24 +11,25 @@
 #include <QDrag>
 #include <QMimeData>
 #include <QMouseEvent>
-#include <QWheelEvent>
 #include <QPainter>
+#include <QWheelEvent>
 #include <algorithm>
 
 namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
 constexpr int kSlotWidth = 128;
 constexpr int kTop = 36;
 constexpr int kWords = 96; // below the datum: number, sizes, verdict
 
 const Advice* telling(const AdviceList& list) {
-    const auto found = std::max_element(list.begin(), list.end(), [](const Advice& a, const Advice& b) { return a.severity < b.severity; });
+    const auto found = std::max_element(list.begin(), list.end(),
+                                        [](const Advice& a, const Advice& b) { return a.severity < b.severity; });
     return found == list.end() ? nullptr : &*found;
 }
 
@@ -40,12 +41,12 @@ RackShelf::RackShelf(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::NoFocus); // the page has the keys, so that arrows work wherever the focus is
 }
 
-void RackShelf::show(const std::vector<tooling::Candidate>& candidates, const std::string& chosen, const words::Display& display) {
+void RackShelf::show(const std::vector<tooling::Candidate>& candidates, const std::string& chosen,
+                     const words::Display& display) {
     m_slots.clear();
     m_chosen.reset();
     for (const auto& c : candidates) {
-        if (c.tool->id == chosen)
-            m_chosen = m_slots.size();
+        if (c.tool->id == chosen) m_chosen = m_slots.size();
         const auto* advice = telling(c.check.findings);
         m_slots.push_back({c.tool->id, catalog::toolBody(*c.tool), q(words::toolSizes(*c.tool, display)),
                            advice ? q(words::say(*advice, display).head) : QString(), c.verdict()});
@@ -64,18 +65,20 @@ void RackShelf::keepChosenInSight() {
     m_first = std::clamp(m_first, 0, std::max(0, static_cast<int>(m_slots.size()) - inSight));
 }
 
-void RackShelf::resizeEvent(QResizeEvent*) { keepChosenInSight(); }
+void RackShelf::resizeEvent(QResizeEvent*) {
+    keepChosenInSight();
+}
 
 void RackShelf::step(int by) {
-    if (m_slots.empty())
-        return;
+    if (m_slots.empty()) return;
     const int last = static_cast<int>(m_slots.size()) - 1;
     const int next = std::clamp((m_chosen ? static_cast<int>(*m_chosen) : -1) + by, 0, last);
     emit chosen(q(m_slots[static_cast<std::size_t>(next)].id));
 }
 
 QRectF RackShelf::slotBox(std::size_t index) const {
-    return {theme::kMargin + (static_cast<double>(index) - m_first) * kSlotWidth, kTop, kSlotWidth - 8, static_cast<double>(height() - kTop - 26)};
+    return {theme::kMargin + (static_cast<double>(index) - m_first) * kSlotWidth, kTop, kSlotWidth - 8,
+            static_cast<double>(height() - kTop - 26)};
 }
 
 void RackShelf::paintSlot(QPainter& painter, std::size_t index, double scale) const {
@@ -115,13 +118,12 @@ void RackShelf::paintEvent(QPaintEvent*) {
     painter.drawText(QRect(theme::kMargin, 8, 240, 20), Qt::AlignVCenter, tr("The rack, best first"));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRect(0, 8, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight, tr("one scale, one datum · drag one to the bench"));
-    if (m_slots.empty())
-        return;
+    painter.drawText(QRect(0, 8, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight,
+                     tr("one scale, one datum · drag one to the bench"));
+    if (m_slots.empty()) return;
     double tallest = 1, widest = 1;
     for (std::size_t i = 0; i < m_slots.size(); ++i) {
-        if (!slotBox(i).intersects(rect()))
-            continue;
+        if (!slotBox(i).intersects(rect())) continue;
         tallest = std::max(tallest, m_slots[i].body.height());
         widest = std::max(widest, m_slots[i].body.outsideDia());
     }
@@ -130,20 +132,20 @@ void RackShelf::paintEvent(QPaintEvent*) {
     painter.save();
     painter.setClipRect(QRectF(theme::kMargin - 2, 0, width() - 2 * theme::kMargin + 4, height()));
     for (std::size_t i = 0; i < m_slots.size(); ++i)
-        if (slotBox(i).intersects(rect()))
-            paintSlot(painter, i, scale);
+        if (slotBox(i).intersects(rect())) paintSlot(painter, i, scale);
     painter.restore();
     painter.setPen(QPen(roles().ink, 1.2));
-    painter.drawLine(QPointF(theme::kMargin, box.bottom() - kWords), QPointF(width() - theme::kMargin, box.bottom() - kWords));
+    painter.drawLine(QPointF(theme::kMargin, box.bottom() - kWords),
+                     QPointF(width() - theme::kMargin, box.bottom() - kWords));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRect(theme::kMargin, height() - 24, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter, m_summary);
+    painter.drawText(QRect(theme::kMargin, height() - 24, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter,
+                     m_summary);
 }
 
 std::optional<std::size_t> RackShelf::slotAt(QPointF at) const {
     for (std::size_t i = 0; i < m_slots.size(); ++i)
-        if (slotBox(i).contains(at))
-            return i;
+        if (slotBox(i).contains(at)) return i;
     return std::nullopt;
 }
 
@@ -153,8 +155,7 @@ void RackShelf::mousePressEvent(QMouseEvent* event) {
 }
 
 void RackShelf::mouseMoveEvent(QMouseEvent* event) {
-    if (!m_pressed || (event->position() - m_pressedAt).manhattanLength() < QApplication::startDragDistance())
-        return;
+    if (!m_pressed || (event->position() - m_pressedAt).manhattanLength() < QApplication::startDragDistance()) return;
     auto* payload = new QMimeData;
     payload->setData(kToolMime, QByteArray::fromStdString(m_slots[*m_pressed].id));
     auto* drag = new QDrag(this);
@@ -164,14 +165,15 @@ void RackShelf::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void RackShelf::mouseReleaseEvent(QMouseEvent*) {
-    if (m_pressed)
-        emit chosen(q(m_slots[*m_pressed].id));
+    if (m_pressed) emit chosen(q(m_slots[*m_pressed].id));
     m_pressed.reset();
 }
 
 void RackShelf::wheelEvent(QWheelEvent* event) {
     m_first += event->angleDelta().y() > 0 ? -1 : 1;
-    m_first = std::clamp(m_first, 0, std::max(0, static_cast<int>(m_slots.size()) - std::max(1, (width() - 2 * theme::kMargin) / kSlotWidth)));
+    m_first = std::clamp(
+        m_first, 0,
+        std::max(0, static_cast<int>(m_slots.size()) - std::max(1, (width() - 2 * theme::kMargin) / kSlotWidth)));
     update();
 }
 

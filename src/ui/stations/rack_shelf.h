@@ -8,14 +8,16 @@
 
 namespace arbor::ui {
 
-/// The rack's sleeves side by side on one datum, best first, each with its verdict. Click or arrows choose, drag to the bench tries.
+/// The rack's sleeves side by side on one datum, best first, each with its verdict. Click or arrows choose, drag to the
+/// bench tries.
 class RackShelf : public QWidget {
     Q_OBJECT
 public:
     explicit RackShelf(QWidget* parent = nullptr);
 
     /// @param candidates  pointers into them are not kept  @param chosen  the tool now on the bench
-    void show(const std::vector<tooling::Candidate>& candidates, const std::string& chosen, const words::Display& display);
+    void show(const std::vector<tooling::Candidate>& candidates, const std::string& chosen,
+              const words::Display& display);
     void step(int by); ///< moves the choice to the neighbour and emits chosen
     std::size_t count() const { return m_slots.size(); }
     QRectF slotBox(std::size_t index) const;

@@ -14,9 +14,9 @@ namespace arbor::ui {
 
 namespace {
 
+using theme::roles;
 using theme::Text;
 using theme::typeface;
-using theme::roles;
 
 constexpr double kRadPerDeg = std::numbers::pi / 180;
 constexpr double kSame_deg = 0.5;
@@ -31,7 +31,8 @@ SeatClock::SeatClock(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Readings on a clock face"));
 }
 
-void SeatClock::show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind, const words::Display& display) {
+void SeatClock::show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind,
+                     const words::Display& display) {
     m_readings = readings;
     m_seating = seating ? std::optional(*seating) : std::nullopt;
     m_kind = kind;
@@ -46,7 +47,9 @@ void SeatClock::setPlaces(int places) {
     update();
 }
 
-double SeatClock::faceRadius() const { return std::min(width() - 220.0, height() - kTop - 108.0) / 2; }
+double SeatClock::faceRadius() const {
+    return std::min(width() - 220.0, height() - kTop - 108.0) / 2;
+}
 
 QPointF SeatClock::spot(double angle_deg, double radius) const {
     const QPointF centre(width() / 2.0, kTop + (height() - kTop) / 2.0 + 4);
@@ -55,8 +58,7 @@ QPointF SeatClock::spot(double angle_deg, double radius) const {
 
 const seat::Reading* SeatClock::readingAt(double angle_deg) const {
     for (const auto& r : m_readings)
-        if (std::abs(r.angle_deg - angle_deg) < kSame_deg)
-            return &r;
+        if (std::abs(r.angle_deg - angle_deg) < kSame_deg) return &r;
     return nullptr;
 }
 
@@ -69,12 +71,15 @@ void SeatClock::paintEvent(QPaintEvent*) {
     paintHighSide(painter);
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 12, width() - 40, 20), Qt::AlignVCenter, tr("Is it home, and is it square?"));
+    painter.drawText(QRect(theme::kMargin, 12, width() - 40, 20), Qt::AlignVCenter,
+                     tr("Is it home, and is it square?"));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    const auto what = m_kind == seat::ReadingKind::Depth ? tr("Depth from the housing face to the outer ring (%1).") : tr("Feeler gap between ring and shoulder (%1).");
+    const auto what = m_kind == seat::ReadingKind::Depth ? tr("Depth from the housing face to the outer ring (%1).")
+                                                         : tr("Feeler gap between ring and shoulder (%1).");
     painter.drawText(QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
-                     what.arg(q(m_display.size(0).unit)) + tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
+                     what.arg(q(m_display.size(0).unit)) +
+                         tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
 }
 
 void SeatClock::paintFace(QPainter& painter) const {
@@ -106,8 +111,7 @@ void SeatClock::paintPlaces(QPainter& painter) const {
         painter.setPen(QPen(current ? roles().plan : roles().ink, 1.8));
         painter.drawEllipse(at, current ? 11 : 6, current ? 11 : 6);
         auto text = reading ? q(m_display.size(reading->value_mm).number) : QStringLiteral("–");
-        if (current && !m_typing.isEmpty())
-            text = m_typing + "▏";
+        if (current && !m_typing.isEmpty()) text = m_typing + "▏";
         painter.setFont(typeface(current ? Text::Title : Text::Body));
         painter.setPen(current ? roles().plan : reading ? roles().ink : roles().muted);
         const auto label = spot(angle, r + 34);
@@ -125,7 +129,8 @@ void SeatClock::paintHighSide(QPainter& painter) const {
     painter.setFont(typeface(Text::Small));
     if (!m_seating || !m_seating->plane) {
         painter.setPen(roles().muted);
-        painter.drawText(QRectF(centre.x() - 110, centre.y() - 20, 220, 40), Qt::AlignCenter | Qt::TextWordWrap, tr("%1 of at least 3 readings").arg(m_readings.size()));
+        painter.drawText(QRectF(centre.x() - 110, centre.y() - 20, 220, 40), Qt::AlignCenter | Qt::TextWordWrap,
+                         tr("%1 of at least 3 readings").arg(m_readings.size()));
         return;
     }
     const auto& plane = *m_seating->plane;
@@ -144,11 +149,13 @@ void SeatClock::paintHighSide(QPainter& painter) const {
         painter.fillPath(head, colour);
     }
     painter.setPen(roles().muted);
-    painter.drawText(QRectF(centre.x() - 80, centre.y() - 26, 160, 18), Qt::AlignCenter, level ? tr("level") : tr("high side at"));
+    painter.drawText(QRectF(centre.x() - 80, centre.y() - 26, 160, 18), Qt::AlignCenter,
+                     level ? tr("level") : tr("high side at"));
     painter.setFont(typeface(Text::Title));
     painter.setPen(roles().ink);
     if (!level)
-        painter.drawText(QRectF(centre.x() - 80, centre.y() - 8, 160, 26), Qt::AlignCenter, tr("%1 o’clock").arg(q(seat::clockPosition(high))));
+        painter.drawText(QRectF(centre.x() - 80, centre.y() - 8, 160, 26), Qt::AlignCenter,
+                         tr("%1 o’clock").arg(q(seat::clockPosition(high))));
 }
 
 void SeatClock::go(int by) {
@@ -158,8 +165,7 @@ void SeatClock::go(int by) {
 }
 
 void SeatClock::keep() {
-    if (m_typing.isEmpty())
-        return;
+    if (m_typing.isEmpty()) return;
     const auto typed = std::exchange(m_typing, QString());
     emit entered(angleOf(m_current), typed);
 }
@@ -179,8 +185,7 @@ void SeatClock::keyPressEvent(QKeyEvent* event) {
         return go(-1);
     case Qt::Key_Return:
     case Qt::Key_Enter:
-        if (m_typing.isEmpty())
-            break; // nothing typed: Enter is the slip's action
+        if (m_typing.isEmpty()) break; // nothing typed: Enter is the slip's action
         return go(1);
     case Qt::Key_Backspace:
         m_typing.chop(1);
@@ -204,8 +209,7 @@ void SeatClock::mousePressEvent(QMouseEvent* event) {
     keep();
     const double r = faceRadius();
     for (int place = 0; place < m_places; ++place)
-        if (QLineF(spot(angleOf(place), r * 0.78), event->position()).length() < theme::kTouch / 2.0)
-            m_current = place;
+        if (QLineF(spot(angleOf(place), r * 0.78), event->position()).length() < theme::kTouch / 2.0) m_current = place;
     update();
 }
 

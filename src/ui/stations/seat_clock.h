@@ -8,13 +8,15 @@
 
 namespace arbor::ui {
 
-/// The ring's face as a clock: arrows go round, digits enter, Enter keeps and goes on, Delete empties, + and - change the places.
+/// The ring's face as a clock: arrows go round, digits enter, Enter keeps and goes on, Delete empties, + and - change
+/// the places.
 class SeatClock : public QWidget {
     Q_OBJECT
 public:
     explicit SeatClock(QWidget* parent = nullptr);
 
-    void show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind, const words::Display& display);
+    void show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind,
+              const words::Display& display);
     int places() const { return m_places; }
     void setPlaces(int places); ///< 3 to 12
     double angleOf(int place) const { return 360.0 * place / m_places; }

@@ -47,14 +47,12 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
 void SeatPage::open(JobSession* session) {
     m_session = session;
     const auto& readings = session->job().seating.readings;
-    if (readings.size() >= 3 && readings.size() <= 12)
-        m_clock->setPlaces(static_cast<int>(readings.size()));
+    if (readings.size() >= 3 && readings.size() <= 12) m_clock->setPlaces(static_cast<int>(readings.size()));
     refresh();
 }
 
 void SeatPage::refresh() {
-    if (!m_session)
-        return;
+    if (!m_session) return;
     const auto& seating = m_session->job().seating;
     const auto& plan = m_session->plan();
     m_kind->setCurrentIndex(seating.kind == seat::ReadingKind::Depth ? 0 : 1);
@@ -71,7 +69,10 @@ void SeatPage::refresh() {
         for (auto& r : heights)
             r.value_mm -= mean;
     const double dia = plan.arrangement ? plan.arrangement->bearing.outsideDia_mm : 1;
-    const double radius = plan.arrangement ? (plan.arrangement->bearing.outerFaceInnerDia_mm() + plan.arrangement->bearing.outerFaceOuterDia_mm()) / 4 : 1;
+    const double radius =
+        plan.arrangement
+            ? (plan.arrangement->bearing.outerFaceInnerDia_mm() + plan.arrangement->bearing.outerFaceOuterDia_mm()) / 4
+            : 1;
     const auto square = standards::gradeWidth(m_session->library().iso286, dia, 5);
     m_rim->show(heights, plane, radius, square.value_or(0.01), m_session->display());
     emit slipChanged();
@@ -89,7 +90,9 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
     const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
     const auto value = io::parseLength(typed.toStdString(), unit);
     if (!value || !(*value >= 0 && *value <= 1000)) {
-        emit trouble(value ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed) : q(words::say(value.error())));
+        emit trouble(value
+                         ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed)
+                         : q(words::say(value.error())));
         return;
     }
     m_session->edit(tr("Reading at %1 o’clock").arg(q(seat::clockPosition(angle_deg))), [&](job::Job& j) {
@@ -101,13 +104,17 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
     });
 }
 
-SlipModel SeatPage::slip() const { return seatSlip(*m_session); }
+SlipModel SeatPage::slip() const {
+    return seatSlip(*m_session);
+}
 
 bool SeatPage::act() {
     m_session->setDone(job::Station::Seat, true);
     return true;
 }
 
-QWidget* SeatPage::firstFocus() { return m_clock; }
+QWidget* SeatPage::firstFocus() {
+    return m_clock;
+}
 
 } // namespace arbor::ui

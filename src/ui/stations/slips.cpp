@@ -11,12 +11,13 @@ namespace {
 
 constexpr std::size_t kMostNotes = 5; // more would bury the ones that matter; the command line prints all
 
-QString tr(const char* text) { return QObject::tr(text); }
+QString tr(const char* text) {
+    return QObject::tr(text);
+}
 
 void addNotes(SlipModel& slip, const AdviceList& list, const words::Display& d) {
     for (const auto& advice : list)
-        if (slip.notes.size() < kMostNotes)
-            slip.notes.push_back(noteOf(advice, d));
+        if (slip.notes.size() < kMostNotes) slip.notes.push_back(noteOf(advice, d));
 }
 
 SlipModel broken(const QString& title, const JobSession& session) {
@@ -42,7 +43,9 @@ Figure rangeFigure(const QString& label, const words::Quantity& likely, const st
     return f;
 }
 
-Range times(const Range& r, double k) { return r * k; }
+Range times(const Range& r, double k) {
+    return r * k;
+}
 
 Figure interferenceFigure(const fit::BearingFit& f, const words::Display& d) {
     auto figure = rangeFigure(tr("Interference at the housing"), d.fine(f.interference_mm.likely),
@@ -51,7 +54,8 @@ Figure interferenceFigure(const fit::BearingFit& f, const words::Display& d) {
     figure.lineTo = std::max(f.interferenceWorst_mm.upper, 0.001) * 1.1;
     figure.limits = {{0, tr("loose")}};
     if (f.interferenceWorst_mm.upper > 0)
-        figure.limits.push_back({f.interferenceWorst_mm.upper, tr("tightest %1").arg(q(d.fine(f.interferenceWorst_mm.upper).number))});
+        figure.limits.push_back(
+            {f.interferenceWorst_mm.upper, tr("tightest %1").arg(q(d.fine(f.interferenceWorst_mm.upper).number))});
     figure.tone = f.interference_mm.likely <= 0 ? Tone::Stop : Tone::Plain;
     return figure;
 }
@@ -68,7 +72,9 @@ Figure clearanceFigure(const fit::BearingFit& f, const words::Display& d) {
 
 } // namespace
 
-QString q(const std::string& text) { return QString::fromStdString(text); }
+QString q(const std::string& text) {
+    return QString::fromStdString(text);
+}
 
 Tone toneOf(Severity severity) {
     return severity == Severity::Stop ? Tone::Stop : severity == Severity::Look ? Tone::Caution : Tone::Plan;
@@ -77,29 +83,32 @@ Tone toneOf(Severity severity) {
 Note noteOf(const Advice& advice, const words::Display& display) {
     const auto said = words::say(advice, display);
     auto detail = q(said.detail);
-    if (!advice.source.empty())
-        detail += QStringLiteral("  [%1]").arg(q(words::sourceName(advice.source)));
+    if (!advice.source.empty()) detail += QStringLiteral("  [%1]").arg(q(words::sourceName(advice.source)));
     return {toneOf(advice.severity), q(said.head), detail};
 }
 
 SlipModel fitSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.fit)
-        return broken(tr("A size is wrong"), session);
+    if (!plan.fit) return broken(tr("A size is wrong"), session);
     const auto& f = *plan.fit;
     const auto d = session.display();
     SlipModel slip;
     const auto severity = worst(f.advisories);
     slip.title = severity == Severity::Stop ? tr("Stop") : tr("Fit");
     slip.titleTone = severity == Severity::Stop ? Tone::Stop : Tone::Plan;
-    slip.subtitle = severity == Severity::Stop ? q(words::say(*std::find_if(f.advisories.begin(), f.advisories.end(), [](const Advice& a) {
-                                                     return a.severity == Severity::Stop;
-                                                 }), d).head) + "."
-                                               : tr("Tight enough to stay, and still turns free.");
+    slip.subtitle = severity == Severity::Stop
+                        ? q(words::say(*std::find_if(f.advisories.begin(), f.advisories.end(),
+                                                     [](const Advice& a) { return a.severity == Severity::Stop; }),
+                                       d)
+                                .head) +
+                              "."
+                        : tr("Tight enough to stay, and still turns free.");
     slip.figures.push_back(interferenceFigure(f, d));
-    slip.figures.push_back(rangeFigure(tr("Pressure on the seat"), d.pressure(f.pressure_MPa.likely),
-                                       d.pressure(f.pressure_MPa.least).number + "…" + d.pressure(f.pressure_MPa.most).number, f.pressure_MPa));
-    auto force = rangeFigure(tr("Force to press it home"), d.force(f.pressForce_N.likely), d.forceRange(f.pressForce_N.least, f.pressForce_N.most), f.pressForce_N);
+    slip.figures.push_back(rangeFigure(
+        tr("Pressure on the seat"), d.pressure(f.pressure_MPa.likely),
+        d.pressure(f.pressure_MPa.least).number + "…" + d.pressure(f.pressure_MPa.most).number, f.pressure_MPa));
+    auto force = rangeFigure(tr("Force to press it home"), d.force(f.pressForce_N.likely),
+                             d.forceRange(f.pressForce_N.least, f.pressForce_N.most), f.pressForce_N);
     if (plan.pressing && plan.pressing->gaugeLikely)
         force.range += tr(" · gauge %1").arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()));
     slip.figures.push_back(force);
@@ -129,16 +138,20 @@ void addStack(SlipModel& slip, const tooling::ToolPlan& tools, const JobSession&
     slip.rowsTitle = tr("Stack, bed to ram (%1)").arg(q(d.size(0).unit));
     slip.rows.push_back({tr("Bed, notch %1").arg(c.notch + 1), {}});
     if (c.support)
-        slip.rows.push_back({q(c.support->id) + "   Ø" + q(d.size(c.support->outsideDia_mm).number) + " / " + q(d.size(c.support->boreDia_mm).number),
+        slip.rows.push_back({q(c.support->id) + "   Ø" + q(d.size(c.support->outsideDia_mm).number) + " / " +
+                                 q(d.size(c.support->boreDia_mm).number),
                              q(d.size(c.support->length_mm).number), true});
     slip.rows.push_back({tr("Housing"), q(d.size(session.job().housing.height_mm).number)});
     slip.rows.push_back({tr("Bearing, to go"), "+" + q(d.size(session.plan().arrangement->homeTravel_mm()).number)});
-    slip.rows.push_back({q(c.driver->id) + "   " + q(words::toolSizes(*c.driver, d)), q(d.size(c.driver->length_mm).number), true,
+    slip.rows.push_back({q(c.driver->id) + "   " + q(words::toolSizes(*c.driver, d)),
+                         q(d.size(c.driver->length_mm).number), true,
                          worst(tools.proof.findings) == Severity::Stop ? Tone::Stop : Tone::Plain});
     for (const auto* spacer : c.spacers)
-        slip.rows.push_back({q(spacer->id) + "   " + q(words::toolSizes(*spacer, d)), q(d.size(spacer->length_mm).number), true});
+        slip.rows.push_back(
+            {q(spacer->id) + "   " + q(words::toolSizes(*spacer, d)), q(d.size(spacer->length_mm).number), true});
     const auto& s = tools.proof.stack;
-    slip.rows.push_back({tr("Ram stroke used"), tr("%1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))});
+    slip.rows.push_back({tr("Ram stroke used"),
+                         tr("%1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))});
 }
 
 const Advice* findingOf(const AdviceList& list, Finding id) {
@@ -148,7 +161,8 @@ const Advice* findingOf(const AdviceList& list, Finding id) {
 
 void addLoadOnBalls(SlipModel& slip, const Advice& through, const JobSession& session) {
     const auto d = session.display();
-    auto figure = rangeFigure(tr("Load on the balls"), d.force(through.value), tr("carry %1").arg(q(d.force(through.limit).text())).toStdString(),
+    auto figure = rangeFigure(tr("Load on the balls"), d.force(through.value),
+                              tr("carry %1").arg(q(d.force(through.limit).text())).toStdString(),
                               {0, through.value, through.value});
     figure.tone = Tone::Stop;
     figure.lineTo = std::max(through.limit, through.value) * 1.1;
@@ -160,8 +174,7 @@ void addLoadOnBalls(SlipModel& slip, const Advice& through, const JobSession& se
 
 SlipModel toolingSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.tools)
-        return broken(tr("No tools yet"), session);
+    if (!plan.tools) return broken(tr("No tools yet"), session);
     const auto d = session.display();
     const auto& tools = *plan.tools;
     SlipModel slip;
@@ -179,15 +192,16 @@ SlipModel toolingSlip(const JobSession& session) {
     slip.subtitle = through ? tr("The force would go through the balls.")
                     : stop  ? q(words::say(tools.proof.findings.front(), d).head) + "."
                             : tr("The force stays in the outer ring, all the way down.");
-    if (through)
-        addLoadOnBalls(slip, *through, session);
+    if (through) addLoadOnBalls(slip, *through, session);
     addStack(slip, tools, session);
     slip.notesTitle = stop ? tr("Why not") : tr("Because");
     addNotes(slip, tools.proof.findings, d);
     if (stop) {
-        const auto good = std::find_if(tools.drivers.begin(), tools.drivers.end(), [&](const auto& c) { return c.usable() && c.tool != tools.choice->driver; });
+        const auto good = std::find_if(tools.drivers.begin(), tools.drivers.end(),
+                                       [&](const auto& c) { return c.usable() && c.tool != tools.choice->driver; });
         if (good != tools.drivers.end())
-            slip.notes.push_back({Tone::Proven, tr("%1 would do").arg(q(good->tool->id)), q(words::say(good->check.findings.front(), d).head)});
+            slip.notes.push_back({Tone::Proven, tr("%1 would do").arg(q(good->tool->id)),
+                                  q(words::say(good->check.findings.front(), d).head)});
         slip.action = tools.overridden ? tr("Put back the program's choice") : QString();
         slip.caution = tr("Stop: do not press with this stack.");
     } else {
@@ -199,14 +213,14 @@ SlipModel toolingSlip(const JobSession& session) {
 
 SlipModel pressSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.pressing)
-        return broken(tr("No prediction yet"), session);
+    if (!plan.pressing) return broken(tr("No prediction yet"), session);
     const auto d = session.display();
     const auto& p = *plan.pressing;
     SlipModel slip;
     const bool traced = plan.traceOverlay.has_value();
     slip.title = tr("Press");
-    slip.subtitle = traced ? tr("The measured trace lies over the band.") : tr("What the gauge should show, and when to stop.");
+    slip.subtitle =
+        traced ? tr("The measured trace lies over the band.") : tr("What the gauge should show, and when to stop.");
     slip.figures.push_back(rangeFigure(tr("Force just before home"), d.force(p.expected.end_N.likely),
                                        d.forceRange(p.expected.end_N.least, p.expected.end_N.most), p.expected.end_N));
     auto hold = rangeFigure(tr("Hold once, home"), d.force(p.expected.hold_N.likely),
@@ -214,34 +228,36 @@ SlipModel pressSlip(const JobSession& session) {
     slip.figures.push_back(hold);
     if (p.gaugeLikely) {
         const auto unit = plan.press->gaugeUnit;
-        auto gauge = rangeFigure(tr("On your gauge"), d.gauge(*p.gaugeLikely, unit), (tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text()))).toStdString(),
-                                 times({p.expected.end_N.least, p.expected.end_N.likely, p.expected.end_N.most}, *p.gaugeLikely / std::max(1.0, p.expected.end_N.likely)));
+        auto gauge = rangeFigure(tr("On your gauge"), d.gauge(*p.gaugeLikely, unit),
+                                 (tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text()))).toStdString(),
+                                 times({p.expected.end_N.least, p.expected.end_N.likely, p.expected.end_N.most},
+                                       *p.gaugeLikely / std::max(1.0, p.expected.end_N.likely)));
         slip.figures.push_back(gauge);
     }
     if (plan.tools && plan.tools->choice) {
         const auto& s = plan.tools->proof.stack;
-        auto stroke = rangeFigure(tr("Ram stroke used"), d.size(s.strokeUsed_mm), tr("of %1").arg(q(d.size(s.strokeThere_mm).text())).toStdString(),
+        auto stroke = rangeFigure(tr("Ram stroke used"), d.size(s.strokeUsed_mm),
+                                  tr("of %1").arg(q(d.size(s.strokeThere_mm).text())).toStdString(),
                                   {s.approach_mm, s.strokeUsed_mm, s.strokeUsed_mm});
         stroke.lineFrom = 0;
         stroke.lineTo = s.strokeThere_mm;
         slip.figures.push_back(stroke);
     }
     slip.notesTitle = traced ? tr("The trace, and what to watch for") : tr("Watch for");
-    if (traced)
-        addNotes(slip, plan.traceOverlay->findings, d);
+    if (traced) addNotes(slip, plan.traceOverlay->findings, d);
     addNotes(slip, p.watch, d);
     slip.action = tr("It is pressed");
     const bool badTools = plan.marks.at(job::Station::Tooling) == plan::Mark::Stop;
     slip.actionEnabled = !badTools;
     slip.caution = badTools ? tr("Tooling has a stop: settle it first.")
-                            : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.").arg(q(words::decimals(p.energy_J, 1)));
+                            : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
+                                  .arg(q(words::decimals(p.energy_J, 1)));
     return slip;
 }
 
 SlipModel seatSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.seating)
-        return broken(tr("Seat not judged"), session);
+    if (!plan.seating) return broken(tr("Seat not judged"), session);
     const auto d = session.display();
     const auto& s = *plan.seating;
     const auto said = words::verdict(s, d);
@@ -253,8 +269,9 @@ SlipModel seatSlip(const JobSession& session) {
     slip.subtitle = q(said.detail);
     if (judged) {
         const auto* square = findingOf(s.findings, good ? Finding::HomeAndSquare : Finding::Tilted);
-        auto rise = rangeFigure(tr("Out of square across Ø%1").arg(q(d.size(plan.arrangement->bearing.outsideDia_mm).text())), d.fine(s.riseAcross_mm.likely),
-                                d.fineRange(s.riseAcross_mm.least, s.riseAcross_mm.most), s.riseAcross_mm);
+        auto rise = rangeFigure(
+            tr("Out of square across Ø%1").arg(q(d.size(plan.arrangement->bearing.outsideDia_mm).text())),
+            d.fine(s.riseAcross_mm.likely), d.fineRange(s.riseAcross_mm.least, s.riseAcross_mm.most), s.riseAcross_mm);
         if (square) {
             rise.limits = {{square->limit, tr("limit %1").arg(q(d.fine(square->limit).number))}};
             rise.lineTo = std::max(square->limit * 1.6, s.riseAcross_mm.most * 1.1);
@@ -262,9 +279,11 @@ SlipModel seatSlip(const JobSession& session) {
         }
         slip.figures.push_back(rise);
         auto tilt = rangeFigure(tr("Tilt"), {words::decimals(s.tilt_arcmin.likely, 1), "arc-min"},
-                                words::decimals(s.tilt_arcmin.least, 1) + "…" + words::decimals(s.tilt_arcmin.most, 1), s.tilt_arcmin);
+                                words::decimals(s.tilt_arcmin.least, 1) + "…" + words::decimals(s.tilt_arcmin.most, 1),
+                                s.tilt_arcmin);
         slip.figures.push_back(tilt);
-        auto gap = rangeFigure(tr("Short of the shoulder"), d.fine(s.gap_mm.likely), d.fineRange(s.gap_mm.least, s.gap_mm.most), s.gap_mm);
+        auto gap = rangeFigure(tr("Short of the shoulder"), d.fine(s.gap_mm.likely),
+                               d.fineRange(s.gap_mm.least, s.gap_mm.most), s.gap_mm);
         gap.lineFrom = std::min(-0.06, s.gap_mm.least * 1.1);
         gap.lineTo = std::max(0.1, s.gap_mm.most * 1.1);
         gap.limits = {{0.05, tr("limit")}};
@@ -273,8 +292,7 @@ SlipModel seatSlip(const JobSession& session) {
     slip.notesTitle = tr("Proof");
     for (const auto& finding : s.findings) {
         auto note = noteOf(finding, d);
-        if (finding.severity == Severity::Info)
-            note.tone = Tone::Proven;
+        if (finding.severity == Severity::Info) note.tone = Tone::Proven;
         slip.notes.push_back(note);
     }
     slip.notes.push_back({good ? Tone::Proven : judged ? Tone::Stop : Tone::Plan, tr("Next"), q(words::nextStep(s))});
@@ -291,22 +309,27 @@ SlipModel closeSlip(const JobSession& session, const QString& who) {
     SlipModel slip;
     slip.title = job.record ? tr("Recorded") : tr("Close");
     slip.titleTone = job.record ? Tone::Proven : Tone::Plan;
-    slip.subtitle = job.record ? tr("By %1, %2.").arg(q(job.record->who), q(job.record->when).left(16).replace('T', ' ')) : tr("Write down what was done, for next time.");
+    slip.subtitle = job.record
+                        ? tr("By %1, %2.").arg(q(job.record->who), q(job.record->when).left(16).replace('T', ' '))
+                        : tr("Write down what was done, for next time.");
     slip.rowsTitle = tr("Where it stands");
     bool stop = false;
     for (const auto station : job::kStations) {
-        if (station == job::Station::Close)
-            continue;
+        if (station == job::Station::Close) continue;
         const auto mark = plan.marks.at(station);
         stop = stop || mark == plan::Mark::Stop;
-        slip.rows.push_back({q(words::stationTitle(station) + ": " + words::stationLine(station, job, plan, d)), q(words::markWord(mark)), false,
-                             mark == plan::Mark::Stop ? Tone::Stop : mark == plan::Mark::Done ? Tone::Proven : Tone::Plain});
+        slip.rows.push_back({q(words::stationTitle(station) + ": " + words::stationLine(station, job, plan, d)),
+                             q(words::markWord(mark)), false,
+                             mark == plan::Mark::Stop   ? Tone::Stop
+                             : mark == plan::Mark::Done ? Tone::Proven
+                                                        : Tone::Plain});
     }
     slip.action = job.record ? tr("Write the record again") : tr("Write the record");
     slip.actionEnabled = !who.trimmed().isEmpty();
     slip.caution = who.trimmed().isEmpty() ? tr("Say who did the work.")
-                   : stop ? tr("A station has a stop; it is written into the record as it stands.")
-                          : tr("Safety-critical assemblies are released by a person authorised for it. This record advises and does not certify.");
+                   : stop                  ? tr("A station has a stop; it is written into the record as it stands.")
+                          : tr("Safety-critical assemblies are released by a person authorised for it. This record "
+                               "advises and does not certify.");
     return slip;
 }
 

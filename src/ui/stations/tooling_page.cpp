@@ -33,43 +33,49 @@ void ToolingPage::open(JobSession* session) {
 }
 
 void ToolingPage::refresh() {
-    if (!m_session)
-        return;
+    if (!m_session) return;
     auto scene = setupScene(*m_session, 0.5);
     const auto& tools = m_session->plan().tools;
     const bool chosen = tools && tools->choice;
-    scene.title = !chosen ? tr("No setup") : tools->overridden ? tr("Setup: trying %1").arg(q(tools->choice->driver->id)) : tr("Setup: bearing into housing");
+    scene.title = !chosen             ? tr("No setup")
+                  : tools->overridden ? tr("Setup: trying %1").arg(q(tools->choice->driver->id))
+                                      : tr("Setup: bearing into housing");
     scene.subtitle = tr("Left and right change the sleeve, up and down the support. Half way in.");
     m_bench->show(std::move(scene));
-    m_rack->show(tools ? tools->drivers : std::vector<tooling::Candidate>{}, chosen ? tools->choice->driver->id : std::string{}, m_session->display());
+    m_rack->show(tools ? tools->drivers : std::vector<tooling::Candidate>{},
+                 chosen ? tools->choice->driver->id : std::string{}, m_session->display());
     emit slipChanged();
 }
 
 void ToolingPage::tryDriver(const QString& toolId) {
     if (m_session->library().rack.tool(toolId.toStdString()))
-        m_session->edit(tr("Try %1").arg(toolId), [&](job::Job& j) {
-            j.tooling.driver = toolId.toStdString();
-            j.done.erase(job::Station::Tooling);
-        }, "driver");
+        m_session->edit(
+            tr("Try %1").arg(toolId),
+            [&](job::Job& j) {
+                j.tooling.driver = toolId.toStdString();
+                j.done.erase(job::Station::Tooling);
+            },
+            "driver");
 }
 
 void ToolingPage::stepSupport(int by) {
     const auto& tools = m_session->plan().tools;
-    if (!tools || !tools->choice)
-        return;
+    if (!tools || !tools->choice) return;
     std::vector<const catalog::Tool*> supports;
     for (const auto& s : tools->supports)
-        if (s.tool)
-            supports.push_back(s.tool);
-    if (supports.empty())
-        return;
+        if (s.tool) supports.push_back(s.tool);
+    if (supports.empty()) return;
     const auto at = std::find(supports.begin(), supports.end(), tools->choice->support) - supports.begin();
-    const auto next = std::clamp<std::ptrdiff_t>((at == std::ssize(supports) ? -1 : at) + by, 0, std::ssize(supports) - 1);
+    const auto next =
+        std::clamp<std::ptrdiff_t>((at == std::ssize(supports) ? -1 : at) + by, 0, std::ssize(supports) - 1);
     const auto id = supports[static_cast<std::size_t>(next)]->id;
-    m_session->edit(tr("Try support %1").arg(q(id)), [&](job::Job& j) {
-        j.tooling.support = id;
-        j.done.erase(job::Station::Tooling);
-    }, "support");
+    m_session->edit(
+        tr("Try support %1").arg(q(id)),
+        [&](job::Job& j) {
+            j.tooling.support = id;
+            j.done.erase(job::Station::Tooling);
+        },
+        "support");
 }
 
 void ToolingPage::backToProgram() {
@@ -80,12 +86,13 @@ void ToolingPage::backToProgram() {
         });
 }
 
-SlipModel ToolingPage::slip() const { return toolingSlip(*m_session); }
+SlipModel ToolingPage::slip() const {
+    return toolingSlip(*m_session);
+}
 
 bool ToolingPage::act() {
     const auto& tools = m_session->plan().tools;
-    if (!tools || !tools->choice)
-        return false;
+    if (!tools || !tools->choice) return false;
     if (worst(tools->proof.findings) == Severity::Stop) {
         backToProgram();
         return false;
@@ -94,7 +101,9 @@ bool ToolingPage::act() {
     return true;
 }
 
-QWidget* ToolingPage::firstFocus() { return m_bench; }
+QWidget* ToolingPage::firstFocus() {
+    return m_bench;
+}
 
 void ToolingPage::keyPressEvent(QKeyEvent* event) {
     switch (event->key()) {

@@ -7,7 +7,8 @@ namespace arbor::ui {
 class BenchView;
 class RackShelf;
 
-/// The setup on the bench with its force path, the rack below. Left and right change the sleeve, up and down the support.
+/// The setup on the bench with its force path, the rack below. Left and right change the sleeve, up and down the
+/// support.
 class ToolingPage : public StationPage {
     Q_OBJECT
 public:

@@ -6,32 +6,57 @@
 #include <QResource>
 #include <QStyleFactory>
 
-static void useShippedUi() { Q_INIT_RESOURCE(ui_assets); }
+static void useShippedUi() {
+    Q_INIT_RESOURCE(ui_assets);
+}
 
 namespace arbor::ui::theme {
 
 namespace {
 
-const Roles kLight{
-    .paper = QColor("#F3F0E8"), .card = QColor("#FBF9F4"), .ink = QColor("#20292E"), .muted = QColor("#5F676C"),
-    .rule = QColor("#CFCABD"), .plan = QColor("#1F4F7A"), .planPale = QColor("#D9E4EE"), .proven = QColor("#2C7663"),
-    .provenPale = QColor("#E1EDE7"), .caution = QColor("#86601F"), .cautionPale = QColor("#EFE3CB"), .stop = QColor("#B8401B"),
-    .stopPale = QColor("#F6E0D8"), .steel = QColor("#CDD2D5"), .hardened = QColor("#DDE7F0"), .iron = QColor("#E3DFD3"),
-    .onPlan = QColor("#FFFFFF")};
+const Roles kLight{.paper = QColor("#F3F0E8"),
+                   .card = QColor("#FBF9F4"),
+                   .ink = QColor("#20292E"),
+                   .muted = QColor("#5F676C"),
+                   .rule = QColor("#CFCABD"),
+                   .plan = QColor("#1F4F7A"),
+                   .planPale = QColor("#D9E4EE"),
+                   .proven = QColor("#2C7663"),
+                   .provenPale = QColor("#E1EDE7"),
+                   .caution = QColor("#86601F"),
+                   .cautionPale = QColor("#EFE3CB"),
+                   .stop = QColor("#B8401B"),
+                   .stopPale = QColor("#F6E0D8"),
+                   .steel = QColor("#CDD2D5"),
+                   .hardened = QColor("#DDE7F0"),
+                   .iron = QColor("#E3DFD3"),
+                   .onPlan = QColor("#FFFFFF")};
 
-const Roles kNight{
-    .paper = QColor("#171C20"), .card = QColor("#1E252A"), .ink = QColor("#ECE8DD"), .muted = QColor("#A3ABB0"),
-    .rule = QColor("#3C464C"), .plan = QColor("#8DBBE4"), .planPale = QColor("#25394B"), .proven = QColor("#7CC7B2"),
-    .provenPale = QColor("#1F3A34"), .caution = QColor("#DDB067"), .cautionPale = QColor("#463820"), .stop = QColor("#F08C68"),
-    .stopPale = QColor("#4A2A20"), .steel = QColor("#4B545A"), .hardened = QColor("#3A4A59"), .iron = QColor("#45443E"),
-    .onPlan = QColor("#10181F")};
+const Roles kNight{.paper = QColor("#171C20"),
+                   .card = QColor("#1E252A"),
+                   .ink = QColor("#ECE8DD"),
+                   .muted = QColor("#A3ABB0"),
+                   .rule = QColor("#3C464C"),
+                   .plan = QColor("#8DBBE4"),
+                   .planPale = QColor("#25394B"),
+                   .proven = QColor("#7CC7B2"),
+                   .provenPale = QColor("#1F3A34"),
+                   .caution = QColor("#DDB067"),
+                   .cautionPale = QColor("#463820"),
+                   .stop = QColor("#F08C68"),
+                   .stopPale = QColor("#4A2A20"),
+                   .steel = QColor("#4B545A"),
+                   .hardened = QColor("#3A4A59"),
+                   .iron = QColor("#45443E"),
+                   .onPlan = QColor("#10181F")};
 
 Variant g_variant = Variant::Light; // the running application has exactly one look
 
 void loadFonts() {
     static const bool loaded = [] {
         useShippedUi();
-        for (const auto* file : {":/fonts/ArborB612-Regular.otf", ":/fonts/ArborB612-Bold.otf", ":/fonts/ArborB612-Italic.otf"})
+        for (const auto* file :
+             {":/fonts/ArborB612-Regular.otf", ":/fonts/ArborB612-Bold.otf", ":/fonts/ArborB612-Italic.otf"})
             QFontDatabase::addApplicationFont(file);
         return true;
     }();
@@ -40,19 +65,24 @@ void loadFonts() {
 
 QString styleSheet(const Roles& r) {
     return QStringLiteral(
-               "QLineEdit, QComboBox, QPlainTextEdit { background:%1; color:%2; border:1px solid %3; border-radius:2px; padding:2px 6px; }"
+               "QLineEdit, QComboBox, QPlainTextEdit { background:%1; color:%2; border:1px solid %3; "
+               "border-radius:2px; padding:2px 6px; }"
                "QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border:2px solid %4; padding:1px 5px; }"
                "QLineEdit[wrong=\"true\"] { border:2px solid %5; }"
-               "QPushButton { background:%1; color:%4; border:1px solid %4; border-radius:3px; padding:4px 14px; font-weight:bold; }"
+               "QPushButton { background:%1; color:%4; border:1px solid %4; border-radius:3px; padding:4px 14px; "
+               "font-weight:bold; }"
                "QPushButton:focus { border:2px solid %2; }"
                "QPushButton[primary=\"true\"] { background:%4; color:%6; border:2px solid %4; font-size:15px; }"
                "QPushButton[primary=\"true\"]:focus { border:2px solid %2; }"
                "QPushButton:disabled { background:%3; color:%7; border-color:%3; }"
-               "QScrollBar:vertical { background:transparent; width:8px; } QScrollBar::handle:vertical { background:%3; border-radius:4px; min-height:30px; }"
-               "QScrollBar::add-line, QScrollBar::sub-line { height:0; } QScrollBar::add-page, QScrollBar::sub-page { background:transparent; }"
+               "QScrollBar:vertical { background:transparent; width:8px; } QScrollBar::handle:vertical { "
+               "background:%3; border-radius:4px; min-height:30px; }"
+               "QScrollBar::add-line, QScrollBar::sub-line { height:0; } QScrollBar::add-page, QScrollBar::sub-page { "
+               "background:transparent; }"
                "QPushButton::menu-indicator { image:none; width:0; }"
                "QToolTip { background:%1; color:%2; border:1px solid %3; }"
-               "QMenu { background:%1; color:%2; border:1px solid %3; } QMenu::item:selected { background:%8; color:%2; }"
+               "QMenu { background:%1; color:%2; border:1px solid %3; } QMenu::item:selected { background:%8; "
+               "color:%2; }"
                "QMenu::item:disabled { color:%7; }"
                "QScrollArea, QScrollArea > QWidget > QWidget { background:transparent; border:none; }")
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.stop.name(), r.onPlan.name(), r.muted.name(),
@@ -61,9 +91,15 @@ QString styleSheet(const Roles& r) {
 
 } // namespace
 
-const Roles& roles() { return g_variant == Variant::Light ? kLight : kNight; }
-void use(Variant variant) { g_variant = variant; }
-Variant variant() { return g_variant; }
+const Roles& roles() {
+    return g_variant == Variant::Light ? kLight : kNight;
+}
+void use(Variant variant) {
+    g_variant = variant;
+}
+Variant variant() {
+    return g_variant;
+}
 
 void apply() {
     loadFonts();
@@ -71,11 +107,19 @@ void apply() {
     QApplication::setStyle(QStyleFactory::create("Fusion"));
     QApplication::setFont(typeface(Text::Body));
     QPalette p;
-    for (const auto& [role, colour] : {std::pair{QPalette::Window, r.card}, {QPalette::WindowText, r.ink}, {QPalette::Base, r.card},
-                                       {QPalette::AlternateBase, r.paper}, {QPalette::Text, r.ink}, {QPalette::Button, r.card},
-                                       {QPalette::ButtonText, r.ink}, {QPalette::Highlight, r.plan},
-                                       {QPalette::HighlightedText, r.onPlan}, {QPalette::PlaceholderText, r.muted},
-                                       {QPalette::ToolTipBase, r.card}, {QPalette::ToolTipText, r.ink}, {QPalette::Link, r.plan}})
+    for (const auto& [role, colour] : {std::pair{QPalette::Window, r.card},
+                                       {QPalette::WindowText, r.ink},
+                                       {QPalette::Base, r.card},
+                                       {QPalette::AlternateBase, r.paper},
+                                       {QPalette::Text, r.ink},
+                                       {QPalette::Button, r.card},
+                                       {QPalette::ButtonText, r.ink},
+                                       {QPalette::Highlight, r.plan},
+                                       {QPalette::HighlightedText, r.onPlan},
+                                       {QPalette::PlaceholderText, r.muted},
+                                       {QPalette::ToolTipBase, r.card},
+                                       {QPalette::ToolTipText, r.ink},
+                                       {QPalette::Link, r.plan}})
         p.setColor(role, colour);
     QApplication::setPalette(p);
     qApp->setStyleSheet(styleSheet(r));

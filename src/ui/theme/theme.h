@@ -9,23 +9,23 @@ namespace arbor::ui::theme {
 enum class Variant { Light, Night };
 
 struct Roles {
-    QColor paper;     ///< bench and shelf ground
-    QColor card;      ///< slip, strip, route rule
-    QColor ink;       ///< text and outlines
-    QColor muted;     ///< secondary text
-    QColor rule;      ///< hairlines
-    QColor plan;      ///< planned or active
+    QColor paper; ///< bench and shelf ground
+    QColor card;  ///< slip, strip, route rule
+    QColor ink;   ///< text and outlines
+    QColor muted; ///< secondary text
+    QColor rule;  ///< hairlines
+    QColor plan;  ///< planned or active
     QColor planPale;
     QColor proven;
     QColor provenPale;
-    QColor caution;   ///< heat and look-here
+    QColor caution; ///< heat and look-here
     QColor cautionPale;
     QColor stop;
     QColor stopPale;
     QColor steel;
     QColor hardened;
     QColor iron;
-    QColor onPlan;    ///< text on the plan colour
+    QColor onPlan; ///< text on the plan colour
 };
 
 const Roles& roles();
