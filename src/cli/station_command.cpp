@@ -76,7 +76,9 @@ void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
     if (p.gaugeLikely)
         out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text() << ", hold "
             << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text() << '\n';
-    printAdvice(out, p.watch, d);
+    // What to watch for has not happened: no verdict, so no mark.
+    for (const auto& a : p.watch)
+        out << "  watch   " << words::say(a, d).line() << '\n';
     if (plan.traceOverlay) printAdvice(out, plan.traceOverlay->findings, d);
 }
 

@@ -22,6 +22,16 @@ namespace {
 
 using nlohmann::json;
 
+/// The validator's steps ("<root>", "[housing]", "[outside_mm]") as the place is written everywhere else.
+std::string placeOf(const std::vector<std::string>& steps) {
+    std::string place;
+    for (const auto& step : steps) {
+        if (step == "<root>") continue;
+        place += (place.empty() ? "" : "/") + step.substr(1, step.size() - 2);
+    }
+    return place.empty() ? "the whole file" : place;
+}
+
 /// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
 Result<void> checkSchema(const json& document) {
     useSchema();
@@ -37,10 +47,7 @@ Result<void> checkSchema(const json& document) {
     // The first error is the innermost one: it names the place, the later ones only the objects around it.
     valijson::ValidationResults::Error error;
     results.popError(error);
-    std::string place;
-    for (const auto& part : error.context)
-        place += part == "<root>" ? "" : part;
-    return refuse(ProblemCode::OutOfRange, place.empty() ? "/" : place, {}, error.description);
+    return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, error.description);
 }
 
 /// Lays `known` over `old`: objects key by key, null erases, lists of readings by their place on the clock.
@@ -89,7 +96,10 @@ Result<JobDocument> parseJob(const std::string& text) {
 
 std::string jobText(const JobDocument& document) {
     auto whole = parseJson(document.preserved).value_or(json::object());
+    const auto readVersion = whole.value("version", 1);
     lay(whole, jobToJson(document.job));
+    whole["version"] =
+        std::max(readVersion, whole["version"].get<int>()); // what a newer program kept in it is still there
     return whole.dump(2) + "\n";
 }
 

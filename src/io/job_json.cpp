@@ -61,11 +61,11 @@ Result<job::HousingPart> readHousing(const json& d) {
     job::HousingPart h;
     h.material = d.at("material");
     const auto seat = parseSize(d.at("seat").at("size"), 0);
-    if (!seat) return at(seat.error(), "/housing/seat/size");
+    if (!seat) return at(seat.error(), "housing/seat/size");
     h.seat = *seat;
     if (d.contains("measured")) {
         const auto measured = parseMeasured(d.at("measured").at("size"));
-        if (!measured) return at(measured.error(), "/housing/measured/size");
+        if (!measured) return at(measured.error(), "housing/measured/size");
         h.measured = *measured;
     }
     h.rz_mm = d.value("roughness_rz_um", h.rz_mm / kUm) * kUm;
@@ -91,7 +91,7 @@ Result<std::optional<job::ShaftPart>> readShaft(const json& d) {
     const auto& shaft = d.at("shaft");
     s.material = shaft.at("material");
     const auto seat = parseSize(shaft.at("seat").at("size"), 0);
-    if (!seat) return at(seat.error(), "/shaft/seat/size");
+    if (!seat) return at(seat.error(), "shaft/seat/size");
     s.seat = *seat;
     s.boreDia_mm = shaft.value("bore_mm", 0.0);
     s.rz_mm = shaft.value("roughness_rz_um", s.rz_mm / kUm) * kUm;
@@ -227,6 +227,8 @@ Result<job::Job> jobFromJson(const json& d) {
     job.seating.readings = readReadings(s.value("readings", json::array()));
     for (const auto& name : d.value("done", std::vector<std::string>{}))
         if (const auto station = plan::stationNamed(name)) job.done.insert(*station);
+    const auto draft = d.value("record_draft", json::object());
+    job.draft = {draft.value("who", ""), draft.value("notes", "")};
     if (d.contains("record")) job.record = readRecord(d.at("record"));
     return job;
 }
@@ -266,7 +268,10 @@ json jobToJson(const job::Job& job) {
              {"uncertainty_um", job.seating.uncertainty_mm / kUm},
              {"readings", readingsJson(job.seating.readings)}}},
            {"done", stationsJson(job.done)},
+           {"record_draft", nullptr},
            {"record", nullptr}};
+    if (!job.draft.who.empty() || !job.draft.notes.empty())
+        d["record_draft"] = {{"who", job.draft.who}, {"notes", job.draft.notes}};
     if (job.shaft)
         d["shaft"] = {{"material", job.shaft->material},
                       {"seat", {{"size", job.shaft->seat.typed}}},

@@ -107,6 +107,13 @@ struct Record {
     std::optional<double> tilt_arcmin;
 };
 
+/// What is typed at Close before the record is written, so that it survives a closed window.
+struct RecordDraft {
+    std::string who;
+    std::string notes;
+    friend bool operator==(const RecordDraft&, const RecordDraft&) = default;
+};
+
 /// What the user said, chose and measured: the document of one job.
 struct Job {
     std::string id;
@@ -122,6 +129,7 @@ struct Job {
     std::string traceFile; ///< beside the job file; empty: none
     SeatReadings seating;
     std::set<Station> done;
+    RecordDraft draft;
     std::optional<Record> record;
 };
 

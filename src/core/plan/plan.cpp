@@ -73,7 +73,7 @@ Result<void> checkMeasured(const job::MeasuredSize& m, double nominal_mm) {
     return {};
 }
 
-Result<void> fillShaft(fit::BearingFitInput& in, const Job& job, const Library& lib) {
+Result<void> fillShaft(fit::BearingFitInput& in, const Job& job, const Library& lib, Plan& plan) {
     if (!job.shaft) return {};
     const auto material = materialNamed(lib, job.shaft->material, "shaft/material");
     const auto limits = classLimits(job.shaft->seat, lib, false, "shaft/seat/size");
@@ -84,6 +84,7 @@ Result<void> fillShaft(fit::BearingFitInput& in, const Job& job, const Library& 
     if (!(job.shaft->boreDia_mm >= 0 && job.shaft->boreDia_mm < in.bearing.boreDia_mm))
         return refuse(ProblemCode::GeometryOrder, "shaft/bore_mm", plain(job.shaft->boreDia_mm),
                       "0 up to under " + plain(in.bearing.boreDia_mm) + " mm");
+    plan.shaftClass_mm = *limits;
     in.shaft = fit::ShaftMember{**material,
                                 job.shaft->boreDia_mm,
                                 {fit::Spread::ofLimits(*limits), job.shaft->rz_mm},
@@ -144,7 +145,7 @@ Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& 
         in.housing.bore.deviation =
             fit::Spread::ofMeasured(m->value_mm - job.housing.seat.nominal_mm, m->uncertainty_mm);
     }
-    if (auto ok = fillShaft(in, job, lib); !ok) return tl::unexpected(ok.error());
+    if (auto ok = fillShaft(in, job, lib, plan); !ok) return tl::unexpected(ok.error());
     in.innerRingTemp_C = job.temperatures.innerRing_C;
     in.outerRingTemp_C = job.temperatures.outerRing_C;
     in.friction = lib.friction.at({in.housing.material.family, job.lubricant});

@@ -43,6 +43,7 @@ struct Plan {
     const catalog::Press* press = nullptr; ///< into the library's rack
     catalog::StaticRating rating;
     Limits housingClass_mm; ///< deviation limits of the seat by class or typed
+    Limits shaftClass_mm;   ///< the same of the shaft, when there is one
     Limits ringOutside_mm;  ///< deviation limits of the bearing's outside
     std::optional<arrangement::HousedBearing> arrangement;
     std::optional<fit::BearingFit> fit;

@@ -23,9 +23,12 @@ Result<void> check(const std::vector<Reading>& heights, double radius_mm) {
     return {};
 }
 
-/// Half of the 95 % band of a fitted slope times the radius, for readings of this uncertainty spread over the circle.
-double slopeUncertainty(double reading_mm, std::size_t n) {
-    return reading_mm * std::sqrt(2.0 / static_cast<double>(n));
+/// Law of propagation on the least squares slopes: the larger eigenvalue of their part of (A'A)^-1. Readings crowded on
+/// one side leave the far side open, and this says so.
+double slopeError(const Eigen::MatrixXd& A) {
+    const Eigen::Matrix3d covariance = (A.transpose() * A).inverse();
+    const Eigen::Matrix2d slopes = covariance.bottomRightCorner<2, 2>();
+    return std::sqrt(Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d>(slopes).eigenvalues().maxCoeff());
 }
 
 } // namespace
@@ -61,6 +64,7 @@ Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm)
     fit.rise_mm = fit.riseAcross(2 * radius_mm);
     fit.rms_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n));
     fit.residualRange_mm = residuals.maxCoeff() - residuals.minCoeff();
+    fit.slopeErrorPerReading = slopeError(A);
     if (n > 3) fit.scatter_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n - 3));
     fit.residuals_mm.assign(residuals.data(), residuals.data() + n);
     return fit;
@@ -101,8 +105,7 @@ void judgeAgreement(Seating& out, const SeatingInput& in) {
 
 void judgeSquareness(Seating& out, const SeatingInput& in) {
     const double rise = out.plane->riseAcross(in.seatDia_mm);
-    const double spread =
-        2 * slopeUncertainty(in.uncertainty_mm, in.readings.size()) * in.seatDia_mm / (2 * in.readingRad_mm);
+    const double spread = in.uncertainty_mm * out.plane->slopeErrorPerReading * in.seatDia_mm;
     out.riseAcross_mm = {std::max(0.0, rise - spread), rise, rise + spread};
     out.tilt_arcmin = out.riseAcross_mm * (kArcminPerRad / in.seatDia_mm);
     if (rise <= in.squareLimit_mm) {

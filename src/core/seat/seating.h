@@ -29,6 +29,8 @@ struct PlaneFit {
     double residualRange_mm = 0;
     std::optional<double> scatter_mm; ///< standard deviation of one reading from n - 3; nothing with three readings
     std::vector<double> residuals_mm;
+    double slopeErrorPerReading =
+        0; ///< standard error of the slope in its worst direction per that of a reading [1/mm]
 
     double tilt_arcmin() const;
     double riseAcross(double dia_mm) const;

@@ -13,6 +13,12 @@ using catalog::ToolKind;
 constexpr double kStrokeReserve = 0.1;   // of the stroke: sizes on the bench are never quite the drawing's
 constexpr std::size_t kStacksTried = 12; // best drivers that get a whole stack before giving up
 
+/// How far a rejected tool's tube is from the free face of the ring it should push: the nearest miss comes first.
+double miss(const Tool& tool, const catalog::Bearing& bearing) {
+    return std::abs(tool.outsideDia_mm - bearing.outerFaceOuterDia_mm()) +
+           std::abs(tool.boreDia_mm - bearing.outerFaceInnerDia_mm());
+}
+
 double driverScore(const Candidate& c) {
     // Covering the face matters most; a wide berth to the seal and few loose pieces decide between good ones.
     return c.check.coverage + 0.05 * std::clamp(c.check.sealGap_mm, 0.0, 2.0) -
@@ -50,19 +56,20 @@ void lengthen(Candidate& candidate, const DriverBench& bench, const std::vector<
 template <class List>
 void bestFirst(List& list) {
     std::stable_sort(list.begin(), list.end(), [](const auto& a, const auto& b) {
-        return a.usable() != b.usable() ? a.usable() : a.usable() && a.score > b.score;
+        return a.usable() != b.usable() ? a.usable() : a.score > b.score;
     });
 }
 
-std::vector<Candidate> judgeDrivers(const DriverBench& bench, const catalog::Rack& rack,
-                                    const std::vector<const Tool*>& spacers, const Tool* wished) {
+std::vector<Candidate> judgeDrivers(const DriverBench& bench, const catalog::Bearing& bearing,
+                                    const catalog::Rack& rack, const std::vector<const Tool*>& spacers,
+                                    const Tool* wished) {
     std::vector<Candidate> out;
     for (const auto& tool : rack.tools) {
         const bool driver = tool.kind == ToolKind::Sleeve || tool.kind == ToolKind::Disc;
         if (!driver && &tool != wished) continue;
         Candidate candidate{&tool, {}, bench.check(tool)};
         if (endsInsideBoreOnly(candidate.check)) lengthen(candidate, bench, spacers);
-        candidate.score = driverScore(candidate);
+        candidate.score = candidate.usable() ? driverScore(candidate) : -miss(tool, bearing);
         out.push_back(std::move(candidate));
     }
     bestFirst(out);
@@ -155,7 +162,7 @@ ToolPlan chooseTools(const arrangement::HousedBearing& a, const catalog::Rack& r
                      [](const Tool* x, const Tool* y) { return x->length_mm < y->length_mm; });
     const DriverBench bench(a, load, wishes.press->ramFootDia_mm);
     ToolPlan plan;
-    plan.drivers = judgeDrivers(bench, rack, spacers, wishes.driver);
+    plan.drivers = judgeDrivers(bench, a.bearing, rack, spacers, wishes.driver);
     plan.supports = judgeSupports(a, rack, wishes, load);
     plan.overridden = wishes.driver || wishes.support;
 

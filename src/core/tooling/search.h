@@ -11,7 +11,7 @@ struct Candidate {
     const catalog::Tool* tool = nullptr;
     std::vector<const catalog::Tool*> spacers; ///< what must stand on it
     DriverCheck check;
-    double score = 0; ///< higher is better; only compared among usable candidates
+    double score = 0; ///< higher is better, among the usable; of a rejected one how near it comes, as minus [mm]
 
     Severity verdict() const { return worst(check.findings); }
     bool usable() const { return verdict() < Severity::Stop; }
@@ -33,7 +33,7 @@ struct Wishes {
 };
 
 struct ToolPlan {
-    std::vector<Candidate> drivers;         ///< best first, then the rejected in rack order
+    std::vector<Candidate> drivers;         ///< best first, then the rejected, nearest miss first
     std::vector<SupportCandidate> supports; ///< likewise
     std::optional<SetupChoice> choice;      ///< the best whole setup, or the one the user asked for
     Proof proof;                            ///< of `choice`

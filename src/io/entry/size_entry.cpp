@@ -98,7 +98,7 @@ Result<double> parseLength(const std::string& typed, double defaultUnitMm) {
 
 Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm) {
     const auto text = normalised(typed);
-    static const std::regex classForm("^(.*?)\\s*\\b([A-Za-z]{1,2}[0-9]{1,2})$");
+    static const std::regex classForm("^(.*?)\\s*([A-Za-z]{1,2}[0-9]{1,2})$");
     static const std::regex limitsForm(
         "^(.*?)\\s*((?:[+-]\\s*[0-9.]+|\\b0))\\s*/\\s*([+-]?\\s*[0-9.]+)\\s*(um|mm|in|thou)?$");
     static const std::regex plusMinusForm("^(.*?)\\s*\\+/?-\\s*([0-9.]+)\\s*(um|mm|in|thou)?$");

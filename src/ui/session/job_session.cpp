@@ -58,8 +58,9 @@ void JobSession::setDone(job::Station station, bool done) {
          });
 }
 
-void JobSession::writeRecord(const QString& who, const QString& notes) {
-    const auto record = plan::makeRecord(job(), m_plan, who.trimmed().toStdString(), m_clock(), notes.toStdString());
+void JobSession::writeRecord() {
+    const auto who = QString::fromStdString(job().draft.who).trimmed().toStdString();
+    const auto record = plan::makeRecord(job(), m_plan, who, m_clock(), job().draft.notes);
     edit(tr("Write the record"), [&](job::Job& j) {
         j.record = record;
         j.done.insert(job::Station::Close);

@@ -33,7 +33,7 @@ public:
     /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.
     void edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});
     void setDone(job::Station station, bool done);
-    void writeRecord(const QString& who, const QString& notes);
+    void writeRecord(); ///< from the draft and the plan as they stand
 
     /// Loads a trace and keeps a copy of it beside the job. @errors those of the trace file, or of copying
     Result<void> attachTrace(const std::string& file);

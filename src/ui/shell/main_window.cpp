@@ -8,11 +8,14 @@
 #include "words/sentences.h"
 
 #include <QAction>
+#include <QApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
@@ -44,6 +47,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     auto* shelfScroll = new QScrollArea(this);
     shelfScroll->setWidgetResizable(true);
     shelfScroll->setFrameShape(QFrame::NoFrame);
+    shelfScroll->setObjectName("shelfScroll");
     shelfScroll->setFocusPolicy(Qt::NoFocus);
     shelfScroll->setWidget(m_shelf);
     m_jobView = new JobView(this);
@@ -65,9 +69,23 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_jobView, &JobView::trouble, this, &MainWindow::showTrouble);
     resize(1280, 800);
     setNight(theme::variant() == theme::Variant::Night);
+    qApp->installEventFilter(this);
 }
 
 MainWindow::~MainWindow() = default;
+
+/// Undo belongs to the job. A text field keeps it only for what is typed in it and not yet taken over.
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::ShortcutOverride) return QMainWindow::eventFilter(watched, event);
+    const auto* key = static_cast<QKeyEvent*>(event);
+    const bool undoing = m_undo->shortcut() == QKeySequence(key->keyCombination()) ||
+                         m_redo->shortcut() == QKeySequence(key->keyCombination());
+    const auto* line = qobject_cast<QLineEdit*>(watched);
+    const bool fieldsOwn = line && line->isModified() && line->isUndoAvailable();
+    if (!undoing || fieldsOwn) return false;
+    event->ignore();
+    return true;
+}
 
 void MainWindow::buildHeader(QWidget* header) {
     header->setObjectName("header");
@@ -97,6 +115,7 @@ void MainWindow::buildHeader(QWidget* header) {
 
 void MainWindow::buildActions() {
     m_menu = new QMenu(this);
+    m_menu->setObjectName("mainMenu");
     const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& keys, auto slot) {
         auto* action = menu->addAction(text);
         action->setShortcut(keys);
@@ -126,7 +145,7 @@ void MainWindow::buildActions() {
     night->setChecked(theme::variant() == theme::Variant::Night);
     add(m_menu, tr("Inch or metric"), Qt::CTRL | Qt::Key_U, [this] { toggleUnits(); });
     m_menu->addSeparator();
-    add(m_menu, tr("Quit"), QKeySequence::Quit, [this] { close(); });
+    add(m_menu, tr("Quit"), Qt::CTRL | Qt::Key_Q, [this] { close(); });
 }
 
 void MainWindow::buildJobActions(QMenu* menu) {
@@ -225,6 +244,7 @@ void MainWindow::newJobLike(const QString& path) {
     job.traceFile.clear();
     job.seating.readings.clear();
     job.done.clear();
+    job.draft = {};
     job.record.reset();
     if (auto saved = io::saveJob(file.toStdString(), *document); !saved)
         return showTrouble(q(words::say(saved.error())));

@@ -33,6 +33,9 @@ public:
     ShelfView* shelf() { return m_shelf; }
     QString troubleText() const;
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     void buildHeader(QWidget* header);
     void buildActions();

@@ -24,7 +24,8 @@ Slip::Slip(QWidget* parent) : QWidget(parent) {
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setObjectName("slipScroll");
+    scroll->setFocusPolicy(Qt::TabFocus);
     scroll->setWidget(body);
     layout->addWidget(scroll, 1);
     m_action = new QPushButton(this);
@@ -33,11 +34,17 @@ Slip::Slip(QWidget* parent) : QWidget(parent) {
     m_action->setMinimumHeight(theme::kTouch + 2);
     connect(m_action, &QPushButton::clicked, this, &Slip::actionTaken);
     layout->addWidget(m_action);
-    m_caution = new QLabel(this);
-    m_caution->setObjectName("slipCaution");
-    m_caution->setWordWrap(true);
-    m_caution->setFont(theme::typeface(theme::Text::Small));
-    layout->addWidget(m_caution);
+    m_hint = addLine("slipHint");
+    m_caution = addLine("slipCaution");
+}
+
+QLabel* Slip::addLine(const char* name) {
+    auto* label = new QLabel(this);
+    label->setObjectName(name);
+    label->setWordWrap(true);
+    label->setFont(theme::typeface(theme::Text::Small));
+    layout()->addWidget(label);
+    return label;
 }
 
 void Slip::show(const SlipModel& model) {
@@ -46,9 +53,13 @@ void Slip::show(const SlipModel& model) {
     m_action->setVisible(!model.action.isEmpty());
     m_action->setText(model.action);
     m_action->setEnabled(model.actionEnabled);
-    m_caution->setVisible(!model.caution.isEmpty());
-    m_caution->setText(model.caution);
-    m_caution->setStyleSheet(QStringLiteral("color:%1").arg(theme::roles().stop.name()));
+    const auto say = [](QLabel& label, const QString& text, const QColor& colour) {
+        label.setVisible(!text.isEmpty());
+        label.setText(text);
+        label.setStyleSheet(QStringLiteral("color:%1").arg(colour.name()));
+    };
+    say(*m_hint, model.hint, theme::roles().muted);
+    say(*m_caution, model.caution, theme::roles().stop);
 }
 
 void Slip::paintEvent(QPaintEvent*) {

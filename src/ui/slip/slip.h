@@ -26,9 +26,12 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    QLabel* addLine(const char* name);
+
     SlipModel m_model;
     QWidget* m_body;
     QPushButton* m_action;
+    QLabel* m_hint;
     QLabel* m_caution;
 };
 

@@ -193,7 +193,7 @@ void SlipBody::resizeEvent(QResizeEvent*) {
 }
 
 int SlipBody::textWidth() const {
-    return theme::kSlipWidth - 2 * theme::kMargin - theme::kGap;
+    return theme::kSlipWidth - 2 * theme::kMargin - 2 * theme::kGap;
 }
 
 void SlipBody::paintEvent(QPaintEvent*) {

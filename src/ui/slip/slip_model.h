@@ -54,7 +54,8 @@ struct SlipModel {
     std::vector<Note> notes;
     QString action; ///< empty: nothing to do here
     bool actionEnabled = true;
-    QString caution; ///< under the action
+    QString hint;    ///< under the action: its key, or what it waits for
+    QString caution; ///< under that: what can hurt here
 };
 
 } // namespace arbor::ui

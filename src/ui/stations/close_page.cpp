@@ -1,63 +1,78 @@
 #include "ui/stations/close_page.h"
 
+#include "ui/bench/bench_view.h"
+#include "ui/stations/describe_part.h"
+#include "ui/stations/setup_scene.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 
-#include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
+#include <QVBoxLayout>
 
 namespace arbor::ui {
 
 ClosePage::ClosePage(QWidget* parent) : StationPage(parent) {
     setObjectName("closePage");
-    auto* heading = new QLabel(tr("The record"), this);
+    m_bench = new BenchView(this);
+    m_bench->setObjectName("closeBench");
+    auto* sheet = buildSheet();
+    sheet->setFixedWidth(theme::kSheetWidth);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(sheet);
+    layout->addWidget(m_bench, 1);
+    connect(m_who, &QLineEdit::textEdited, this, &ClosePage::keepDraft);
+    connect(m_notes, &QPlainTextEdit::textChanged, this, &ClosePage::keepDraft);
+}
+
+QWidget* ClosePage::buildSheet() {
+    auto* sheet = new QWidget(this);
+    auto* heading = new QLabel(tr("The record"), sheet);
     heading->setFont(theme::typeface(theme::Text::Strong));
-    auto* hint = new QLabel(tr("It goes into the job file: sizes, tools, force, readings and verdict as they stand "
-                               "now, with who and when."),
-                            this);
+    auto* hint = new QLabel(tr("Goes into the job file as it stands now."), sheet);
     hint->setFont(theme::typeface(theme::Text::Small));
-    hint->setWordWrap(true);
-    m_who = new QLineEdit(this);
+    m_who = new QLineEdit(sheet);
     m_who->setObjectName("recordWho");
-    m_who->setMinimumHeight(theme::kTouch - 6);
-    m_who->setMaximumWidth(320);
+    m_who->setMinimumHeight(theme::kTouch);
     m_who->setAccessibleName(tr("Who did the work"));
-    m_notes = new QPlainTextEdit(this);
+    m_who->setPlaceholderText(tr("done by"));
+    m_notes = new QPlainTextEdit(sheet);
     m_notes->setObjectName("recordNotes");
     m_notes->setTabChangesFocus(true);
-    m_notes->setMaximumHeight(110);
+    m_notes->setFixedHeight(3 * theme::kTouch);
     m_notes->setAccessibleName(tr("Notes"));
-    m_notes->setPlaceholderText(tr("what adapter worked, what to look at next time"));
-    m_record = new QLabel(this);
+    m_notes->setPlaceholderText(tr("notes: what worked, what to look at next time"));
+    m_record = new QLabel(sheet);
     m_record->setObjectName("recordText");
     m_record->setTextFormat(Qt::RichText);
     m_record->setWordWrap(true);
     m_record->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    m_record->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(theme::kMargin, 14, theme::kMargin, theme::kMargin);
-    grid->setVerticalSpacing(10);
-    grid->addWidget(heading, 0, 0, 1, 2);
-    grid->addWidget(hint, 1, 0, 1, 2);
-    grid->addWidget(new QLabel(tr("Done by"), this), 2, 0);
-    grid->addWidget(m_who, 2, 1);
-    grid->addWidget(new QLabel(tr("Notes"), this), 3, 0, Qt::AlignTop);
-    grid->addWidget(m_notes, 3, 1);
-    grid->addWidget(m_record, 4, 0, 1, 2);
-    grid->setRowStretch(4, 1);
-    grid->setColumnStretch(1, 1);
-    connect(m_who, &QLineEdit::textChanged, this, &StationPage::slipChanged);
+    auto* layout = new QVBoxLayout(sheet);
+    layout->setContentsMargins(theme::kMargin, 12, theme::kMargin, theme::kMargin);
+    layout->setSpacing(theme::kGap);
+    for (auto* widget : std::initializer_list<QWidget*>{heading, hint, m_who, m_notes})
+        layout->addWidget(widget);
+    layout->addWidget(m_record, 1);
+    return sheet;
 }
 
 void ClosePage::open(JobSession* session) {
     m_session = session;
-    const auto& record = session->job().record;
-    m_who->setText(record ? q(record->who) : QString());
-    m_notes->setPlainText(record ? q(record->notes) : QString());
+    m_bench->setDescribe([this](const section::Body& body) { return describePart(body, *m_session); });
     refresh();
+}
+
+/// Every key is kept in the job at once; a row of keys is one step of undo.
+void ClosePage::keepDraft() {
+    const job::RecordDraft typed{m_who->text().toStdString(), m_notes->toPlainText().toStdString()};
+    if (!m_session || typed == m_session->job().draft) return;
+    m_session->edit(
+        tr("Write notes"), [&](job::Job& j) { j.draft = typed; }, "draft");
 }
 
 QString ClosePage::recordText() const {
@@ -69,7 +84,7 @@ QString ClosePage::recordText() const {
     const auto row = [&](const QString& name, const QString& value) {
         rows +=
             QStringLiteral(
-                "<tr><td style='color:%1; padding:6px 24px 6px 0'>%2</td><td style='padding:6px 0'><b>%3</b></td></tr>")
+                "<tr><td style='color:%1; padding:5px 14px 5px 0'>%2</td><td style='padding:5px 0'><b>%3</b></td></tr>")
                 .arg(theme::roles().muted.name(), name.toHtmlEscaped(), value.toHtmlEscaped());
     };
     if (job.record) row(tr("Written"), q(r.when).left(16).replace('T', ' ') + tr(" by ") + q(r.who));
@@ -96,17 +111,26 @@ QString ClosePage::recordText() const {
 
 void ClosePage::refresh() {
     if (!m_session) return;
+    const auto& draft = m_session->job().draft;
+    // Only what undo or another job changed: setting the text would move the cursor while one types.
+    const QSignalBlocker quiet(m_notes); // its signal does not tell typing from setting
+    if (m_who->text() != q(draft.who)) m_who->setText(q(draft.who));
+    if (m_notes->toPlainText() != q(draft.notes)) m_notes->setPlainText(q(draft.notes));
     m_record->setText(recordText());
+    auto scene = setupScene(*m_session, 1.0);
+    scene.title = tr("As it is pressed home");
+    scene.subtitle = tr("The setup to keep for the next time. Pick a part to see its sizes.");
+    m_bench->show(std::move(scene));
     emit slipChanged();
 }
 
 SlipModel ClosePage::slip() const {
-    return closeSlip(*m_session, m_who->text());
+    return closeSlip(*m_session);
 }
 
 bool ClosePage::act() {
-    if (m_who->text().trimmed().isEmpty()) return false;
-    m_session->writeRecord(m_who->text(), m_notes->toPlainText());
+    if (!slip().actionEnabled) return false;
+    m_session->writeRecord();
     return false;
 }
 

@@ -8,7 +8,10 @@ class QPlainTextEdit;
 
 namespace arbor::ui {
 
-/// Who did the work and what is worth remembering; below, the record as it stands in the job file.
+class BenchView;
+
+/// Who did the work and what is worth remembering; below, the record as it stands in the job file; beside it the setup
+/// as it stood with the ring home.
 class ClosePage : public StationPage {
     Q_OBJECT
 public:
@@ -20,9 +23,12 @@ public:
     QWidget* firstFocus() override;
 
 private:
+    QWidget* buildSheet();
+    void keepDraft();
     QString recordText() const;
 
     JobSession* m_session = nullptr;
+    BenchView* m_bench;
     QLineEdit* m_who;
     QPlainTextEdit* m_notes;
     QLabel* m_record;

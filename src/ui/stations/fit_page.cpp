@@ -44,9 +44,11 @@ FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     m_zones = new ZoneDrawing(this);
     m_steps = new ClearanceSteps(this);
     auto* sheetScroll = new QScrollArea(this);
+    sheetScroll->setObjectName("sheetScroll");
+    sheetScroll->setFocusPolicy(Qt::NoFocus);
     sheetScroll->setWidget(m_sheet);
     sheetScroll->setWidgetResizable(true);
-    sheetScroll->setFixedWidth(352);
+    sheetScroll->setFixedWidth(theme::kSheetWidth);
     sheetScroll->setFrameShape(QFrame::NoFrame);
     sheetScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* upper = new QHBoxLayout;
@@ -118,6 +120,9 @@ void FitPage::buildSheet() {
         [this] { return q(m_session->job().bearing.toleranceClass); });
     buildHousingLines();
     buildWorkLines();
+    // Lines added to a window in sight appear one turn of the event loop later; the keyboard wants to go there now.
+    for (auto* line : m_sheet->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+        line->show();
 }
 
 void FitPage::buildHousingLines() {
@@ -215,7 +220,10 @@ void FitPage::buildWorkLines() {
             return {};
         },
         [this] { return m_session->job().shaft ? q(m_session->job().shaft->seat.typed) : QString(); },
-        [this] { return m_session->job().shaft ? q(m_session->display().fine(0).unit) : tr("not fitted yet"); });
+        [this] {
+            return m_session->job().shaft ? limitsText(m_session->plan().shaftClass_mm, m_session->display())
+                                          : tr("not fitted yet");
+        });
     m_sheet->addChoice(
         "lubricant", tr("Seat goes in"), {tr("dry and clean"), tr("with light oil"), tr("with grease")},
         {"0", "1", "2"},

@@ -126,7 +126,7 @@ SlipModel fitSlip(const JobSession& session) {
     addNotes(slip, f.because, d);
     slip.action = tr("Use this fit");
     slip.actionEnabled = severity != Severity::Stop;
-    slip.caution = severity == Severity::Stop ? tr("Change the fit before going on.") : QString();
+    slip.hint = severity == Severity::Stop ? tr("Change the fit before going on.") : tr("Ctrl+Enter goes on.");
     return slip;
 }
 
@@ -206,7 +206,8 @@ SlipModel toolingSlip(const JobSession& session) {
         slip.caution = tr("Stop: do not press with this stack.");
     } else {
         slip.action = tr("Take %1").arg(q(tools.choice->driver->id));
-        slip.caution = tr("Space takes it. Escape puts back the program's choice.");
+        slip.hint =
+            tools.overridden ? tr("Space takes it. Escape puts back the program's choice.") : tr("Space takes it.");
     }
     return slip;
 }
@@ -302,7 +303,7 @@ SlipModel seatSlip(const JobSession& session) {
     return slip;
 }
 
-SlipModel closeSlip(const JobSession& session, const QString& who) {
+SlipModel closeSlip(const JobSession& session) {
     const auto& plan = session.plan();
     const auto& job = session.job();
     const auto d = session.display();
@@ -325,11 +326,11 @@ SlipModel closeSlip(const JobSession& session, const QString& who) {
                                                         : Tone::Plain});
     }
     slip.action = job.record ? tr("Write the record again") : tr("Write the record");
-    slip.actionEnabled = !who.trimmed().isEmpty();
-    slip.caution = who.trimmed().isEmpty() ? tr("Say who did the work.")
-                   : stop                  ? tr("A station has a stop; it is written into the record as it stands.")
-                          : tr("Safety-critical assemblies are released by a person authorised for it. This record "
-                               "advises and does not certify.");
+    slip.actionEnabled = !q(job.draft.who).trimmed().isEmpty();
+    if (!slip.actionEnabled) slip.hint = tr("Say who did the work.");
+    slip.caution = stop ? tr("A station has a stop; it is written into the record as it stands.")
+                        : tr("Safety-critical assemblies are released by a person authorised for it. This record "
+                             "advises and does not certify.");
     return slip;
 }
 

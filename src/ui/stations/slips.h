@@ -9,7 +9,7 @@ SlipModel fitSlip(const JobSession& session);
 SlipModel toolingSlip(const JobSession& session);
 SlipModel pressSlip(const JobSession& session);
 SlipModel seatSlip(const JobSession& session);
-SlipModel closeSlip(const JobSession& session, const QString& who);
+SlipModel closeSlip(const JobSession& session);
 
 Tone toneOf(Severity severity);
 Note noteOf(const Advice& advice, const words::Display& display);

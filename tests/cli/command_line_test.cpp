@@ -1,0 +1,136 @@
+#include "cli/command_line.h"
+
+#include "support/shop.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+#include <sstream>
+
+using arbor::testing::replaced;
+using arbor::testing::TemporaryShop;
+using ::testing::HasSubstr;
+using ::testing::Not;
+
+namespace {
+
+struct Run {
+    int exit = -1;
+    std::string out;
+    std::string err;
+};
+
+Run run(std::vector<std::string> words) {
+    words.insert(words.begin(), "brisk-arbor-cli");
+    std::vector<const char*> argv;
+    for (const auto& w : words)
+        argv.push_back(w.c_str());
+    std::ostringstream out, err;
+    Run r;
+    r.exit = arbor::cli::run(static_cast<int>(argv.size()), argv.data(), out, err);
+    r.out = out.str();
+    r.err = err.str();
+    return r;
+}
+
+} // namespace
+
+TEST(CommandLine, PlanSpeaksOfEveryStation) {
+    const TemporaryShop shop;
+    const auto r = run({"plan", shop.jobFile()});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    for (const char* station : {"Fit  [", "Tooling  [", "Press  [", "Seat  [", "Close  ["})
+        EXPECT_THAT(r.out, HasSubstr(station));
+    EXPECT_THAT(r.out, HasSubstr("Force stays in the outer ring"));
+    EXPECT_TRUE(r.err.empty());
+}
+
+TEST(CommandLine, OneStationAtATimeSaysTheSameAsThePlan) {
+    const TemporaryShop shop;
+    const auto plan = nlohmann::json::parse(run({"plan", shop.jobFile(), "--json"}).out);
+    for (const auto& [command, station] :
+         {std::pair{"fit", "fit"}, {"tools", "tooling"}, {"press", "press"}, {"seat", "seat"}}) {
+        const auto r = run({command, shop.jobFile(), "--json"});
+        EXPECT_EQ(r.exit, 0) << r.err;
+        const auto one = nlohmann::json::parse(r.out);
+        EXPECT_EQ(one[station], plan[station]);
+        EXPECT_EQ(one.size(), 3u) << command;
+    }
+}
+
+TEST(CommandLine, WatchListIsNoVerdict) {
+    const TemporaryShop shop;
+    const auto r = run({"press", shop.jobFile()});
+    EXPECT_THAT(r.out, HasSubstr("watch"));
+    EXPECT_THAT(r.out, Not(HasSubstr("STOP")));
+}
+
+TEST(CommandLine, AStopEndsWithOne) {
+    const TemporaryShop shop;
+    EXPECT_EQ(run({"plan", shop.file("retort-trolley-roller.arbor.json")}).exit, 1);
+    shop.write("seamer-turret-upper.arbor.json",
+               replaced(shop.read("seamer-turret-upper.arbor.json"), "\"press\": \"P30\"",
+                        "\"press\": \"P30\", \"driver\": \"S11\""));
+    const auto r = run({"tools", shop.jobFile()});
+    EXPECT_EQ(r.exit, 1);
+    EXPECT_THAT(r.out, HasSubstr("STOP  Up to"));
+    EXPECT_THAT(r.out, HasSubstr("through the balls"));
+    EXPECT_EQ(run({"fit", shop.jobFile()}).exit, 0) << "the stop is not at this station";
+}
+
+TEST(CommandLine, WrongInputEndsWithTwoAndSaysWhere) {
+    const TemporaryShop shop;
+    auto r = run({"plan", shop.file("none.arbor.json")});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("none.arbor.json"));
+    EXPECT_TRUE(r.out.empty());
+
+    const auto good = shop.read("seamer-turret-upper.arbor.json");
+    shop.write("bad.arbor.json", replaced(good, "62 N7", "62 Q9"));
+    r = run({"fit", shop.file("bad.arbor.json")});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("housing/seat/size"));
+    EXPECT_THAT(r.err, HasSubstr("Q9"));
+
+    shop.write("bad.arbor.json", replaced(good, "3206", "3299"));
+    r = run({"fit", shop.file("bad.arbor.json")});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("bearing/designation"));
+
+    shop.write("bad.arbor.json", replaced(good, "\"done\"", "\"trace\": {\"file\": \"gone.csv\"}, \"done\""));
+    r = run({"press", shop.file("bad.arbor.json")});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("gone.csv"));
+
+    shop.write("rack.csv", "id,kind\n");
+    r = run({"plan", shop.jobFile()});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("rack.csv"));
+}
+
+TEST(CommandLine, RackCanLieElsewhere) {
+    const TemporaryShop jobs, tools;
+    jobs.write("rack.csv", "broken");
+    EXPECT_EQ(run({"tools", jobs.jobFile(), "--shop", tools.folder()}).exit, 0);
+}
+
+TEST(CommandLine, HelpIsNoError) {
+    const auto r = run({"--help"});
+    EXPECT_EQ(r.exit, 0);
+    EXPECT_THAT(r.out, HasSubstr("plan"));
+}
+
+TEST(CommandLine, WrongWordsEndWithTwo) {
+    EXPECT_EQ(run({}).exit, 2);
+    EXPECT_EQ(run({"dance"}).exit, 2);
+    EXPECT_EQ(run({"plan"}).exit, 2);
+    EXPECT_EQ(run({"plan", "x", "--frobnicate"}).exit, 2);
+}
+
+TEST(CommandLine, SeatTellsTheClosedJobsVerdict) {
+    const TemporaryShop shop;
+    const auto r = run({"seat", shop.file("exhaust-fan-carrier.arbor.json")});
+    EXPECT_EQ(r.exit, 0);
+    EXPECT_THAT(r.out, HasSubstr("Home and square"));
+    EXPECT_THAT(r.out, HasSubstr("arc-min"));
+}

@@ -1,0 +1,121 @@
+#include "core/standards/limits.h"
+
+#include "core/standards/bearing_limits.h"
+#include "support/shop.h"
+
+#include <gtest/gtest.h>
+#include <rapidcheck.h>
+
+using namespace arbor;
+using arbor::testing::demoLibrary;
+
+namespace {
+
+struct Row {
+    double size_mm;
+    const char* toleranceClass;
+    double lower_um;
+    double upper_um;
+};
+
+Result<Limits> limits(double size_mm, const std::string& text) {
+    return standards::parseToleranceClass(text).and_then(
+        [&](const auto& c) { return standards::limitDeviations(demoLibrary().iso286, size_mm, c); });
+}
+
+} // namespace
+
+// Rows as ISO 286-2 prints them, chosen at the edges of the steps and where the rules for holes change.
+TEST(Limits, AgreeWithPrintedRowsOfTheStandard) {
+    const Row rows[] = {
+        {3, "h6", -6, 0},        {3.001, "h6", -8, 0},   {10, "k6", 1, 10},       {18, "js5", -4, 4},
+        {30, "k5", 2, 11},       {30, "m6", 8, 21},      {50, "n6", 17, 33},      {50, "p6", 26, 42},
+        {65, "r6", 41, 60},      {65.001, "r6", 43, 62}, {80, "s6", 59, 78},      {24.001, "t6", 41, 54},
+        {100, "u7", 124, 159},   {120, "g6", -34, -12},  {40, "f7", -50, -25},    {25, "e8", -73, -40},
+        {500, "d9", -385, -230}, {400, "j7", -28, 29},   {55, "j5", -7, 6},       {2, "j8", -6, 8},
+        {62, "H7", 0, 30},       {62, "N7", -39, -9},    {62, "M7", -30, 0},      {62, "K7", -21, 9},
+        {62, "J7", -12, 18},     {62, "P7", -51, -21},   {62, "G7", 10, 40},      {62, "JS7", -15, 15},
+        {62, "R7", -60, -30},    {47, "N7", -33, -8},    {100, "P6", -52, -30},   {100, "P8", -91, -37},
+        {280, "M6", -41, -9},    {30, "S7", -48, -27},   {500, "U6", -567, -527}, {40, "T7", -64, -39},
+        {20, "E9", 40, 92},      {180, "D10", 145, 305}, {3, "N9", -29, -4},      {3, "K9", -25, 0},
+        {6, "K6", -6, 2},        {6, "K8", -13, 5},      {10, "N8", -25, -3},     {120, "F8", 36, 90},
+        {8, "ef6", -27, -18},    {8, "FG7", 8, 23}};
+    for (const auto& row : rows) {
+        const auto found = limits(row.size_mm, row.toleranceClass);
+        ASSERT_TRUE(found) << row.size_mm << " " << row.toleranceClass;
+        EXPECT_NEAR(found->lower * 1000, row.lower_um, 1e-9) << row.size_mm << " " << row.toleranceClass;
+        EXPECT_NEAR(found->upper * 1000, row.upper_um, 1e-9) << row.size_mm << " " << row.toleranceClass;
+    }
+}
+
+TEST(Limits, StepsIncludeTheirUpperEndOnly) {
+    EXPECT_EQ(limits(50, "h7")->lower, -0.025);
+    EXPECT_EQ(limits(50.0001, "h7")->lower, -0.030);
+}
+
+TEST(Limits, DeltaIsTheDifferenceOfNeighbouringGrades) {
+    // ISO 286-1 gives delta as a table of its own; it equals ITn - IT(n-1), which checks both tables against each
+    // other.
+    const auto& t = demoLibrary().iso286;
+    for (const double size : {5.0, 8.0, 14.0, 25.0, 40.0, 65.0, 100.0, 150.0, 200.0, 300.0, 350.0, 450.0})
+        for (int grade = 3; grade <= 8; ++grade) {
+            const double expected = t.grades.at("IT" + std::to_string(grade), size)->value() -
+                                    t.grades.at("IT" + std::to_string(grade - 1), size)->value();
+            EXPECT_NEAR(t.holes.at("delta" + std::to_string(grade), size)->value(), expected, 1e-9)
+                << size << " IT" << grade;
+        }
+}
+
+TEST(Limits, WidthIsTheGradeForEveryClassAndSize) {
+    EXPECT_TRUE(rc::check("upper - lower = IT", [] {
+        const double size = *rc::gen::inRange(1001, 500000) / 1000.0;
+        const int grade = *rc::gen::inRange(5, 12);
+        const std::string letter = *rc::gen::element<std::string>("d", "f", "g", "h", "js", "k", "m", "p", "s", "u",
+                                                                  "D", "G", "H", "JS", "M", "P", "S", "U");
+        const auto found = limits(size, letter + std::to_string(grade));
+        const auto width = standards::gradeWidth(demoLibrary().iso286, size, grade);
+        RC_ASSERT(found.has_value() && width.has_value());
+        RC_ASSERT(std::abs(found->width() - *width) < 1e-9);
+    }));
+}
+
+TEST(Limits, TighterLettersLieHigherForShaftsAndLowerForHoles) {
+    const char* letters[] = {"d", "e", "f", "g", "h", "k", "m", "n", "p", "r", "s", "u"};
+    for (std::size_t i = 0; i + 1 < std::size(letters); ++i) {
+        std::string a = std::string(letters[i]) + "6", b = std::string(letters[i + 1]) + "6";
+        EXPECT_LT(limits(75, a)->lower, limits(75, b)->lower) << a << b;
+        for (auto* text : {&a, &b})
+            text->front() = static_cast<char>(std::toupper(text->front()));
+        EXPECT_GT(limits(75, a)->upper, limits(75, b)->upper) << a << b;
+    }
+}
+
+TEST(Limits, RefuseWhatTheStandardDoesNotKnow) {
+    EXPECT_EQ(limits(62, "Q9").error().code, ProblemCode::UnknownClass);
+    EXPECT_EQ(limits(62, "N19").error().code, ProblemCode::UnknownClass);
+    EXPECT_EQ(limits(62, "7N").error().code, ProblemCode::UnknownClass);
+    EXPECT_EQ(limits(62, "kk6").error().code, ProblemCode::UnknownClass);
+    EXPECT_EQ(limits(500.1, "h7").error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(limits(0, "h7").error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(limits(NAN, "h7").error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(limits(20, "t6").error().code, ProblemCode::NotDefined);
+    EXPECT_EQ(limits(20, "J9").error().code, ProblemCode::NotDefined);
+    EXPECT_EQ(limits(20, "j8").error().code, ProblemCode::NotDefined);
+    EXPECT_EQ(limits(20, "P2").error().code, ProblemCode::NotDefined);
+}
+
+TEST(BearingLimits, AgreeWithPrintedRows) {
+    const auto& t = demoLibrary().bearingTables;
+    EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "N")->lower, -0.013);
+    EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "6")->lower, -0.011);
+    EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "5")->lower, -0.009);
+    EXPECT_DOUBLE_EQ(standards::boreDeviation(t, 30, "N")->lower, -0.010);
+    EXPECT_DOUBLE_EQ(standards::boreDeviation(t, 30, "5")->lower, -0.006);
+    const auto clearance = standards::radialClearance(t, 30, "C3").value();
+    EXPECT_DOUBLE_EQ(clearance.lower, 0.013);
+    EXPECT_DOUBLE_EQ(clearance.upper, 0.028);
+    EXPECT_EQ(standards::radialClearance(t, 5, "C4").error().code, ProblemCode::NotDefined);
+    EXPECT_EQ(standards::boreDeviation(t, 450, "5").error().code, ProblemCode::NotDefined);
+    EXPECT_EQ(standards::boreDeviation(t, 30, "P6").error().code, ProblemCode::UnknownClass);
+    EXPECT_EQ(standards::radialClearance(t, 30, "C9").error().code, ProblemCode::UnknownClass);
+}

@@ -1,0 +1,167 @@
+#include "core/plan/plan.h"
+
+#include "support/shop.h"
+
+#include <algorithm>
+#include <cmath>
+#include <functional>
+#include <gtest/gtest.h>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using job::Station;
+using plan::Mark;
+
+namespace {
+
+plan::Plan planOf(const job::Job& job) {
+    return plan::planJob(job, demoLibrary(), std::nullopt);
+}
+
+plan::Plan planWith(const std::function<void(job::Job&)>& change) {
+    auto job = demoJob("seamer-turret-upper");
+    change(job);
+    return planOf(job);
+}
+
+bool has(const AdviceList& list, Finding id) {
+    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+}
+
+/// Home and square at eight places: the seat is 46 deep, the ring 23.8 high.
+void seatIt(job::Job& job) {
+    for (int i = 0; i < 8; ++i)
+        job.seating.readings.push_back({45.0 * i, 22.2 + (i % 2 ? 0.002 : -0.002)});
+}
+
+} // namespace
+
+TEST(Plan, OfTheDemoJobFillsEveryStation) {
+    const auto p = planOf(demoJob("seamer-turret-upper"));
+    EXPECT_FALSE(p.problem);
+    ASSERT_TRUE(p.fit && p.tools && p.pressing && p.seating && p.load);
+    // 62 - 13/2 um against 61.978: 15.5 um tight in the middle.
+    EXPECT_NEAR(p.fit->interferenceNominal_mm, 0.0155, 1e-9);
+    EXPECT_DOUBLE_EQ(p.housingClass_mm.lower, -0.039);
+    EXPECT_DOUBLE_EQ(p.housingClass_mm.upper, -0.009);
+    EXPECT_NEAR(p.pressing->expected.homeTravel_mm, 44, 1e-9);
+    EXPECT_NEAR(p.pressing->energy_J, std::pow(p.fit->pressForce_N.most, 2) / (2 * 20000) / 1000, 1e-9);
+    EXPECT_EQ(p.seating->verdict, seat::SeatVerdict::NotJudged);
+}
+
+TEST(Plan, MeasuredBoreReplacesTheClass) {
+    const auto byClass = planWith([](job::Job& j) { j.housing.measured.reset(); });
+    EXPECT_NEAR(byClass.fit->interferenceWorst_mm.lower, -0.004, 1e-9);
+    EXPECT_NEAR(byClass.fit->interferenceWorst_mm.upper, 0.039, 1e-9);
+    const auto measured = planOf(demoJob("seamer-turret-upper"));
+    EXPECT_LT(measured.fit->interferenceWorst_mm.width(), byClass.fit->interferenceWorst_mm.width());
+    EXPECT_TRUE(has(measured.fit->because, Finding::MeasuredReplacesClass));
+    const auto outside = planWith([](job::Job& j) { j.housing.measured->value_mm = 61.995; });
+    EXPECT_TRUE(has(outside.fit->advisories, Finding::MeasuredOutsideClass));
+}
+
+TEST(Plan, LooseCupOfTheRollerIsAStop) {
+    const auto p = planOf(demoJob("retort-trolley-roller"));
+    EXPECT_EQ(p.marks.at(Station::Fit), Mark::Stop);
+    EXPECT_TRUE(has(p.fit->advisories, Finding::LooseFit));
+}
+
+TEST(Plan, PushingTheInnerRingIsAStopAtTooling) {
+    const auto p = planWith([](job::Job& j) { j.tooling.driver = "S11"; });
+    EXPECT_EQ(p.marks.at(Station::Tooling), Mark::Stop);
+    ASSERT_TRUE(p.tools->choice);
+    EXPECT_TRUE(has(p.tools->proof.findings, Finding::PathThroughElements));
+}
+
+TEST(Plan, NextIsTheFirstThatIsNotDone) {
+    auto job = demoJob("seamer-turret-upper");
+    EXPECT_EQ(planOf(job).next(job.done), Station::Fit);
+    job.done = {Station::Fit, Station::Tooling};
+    EXPECT_EQ(planOf(job).next(job.done), Station::Press);
+    EXPECT_EQ(planOf(job).marks.at(Station::Tooling), Mark::Done);
+}
+
+TEST(Plan, NamesThePlaceOfEveryProblem) {
+    const auto place = [](const std::function<void(job::Job&)>& change) {
+        const auto p = planWith(change);
+        return p.problem ? p.problem->field : std::string("no problem");
+    };
+    EXPECT_EQ(place([](auto& j) { j.bearing.designation = "9999"; }), "bearing/designation");
+    EXPECT_EQ(place([](auto& j) { j.bearing.toleranceClass = "4"; }), "bearing/tolerance_class");
+    EXPECT_EQ(place([](auto& j) { j.bearing.clearanceGroup = "C9"; }), "bearing/clearance_group");
+    EXPECT_EQ(place([](auto& j) { j.bearing.typedStaticRating_N = 0; }), "bearing/static_rating_N");
+    EXPECT_EQ(place([](auto& j) { j.bearing.rz_mm = -1; }), "bearing/roughness_rz_um");
+    EXPECT_EQ(place([](auto& j) { j.housing.material = "cheese"; }), "housing/material");
+    EXPECT_EQ(place([](auto& j) { j.housing.outsideDia_mm = 61; }), "housing/outside_mm");
+    EXPECT_EQ(place([](auto& j) { j.housing.outsideDia_mm = NAN; }), "housing/outside_mm");
+    EXPECT_EQ(place([](auto& j) {
+                  j.housing.seat.toleranceClass = standards::ToleranceClass{"n", 7};
+              }),
+              "housing/seat/size");
+    EXPECT_EQ(place([](auto& j) { j.housing.measured->value_mm = 6.1978; }), "housing/measured");
+    EXPECT_EQ(place([](auto& j) { j.housing.measured->uncertainty_mm = NAN; }), "housing/measured");
+    EXPECT_EQ(place([](auto& j) { j.shaft->seat.nominal_mm = 31; }), "shaft/seat/size");
+    EXPECT_EQ(place([](auto& j) { j.shaft->boreDia_mm = 30; }), "shaft/bore_mm");
+    EXPECT_EQ(place([](auto& j) { j.shaft->material = "ice"; }), "shaft/material");
+    EXPECT_EQ(place([](auto& j) { j.temperatures.innerRing_C = 900; }), "temperatures/inner_ring_degC");
+    EXPECT_EQ(place([](auto& j) { j.temperatures.shaft_C = NAN; }), "temperatures/shaft_degC");
+    EXPECT_EQ(place([](auto& j) { j.tooling.press = "P99"; }), "tooling/press");
+    EXPECT_EQ(place([](auto& j) { j.tooling.driver = "S99"; }), "tooling/driver");
+    EXPECT_EQ(place([](auto& j) { j.tooling.support = "R99"; }), "tooling/support");
+}
+
+TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
+    const auto p = planWith([](job::Job& j) {
+        j.tooling.press = "P2";
+        j.housing.measured->value_mm = 61.90;
+    });
+    ASSERT_TRUE(p.pressing);
+    EXPECT_LE(p.pressing->expected.hold_N.most, 19600);
+    EXPECT_TRUE(has(p.pressing->watch, Finding::HoldLimited));
+    EXPECT_FALSE(p.pressing->gaugeLikely); // an arbor press has no gauge
+}
+
+TEST(Plan, TraceOfTheFirstTryShowsTheCrookedStart) {
+    auto job = demoJob("seamer-turret-upper");
+    trace::Trace lifted{{0, 0, 0}, {1, 2, 4000}, {2, 4, 9000}};
+    const auto p = plan::planJob(job, demoLibrary(), lifted);
+    ASSERT_TRUE(p.traceOverlay);
+    EXPECT_EQ(p.marks.at(Station::Press), Mark::Stop);
+    EXPECT_TRUE(has(p.traceOverlay->findings, Finding::TraceAboveBand));
+    EXPECT_TRUE(has(p.traceOverlay->findings, Finding::TraceShort));
+}
+
+TEST(Record, HoldsWhatStandsNow) {
+    auto job = demoJob("seamer-turret-upper");
+    seatIt(job);
+    const auto p = planOf(job);
+    const auto r = plan::makeRecord(job, p, "Ilse Marden", "2026-11-24T10:00:00", "went in straight");
+    EXPECT_EQ(r.who, "Ilse Marden");
+    EXPECT_EQ(r.when, "2026-11-24T10:00:00");
+    EXPECT_EQ(r.notes, "went in straight");
+    EXPECT_EQ(r.verdict, "home_and_square");
+    EXPECT_EQ(r.bearing, "3206");
+    EXPECT_EQ(r.bore, "61.978 ±2um");
+    EXPECT_EQ(r.interference_mm, p.fit->interference_mm);
+    EXPECT_EQ(r.pressForce_N, p.fit->pressForce_N);
+    EXPECT_EQ(r.tools, (std::vector<std::string>{"P30", "R05", "S14", "X09"}));
+    EXPECT_EQ(r.readings, job.seating.readings);
+    EXPECT_FALSE(r.peakForce_N);
+    EXPECT_EQ(*r.riseAcross_mm, p.seating->riseAcross_mm.likely);
+}
+
+TEST(Record, ClosedJobOfTheShopStillReadsAsItsPlanSays) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    const auto p = planOf(job);
+    ASSERT_TRUE(job.record && p.seating);
+    EXPECT_EQ(job.record->verdict, plan::name(p.seating->verdict));
+    EXPECT_NEAR(*job.record->tilt_arcmin, p.seating->tilt_arcmin.likely, 1e-9);
+    EXPECT_EQ(p.marks.at(Station::Close), Mark::Done);
+}
+
+TEST(Names, OfStationsGoBothWays) {
+    for (const auto station : job::kStations)
+        EXPECT_EQ(plan::stationNamed(plan::name(station)), station);
+    EXPECT_FALSE(plan::stationNamed("lunch"));
+}

@@ -1,0 +1,162 @@
+#include "io/job_file.h"
+
+#include "io/text_file.h"
+#include "support/shop.h"
+
+#include <filesystem>
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+#include <sys/stat.h>
+#include <unistd.h>
+
+using namespace arbor;
+using arbor::testing::replaced;
+using arbor::testing::TemporaryShop;
+using nlohmann::json;
+
+namespace {
+
+const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
+
+Problem refusal(const std::string& what, const std::string& with) {
+    const auto text = io::readText(kFixture).value();
+    const auto parsed = io::parseJob(replaced(text, what, with));
+    EXPECT_FALSE(parsed) << with;
+    return parsed ? Problem{} : parsed.error();
+}
+
+} // namespace
+
+// The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
+TEST(JobFile, RoundTripKeepsEveryField) {
+    const auto text = io::readText(kFixture).value();
+    const auto document = io::parseJob(text).value();
+    const auto again = json::parse(io::jobText({document.job, "{}"}));
+    EXPECT_EQ(again, json::parse(text)) << json::diff(json::parse(text), again).dump(1);
+}
+
+TEST(JobFile, ReadsWhatTheFixtureSays) {
+    const auto job = io::loadJob(kFixture)->job;
+    EXPECT_EQ(job.id, "J-0001");
+    EXPECT_EQ(job.units, job::Units::Inch);
+    EXPECT_EQ(job.bearing.seals, catalog::Side::Up);
+    EXPECT_EQ(job.bearing.encoder, catalog::Side::Down);
+    EXPECT_EQ(*job.bearing.typedStaticRating_N, 20100);
+    EXPECT_NEAR(job.bearing.rz_mm, 0.0011, 1e-12);
+    EXPECT_EQ(job.housing.seat.toleranceClass->text(), "N7");
+    EXPECT_NEAR(job.housing.measured->uncertainty_mm, 0.003, 1e-12);
+    EXPECT_EQ(job.housing.groove->lowerEdgeDepth_mm, 21.5);
+    EXPECT_EQ(job.housing.hangsBelow->label, "plug");
+    EXPECT_EQ(job.shaft->boreDia_mm, 9);
+    EXPECT_EQ(job.temperatures.shaft_C, 44);
+    EXPECT_EQ(job.lubricant, catalog::Lubricant::Grease);
+    EXPECT_EQ(*job.tooling.support, "R06");
+    EXPECT_EQ(job.seating.kind, seat::ReadingKind::Feeler);
+    EXPECT_EQ(job.done, (std::set{job::Station::Fit, job::Station::Press}));
+    EXPECT_EQ(job.record->readings.size(), 1u);
+    EXPECT_NEAR(*job.record->riseAcross_mm, 0.0073, 1e-12);
+}
+
+TEST(JobFile, KeysOfANewerVersionSurvive) {
+    auto text = replaced(io::readText(kFixture).value(), "\"units\"", "\"spindle\": {\"speed_rpm\": 900}, \"units\"");
+    text = replaced(text, "\"clock_deg\": 45.0", "\"clock_deg\": 45.0, \"gauge\": \"D2\"");
+    text = replaced(text, "\"width_mm\": 2.15", "\"width_mm\": 2.15, \"ring\": \"new\"");
+    text = replaced(text, "\"version\": 1", "\"version\": 2");
+    auto document = io::parseJob(text).value();
+    document.job.title = "another title";
+    const auto saved = json::parse(io::jobText(document));
+    EXPECT_EQ(saved["spindle"]["speed_rpm"], 900);
+    EXPECT_EQ(saved["seat_readings"]["readings"][1]["gauge"], "D2");
+    EXPECT_EQ(saved["housing"]["groove"]["ring"], "new");
+    EXPECT_EQ(saved["title"], "another title");
+    EXPECT_EQ(saved["version"], 2);
+}
+
+TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {
+    auto document = io::loadJob(kFixture).value();
+    document.job.housing.measured.reset();
+    document.job.tooling.driver.reset();
+    document.job.record.reset();
+    document.job.shaft.reset();
+    document.job.traceFile.clear();
+    const auto saved = json::parse(io::jobText(document));
+    EXPECT_FALSE(saved["housing"].contains("measured"));
+    EXPECT_FALSE(saved["tooling"].contains("driver"));
+    EXPECT_FALSE(saved.contains("record"));
+    EXPECT_FALSE(saved.contains("shaft"));
+    EXPECT_FALSE(saved.contains("trace"));
+}
+
+TEST(JobFile, NamesThePlaceOfWhatIsWrong) {
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": \"wide\"").field, "housing/outside_mm");
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": -92").field, "housing/outside_mm");
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": 1e9").field, "housing/outside_mm");
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0,", "").field, "housing");
+    EXPECT_EQ(refusal("\"arbor-job\"", "\"recipe\"").field, "format");
+    EXPECT_EQ(refusal("62 N7", "62 wide").field, "housing/seat/size");
+    EXPECT_EQ(refusal("30 j5", "thick").field, "shaft/seat/size");
+    EXPECT_EQ(refusal("61.978 ±3um", "about 62").field, "housing/measured/size");
+    EXPECT_EQ(refusal("\"clock_deg\": 45.0", "\"clock_deg\": 400").field, "seat_readings/readings/1/clock_deg");
+}
+
+TEST(JobFile, NamesLineAndColumnOfBrokenJson) {
+    const auto broken = refusal("\"units\"", "\"units");
+    EXPECT_EQ(broken.code, ProblemCode::Malformed);
+    EXPECT_TRUE(broken.field.starts_with("line ")) << broken.field;
+    EXPECT_EQ(io::parseJob("").error().code, ProblemCode::Malformed);
+    EXPECT_EQ(io::parseJob("[]").error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": NaN").code, ProblemCode::Malformed);
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": 1e999").code, ProblemCode::OutOfRange);
+    EXPECT_EQ(refusal("\"units\"", "\"title\": \"twice\", \"units\"").code, ProblemCode::Duplicate);
+    EXPECT_FALSE(io::parseJob(std::string(100'000, '[')));
+}
+
+TEST(JobFile, SavingReplacesTheFileWhole) {
+    const TemporaryShop shop;
+    auto document = io::loadJob(shop.jobFile()).value();
+    document.job.title = "renamed";
+    ASSERT_TRUE(io::saveJob(shop.jobFile(), document));
+    EXPECT_EQ(io::loadJob(shop.jobFile())->job.title, "renamed");
+    std::size_t files = 0;
+    for (const auto& entry : std::filesystem::directory_iterator(shop.folder()))
+        files += entry.path().string().find("seamer-turret-upper") != std::string::npos;
+    EXPECT_EQ(files, 1u) << "a temporary file was left behind";
+}
+
+TEST(JobFile, SavingWhereNothingCanBeWrittenLeavesTheFile) {
+    const TemporaryShop shop;
+    const auto before = shop.read("seamer-turret-upper.arbor.json");
+    const auto document = io::loadJob(shop.jobFile()).value();
+    const auto nowhere = io::saveJob(shop.folder() + "/missing/folder/x.arbor.json", document);
+    ASSERT_FALSE(nowhere);
+    EXPECT_EQ(nowhere.error().code, ProblemCode::Unwritable);
+    EXPECT_TRUE(nowhere.error().file.ends_with("x.arbor.json"));
+    std::filesystem::create_directory(shop.file("taken.arbor.json"));
+    EXPECT_FALSE(io::saveJob(shop.file("taken.arbor.json"), document));
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), before);
+}
+
+TEST(JobFile, CannotBeOpenedSaysWhy) {
+    const TemporaryShop shop;
+    EXPECT_EQ(io::loadJob(shop.file("none.arbor.json")).error().code, ProblemCode::Unreadable);
+    EXPECT_EQ(io::loadJob(shop.folder()).error().code, ProblemCode::Unreadable);
+    EXPECT_EQ(io::loadJob(shop.file("none.arbor.json")).error().file, shop.file("none.arbor.json"));
+}
+
+TEST(Shelf, ListsGoodAndBadJobsByName) {
+    const TemporaryShop shop;
+    shop.write("aaa.arbor.json", "{");
+    shop.write("notes.txt", "not a job");
+    const auto jobs = io::listJobs(shop.folder());
+    ASSERT_GE(jobs.size(), 4u);
+    EXPECT_FALSE(jobs.front().document);
+    EXPECT_EQ(jobs.front().document.error().file, jobs.front().path);
+    EXPECT_TRUE(jobs.back().document);
+    EXPECT_TRUE(io::listJobs(shop.file("nowhere")).empty());
+}
+
+TEST(Schema, RefusesNothingThatTheDemoShopHolds) {
+    const TemporaryShop shop;
+    for (const auto& entry : io::listJobs(shop.folder()))
+        EXPECT_TRUE(entry.document) << entry.path;
+}

@@ -1,0 +1,86 @@
+#include "io/library_files.h"
+
+#include "io/plan_json.h"
+#include "support/shop.h"
+#include "words/sentences.h"
+
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using arbor::testing::replaced;
+using arbor::testing::TemporaryShop;
+using nlohmann::json;
+
+TEST(Library, ShippedTablesLoadWithoutARack) {
+    const auto library = io::loadShippedLibrary();
+    ASSERT_TRUE(library);
+    EXPECT_TRUE(library->rack.tools.empty());
+    EXPECT_GT(library->bearings.size(), 40u);
+}
+
+TEST(Library, RackWithAMissingColumnNamesFileAndColumn) {
+    const TemporaryShop shop;
+    shop.write("rack.csv", replaced(shop.read("rack.csv"), "bore_mm", "hole_mm"));
+    const auto refused = io::loadLibrary(shop.folder());
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.error().file, shop.folder() + "/rack.csv");
+    EXPECT_EQ(refused.error().value, "bore_mm");
+    EXPECT_EQ(refused.error().code, ProblemCode::Missing);
+}
+
+TEST(Library, RackRowShortOfFieldsNamesItsLine) {
+    const TemporaryShop shop;
+    shop.write("rack.csv",
+               replaced(shop.read("rack.csv"), "S02,sleeve,turned sleeve,29.7,22,55,30,10,drawer A1", "S02,sleeve"));
+    EXPECT_EQ(io::loadRack(shop.folder()).error().field, "line 4");
+}
+
+TEST(Library, BadPressesNameTheirFile) {
+    const TemporaryShop shop;
+    shop.write("presses.json", "{\"presses\": 3}");
+    EXPECT_EQ(io::loadRack(shop.folder()).error().file, shop.folder() + "/presses.json");
+}
+
+TEST(TraceFile, WithTextInItNamesFileLineAndColumn) {
+    const TemporaryShop shop;
+    shop.write("bad.csv", "t_s,travel_mm,force_N\n0,0,0\n0.1,0.2,lots\n");
+    const auto refused = io::loadTrace(shop.file("bad.csv")).error();
+    EXPECT_EQ(refused.file, shop.file("bad.csv"));
+    EXPECT_EQ(refused.field, "line 3, force_N");
+    EXPECT_EQ(words::say(refused), shop.file("bad.csv") + ": line 3, force_N: “lots” cannot be read; wanted: a number");
+}
+
+TEST(TraceFile, OfTheDemoShopLoads) {
+    const TemporaryShop shop;
+    EXPECT_EQ(io::loadTrace(shop.file("traces/fan-carrier.csv"))->size(), 349u);
+}
+
+TEST(PlanJson, SaysTheNumbersOfThePlanWithUnitsInTheKeys) {
+    const auto job = demoJob("seamer-turret-upper");
+    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto d = json::parse(io::planJson(job, plan, {}));
+    EXPECT_EQ(d["job"], "J-0142");
+    EXPECT_EQ(d["fit"]["interference_um"]["likely"], plan.fit->interference_mm.likely / 1e-3);
+    EXPECT_EQ(d["fit"]["press_force_N"]["most"], plan.fit->pressForce_N.most);
+    EXPECT_EQ(d["fit"]["clearance_worst_um"]["lower"], plan.fit->clearanceWorst_mm.lower / 1e-3);
+    EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.fit->housingTemp_C);
+    EXPECT_EQ(d["tooling"]["choice"]["driver"], "S14");
+    EXPECT_EQ(d["tooling"]["force_path_proven"], true);
+    EXPECT_EQ(d["tooling"]["stack"]["stroke_used_mm"], plan.tools->proof.stack.strokeUsed_mm);
+    EXPECT_EQ(d["press"]["hold_force_N"]["likely"], plan.pressing->expected.hold_N.likely);
+    EXPECT_EQ(d["seat"]["verdict"], "not_judged");
+    EXPECT_TRUE(d["close"].is_null());
+}
+
+TEST(PlanJson, GivesOnlyTheStationsAsked) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto d = json::parse(io::planJson(job, plan, {job::Station::Seat}));
+    EXPECT_FALSE(d.contains("fit"));
+    EXPECT_EQ(d["seat"]["verdict"], "home_and_square");
+    EXPECT_EQ(d["seat"]["residuals_um"].size(), 8u);
+    EXPECT_EQ(d["seat"]["mark"], "done");
+}

@@ -1,0 +1,74 @@
+#include "words/display.h"
+#include "words/sentences.h"
+
+#include "support/shop.h"
+
+#include <gtest/gtest.h>
+
+using namespace arbor;
+using words::Display;
+
+TEST(Numbers, HaveATrueMinusAndNeverMinusZero) {
+    EXPECT_EQ(words::decimals(-0.0004, 2), "0.00");
+    EXPECT_EQ(words::decimals(-1.25, 1), "−1.2");
+    EXPECT_EQ(words::figures(123.4), "123");
+    EXPECT_EQ(words::figures(12.34), "12.3");
+    EXPECT_EQ(words::figures(0.1234), "0.12");
+}
+
+TEST(Display, MetricAndInchOfTheSameValues) {
+    const Display metric(job::Units::Metric), inch(job::Units::Inch);
+    EXPECT_EQ(metric.size(62.5).text(), "62.5 mm");
+    EXPECT_EQ(inch.size(62.5).text(), "2.4606 in");
+    EXPECT_EQ(metric.fine(0.0127).text(), "13 µm");
+    EXPECT_EQ(inch.fine(0.0127).text(), "0.50 thou");
+    EXPECT_EQ(metric.force(4448.2216).text(), "4.45 kN");
+    EXPECT_EQ(inch.force(4448.2216).text(), "1000 lbf");
+    EXPECT_EQ(inch.temperature(100).text(), "212 °F");
+    EXPECT_EQ(inch.pressure(6.894757).text(), "1000 psi");
+    EXPECT_EQ(inch.torque(13.558179).text(), "10.0 lbf·ft");
+    EXPECT_EQ(metric.forceRange(640, 2410), "0.64…2.41");
+    EXPECT_EQ(metric.fineRange(-0.0107, 0.0245), "−10.7…24.5");
+}
+
+TEST(Sentences, EveryFindingHasWords) {
+    const Display d;
+    for (int id = 0; id <= static_cast<int>(Finding::GrooveCovered); ++id)
+        for (const auto severity : {Severity::Info, Severity::Look, Severity::Stop}) {
+            const auto said = words::say(Advice{static_cast<Finding>(id), severity, 1, 2, "outer ring", {}}, d);
+            EXPECT_FALSE(said.head.empty()) << id;
+        }
+}
+
+TEST(Sentences, ProblemsSayPlaceValueAndWhatWouldDo) {
+    EXPECT_EQ(words::say({ProblemCode::UnknownClass, "housing/seat/size", "Q9", "a hole class", "a.json"}),
+              "a.json: housing/seat/size: “Q9” is no class that is known; wanted: a hole class");
+    for (int code = 0; code <= static_cast<int>(ProblemCode::Unwritable); ++code)
+        EXPECT_NE(words::say({static_cast<ProblemCode>(code), "x", "1", {}}).find(" "), std::string::npos);
+}
+
+TEST(Sentences, LoadOnTheBallsIsHeldAgainstTheRating) {
+    const Display d;
+    const Advice light{Finding::PathThroughElements, Severity::Stop, 3000, 33000, "inner ring", "HB4.7"};
+    EXPECT_EQ(words::say(light, d).head, "Up to 3.00 kN through the balls");
+    EXPECT_NE(words::say(light, d).detail.find("9.1 %"), std::string::npos);
+    const Advice heavy{Finding::PathThroughElements, Severity::Stop, 40000, 33000, "inner ring", "HB4.7"};
+    EXPECT_NE(words::say(heavy, d).detail.find("dents at every ball"), std::string::npos);
+}
+
+TEST(Sentences, RejectionsAreCountedInGroups) {
+    const auto plan =
+        plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary(), std::nullopt);
+    const auto summary = words::rejectionSummary(plan.tools->drivers);
+    EXPECT_EQ(summary, "36 do not fit: 11 too large, 1 too short, 24 too small.");
+    EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");
+}
+
+TEST(Sentences, OfTheSeatNameTheClock) {
+    seat::Seating s;
+    s.verdict = seat::SeatVerdict::Tilted;
+    s.plane = seat::PlaneFit{};
+    s.plane->highAngle_deg = 120;
+    EXPECT_EQ(words::verdict(s, Display()).line(), "Tilted: High towards 4 o’clock.");
+    EXPECT_NE(words::nextStep(s).find("4 o’clock"), std::string::npos);
+}

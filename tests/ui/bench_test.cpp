@@ -1,0 +1,156 @@
+#include "support/window.h"
+
+#include "ui/bench/bench_view.h"
+#include "ui/theme/theme.h"
+
+#include <QSignalSpy>
+#include <QWheelEvent>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+using section::BodyKind;
+
+class Bench : public WindowTest {
+protected:
+    Bench() {
+        open();
+        window->jobView()->go(Station::Tooling);
+        bench = find<ui::BenchView>("toolingBench");
+        bench->setFocus();
+    }
+    const section::Body& body(BodyKind kind) {
+        const auto& bodies = bench->scene().bodies;
+        return *std::find_if(bodies.begin(), bodies.end(), [&](const auto& b) { return b.kind == kind; });
+    }
+    QPoint on(BodyKind kind) {
+        const auto& b = body(kind);
+        const auto& s = b.slices.front();
+        return bench->screenPoint((s.innerBottom + s.outerBottom) / 2, b.bottom() + 1).toPoint();
+    }
+    std::optional<BodyKind> pickedKind() {
+        return bench->picked() ? std::optional(bench->scene().bodies[*bench->picked()].kind) : std::nullopt;
+    }
+    ui::BenchView* bench = nullptr;
+};
+
+TEST_F(Bench, DrawsTheVeryBodiesThatWereChecked) {
+    const auto& plan = session().plan();
+    const auto setup =
+        tooling::buildSetup(*plan.arrangement, *plan.tools->choice, plan.arrangement->homeTravel_mm() / 2);
+    ASSERT_EQ(bench->scene().bodies.size(), setup.bodies.size());
+    for (std::size_t i = 0; i < setup.bodies.size(); ++i) {
+        EXPECT_EQ(bench->scene().bodies[i].id, setup.bodies[i].id);
+        EXPECT_EQ(bench->scene().bodies[i].z_mm, setup.bodies[i].z_mm);
+    }
+}
+
+TEST_F(Bench, ScaleIsTheSameBothWays) {
+    const auto o = bench->screenPoint(0, 0), right = bench->screenPoint(50, 0), up = bench->screenPoint(0, 50);
+    EXPECT_NEAR(right.x() - o.x(), o.y() - up.y(), 1e-9);
+    EXPECT_GT(right.x(), o.x());
+    EXPECT_LT(up.y(), o.y());
+}
+
+TEST_F(Bench, ClickPicksThePartUnderThePointer) {
+    QSignalSpy picked(bench, &ui::BenchView::partPicked);
+    for (const auto kind : {BodyKind::Housing, BodyKind::Driver, BodyKind::Support, BodyKind::Bed}) {
+        click(bench, on(kind));
+        EXPECT_EQ(pickedKind(), kind);
+    }
+    EXPECT_EQ(picked.count(), 4);
+    click(bench, QPoint(5, bench->height() - 5));
+    EXPECT_FALSE(bench->picked());
+}
+
+TEST_F(Bench, PWalksThroughTheParts) {
+    key(Qt::Key_P);
+    EXPECT_EQ(bench->picked(), std::optional<std::size_t>(0));
+    key(Qt::Key_P);
+    EXPECT_EQ(bench->picked(), std::optional<std::size_t>(1));
+}
+
+TEST_F(Bench, PickedPartStaysPickedWhenTheSetupChanges) {
+    click(bench, on(BodyKind::Housing));
+    key(Qt::Key_Right);
+    EXPECT_EQ(pickedKind(), BodyKind::Housing);
+}
+
+TEST_F(Bench, ZoomKeepsThePointUnderThePointer) {
+    const auto before = bench->screenPoint(20, 60);
+    QWheelEvent wheel(before, bench->mapToGlobal(before), {}, {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase,
+                      false);
+    QApplication::sendEvent(bench, &wheel);
+    EXPECT_GT(bench->zoom(), 1);
+    EXPECT_NEAR(bench->screenPoint(20, 60).x(), before.x(), 1e-6);
+    EXPECT_NEAR(bench->screenPoint(20, 60).y(), before.y(), 1e-6);
+    key(Qt::Key_0);
+    EXPECT_EQ(bench->zoom(), 1);
+}
+
+TEST_F(Bench, KeysZoomWithinBounds) {
+    for (int i = 0; i < 40; ++i)
+        key(Qt::Key_Plus);
+    EXPECT_EQ(bench->zoom(), 20);
+    for (int i = 0; i < 60; ++i)
+        key(Qt::Key_Minus);
+    EXPECT_EQ(bench->zoom(), 0.5);
+}
+
+TEST_F(Bench, DragPansAndDoesNotPick) {
+    const auto before = bench->screenPoint(0, 0);
+    const auto from = on(BodyKind::Housing);
+    QTest::mousePress(bench, Qt::LeftButton, {}, from);
+    QMouseEvent move(QEvent::MouseMove, QPointF(from) + QPointF(40, 25),
+                     bench->mapToGlobal(QPointF(from) + QPointF(40, 25)), Qt::LeftButton, Qt::LeftButton,
+                     Qt::NoModifier);
+    QApplication::sendEvent(bench, &move);
+    QTest::mouseRelease(bench, Qt::LeftButton, {}, from + QPoint(40, 25));
+    EXPECT_NEAR(bench->screenPoint(0, 0).x() - before.x(), 40, 1e-6);
+    EXPECT_NEAR(bench->screenPoint(0, 0).y() - before.y(), 25, 1e-6);
+    EXPECT_FALSE(bench->picked());
+}
+
+TEST_F(Bench, PathRunsFromRamToBed) {
+    const auto& scene = bench->scene();
+    ASSERT_TRUE(scene.path && scene.path->proven());
+    EXPECT_EQ(scene.bodies[scene.path->bodies.front()].kind, BodyKind::Ram);
+    EXPECT_EQ(scene.bodies[scene.path->bodies.back()].kind, BodyKind::Bed);
+}
+
+namespace {
+
+/// Contrast of two colours by WCAG 2.1.
+double contrast(const QColor& a, const QColor& b) {
+    const auto luminance = [](const QColor& c) {
+        const auto part = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+    };
+    const double x = luminance(a) + 0.05, y = luminance(b) + 0.05;
+    return std::max(x, y) / std::min(x, y);
+}
+
+} // namespace
+
+TEST(Theme, TextStandsOutByDayAndByNight) {
+    using namespace ui::theme;
+    for (const auto v : {Variant::Light, Variant::Night}) {
+        use(v);
+        const auto& r = roles();
+        for (const auto& ground : {r.paper, r.card})
+            for (const auto& text : {r.ink, r.muted, r.plan, r.proven, r.caution, r.stop})
+                EXPECT_GE(contrast(text, ground), 4.5)
+                    << text.name().toStdString() << " on " << ground.name().toStdString();
+        EXPECT_GE(contrast(r.onPlan, r.plan), 4.5);
+        EXPECT_GE(contrast(r.onPlan, r.stop), 4.5);
+        EXPECT_GE(contrast(r.stop, r.stopPale), 4.5);
+    }
+    use(Variant::Light);
+}
+
+TEST(Theme, DigitsAreAllOfOneWidth) {
+    ui::theme::apply();
+    const QFontMetricsF metrics(ui::theme::typeface(ui::theme::Text::Figure));
+    for (char digit = '0'; digit <= '9'; ++digit)
+        EXPECT_EQ(metrics.horizontalAdvance(QChar(digit)), metrics.horizontalAdvance(QChar('0'))) << digit;
+}

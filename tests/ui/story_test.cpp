@@ -1,0 +1,217 @@
+// The whole story of one job through the real window, with keyboard and mouse.
+#include "support/window.h"
+
+#include "ui/shell/route_rule.h"
+#include "ui/stations/seat_clock.h"
+#include "words/sentences.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class Story : public WindowTest {
+protected:
+    Story() { open(); }
+    void depths(const std::vector<QString>& typed) {
+        window->jobView()->go(Station::Seat);
+        for (const auto& depth : typed) {
+            keys(depth);
+            key(Qt::Key_Right);
+        }
+    }
+};
+
+TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
+    EXPECT_EQ(window->jobView()->current(), Station::Fit);
+    key(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_EQ(window->jobView()->current(), Station::Tooling);
+    key(Qt::Key_Space);
+    ASSERT_EQ(window->jobView()->current(), Station::Press);
+    key(Qt::Key_Space);
+    ASSERT_EQ(window->jobView()->current(), Station::Seat);
+    for (const char* depth : {"22.201", "22.203", "22.204", "22.202", "22.199", "22.197", "22.196", "22.198"}) {
+        keys(depth);
+        key(Qt::Key_Return);
+    }
+    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_EQ(slip().title, "Home and square");
+    key(Qt::Key_Return);
+    ASSERT_EQ(window->jobView()->current(), Station::Close);
+    keys("Ilse Marden");
+    key(Qt::Key_Tab);
+    keys("S14 went in straight.");
+    key(Qt::Key_Return, Qt::ControlModifier);
+
+    const auto onDisk = saved();
+    ASSERT_TRUE(onDisk.record);
+    EXPECT_EQ(onDisk.record->who, "Ilse Marden");
+    EXPECT_EQ(onDisk.record->when, "2026-11-24T10:00:00");
+    EXPECT_EQ(onDisk.record->notes, "S14 went in straight.");
+    EXPECT_EQ(onDisk.record->verdict, "home_and_square");
+    EXPECT_EQ(onDisk.record->readings.size(), 8u);
+    EXPECT_EQ(onDisk.record->tools, (std::vector<std::string>{"P30", "R05", "S14", "X09"}));
+    EXPECT_EQ(onDisk.done.size(), 5u);
+    EXPECT_EQ(slip().title, "Recorded");
+}
+
+TEST_F(Story, WithTheMouseOnRouteRuleAndSlip) {
+    clickAction();
+    EXPECT_EQ(window->jobView()->current(), Station::Tooling);
+    auto* rule = find<ui::RouteRule>("routeRule");
+    click(rule, rule->boxOf(Station::Press).center());
+    EXPECT_EQ(window->jobView()->current(), Station::Press);
+    click(rule, rule->boxOf(Station::Fit).center());
+    EXPECT_EQ(window->jobView()->current(), Station::Fit);
+    EXPECT_TRUE(saved().done.contains(Station::Fit));
+}
+
+TEST_F(Story, ChangingAValueMovesEverythingAtOnce) {
+    const double before = session().plan().fit->pressForce_N.likely;
+    const auto clearance = session().plan().fit->clearanceLeft_mm.likely;
+    type("measuredBore", "61.970 ±2um");
+    const auto& plan = session().plan();
+    EXPECT_GT(plan.fit->pressForce_N.likely, before);
+    EXPECT_LT(plan.fit->clearanceLeft_mm.likely, clearance);
+    EXPECT_GT(plan.pressing->expected.end_N.likely, before);
+    EXPECT_TRUE(slipSays(QString::fromStdString(session().display().force(plan.fit->pressForce_N.likely).number)));
+    EXPECT_EQ(find<QLabel>("measuredBoreUnderstood")->text(), "61.97 ±2.0");
+    EXPECT_NEAR(saved().housing.measured->value_mm, 61.970, 1e-12);
+}
+
+TEST_F(Story, HoleByClassByLimitsAndMeasured) {
+    type("measuredBore", "");
+    EXPECT_FALSE(saved().housing.measured);
+    type("holeSize", "62 M7");
+    EXPECT_DOUBLE_EQ(session().plan().housingClass_mm.lower, -0.030);
+    EXPECT_EQ(session().plan().housingClass_mm.upper, 0);
+    EXPECT_EQ(find<QLabel>("holeSizeUnderstood")->text(), "0.0 / −30 µm");
+    type("holeSize", "62 -12/-38 um");
+    EXPECT_NEAR(session().plan().housingClass_mm.lower, -0.038, 1e-12);
+    EXPECT_EQ(saved().housing.seat.typed, "62 -12/-38 um");
+    type("shaftSize", "30 k5");
+    EXPECT_EQ(find<QLabel>("shaftSizeUnderstood")->text(), "11 / 2.0 µm");
+}
+
+TEST_F(Story, AnotherBearingTakesItsSeatsAlong) {
+    auto* box = find<QComboBox>("bearing");
+    choose("bearing", box->findText("6206", Qt::MatchStartsWith));
+    EXPECT_EQ(job().bearing.designation, "6206");
+    EXPECT_FALSE(session().plan().problem);
+    choose("bearing", box->findText("3208", Qt::MatchStartsWith));
+    EXPECT_EQ(job().housing.seat.typed, "80 N7");
+    EXPECT_EQ(job().shaft->seat.typed, "40 j5");
+    // The housing around it was not made for that: told at once, nothing lost.
+    EXPECT_TRUE(session().plan().problem);
+    EXPECT_EQ(slip().title, "A size is wrong");
+    key(Qt::Key_Z, Qt::ControlModifier);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job().bearing.designation, "3206");
+    EXPECT_EQ(saved().bearing.designation, "3206");
+}
+
+TEST_F(Story, LooseBoreStopsTheFit) {
+    type("measuredBore", "62.020");
+    EXPECT_EQ(session().plan().marks.at(Station::Fit), plan::Mark::Stop);
+    EXPECT_EQ(slip().title, "Stop");
+    EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
+    window->jobView()->takeAction();
+    EXPECT_EQ(window->jobView()->current(), Station::Fit);
+}
+
+TEST_F(Story, TraceIsLaidOverTheBandAndKeptBesideTheJob) {
+    window->jobView()->go(Station::Press);
+    shop.write("somewhere.csv", "t_s,travel_mm,force_N\n0,0,0\n1,10,500\n2,20,1000\n3,44,1500\n");
+    type("traceFile", QString::fromStdString(shop.file("somewhere.csv")));
+    EXPECT_EQ(window->troubleText(), "");
+    EXPECT_EQ(saved().traceFile, "traces/somewhere.csv");
+    ASSERT_TRUE(session().plan().traceOverlay);
+    EXPECT_EQ(session().plan().traceOverlay->peak_N, 1500);
+    EXPECT_TRUE(slipSays("100 % of the trace lies in the band"));
+    openWindow();
+    open();
+    EXPECT_TRUE(session().plan().traceOverlay) << "the trace comes back with the job";
+}
+
+TEST_F(Story, TiltedRingIsNamedAndHeldBack) {
+    depths({"22.20", "22.18", "22.16", "22.14", "22.16", "22.18", "22.20", "22.21"});
+    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::Tilted);
+    EXPECT_EQ(slip().title, "Tilted");
+    EXPECT_TRUE(slipSays("o’clock"));
+    EXPECT_TRUE(slipSays("Press again with a true sleeve"));
+    EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
+}
+
+TEST_F(Story, ShortOfTheShoulderIsNotHome) {
+    depths({"21.7", "21.7", "21.7", "21.7", "21.7", "21.7", "21.7", "21.7"});
+    EXPECT_EQ(slip().title, "Not home");
+    EXPECT_TRUE(slipSays("Groove covered"));
+}
+
+TEST_F(Story, ChipUnderOneReading) {
+    depths({"22.2", "22.2", "22.2", "22.1", "22.2", "22.2", "22.2", "22.2"});
+    EXPECT_EQ(slip().title, "Readings disagree");
+    EXPECT_TRUE(slipSays("4:30 o’clock"));
+}
+
+TEST_F(Story, ClockTakesThreeToTwelvePlaces) {
+    window->jobView()->go(Station::Seat);
+    auto* clock = find<ui::SeatClock>("seatClock");
+    for (int i = 0; i < 9; ++i)
+        key(Qt::Key_Minus);
+    EXPECT_EQ(clock->places(), 3);
+    for (int i = 0; i < 20; ++i)
+        key(Qt::Key_Plus);
+    EXPECT_EQ(clock->places(), 12);
+    key(Qt::Key_Right);
+    keys("22,2");
+    key(Qt::Key_Left);
+    ASSERT_EQ(job().seating.readings.size(), 1u);
+    EXPECT_EQ(job().seating.readings[0], (seat::Reading{30, 22.2}));
+    key(Qt::Key_Right);
+    key(Qt::Key_Delete);
+    EXPECT_TRUE(job().seating.readings.empty());
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job().seating.readings.size(), 1u);
+}
+
+TEST_F(Story, FeelerReadingsAreGaps) {
+    window->jobView()->go(Station::Seat);
+    choose("readingKind", 1);
+    find<QWidget>("seatClock")->setFocus();
+    for (int i = 0; i < 8; ++i) {
+        keys("0.01");
+        key(Qt::Key_Right);
+    }
+    EXPECT_EQ(saved().seating.kind, seat::ReadingKind::Feeler);
+    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_NEAR(session().plan().seating->gap_mm.likely, 0.01, 1e-9);
+}
+
+TEST_F(Story, NewReadingTakesTheProofBack) {
+    depths({"22.2", "22.2", "22.2", "22.2", "22.2", "22.2", "22.2", "22.2"});
+    clickAction();
+    EXPECT_TRUE(job().done.contains(Station::Seat));
+    window->jobView()->go(Station::Seat);
+    keys("22.21");
+    key(Qt::Key_Right);
+    EXPECT_FALSE(job().done.contains(Station::Seat));
+}
+
+TEST_F(Story, NotesAreKeptBeforeTheRecordIsWritten) {
+    window->jobView()->go(Station::Close);
+    keys("Ilse");
+    key(Qt::Key_Tab);
+    keys("bore wiped twice");
+    openWindow();
+    open();
+    window->jobView()->go(Station::Close);
+    EXPECT_EQ(find<QLineEdit>("recordWho")->text(), "Ilse");
+    EXPECT_EQ(find<QPlainTextEdit>("recordNotes")->toPlainText(), "bore wiped twice");
+    EXPECT_FALSE(job().record);
+}
