@@ -34,8 +34,8 @@ bench: build
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots
 
-check: build
-	@tools/check.sh $(BUILD)
+check: build  # TIDY=all analyses every file
+	@TIDY=$(TIDY) tools/check.sh $(BUILD)
 
 clean:
 	@rm -rf build

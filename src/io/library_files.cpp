@@ -51,6 +51,7 @@ Result<plan::Library> loadShippedLibrary() {
     for (const auto& [path, table] : tables)
         take(loadWith(path, StepTable::fromJson), *table, problem);
     take(loadWith(":/data/standards/iso76_f0.json", PointTable::fromJson), lib.bearingTables.staticFactor, problem);
+    take(loadWith(":/data/standards/iso76_y0.json", PointTable::fromJson), lib.bearingTables.axialFactor, problem);
     take(loadWith(":/data/catalog/bearings.csv", catalog::parseBearings), lib.bearings, problem);
     take(loadWith(":/data/catalog/materials.json", catalog::parseMaterials), lib.materials, problem);
     take(loadWith(":/data/catalog/friction.json", catalog::parseFriction), lib.friction, problem);

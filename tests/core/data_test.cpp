@@ -90,21 +90,21 @@ TEST(StaticRating, ComesFromIso76ByHand) {
     // 6206 as stated: Dw 9.6, 9 balls, Dpw 46: Dw/Dpw = 0.2087, f0 between 14.0 (0.20) and 13.7 (0.21) = 13.739; C0
     // = 13.739 * 9 * 92.16 = 11396 N.
     const auto* b = catalog::findBearing(demoLibrary().bearings, "6206");
-    const auto rating = catalog::staticRating(demoLibrary().bearingTables.staticFactor, *b, std::nullopt).value();
+    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
     EXPECT_NEAR(rating.radial_N, 11396, 5);
     EXPECT_NEAR(rating.axial_N, 5698, 3);
     EXPECT_TRUE(rating.estimate);
     // 3206: Dw 8, 13 balls, 30 degrees, two rows: 8 cos30 / 46 = 0.1506, f0 = 15.18; C0 = 15.18 * 2 * 13 * 64 * 0.8660
     // = 21877 N, axially / 0.66.
     const auto* two = catalog::findBearing(demoLibrary().bearings, "3206");
-    const auto both = catalog::staticRating(demoLibrary().bearingTables.staticFactor, *two, std::nullopt).value();
+    const auto both = catalog::staticRating(demoLibrary().bearingTables, *two, std::nullopt).value();
     EXPECT_NEAR(both.radial_N, 21877, 10);
     EXPECT_NEAR(both.axial_N, 33147, 20);
 }
 
 TEST(StaticRating, TypedFigureReplacesTheEstimate) {
     const auto* b = catalog::findBearing(demoLibrary().bearings, "6206");
-    const auto rating = catalog::staticRating(demoLibrary().bearingTables.staticFactor, *b, 11200.0).value();
+    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, 11200.0).value();
     EXPECT_EQ(rating.axial_N, 5600);
     EXPECT_FALSE(rating.estimate);
 }

@@ -11,6 +11,8 @@ namespace arbor::catalog {
 
 namespace {
 
+constexpr double kDeepGrooveAxialShare = 0.5; // of C_0, practice value, [HB4.7]
+
 Result<BearingType> parseType(const std::string& text, const std::string& place) {
     if (text == "deep_groove_ball") return BearingType::DeepGrooveBall;
     if (text == "double_row_angular_ball") return BearingType::DoubleRowAngularBall;
@@ -53,16 +55,6 @@ Result<Bearing> readRow(const CsvTable& table, std::size_t row) {
     b.ballCount = static_cast<int>(balls);
     if (auto ok = checkSizes(b, table, row); !ok) return tl::unexpected(ok.error());
     return b;
-}
-
-/// Static axial load factor Y_0 of angular contact ball bearings in two rows; 2 x 0.22 cot(alpha) rounded as the
-/// standard prints it.
-double axialFactor(double contactAngle_deg) {
-    static constexpr std::pair<double, double> kY0[] = {{15, 0.92}, {20, 0.84}, {25, 0.76}, {30, 0.66},
-                                                        {35, 0.58}, {40, 0.52}, {45, 0.44}};
-    for (const auto& [angle, y0] : kY0)
-        if (contactAngle_deg <= angle) return y0;
-    return 0.44;
 }
 
 /// Rows stand close together in the middle of the width.
@@ -156,19 +148,24 @@ const Bearing* findBearing(const std::vector<Bearing>& catalogue, const std::str
     return found == catalogue.end() ? nullptr : &*found;
 }
 
-Result<StaticRating> staticRating(const standards::PointTable& staticFactor, const Bearing& b,
+Result<StaticRating> staticRating(const standards::BearingTables& tables, const Bearing& b,
                                   std::optional<double> typedRadial_N) {
     StaticRating rating;
     if (typedRadial_N) {
         rating = {*typedRadial_N, 0, false};
     } else {
         const double cosAlpha = std::cos(b.contactAngle_deg * std::numbers::pi / 180);
-        const auto f0 = staticFactor.at(b.ballDia_mm * cosAlpha / b.pitchDia_mm());
+        const auto f0 = tables.staticFactor.at(b.ballDia_mm * cosAlpha / b.pitchDia_mm());
         if (!f0) return tl::unexpected(f0.error());
         rating.radial_N = *f0 * b.rows * b.ballCount * b.ballDia_mm * b.ballDia_mm * cosAlpha;
     }
-    rating.axial_N = b.type == BearingType::DeepGrooveBall ? 0.5 * rating.radial_N
-                                                           : rating.radial_N / axialFactor(b.contactAngle_deg);
+    if (b.type == BearingType::DeepGrooveBall) {
+        rating.axial_N = kDeepGrooveAxialShare * rating.radial_N;
+        return rating;
+    }
+    const auto y0 = tables.axialFactor.at(b.contactAngle_deg);
+    if (!y0) return tl::unexpected(y0.error());
+    rating.axial_N = rating.radial_N / *y0;
     return rating;
 }
 

@@ -53,9 +53,9 @@ struct StaticRating {
 /// C_0r = f_0 i Z D_w^2 cos(alpha); axially 0.5 C_0r for deep groove balls (practice value), C_0r / Y_0 for angular
 /// contact.
 /// @param typedRadial_N  > 0 replaces the computed radial rating
-/// @errors OutOfRange when D_w cos(alpha) / D_pw lies outside the table of f_0
+/// @errors OutOfRange when D_w cos(alpha) / D_pw or the contact angle lies outside its table
 /// @source [ISO76] clause 5 and tables 1, 3; [HB4.7]
-Result<StaticRating> staticRating(const standards::PointTable& staticFactor, const Bearing& bearing,
+Result<StaticRating> staticRating(const standards::BearingTables& tables, const Bearing& bearing,
                                   std::optional<double> typedRadial_N);
 
 enum class Side { None, Down, Up, Both };

@@ -124,14 +124,14 @@ void judgeHome(Seating& out, const SeatingInput& in) {
     const double spread = in.uncertainty_mm / std::sqrt(static_cast<double>(in.readings.size()));
     out.gap_mm = {gap - spread, gap, gap + spread};
     if (gap > in.depthTolerance_mm) {
-        out.findings.push_back({Finding::NotHome, Severity::Stop, gap, in.depthTolerance_mm, {}, "HB3.8"});
+        out.findings.push_back({Finding::NotHome, Severity::Stop, gap, in.depthTolerance_mm, {}, {}});
         // A ring that is both short and crooked is called tilted only when its low side has reached the shoulder.
         const double lowSide = gap - out.plane->rise_mm / 2;
         if (out.verdict == SeatVerdict::NotJudged ||
             (out.verdict == SeatVerdict::Tilted && lowSide > in.depthTolerance_mm))
             out.verdict = SeatVerdict::NotHome;
     } else if (gap < -in.depthTolerance_mm) {
-        out.findings.push_back({Finding::PastHome, Severity::Stop, -gap, in.depthTolerance_mm, {}, "HB3.8"});
+        out.findings.push_back({Finding::PastHome, Severity::Stop, -gap, in.depthTolerance_mm, {}, {}});
         if (out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::ReadingsDisagree;
     }
 }
@@ -145,10 +145,10 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
     const double opening = in.homeDepth_mm - highest->value_mm - *in.grooveLowerEdgeDepth_mm;
     out.grooveOpening_mm = opening;
     if (opening >= 0)
-        out.findings.push_back({Finding::GrooveOpen, Severity::Info, opening, 0, {}, "HB3.8"});
+        out.findings.push_back({Finding::GrooveOpen, Severity::Info, opening, 0, {}, {}});
     else
         out.findings.push_back(
-            {Finding::GrooveCovered, Severity::Stop, -opening, 0, clockPosition(highest->angle_deg), "HB3.8"});
+            {Finding::GrooveCovered, Severity::Stop, -opening, 0, clockPosition(highest->angle_deg), {}});
     if (opening < 0 && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::NotHome;
 }
 

@@ -97,6 +97,7 @@ double Contact::area_mm2() const {
 
 std::vector<Contact> contacts(const std::vector<Body>& bodies) {
     std::vector<std::vector<Face>> flat;
+    flat.reserve(bodies.size());
     for (const auto& body : bodies)
         flat.push_back(faces(body));
     std::vector<Contact> out;

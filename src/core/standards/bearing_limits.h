@@ -8,12 +8,13 @@
 
 namespace arbor::standards {
 
-/// ISO 492 limits of radial bearings (Normal "N", "6", "5"), ISO 5753-1 clearance groups and the factor f0 of ISO 76.
+/// ISO 492 limits of radial bearings (Normal "N", "6", "5"), ISO 5753-1 clearance groups and the factors of ISO 76.
 struct BearingTables {
     StepTable bore;
     StepTable outside;
     StepTable clearance;
-    PointTable staticFactor;
+    PointTable staticFactor; ///< f0 over D_w cos(alpha) / D_pw
+    PointTable axialFactor;  ///< Y0 of two rows over the contact angle [deg]
 };
 
 /// Deviation of the mean bore diameter [mm]. @errors OutOfRange (size), UnknownClass, NotDefined @source [ISO492]

@@ -104,7 +104,7 @@ void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, const catal
         out.findings.push_back(
             stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
     else
-        out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, "outer ring", "HB4.17"));
+        out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, "outer ring"));
     const bool closed =
         m_arrangement.dress.seals != catalog::Side::None || m_arrangement.dress.encoder != catalog::Side::None;
     if (worst(out.findings) < Severity::Stop && closed && out.sealGap_mm < kCloseToSeal_mm)
@@ -231,7 +231,7 @@ void judgeStack(Proof& proof, const arrangement::HousedBearing& a, const SetupCh
     else if (!s.fits())
         proof.findings.push_back(stop(Finding::StrokeShort, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
     else
-        proof.findings.push_back(info(Finding::OneStroke, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
+        proof.findings.push_back(info(Finding::OneStroke, s.strokeUsed_mm, s.strokeThere_mm));
     if (choice.spacers.size() > kLooseLimit)
         proof.findings.push_back(
             stop(Finding::StackLoose, static_cast<double>(choice.spacers.size()), kLooseLimit, {}, "HB4.18"));

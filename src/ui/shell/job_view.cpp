@@ -40,8 +40,8 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);
         connect(widget, &StationPage::trouble, this, &JobView::trouble);
-        connect(widget, &StationPage::slipChanged, this, [this, widget] {
-            if (m_session && widget == page()) showSlip();
+        connect(widget, &StationPage::slipChanged, this, [this, changedPage = widget] {
+            if (m_session && changedPage == page()) showSlip();
         });
     }
     connect(m_rule, &RouteRule::chosen, this, &JobView::go);

@@ -1,0 +1,62 @@
+#!/usr/bin/env bash
+# Keeps the house in order: format, static analysis, layers, data, tests that can fail, share of tests.
+# TIDY=all analyses every file; otherwise those changed since the last commit and in it.
+set -uo pipefail
+build=$1
+failed=0
+step() { # name, command...
+    local name=$1
+    shift
+    if "$@"; then echo "ok      $name"; else echo "FAILED  $name"; failed=1; fi
+}
+sources() { git ls-files -- "$@" | grep -E '\.(cpp|h)$'; }
+none() { ! git grep -nE "$@"; } # prints what was found
+
+formatted() { sources src tests bench | xargs clang-format --dry-run --Werror; }
+analysed() {
+    local files
+    if [ "${TIDY:-}" = all ]; then files=$(sources src | grep cpp$)
+    else files=$({ git diff --name-only HEAD; git diff --name-only HEAD~1 HEAD; } 2>/dev/null | sort -u | grep -E '^src/.*\.cpp$'); fi
+    [ -z "$files" ] || printf '%s\n' "$files" | while read -r f; do [ -f "$f" ] && echo "$f"; done |
+        xargs -r -P "$(nproc)" -n 2 clang-tidy -p "$build" --quiet --warnings-as-errors='*' \
+            --extra-arg=-Wno-unknown-warning-option 2>/dev/null
+}
+core_without_qt() { none '#include *[<"]Q' -- src/core src/words; }
+layers() {
+    none '#include "(io|device|ui|cli|words)/' -- src/core &&
+        none '#include "(io|ui|cli)/' -- src/words &&
+        none '#include "(ui|cli)/' -- src/io &&
+        none '#include "ui/' -- src/cli &&
+        none 'Qt6::(Widgets|Gui)|arbor_ui' -- src/core src/words src/io src/cli
+}
+# Qt's own checks return from a GoogleTest body in silence; a property must be asserted; a test waits on conditions.
+tests_can_fail() {
+    none 'QCOMPARE|QVERIFY|QTRY_|QFAIL' -- tests &&
+        none '^ *rc::check' -- tests &&
+        none 'qSleep|sleep_for|usleep|QThread::sleep' -- tests
+}
+data_loads() {
+    for job in demo/*.arbor.json; do
+        "$build/src/cli/brisk-arbor-cli" plan "$job" --json >/dev/null
+        [ $? -le 1 ] || return 1
+    done
+}
+# cloc's code lines, tests against everything that is code.
+test_share() {
+    local share
+    share=$(cloc --quiet --csv --include-lang='C++,C/C++ Header' tests | awk -F, '$2=="SUM"{print $5}')
+    local all
+    all=$(cloc --quiet --csv --include-lang='C++,C/C++ Header' src tests bench | awk -F, '$2=="SUM"{print $5}')
+    share=$((100 * share / all))
+    echo "        tests are $share % of the code"
+    [ "$share" -ge 25 ] && [ "$share" -le 34 ]
+}
+
+step "format" formatted
+step "core without Qt" core_without_qt
+step "layers" layers
+step "tests can fail" tests_can_fail
+step "data loads" data_loads
+step "test share" test_share
+step "static analysis" analysed
+exit $failed
