@@ -32,8 +32,10 @@ BENCHMARK(scatterOfOneSeat)->Unit(benchmark::kMillisecond);
 
 void scatterOfTwoSeats(benchmark::State& state) {
     auto in = oneSeat();
-    in.shaft = fit::ShaftMember{
-        arbor::testing::demoLibrary().materials.at("carbon_steel"), 0, {fit::Spread::ofLimits({0.002, 0.011}), 0.004}, 20};
+    in.shaft = fit::ShaftMember{arbor::testing::demoLibrary().materials.at("carbon_steel"),
+                                0,
+                                {fit::Spread::ofLimits({0.002, 0.011}), 0.004},
+                                20};
     for (auto _ : state)
         benchmark::DoNotOptimize(fit::bearingFit(in));
 }

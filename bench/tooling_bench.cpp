@@ -34,8 +34,8 @@ void chooseFromARackOf(benchmark::State& state) {
     const auto rack = largeRack(static_cast<std::size_t>(state.range(0)));
     const auto arrangement = arbor::testing::demoArrangement();
     for (auto _ : state)
-        benchmark::DoNotOptimize(
-            tooling::chooseTools(arrangement, rack, {&rack.presses.front(), nullptr, nullptr}, {3000, 4000, 33000, true}));
+        benchmark::DoNotOptimize(tooling::chooseTools(arrangement, rack, {&rack.presses.front(), nullptr, nullptr},
+                                                      {3000, 4000, 33000, true}));
 }
 BENCHMARK(chooseFromARackOf)->Arg(60)->Arg(5000)->Unit(benchmark::kMillisecond);
 

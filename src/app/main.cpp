@@ -6,6 +6,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDateTime>
+#include <QTemporaryDir>
 #include <QTimer>
 #include <cstdio>
 
@@ -20,6 +21,12 @@ void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
     });
 }
 
+/// A picture leaves no trace and follows no habit: its settings live in a folder that goes with the program.
+std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
+    if (passingFolder.isEmpty()) return std::make_unique<QSettings>();
+    return std::make_unique<QSettings>(passingFolder + "/settings.ini", QSettings::IniFormat);
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -32,21 +39,25 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
     const QCommandLineOption station("station", "open the job at: fit, tooling, press, seat, close", "name");
-    const QCommandLineOption night("night", "use the night look for this picture");
+    const QCommandLineOption night("night", "with --shot: in the night look");
     parser.addOptions({shot, station, night});
     parser.process(app);
+    const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
+    if (parser.isSet(station) && !wanted) {
+        std::fprintf(stderr, "brisk-arbor: --station: “%s” is no station; wanted: fit, tooling, press, seat or close\n",
+                     qPrintable(parser.value(station)));
+        return 2;
+    }
 
-    auto settings = std::make_unique<QSettings>();
-    if (parser.isSet(shot))
-        settings = std::make_unique<QSettings>("/dev/null",
-                                               QSettings::IniFormat); // a picture leaves no trace and follows no habit
-    if (parser.isSet(night)) settings->setValue("night", true);
+    const bool picture = parser.isSet(shot);
+    const QTemporaryDir passing;
+    auto settings = settingsFor(picture ? passing.path() : QString());
+    if (picture && parser.isSet(night)) settings->setValue("night", true);
     arbor::ui::MainWindow window(
         {[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }, std::move(settings)});
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
-    if (const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString()); wanted && window.session())
-        window.jobView()->go(*wanted);
-    if (parser.isSet(shot)) shootAndQuit(window, parser.value(shot));
+    if (wanted && window.session()) window.jobView()->go(*wanted);
+    if (picture) shootAndQuit(window, parser.value(shot));
     return QApplication::exec();
 }

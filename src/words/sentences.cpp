@@ -450,16 +450,11 @@ std::string sideName(catalog::Side side) {
 }
 
 std::string sourceName(const std::string& key) {
-    static const std::map<std::string, std::string> names{{"DIN7190-1", "DIN 7190-1"},
-                                                          {"ISO286-1", "ISO 286-1"},
-                                                          {"ISO492", "ISO 492"},
-                                                          {"ISO5753-1", "ISO 5753-1"},
-                                                          {"ISO76", "ISO 76"},
-                                                          {"HB1.1", "contacts of the section"},
-                                                          {"HB4.1", "limits of both parts"},
-                                                          {"HB4.5", "Lamé"},
-                                                          {"HB4.10", "linear expansion"},
-                                                          {"HB4.13", "least-squares plane"}};
+    static const std::map<std::string, std::string> names{
+        {"DIN7190-1", "DIN 7190-1"},       {"ISO286-1", "ISO 286-1"}, {"ISO492", "ISO 492"},
+        {"ISO5753-1", "ISO 5753-1"},       {"ISO76", "ISO 76"},       {"HB1.1", "contacts of the section"},
+        {"HB4.1", "limits of both parts"}, {"HB4.5", "Lamé"},         {"HB4.10", "linear expansion"},
+        {"HB4.13", "least-squares plane"}};
     if (const auto found = names.find(key); found != names.end()) return found->second;
     return key.starts_with("HB") ? "practice" : key;
 }

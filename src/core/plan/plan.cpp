@@ -268,8 +268,8 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     plan.arrangement = std::move(*arranged);
     const auto input = fitInput(job, lib, plan);
     auto fit = input ? fit::bearingFit(*input) : tl::unexpected(input.error());
-    const auto rating = catalog::staticRating(lib.bearingTables, plan.arrangement->bearing,
-                                              job.bearing.typedStaticRating_N);
+    const auto rating =
+        catalog::staticRating(lib.bearingTables, plan.arrangement->bearing, job.bearing.typedStaticRating_N);
     if (!fit || !rating) {
         plan.problem = !fit ? fit.error() : rating.error();
         return;

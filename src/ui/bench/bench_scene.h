@@ -26,6 +26,12 @@ struct StrokeScale {
     QString label;
 };
 
+/// A spot of the section drawn larger in a circle of its own.
+struct Loupe {
+    QPointF at; ///< radius and height in mm; negative radius: left half
+    double halfWidth_mm = 10;
+};
+
 /// What the bench draws: the very bodies that were checked, and what is said about them.
 struct BenchScene {
     QString title;
@@ -35,6 +41,7 @@ struct BenchScene {
     std::optional<force::Path> path;
     std::vector<Callout> callouts;
     std::optional<StrokeScale> stroke;
+    std::optional<Loupe> loupe;
     QString emptyText; ///< shown when there are no bodies
 };
 

@@ -24,6 +24,8 @@ constexpr int kTop = 58; // below title and subtitle
 constexpr int kBottom = 14;
 constexpr int kCalloutWidth = 206;
 constexpr int kCalloutStep = 40;
+constexpr int kLeastLabelledWidth = 3 * kCalloutWidth; // narrower: the section alone, parts are told when picked
+constexpr double kLoupeRad = 76;
 constexpr double kLeastZoom = 0.5, kMostZoom = 20;
 
 struct PlacedCallout {
@@ -81,10 +83,13 @@ QRectF BenchView::worldBox() const {
     return {-rad, lo, 2 * rad, hi - lo};
 }
 
+bool BenchView::labelled() const {
+    return !m_scene.callouts.empty() && width() >= kLeastLabelledWidth;
+}
+
 QTransform BenchView::toScreen() const {
     const auto world = worldBox();
-    const bool labelled = !m_scene.callouts.empty();
-    const double side = labelled ? kCalloutWidth : 24;
+    const double side = labelled() ? kCalloutWidth : 24;
     const double free = std::max(60.0, width() - 2 * side), tall = std::max(60, height() - kTop - kBottom);
     const double scale = std::min(free / world.width(), tall / world.height()) * m_zoom;
     const QPointF middle(width() / 2.0, kTop + tall / 2.0);
@@ -105,13 +110,9 @@ void BenchView::paintEvent(QPaintEvent*) {
         painter.drawText(rect().adjusted(30, 60, -30, -30), Qt::AlignCenter | Qt::TextWordWrap, m_scene.emptyText);
     } else {
         const auto map = toScreen();
-        SectionPainter section(painter, map);
-        for (std::size_t i = 0; i < m_scene.bodies.size(); ++i)
-            section.body(m_scene.bodies[i], i < m_scene.faded.size() && m_scene.faded[i], m_picked == i);
-        const auto world = worldBox();
-        section.axis(world.top() - 4, world.bottom() + 4);
-        if (m_scene.path) section.path(*m_scene.path, m_scene.bodies);
-        paintCallouts(painter, map);
+        paintSection(painter, map);
+        if (labelled()) paintCallouts(painter, map);
+        if (m_scene.loupe) paintLoupe(painter, map);
         paintStroke(painter);
         paintPicked(painter);
     }
@@ -128,12 +129,48 @@ void BenchView::paintEvent(QPaintEvent*) {
     }
 }
 
+void BenchView::paintSection(QPainter& painter, const QTransform& map) const {
+    SectionPainter section(painter, map);
+    for (std::size_t i = 0; i < m_scene.bodies.size(); ++i)
+        section.body(m_scene.bodies[i], i < m_scene.faded.size() && m_scene.faded[i], m_picked == i);
+    const auto world = worldBox();
+    section.axis(world.top() - 4, world.bottom() + 4);
+    if (m_scene.path) section.path(*m_scene.path, m_scene.bodies);
+}
+
+void BenchView::paintLoupe(QPainter& painter, const QTransform& map) const {
+    const QPointF centre(theme::kMargin + kLoupeRad, kTop + kLoupeRad + 4);
+    const auto spot = map.map(m_scene.loupe->at);
+    const double scale = kLoupeRad / m_scene.loupe->halfWidth_mm;
+    painter.setPen(QPen(roles().muted, 0.9));
+    painter.drawLine(centre, spot);
+    QPainterPath rim;
+    rim.addEllipse(centre, kLoupeRad, kLoupeRad);
+    painter.save();
+    painter.fillPath(rim, roles().paper);
+    painter.setClipPath(rim);
+    QTransform larger;
+    larger.translate(centre.x(), centre.y());
+    larger.scale(scale, -scale);
+    larger.translate(-m_scene.loupe->at.x(), -m_scene.loupe->at.y());
+    paintSection(painter, larger);
+    painter.restore();
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(roles().ink, 1.6));
+    painter.drawEllipse(centre, kLoupeRad, kLoupeRad);
+    painter.setFont(typeface(Text::Small));
+    painter.setPen(roles().muted);
+    painter.drawText(QRectF(centre.x() - kLoupeRad, centre.y() + kLoupeRad + 2, 2 * kLoupeRad, 18), Qt::AlignCenter,
+                     tr("%1 × larger").arg(scale / map.m11(), 0, 'f', 1));
+}
+
 void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
+    const double leftTop = kTop + (m_scene.loupe ? 2 * kLoupeRad + 24 : 4);
     for (const int side : {-1, 1}) {
         std::vector<PlacedCallout> list;
         for (const auto& c : m_scene.callouts)
             if ((c.at.x() < 0) == (side < 0)) list.push_back({&c, map.map(c.at).y() - 10});
-        for (const auto& [callout, y] : spread(std::move(list), kTop + 4, height() - 44)) {
+        for (const auto& [callout, y] : spread(std::move(list), side < 0 ? leftTop : kTop + 4, height() - 44)) {
             const double left = side < 0 ? theme::kMargin : width() - kCalloutWidth + 6;
             const QRectF box(left, y, kCalloutWidth - theme::kMargin - 6, 36);
             const auto align = side < 0 ? Qt::AlignRight : Qt::AlignLeft;

@@ -42,11 +42,14 @@ protected:
 private:
     QTransform toScreen() const;
     QRectF worldBox() const;
+    bool labelled() const; ///< callouts need room on both sides of the section
     void zoomAbout(QPointF screen, double factor);
     void fit();
     void pick(std::optional<std::size_t> body);
     std::optional<std::size_t> bodyAt(QPointF screen) const;
     void paintCallouts(QPainter& painter, const QTransform& map) const;
+    void paintSection(QPainter& painter, const QTransform& map) const;
+    void paintLoupe(QPainter& painter, const QTransform& map) const;
     void paintStroke(QPainter& painter) const;
     void paintPicked(QPainter& painter) const;
 

@@ -119,7 +119,7 @@ void ClosePage::refresh() {
     m_record->setText(recordText());
     auto scene = setupScene(*m_session, 1.0);
     scene.title = tr("As it is pressed home");
-    scene.subtitle = tr("The setup to keep for the next time. Pick a part to see its sizes.");
+    scene.subtitle = tr("Keep it for the next time. Pick a part for its sizes.");
     m_bench->show(std::move(scene));
     emit slipChanged();
 }

@@ -62,8 +62,8 @@ FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(upper, 6);
-    layout->addLayout(strip, 4);
+    layout->addLayout(upper, 17);
+    layout->addLayout(strip, 8);
 }
 
 void FitPage::open(JobSession* session) {
@@ -118,11 +118,39 @@ void FitPage::buildSheet() {
                             [&](job::Job& j) { j.bearing.toleranceClass = v.toStdString(); });
         },
         [this] { return q(m_session->job().bearing.toleranceClass); });
+    addStaticRating();
     buildHousingLines();
     buildWorkLines();
     // Lines added to a window in sight appear one turn of the event loop later; the keyboard wants to go there now.
     for (auto* line : m_sheet->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
         line->show();
+}
+
+void FitPage::addStaticRating() {
+    m_sheet->addField(
+        "staticRating", tr("Static load C₀"),
+        [this](const QString& typed) -> EntrySheet::Understood {
+            if (typed.trimmed().isEmpty()) {
+                m_session->edit(tr("Estimate the static load"),
+                                [](job::Job& j) { j.bearing.typedStaticRating_N.reset(); });
+                return {};
+            }
+            bool ok = false;
+            const double shown = QString(typed).replace(',', '.').toDouble(&ok);
+            const double rating_N = shown / m_session->display().forceValue(1.0);
+            if (!ok || !(rating_N > 0 && rating_N < 1e8)) return {false, tr("a force over 0, as in the catalogue")};
+            m_session->edit(tr("Enter static load"), [&](job::Job& j) { j.bearing.typedStaticRating_N = rating_N; });
+            return {};
+        },
+        [this] {
+            const auto& rating = m_session->job().bearing.typedStaticRating_N;
+            return rating ? q(m_session->display().force(*rating).number) : QString();
+        },
+        [this] {
+            const auto& rating = m_session->plan().rating;
+            const auto d = m_session->display();
+            return rating.estimate ? tr("≈ %1").arg(q(d.force(rating.radial_N).text())) : q(d.force(0).unit);
+        });
 }
 
 void FitPage::buildHousingLines() {
@@ -239,7 +267,8 @@ void FitPage::buildWorkLines() {
     };
     for (const auto& w : {Warm{"innerTemp", tr("Inner ring at"), &job::WorkTemperatures::innerRing_C},
                           Warm{"outerTemp", tr("Outer ring at"), &job::WorkTemperatures::outerRing_C},
-                          Warm{"housingTemp", tr("Housing at"), &job::WorkTemperatures::housing_C}}) {
+                          Warm{"housingTemp", tr("Housing at"), &job::WorkTemperatures::housing_C},
+                          Warm{"shaftTemp", tr("Shaft at"), &job::WorkTemperatures::shaft_C}}) {
         m_sheet->addField(
             w.name, w.label,
             [this, w](const QString& typed) -> EntrySheet::Understood {

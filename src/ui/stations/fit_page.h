@@ -22,6 +22,7 @@ public:
 
 private:
     void buildSheet();
+    void addStaticRating();
     void buildHousingLines();
     void buildWorkLines();
     void showSection();

@@ -52,10 +52,12 @@ Figure interferenceFigure(const fit::BearingFit& f, const words::Display& d) {
                               d.fineRange(f.interference_mm.least, f.interference_mm.most), f.interference_mm);
     figure.lineFrom = std::min(f.interferenceWorst_mm.lower, -0.2 * std::abs(f.interferenceWorst_mm.upper));
     figure.lineTo = std::max(f.interferenceWorst_mm.upper, 0.001) * 1.1;
-    figure.limits = {{0, tr("loose")}};
-    if (f.interferenceWorst_mm.upper > 0)
-        figure.limits.push_back(
-            {f.interferenceWorst_mm.upper, tr("tightest %1").arg(q(d.fine(f.interferenceWorst_mm.upper).number))});
+    figure.limits = {{0, tr("0")}};
+    const auto& worst = f.interferenceWorst_mm;
+    figure.limits.push_back({worst.lower, tr("loosest %1").arg(q(d.fine(worst.lower).number))});
+    figure.limits.push_back({worst.upper, tr("tightest %1").arg(q(d.fine(worst.upper).number))});
+    std::sort(figure.limits.begin(), figure.limits.end(),
+              [](const auto& a, const auto& b) { return a.value < b.value; });
     figure.tone = f.interference_mm.likely <= 0 ? Tone::Stop : Tone::Plain;
     return figure;
 }
@@ -200,8 +202,8 @@ SlipModel toolingSlip(const JobSession& session) {
         const auto good = std::find_if(tools.drivers.begin(), tools.drivers.end(),
                                        [&](const auto& c) { return c.usable() && c.tool != tools.choice->driver; });
         if (good != tools.drivers.end())
-            slip.notes.push_back({Tone::Proven, tr("%1 would do").arg(q(good->tool->id)),
-                                  q(words::say(good->check.findings.front(), d).head)});
+            slip.notes.insert(slip.notes.begin() + 1, {Tone::Proven, tr("%1 would do").arg(q(good->tool->id)),
+                                                       q(words::say(good->check.findings.front(), d).head)});
         slip.action = tools.overridden ? tr("Put back the program's choice") : QString();
         slip.caution = tr("Stop: do not press with this stack.");
     } else {
@@ -239,7 +241,7 @@ SlipModel pressSlip(const JobSession& session) {
         const auto& s = plan.tools->proof.stack;
         auto stroke = rangeFigure(tr("Ram stroke used"), d.size(s.strokeUsed_mm),
                                   tr("of %1").arg(q(d.size(s.strokeThere_mm).text())).toStdString(),
-                                  {s.approach_mm, s.strokeUsed_mm, s.strokeUsed_mm});
+                                  {0, s.strokeUsed_mm, s.strokeUsed_mm});
         stroke.lineFrom = 0;
         stroke.lineTo = s.strokeThere_mm;
         slip.figures.push_back(stroke);

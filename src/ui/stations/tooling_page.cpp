@@ -12,6 +12,18 @@
 
 namespace arbor::ui {
 
+namespace {
+
+/// The bearing and the foot of the sleeve: all that decides between right and wrong lies within this circle.
+Loupe landing(const BenchScene& scene, const catalog::Bearing& bearing) {
+    const auto driver = std::find_if(scene.bodies.begin(), scene.bodies.end(),
+                                     [](const auto& b) { return b.kind == section::BodyKind::Driver; });
+    const double half = 0.6 * std::max((bearing.outsideDia_mm - bearing.boreDia_mm) / 2, bearing.width_mm);
+    return {{-bearing.pitchDia_mm() / 2, driver->bottom() - 0.7 * half}, half};
+}
+
+} // namespace
+
 ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
     setObjectName("toolingPage");
     m_bench = new BenchView(this);
@@ -41,6 +53,7 @@ void ToolingPage::refresh() {
                   : tools->overridden ? tr("Setup: trying %1").arg(q(tools->choice->driver->id))
                                       : tr("Setup: bearing into housing");
     scene.subtitle = tr("Left and right change the sleeve, up and down the support. Half way in.");
+    if (chosen) scene.loupe = landing(scene, m_session->plan().arrangement->bearing);
     m_bench->show(std::move(scene));
     m_rack->show(tools ? tools->drivers : std::vector<tooling::Candidate>{},
                  chosen ? tools->choice->driver->id : std::string{}, m_session->display());

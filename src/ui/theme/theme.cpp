@@ -68,6 +68,8 @@ QString styleSheet(const Roles& r) {
                "QLineEdit, QComboBox, QPlainTextEdit { background:%1; color:%2; border:1px solid %3; "
                "border-radius:2px; padding:2px 6px; }"
                "QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border:2px solid %4; padding:1px 5px; }"
+               "QComboBox::drop-down { border:none; width:24px; }"
+               "QComboBox::down-arrow { image:url(:/icons/chevron-down.svg); width:16px; height:16px; }"
                "QLineEdit[wrong=\"true\"] { border:2px solid %5; }"
                "QPushButton { background:%1; color:%4; border:1px solid %4; border-radius:3px; padding:4px 14px; "
                "font-weight:bold; }"

@@ -1,0 +1,83 @@
+// The programs as they are installed: started as processes, judged by exit code, output and what they leave behind.
+#include "support/shop.h"
+
+#include <QCoreApplication>
+#include <QImage>
+#include <QProcess>
+#include <gtest/gtest.h>
+
+using arbor::testing::TemporaryShop;
+
+namespace {
+
+struct Ended {
+    int exit = -1;
+    QString err;
+};
+
+Ended start(const QStringList& arguments, const TemporaryShop& shop) {
+    QProcess process;
+    auto environment = QProcessEnvironment::systemEnvironment();
+    environment.insert("QT_QPA_PLATFORM", "offscreen");
+    environment.insert("XDG_CONFIG_HOME", QString::fromStdString(shop.file("config")));
+    process.setProcessEnvironment(environment);
+    process.start(ARBOR_PROGRAM, arguments);
+    EXPECT_TRUE(process.waitForFinished(30'000));
+    return {process.exitCode(), QString::fromUtf8(process.readAllStandardError())};
+}
+
+QString path(const TemporaryShop& shop, const char* name) {
+    return QString::fromStdString(shop.file(name));
+}
+
+} // namespace
+
+TEST(Program, PictureIsTheWholeWindowAtTheSizeItIsJudgedAt) {
+    const TemporaryShop shop;
+    const auto picture = path(shop, "window.png");
+    const auto ended = start({QString::fromStdString(shop.jobFile()), "--shot", picture}, shop);
+    EXPECT_EQ(ended.exit, 0) << ended.err.toStdString();
+    const QImage image(picture);
+    EXPECT_EQ(image.size(), QSize(1280, 800));
+    // Not one colour only: something was painted.
+    EXPECT_NE(image.pixel(100, 100), image.pixel(1100, 740));
+}
+
+TEST(Program, PictureLeavesNoTrace) {
+    const TemporaryShop shop;
+    const auto before = shop.read("seamer-turret-upper.arbor.json");
+    start({QString::fromStdString(shop.jobFile()), "--night", "--shot", path(shop, "night.png")}, shop);
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), before);
+    EXPECT_FALSE(std::filesystem::exists(shop.file("config/brisk-arbor"))) << "settings were written";
+    EXPECT_TRUE(std::filesystem::is_character_file("/dev/null"));
+}
+
+TEST(Program, PictureByNightIsDark) {
+    const TemporaryShop shop;
+    start({QString::fromStdString(shop.jobFile()), "--night", "--shot", path(shop, "night.png")}, shop);
+    start({QString::fromStdString(shop.jobFile()), "--shot", path(shop, "day.png")}, shop);
+    const auto grey = [](const QImage& image) { return qGray(image.pixel(640, 20)); };
+    EXPECT_LT(grey(QImage(path(shop, "night.png"))), 80);
+    EXPECT_GT(grey(QImage(path(shop, "day.png"))), 200);
+}
+
+TEST(Program, SaysWhatIsWrongOnTheCommandLine) {
+    const TemporaryShop shop;
+    const auto job = QString::fromStdString(shop.jobFile());
+    auto ended = start({job, "--station", "lunch"}, shop);
+    EXPECT_EQ(ended.exit, 2);
+    EXPECT_TRUE(ended.err.contains("lunch")) << ended.err.toStdString();
+    ended = start({job, "--shot", path(shop, "no/such/folder.png")}, shop);
+    EXPECT_EQ(ended.exit, 2);
+    EXPECT_TRUE(ended.err.contains("no/such/folder.png")) << ended.err.toStdString();
+}
+
+TEST(Program, OpensEveryStationOfEveryDemoJob) {
+    const TemporaryShop shop;
+    for (const char* job : {"seamer-turret-upper", "retort-trolley-roller", "exhaust-fan-carrier"})
+        for (const char* station : {"fit", "tooling", "press", "seat", "close"}) {
+            const auto file = QString::fromStdString(shop.file(std::string(job) + ".arbor.json"));
+            EXPECT_EQ(start({file, "--station", station, "--shot", path(shop, "x.png")}, shop).exit, 0)
+                << job << station;
+        }
+}

@@ -1,0 +1,190 @@
+// What the slip, the route rule and the picked part say, for jobs in each state.
+#include "support/window.h"
+
+#include "ui/bench/bench_view.h"
+#include "ui/charts/zone_drawing.h"
+#include "ui/slip/slip_body.h"
+#include "ui/stations/describe_part.h"
+#include "ui/stations/setup_scene.h"
+#include "ui/stations/slips.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <algorithm>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+using section::BodyKind;
+
+class SlipText : public WindowTest {
+protected:
+    const ui::Figure& figure(const QString& label) {
+        const auto& list = slip().figures;
+        const auto at =
+            std::find_if(list.begin(), list.end(), [&](const auto& f) { return f.label.startsWith(label); });
+        static const ui::Figure none;
+        EXPECT_NE(at, list.end()) << label.toStdString();
+        return at == list.end() ? none : *at;
+    }
+    void go(Station station) { window->jobView()->go(station); }
+};
+
+TEST_F(SlipText, FitShowsLikelyBandAndLimits) {
+    open();
+    const auto& f = *session().plan().fit;
+    const auto& interference = figure("Interference");
+    EXPECT_EQ(interference.number, "15");
+    EXPECT_EQ(interference.range,
+              ui::q(session().display().fineRange(f.interference_mm.least, f.interference_mm.most)));
+    EXPECT_DOUBLE_EQ(*interference.at, f.interference_mm.likely);
+    ASSERT_EQ(interference.limits.size(), 3u);
+    EXPECT_DOUBLE_EQ(interference.limits.front().value, 0);
+    EXPECT_DOUBLE_EQ(interference.limits.back().value, f.interferenceWorst_mm.upper);
+    EXPECT_TRUE(figure("Force").range.contains("gauge"));
+    EXPECT_EQ(figure("Housing temperature").number, "155");
+}
+
+TEST_F(SlipText, EveryBandLiesOnItsLineAndHoldsTheLikelyValue) {
+    for (const char* name : {"seamer-turret-upper", "exhaust-fan-carrier"}) {
+        open(name);
+        for (const auto station : job::kStations) {
+            go(station);
+            for (const auto& f : slip().figures) {
+                if (!f.at) continue;
+                EXPECT_LE(f.bandFrom, *f.at + 1e-12) << f.label.toStdString();
+                EXPECT_GE(f.bandTo, *f.at - 1e-12) << f.label.toStdString();
+                EXPECT_LE(f.lineFrom, f.bandFrom + 1e-12) << f.label.toStdString();
+                EXPECT_GE(f.lineTo, f.bandTo - 1e-12) << f.label.toStdString();
+            }
+        }
+    }
+}
+
+TEST_F(SlipText, ReasonsAreHeldAgainstTheirSource) {
+    open();
+    EXPECT_TRUE(slipSays("[DIN 7190-1]"));
+    EXPECT_TRUE(slipSays("[Lamé]"));
+}
+
+TEST_F(SlipText, StackOfToolingAddsUp) {
+    open();
+    go(Station::Tooling);
+    const auto& stack = session().plan().tools->proof.stack;
+    double sum = 0;
+    for (const auto& row : slip().rows)
+        if (!row.left.startsWith("Ram")) sum += QString(row.right).remove('+').toDouble();
+    // Bearing: what is to go counts, but it stands on the housing by its whole height less the chamfers.
+    const auto& a = *session().plan().arrangement;
+    EXPECT_NEAR(sum - a.homeTravel_mm() + (a.bearing.width_mm - a.startDepth_mm()), stack.stack_mm, 0.01);
+}
+
+TEST_F(SlipText, StopNamesAToolThatWouldDo) {
+    open();
+    session().edit("try", [](job::Job& j) { j.tooling.driver = "S12"; });
+    go(Station::Tooling);
+    EXPECT_EQ(slip().title, "Stop");
+    EXPECT_TRUE(slipSays("S14 would do"));
+    EXPECT_TRUE(slipSays("seal"));
+}
+
+TEST_F(SlipText, PressCautionNamesTheEnergy) {
+    open();
+    go(Station::Press);
+    EXPECT_TRUE(slip().caution.contains(ui::q(words::decimals(session().plan().pressing->energy_J, 1)) + " J"));
+    EXPECT_TRUE(slipSays("The gauge will hardly move"));
+    EXPECT_EQ(find<QLabel>("slipCaution")->text(), slip().caution);
+}
+
+TEST_F(SlipText, CloseWantsAName) {
+    open();
+    go(Station::Close);
+    EXPECT_FALSE(slip().actionEnabled);
+    EXPECT_EQ(slip().hint, "Say who did the work.");
+    keys("I");
+    EXPECT_TRUE(slip().actionEnabled);
+    EXPECT_EQ(job().draft.who, "I");
+}
+
+TEST_F(SlipText, TypedStaticLoadReplacesTheEstimate) {
+    open();
+    EXPECT_EQ(find<QLabel>("staticRatingUnderstood")->text(), "≈ 21.9 kN");
+    type("staticRating", "20.1");
+    EXPECT_EQ(saved().bearing.typedStaticRating_N, 20100);
+    EXPECT_FALSE(session().plan().rating.estimate);
+    type("staticRating", "heavy");
+    EXPECT_EQ(saved().bearing.typedStaticRating_N, 20100);
+    type("staticRating", "");
+    EXPECT_TRUE(session().plan().rating.estimate);
+}
+
+TEST_F(SlipText, LongSlipScrollsWithTheKeyboard) {
+    open();
+    auto* scroll = find<QScrollArea>("slipScroll");
+    scroll->setFocus();
+    const int before = scroll->widget()->y();
+    key(Qt::Key_PageDown);
+    key(Qt::Key_Down);
+    EXPECT_TRUE(window->jobView()->current() != Station::Fit || scroll->widget()->y() < before);
+}
+
+TEST_F(SlipText, PickedPartsSayWhatTheyAre) {
+    open();
+    const auto scene = ui::setupScene(session(), 0.5);
+    const std::map<BodyKind, QString> words{{BodyKind::OuterRing, "may be pushed"},
+                                            {BodyKind::InnerRing, "must not be pushed"},
+                                            {BodyKind::RollingElements, "13 balls"},
+                                            {BodyKind::Housing, "62 N7"},
+                                            {BodyKind::Driver, "drawer A4"},
+                                            {BodyKind::Support, "Carries the housing"},
+                                            {BodyKind::Spacer, "Fills the height"},
+                                            {BodyKind::Ram, "Gives up to"},
+                                            {BodyKind::Bed, "Gives up to"},
+                                            {BodyKind::Seal, "must not be pushed"},
+                                            {BodyKind::Encoder, "must not be pushed"},
+                                            {BodyKind::KeepClear, "must not be pushed"}};
+    std::set<BodyKind> met;
+    for (const auto& body : scene.bodies) {
+        met.insert(body.kind);
+        const auto note = ui::describePart(body, session());
+        EXPECT_FALSE(note.head.isEmpty());
+        EXPECT_TRUE(note.detail.contains(words.at(body.kind))) << note.detail.toStdString();
+    }
+    EXPECT_EQ(met.size(), words.size()) << "a kind of body is missing from the demo setup";
+}
+
+TEST_F(SlipText, LoupeShowsBearingAndSleeve) {
+    open();
+    go(Station::Tooling);
+    const auto& scene = find<ui::BenchView>("toolingBench")->scene();
+    ASSERT_TRUE(scene.loupe);
+    for (const auto& body : scene.bodies)
+        if (body.kind == BodyKind::RollingElements) {
+            EXPECT_LT(std::abs((body.bottom() + body.top()) / 2 - scene.loupe->at.y()), scene.loupe->halfWidth_mm);
+        }
+    go(Station::Press);
+    EXPECT_FALSE(find<ui::BenchView>("pressBench")->scene().loupe);
+}
+
+TEST_F(SlipText, EmptyRackLeavesFitAtWork) {
+    shop.write("rack.csv", "id,kind,name,outside_mm,bore_mm,length_mm,head_dia_mm,head_mm,place\n");
+    open();
+    EXPECT_TRUE(session().plan().fit);
+    go(Station::Tooling);
+    EXPECT_EQ(slip().title, "Nothing on the rack fits");
+    EXPECT_EQ(session().plan().marks.at(Station::Tooling), plan::Mark::Stop);
+    EXPECT_TRUE(find<ui::BenchView>("toolingBench")->scene().bodies.empty());
+}
+
+TEST(SlipBody, GrowsWithItsText) {
+    ui::SlipBody body(nullptr);
+    ui::SlipModel model;
+    model.title = "Fit";
+    body.show(model);
+    const int bare = body.sizeHint().height();
+    model.notes = {
+        {ui::Tone::Stop, "One", "a reason that is long enough to be broken over more than one line of the slip"}};
+    body.show(model);
+    EXPECT_GT(body.sizeHint().height(), bare + 40);
+}
