@@ -125,6 +125,9 @@ Said sayTool(const Advice& a, const Display& d) {
     case Finding::SleeveBuckles:
         return {a.subject + " would buckle",
                 "carries " + percent(a.value) + " of its column load, " + percent(a.limit) + " allowed"};
+    case Finding::FallsInside:
+        return {a.subject + " falls into what it stands on",
+                "Ø" + d.size(a.value).text() + " goes through Ø" + d.size(a.limit).text()};
     case Finding::StackTall:
         return {"Stack is too tall",
                 decimals(a.value, 1) + " times its width, " + decimals(a.limit, 1) + " allowed: it can kick out"};

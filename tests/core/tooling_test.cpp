@@ -90,6 +90,15 @@ TEST(Driver, CloseToTheSealIsALook) {
     EXPECT_EQ(find(c.findings, Finding::TouchesPart)->subject, "seal");
 }
 
+TEST(Driver, SpacerThatFallsIntoTheSleeveIsAStop) {
+    const DriverBench bench(demoArrangement(), kLoad, 70);
+    const auto narrow = sleeve(40, 0, 30), wide = sleeve(58, 0, 30);
+    EXPECT_TRUE(find(bench.check(sleeve(61, 55, 80), {&narrow}).findings, Finding::FallsInside));
+    EXPECT_FALSE(find(bench.check(sleeve(61, 55, 80), {&wide}).findings, Finding::FallsInside));
+    EXPECT_FALSE(find(bench.check(sleeve(61, 55, 80, 62), {&narrow}).findings, Finding::FallsInside))
+        << "a head carries it";
+}
+
 TEST(Driver, ThinWallIsCrushedOrBuckles) {
     const DriverBench bench(demoArrangement(), {200'000, 200'000, 33'000, true}, 70);
     const auto crushed = bench.check(sleeve(60, 57, 80));
@@ -212,4 +221,62 @@ TEST(Setup, EveryBodyRestsOnAnotherAndNoneOverlaps) {
                     << setup.bodies[i].id << " in " << setup.bodies[j].id << " at " << share;
             }
     }
+}
+
+namespace {
+
+/// A small rack around the sizes of the demo job, so that good and bad setups both occur.
+catalog::Rack randomRack() {
+    catalog::Rack rack;
+    rack.presses = {*shopPress()};
+    const auto tool = [&](catalog::ToolKind kind, const char* id, double outside, double bore, double length) {
+        rack.tools.push_back({id + std::to_string(rack.tools.size()), kind, "", outside, bore, length, 0, 0, ""});
+    };
+    const auto between = [](int low, int high) { return *rc::gen::inRange(low, high + 1) / 10.0; };
+    for (int i = 0; i < 4; ++i) {
+        const double outside = between(560, 640);
+        tool(catalog::ToolKind::Sleeve, "S", outside, outside - between(40, 90), between(150, 1200));
+    }
+    for (int i = 0; i < 2; ++i)
+        tool(catalog::ToolKind::Support, "R", between(900, 1200), between(700, 860), between(100, 400));
+    for (int i = 0; i < 3; ++i)
+        tool(catalog::ToolKind::Spacer, "X", between(400, 600), 0, between(100, 700));
+    return rack;
+}
+
+/// Every driver with every support, none, one or two spacers and every notch: the long way round.
+std::optional<SetupChoice> provenSetup(const catalog::Rack& rack) {
+    const auto a = demoArrangement();
+    std::vector<const catalog::Tool*> supports{nullptr}, drivers, spacers;
+    for (const auto& t : rack.tools)
+        (t.kind == catalog::ToolKind::Support  ? supports
+         : t.kind == catalog::ToolKind::Spacer ? spacers
+                                               : drivers)
+            .push_back(&t);
+    std::vector<std::vector<const catalog::Tool*>> stacks{{}};
+    for (const auto* first : spacers) {
+        stacks.push_back({first});
+        for (const auto* second : spacers)
+            if (second != first) stacks.push_back({first, second});
+    }
+    for (const auto* driver : drivers)
+        for (const auto* support : supports)
+            for (const auto& stack : stacks)
+                for (std::size_t notch = 0; notch < rack.presses[0].notchDaylight_mm.size(); ++notch)
+                    if (worst(proveSetup(a, {&rack.presses[0], driver, stack, support, notch}, kLoad).findings) <
+                        Severity::Stop)
+                        return SetupChoice{&rack.presses[0], driver, stack, support, notch};
+    return std::nullopt;
+}
+
+} // namespace
+
+TEST(Search, FindsASetupExactlyWhenTryingEverythingDoes) {
+    EXPECT_TRUE(rc::check("as the exhaustive search", [] {
+        const auto rack = randomRack();
+        const auto plan = chooseTools(demoArrangement(), rack, {&rack.presses[0], nullptr, nullptr}, kLoad);
+        const bool found = plan.choice && worst(plan.proof.findings) < Severity::Stop;
+        RC_CLASSIFY(found);
+        RC_ASSERT(found == provenSetup(rack).has_value());
+    }));
 }

@@ -46,6 +46,7 @@ enum class Finding {
     TooLowFor,    ///< value: height missing [mm], subject: part hanging below
     FaceOverloaded, ///< value: face pressure [MPa], limit [MPa]
     SleeveBuckles,  ///< value: load share of the column limit [-]
+    FallsInside,    ///< value: outside [mm], limit: bore it goes through [mm], subject: the piece that falls
     StackTall,      ///< value: height over width [-], limit [-]
     StackLoose,     ///< value: number of loose spacers, limit
     StrokeShort,    ///< value: stroke needed [mm], limit: stroke there is [mm]

@@ -12,6 +12,7 @@ namespace {
 using job::Job;
 using job::Station;
 
+constexpr double kEarly = 0.15;         // of the way home: a rise before that comes too early, [HB3.7]
 constexpr double kGaugeReadable = 0.02; // of full scale: about one graduation of a shop gauge
 
 Problem at(Problem problem, const std::string& place) {
@@ -176,31 +177,33 @@ tooling::LoadCase loadCase(const fit::BearingFit& fit, const catalog::StaticRati
     return {fit.pressForceWorst_N, 1.5 * fit.pressForce_N.most, rating.axial_N, rating.estimate};
 }
 
+/// What the chosen press can do of it, and what its gauge will show.
+void readOnPress(PressPlan& out, const catalog::Press& press) {
+    auto& hold = out.expected.hold_N;
+    const auto& end = out.expected.end_N;
+    if (hold.most > press.capacity_N) {
+        out.watch.push_back({Finding::HoldLimited, Severity::Look, hold.likely, press.capacity_N, press.name, "HB5"});
+        hold = {std::min(hold.least, press.capacity_N), std::min(hold.likely, press.capacity_N), press.capacity_N};
+    }
+    out.gaugeLikely = force::gaugeReading(press, end.likely);
+    out.gaugeMost = force::gaugeReading(press, end.most);
+    out.gaugeHold = force::gaugeReading(press, hold.likely);
+    out.energy_J = force::storedEnergy_J(end.most, press.stiffness_N_per_mm);
+    if (out.gaugeLikely && end.likely < kGaugeReadable * press.capacity_N)
+        out.watch.push_back(
+            {Finding::GaugeTooCoarse, Severity::Look, end.likely / press.capacity_N, 0, press.name, "HB4.8"});
+}
+
 PressPlan planPress(const Plan& plan) {
     const auto& a = *plan.arrangement;
     PressPlan out;
     const double home = a.homeTravel_mm();
     out.expected = trace::expectTrace({home, arrangement::engagedLength(a, home), plan.fit->pressForce_N,
                                        [&](double travel) { return arrangement::engagedLength(a, travel); }});
-    auto& hold = out.expected.hold_N;
-    if (plan.press && hold.most > plan.press->capacity_N) {
-        out.watch.push_back(
-            {Finding::HoldLimited, Severity::Look, hold.likely, plan.press->capacity_N, plan.press->name, "HB5"});
-        hold = {std::min(hold.least, plan.press->capacity_N), std::min(hold.likely, plan.press->capacity_N),
-                plan.press->capacity_N};
-    }
-    if (plan.press) {
-        out.gaugeLikely = force::gaugeReading(*plan.press, out.expected.end_N.likely);
-        out.gaugeMost = force::gaugeReading(*plan.press, out.expected.end_N.most);
-        out.gaugeHold = force::gaugeReading(*plan.press, hold.likely);
-        out.energy_J = force::storedEnergy_J(out.expected.end_N.most, plan.press->stiffness_N_per_mm);
-    }
-    if (out.gaugeLikely && out.expected.end_N.likely < kGaugeReadable * plan.press->capacity_N)
-        out.watch.push_back({Finding::GaugeTooCoarse, Severity::Look,
-                             out.expected.end_N.likely / plan.press->capacity_N, 0, plan.press->name, "HB4.8"});
-    out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, 0.15 * home, 0, {}, "HB3.7"});
+    if (plan.press) readOnPress(out, *plan.press);
+    out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, kEarly * home, 0, {}, "HB3.7"});
     out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
-    out.watch.push_back({Finding::WatchHome, Severity::Info, home, hold.likely, {}, "HB4.14"});
+    out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
     return out;
 }
 

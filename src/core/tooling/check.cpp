@@ -69,8 +69,12 @@ DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<cons
     }
     judgeLanding(out, driver, tool);
     for (const auto* spacer : spacers) {
-        movers.push_back(catalog::toolBody(*spacer));
-        movers.back().z_mm = movers[movers.size() - 2].top();
+        auto body = catalog::toolBody(*spacer);
+        const auto& below = movers.back();
+        body.z_mm = below.top();
+        if (section::restingContacts(body, below).empty())
+            out.findings.push_back(stop(Finding::FallsInside, spacer->outsideDia_mm, below.boreDia(), spacer->id));
+        movers.push_back(std::move(body));
     }
     movers.push_back({"ram",
                       BodyKind::Ram,

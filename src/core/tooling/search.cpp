@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace arbor::tooling {
 
@@ -10,8 +11,9 @@ namespace {
 using catalog::Tool;
 using catalog::ToolKind;
 
-constexpr double kStrokeReserve = 0.1;   // of the stroke: sizes on the bench are never quite the drawing's
-constexpr std::size_t kStacksTried = 12; // best drivers that get a whole stack before giving up
+constexpr double kStrokeReserve = 0.1;        // of the stroke: sizes on the bench are never quite the drawing's
+constexpr std::ptrdiff_t kPairedSpacers = 40; // as many as a shop has lying about
+constexpr std::size_t kMostProofs = 300;      // of whole stacks before giving up
 
 /// How far a rejected tool's tube is from the free face of the ring it should push: the nearest miss comes first.
 double miss(const Tool& tool, const catalog::Bearing& bearing) {
@@ -40,17 +42,39 @@ bool endsInsideBoreOnly(const DriverCheck& check) {
            check.stopsShort_mm > 0;
 }
 
-/// The shortest spacer that lets a driver which ends inside the bore reach home.
-void lengthen(Candidate& candidate, const DriverBench& bench, const std::vector<const Tool*>& spacers) {
-    for (const auto* spacer : spacers) {
-        if (spacer->length_mm < candidate.check.stopsShort_mm) continue;
-        auto longer = bench.check(*candidate.tool, {spacer});
-        if (worst(longer.findings) == Severity::Stop) continue;
-        longer.findings.push_back({Finding::NeedsSpacer, Severity::Info, spacer->length_mm, 0, spacer->id, {}});
+using Spacers = std::vector<const Tool*>;
+
+/// Every way to add one or two spacers, single ones first, short before tall; stops when `visit` says it is content.
+/// Two of a large rack's spacers give no height that a single one of it does not, so pairs are made of the shortest
+/// only.
+template <class Visit>
+bool anyAddition(const Spacers& shortFirst, Visit visit) {
+    for (const auto* one : shortFirst)
+        if (visit(Spacers{one})) return true;
+    const auto end = shortFirst.begin() + std::min(std::ssize(shortFirst), kPairedSpacers);
+    for (auto lower = shortFirst.begin(); lower != end; ++lower)
+        for (auto upper = shortFirst.begin(); upper != end; ++upper)
+            if (lower != upper && visit(Spacers{*lower, *upper})) return true;
+    return false;
+}
+
+double heightOf(const Spacers& spacers) {
+    return std::accumulate(spacers.begin(), spacers.end(), 0.0,
+                           [](double h, const Tool* t) { return h + t->length_mm; });
+}
+
+/// The least addition that lets a driver which ends inside the bore reach home.
+void lengthen(Candidate& candidate, const DriverBench& bench, const Spacers& spacers) {
+    anyAddition(spacers, [&](const Spacers& added) {
+        if (heightOf(added) < candidate.missingHeight_mm) return false;
+        auto longer = bench.check(*candidate.tool, added);
+        if (worst(longer.findings) == Severity::Stop) return false;
+        for (const auto* spacer : added)
+            longer.findings.push_back({Finding::NeedsSpacer, Severity::Info, spacer->length_mm, 0, spacer->id, {}});
         candidate.check = std::move(longer);
-        candidate.spacers = {spacer};
-        return;
-    }
+        candidate.spacers = added;
+        return true;
+    });
 }
 
 template <class List>
@@ -68,6 +92,7 @@ std::vector<Candidate> judgeDrivers(const DriverBench& bench, const catalog::Bea
         const bool driver = tool.kind == ToolKind::Sleeve || tool.kind == ToolKind::Disc;
         if (!driver && &tool != wished) continue;
         Candidate candidate{&tool, {}, bench.check(tool)};
+        candidate.missingHeight_mm = candidate.check.stopsShort_mm;
         if (endsInsideBoreOnly(candidate.check)) lengthen(candidate, bench, spacers);
         candidate.score = candidate.usable() ? driverScore(candidate) : -miss(tool, bearing);
         out.push_back(std::move(candidate));
@@ -108,36 +133,43 @@ std::optional<std::size_t> bestNotch(const catalog::Press& press, double stack_m
     return best;
 }
 
-/// Puts the stack on the best notch; when the ram would not reach, tries one more spacer, shortest first.
-bool placeOnPress(const arrangement::HousedBearing& a, SetupChoice& choice, const std::vector<const Tool*>& spacers,
-                  const LoadCase& load) {
-    const double stack = buildSetup(a, choice, 0).ramFaceZ_mm();
-    const auto proven = [&](double added_mm) {
-        const auto notch = bestNotch(*choice.press, stack + added_mm, a.homeTravel_mm());
-        choice.notch = notch.value_or(choice.notch);
-        return notch && worst(proveSetup(a, choice, load).findings) < Severity::Stop;
-    };
-    if (bestNotch(*choice.press, stack, a.homeTravel_mm())) return proven(0);
-    if (choice.spacers.size() >= 2) return false;
-    // First a spacer that leaves some stroke in reserve, then any that reaches.
-    std::optional<SetupChoice> reaching;
-    for (const double reserve_mm : {kStrokeReserve * choice.press->stroke_mm, 0.0}) {
-        std::size_t tried = 0;
-        for (const auto* spacer : spacers) {
-            const bool reaches =
-                bestNotch(*choice.press, stack + spacer->length_mm, a.homeTravel_mm() + reserve_mm).has_value();
-            const bool taken = std::find(choice.spacers.begin(), choice.spacers.end(), spacer) != choice.spacers.end();
-            if (!reaches || taken || ++tried > kStacksTried) continue;
-            choice.spacers.push_back(spacer);
-            if (proven(spacer->length_mm)) return true;
+/// Makes whole stacks around a driver and a support until one is proven.
+class StackSearch {
+public:
+    StackSearch(const arrangement::HousedBearing& a, const Spacers& shortFirst, const LoadCase& load)
+        : m_arrangement(a), m_spacers(shortFirst), m_load(load) {}
+
+    /// Adds as few spacers as it takes and picks the notch. @param missing_mm  height the driver lacks to reach home
+    /// @return whether the stack is proven; if not, `choice` is one whose ram at least reaches, when there is one
+    bool complete(SetupChoice& choice, double missing_mm) {
+        const double bare = buildSetup(m_arrangement, choice, 0).ramFaceZ_mm();
+        std::optional<SetupChoice> reaching;
+        const auto proven = [&](const Spacers& added, double reserve_mm) {
+            const double height = heightOf(added);
+            if (height < missing_mm || m_proofsLeft == 0) return false;
+            const auto notch = bestNotch(*choice.press, bare + height, m_arrangement.homeTravel_mm() + reserve_mm);
+            if (!notch) return false;
+            --m_proofsLeft;
+            choice.spacers = added;
+            choice.notch = *notch;
+            if (worst(proveSetup(m_arrangement, choice, m_load).findings) < Severity::Stop) return true;
             reaching = reaching.value_or(choice);
-            choice.spacers.pop_back();
-        }
+            return false;
+        };
+        if (proven({}, 0)) return true;
+        // First spacers that leave some stroke in reserve, then any that reach.
+        for (const double reserve_mm : {kStrokeReserve * choice.press->stroke_mm, 0.0})
+            if (anyAddition(m_spacers, [&](const Spacers& added) { return proven(added, reserve_mm); })) return true;
+        choice = reaching.value_or(choice);
+        return false;
     }
-    choice =
-        reaching.value_or(choice); // not proven, but at least the ram reaches: what is left to say is about the tools
-    return false;
-}
+
+private:
+    const arrangement::HousedBearing& m_arrangement;
+    const Spacers& m_spacers;
+    const LoadCase& m_load;
+    std::size_t m_proofsLeft = kMostProofs;
+};
 
 /// A notch for a stack that fits nowhere, so that it can still be drawn and judged: the least daylight that takes it.
 std::size_t anyNotch(const arrangement::HousedBearing& a, const SetupChoice& choice) {
@@ -153,6 +185,15 @@ std::size_t anyNotch(const arrangement::HousedBearing& a, const SetupChoice& cho
     return best;
 }
 
+std::vector<const Tool*> supportsToTry(const std::vector<SupportCandidate>& ranked, const Tool* wished) {
+    if (wished) return {wished};
+    std::vector<const Tool*> out;
+    for (const auto& s : ranked)
+        if (s.usable()) out.push_back(s.tool);
+    if (out.empty()) out.push_back(ranked.front().tool);
+    return out;
+}
+
 } // namespace
 
 ToolPlan chooseTools(const arrangement::HousedBearing& a, const catalog::Rack& rack, const Wishes& wishes,
@@ -166,20 +207,21 @@ ToolPlan chooseTools(const arrangement::HousedBearing& a, const catalog::Rack& r
     plan.supports = judgeSupports(a, rack, wishes, load);
     plan.overridden = wishes.driver || wishes.support;
 
-    const auto* support = wishes.support ? wishes.support : plan.supports.front().tool;
-    std::size_t tried = 0;
+    StackSearch search(a, spacers, load);
     std::optional<SetupChoice> fallback;
     for (const auto& candidate : plan.drivers) {
-        const bool asked = wishes.driver ? candidate.tool == wishes.driver : candidate.usable();
-        if (!asked || ++tried > kStacksTried) continue;
-        SetupChoice choice{wishes.press, candidate.tool, candidate.spacers, support, 0};
-        if (placeOnPress(a, choice, spacers, load)) {
-            plan.choice = choice;
-            break;
+        if (wishes.driver ? candidate.tool != wishes.driver : !candidate.usable()) continue;
+        for (const auto* support : supportsToTry(plan.supports, wishes.support)) {
+            SetupChoice choice{wishes.press, candidate.tool, {}, support, 0};
+            if (search.complete(choice, candidate.spacers.empty() ? 0 : candidate.missingHeight_mm)) {
+                plan.choice = choice;
+                break;
+            }
+            // A stack that cannot be proven still goes on the bench with its reasons.
+            choice.notch = anyNotch(a, choice);
+            if (!fallback) fallback = choice;
         }
-        // A stack that cannot be proven still goes on the bench with its reasons.
-        choice.notch = anyNotch(a, choice);
-        if (!fallback) fallback = choice;
+        if (plan.choice) break;
     }
     if (!plan.choice) plan.choice = fallback;
     if (plan.choice) plan.proof = proveSetup(a, *plan.choice, load);

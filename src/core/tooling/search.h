@@ -11,6 +11,7 @@ struct Candidate {
     const catalog::Tool* tool = nullptr;
     std::vector<const catalog::Tool*> spacers; ///< what must stand on it
     DriverCheck check;
+    double missingHeight_mm = 0; ///< what it lacks by itself to reach home
     double score = 0; ///< higher is better, among the usable; of a rejected one how near it comes, as minus [mm]
 
     Severity verdict() const { return worst(check.findings); }
