@@ -191,6 +191,9 @@ Said saySeat(const Advice& a, const Display& d) {
                 "three fix a plane, four or more prove it"};
     case Finding::NoResidual:
         return {"Three readings prove no agreement", "a plane always fits three; take a fourth"};
+    case Finding::ReadingsAgree:
+        return {"Plane fits the readings",
+                "largest miss " + d.fine(a.value).text() + " at " + a.subject + " o’clock: no chip, no burr"};
     case Finding::ReadingsDisagree:
         return {"Reading at " + a.subject + " o’clock stands out by " + d.fine(a.value).text(),
                 "a chip, a burr or a misreading: " + d.fine(a.limit).text() + " is allowed"};
@@ -203,8 +206,7 @@ Said saySeat(const Advice& a, const Display& d) {
         return {"High at " + a.subject + " o’clock",
                 d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
     case Finding::HomeAndSquare:
-        return {"Plane fits the readings",
-                d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
+        return {"Square", d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
     case Finding::SquareUncertain:
         return {"Square within what the gauge can tell", "could be " + d.fine(a.value).text() + " against " +
                                                              d.fine(a.limit).text() +

@@ -107,6 +107,17 @@ TEST(Seating, HomeAndSquare) {
     EXPECT_NEAR(s.gap_mm.likely, 0.002, 1e-9);
     EXPECT_NEAR(s.riseAcross_mm.likely, 0.004 * 31 / kRad_mm, 1e-8);
     EXPECT_EQ(worst(s.findings), Severity::Info);
+    EXPECT_NEAR(find(s, Finding::ReadingsAgree)->value, 0, 1e-12);
+}
+
+TEST(Seating, LargestResidualIsNamedEvenWhenAllIsWell) {
+    auto in = ring(0, 0.001, 0);
+    in.readings[5].value_mm += 0.004; // deeper at 7:30, takes the plane a little with it
+    const auto s = judgeSeating(in).value();
+    EXPECT_EQ(s.verdict, SeatVerdict::HomeAndSquare);
+    EXPECT_EQ(find(s, Finding::ReadingsAgree)->subject, "7:30");
+    // Hat matrix of eight even readings: 1/8 + 2/8 of a single error goes into the plane, 5/8 stays.
+    EXPECT_NEAR(find(s, Finding::ReadingsAgree)->value, -0.004 * 5 / 8, 1e-9);
 }
 
 TEST(Seating, TiltedNamesTheHighSideOfTheClock) {

@@ -68,7 +68,8 @@ enum class Finding {
     // seat
     TooFewReadings,   ///< value: readings there are, limit: needed
     NoResidual,       ///< three readings fix the plane exactly
-    ReadingsDisagree, ///< value: largest residual [mm], limit [mm], subject: clock position
+    ReadingsAgree,    ///< value: largest residual [mm], limit [mm], subject: clock position
+    ReadingsDisagree, ///< likewise
     NotHome,          ///< value: gap to the shoulder [mm], limit [mm]
     PastHome,         ///< value: how far deeper than possible [mm], limit [mm]
     Tilted,           ///< value: rise across the seat [mm], limit [mm], subject: clock position of the high side

@@ -96,11 +96,11 @@ void judgeAgreement(Seating& out, const SeatingInput& in) {
     const double limit = 2 * std::max(in.uncertainty_mm, 0.005);
     const auto far = std::max_element(residuals.begin(), residuals.end(),
                                       [](double a, double b) { return std::abs(a) < std::abs(b); });
-    if (std::abs(*far) <= limit) return;
-    const auto& where = in.readings[static_cast<std::size_t>(far - residuals.begin())];
-    out.findings.push_back(
-        {Finding::ReadingsDisagree, Severity::Stop, *far, limit, clockPosition(where.angle_deg), "HB4.13"});
-    out.verdict = SeatVerdict::ReadingsDisagree;
+    const auto where = clockPosition(in.readings[static_cast<std::size_t>(far - residuals.begin())].angle_deg);
+    const bool agree = std::abs(*far) <= limit;
+    out.findings.push_back({agree ? Finding::ReadingsAgree : Finding::ReadingsDisagree,
+                            agree ? Severity::Info : Severity::Stop, *far, limit, where, "HB4.13"});
+    if (!agree) out.verdict = SeatVerdict::ReadingsDisagree;
 }
 
 void judgeSquareness(Seating& out, const SeatingInput& in) {

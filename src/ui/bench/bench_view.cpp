@@ -25,7 +25,6 @@ constexpr int kBottom = 14;
 constexpr int kCalloutWidth = 206;
 constexpr int kCalloutStep = 40;
 constexpr int kLeastLabelledWidth = 3 * kCalloutWidth; // narrower: the section alone, parts are told when picked
-constexpr double kLoupeRad = 76;
 constexpr double kLeastZoom = 0.5, kMostZoom = 20;
 
 struct PlacedCallout {
@@ -56,7 +55,7 @@ BenchView::BenchView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(false);
     setAcceptDrops(true);
-    setMinimumSize(280, 240);
+    setMinimumSize(180, 200);
     setAccessibleName(tr("Bench"));
 }
 
@@ -81,6 +80,10 @@ QRectF BenchView::worldBox() const {
         first = false;
     }
     return {-rad, lo, 2 * rad, hi - lo};
+}
+
+double BenchView::loupeRad() const {
+    return std::clamp(0.17 * height(), 60.0, 160.0);
 }
 
 bool BenchView::labelled() const {
@@ -118,10 +121,12 @@ void BenchView::paintEvent(QPaintEvent*) {
     }
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 12, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter, m_scene.title);
+    theme::drawElided(painter, QRect(theme::kMargin, 12, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter,
+                      m_scene.title);
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRect(theme::kMargin, 32, width() - 2 * theme::kMargin, 18), Qt::AlignVCenter, m_scene.subtitle);
+    theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 2 * theme::kMargin, 18), Qt::AlignVCenter,
+                      m_scene.subtitle);
     if (hasFocus()) {
         painter.setPen(QPen(roles().plan, 1, Qt::DotLine));
         painter.setBrush(Qt::NoBrush);
@@ -139,13 +144,14 @@ void BenchView::paintSection(QPainter& painter, const QTransform& map) const {
 }
 
 void BenchView::paintLoupe(QPainter& painter, const QTransform& map) const {
-    const QPointF centre(theme::kMargin + kLoupeRad, kTop + kLoupeRad + 4);
+    const double rad = loupeRad();
+    const QPointF centre(theme::kMargin + rad, kTop + rad + 4);
     const auto spot = map.map(m_scene.loupe->at);
-    const double scale = kLoupeRad / m_scene.loupe->halfWidth_mm;
+    const double scale = rad / m_scene.loupe->halfWidth_mm;
     painter.setPen(QPen(roles().muted, 0.9));
     painter.drawLine(centre, spot);
     QPainterPath rim;
-    rim.addEllipse(centre, kLoupeRad, kLoupeRad);
+    rim.addEllipse(centre, rad, rad);
     painter.save();
     painter.fillPath(rim, roles().paper);
     painter.setClipPath(rim);
@@ -157,15 +163,15 @@ void BenchView::paintLoupe(QPainter& painter, const QTransform& map) const {
     painter.restore();
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(roles().ink, 1.6));
-    painter.drawEllipse(centre, kLoupeRad, kLoupeRad);
+    painter.drawEllipse(centre, rad, rad);
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRectF(centre.x() - kLoupeRad, centre.y() + kLoupeRad + 2, 2 * kLoupeRad, 18), Qt::AlignCenter,
+    painter.drawText(QRectF(centre.x() - rad, centre.y() + rad + 2, 2 * rad, 18), Qt::AlignCenter,
                      tr("%1 × larger").arg(scale / map.m11(), 0, 'f', 1));
 }
 
 void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
-    const double leftTop = kTop + (m_scene.loupe ? 2 * kLoupeRad + 24 : 4);
+    const double leftTop = kTop + (m_scene.loupe ? 2 * loupeRad() + 24 : 4);
     for (const int side : {-1, 1}) {
         std::vector<PlacedCallout> list;
         for (const auto& c : m_scene.callouts)
@@ -174,7 +180,6 @@ void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
             const double left = side < 0 ? theme::kMargin : width() - kCalloutWidth + 6;
             const QRectF box(left, y, kCalloutWidth - theme::kMargin - 6, 36);
             const auto align = side < 0 ? Qt::AlignRight : Qt::AlignLeft;
-            const QFontMetrics headMetrics(typeface(Text::Strong));
             painter.setPen(QPen(roles().muted, 0.9));
             painter.drawLine(QPointF(side < 0 ? box.right() + 5 : box.left() - 5, y + 9), map.map(callout->at));
             painter.setBrush(roles().ink);
@@ -182,13 +187,10 @@ void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
             painter.drawEllipse(map.map(callout->at), 2.4, 2.4);
             painter.setFont(typeface(Text::Strong));
             painter.setPen(callout->tone == Tone::Plain ? roles().ink : toneColour(callout->tone));
-            painter.drawText(QRectF(box.left(), y, box.width(), 18), align,
-                             headMetrics.elidedText(callout->head, Qt::ElideRight, static_cast<int>(box.width())));
+            theme::drawElided(painter, QRectF(box.left(), y, box.width(), 18), align, callout->head);
             painter.setFont(typeface(Text::Small));
             painter.setPen(roles().muted);
-            painter.drawText(QRectF(box.left(), y + 18, box.width(), 18), align,
-                             QFontMetrics(typeface(Text::Small))
-                                 .elidedText(callout->detail, Qt::ElideRight, static_cast<int>(box.width())));
+            theme::drawElided(painter, QRectF(box.left(), y + 18, box.width(), 18), align, callout->detail);
         }
     }
 }

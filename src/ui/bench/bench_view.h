@@ -42,6 +42,7 @@ protected:
 private:
     QTransform toScreen() const;
     QRectF worldBox() const;
+    double loupeRad() const;
     bool labelled() const; ///< callouts need room on both sides of the section
     void zoomAbout(QPointF screen, double factor);
     void fit();

@@ -53,7 +53,7 @@ void heading(QPainter& painter, const QRect& area, const QString& title) {
 
 ZoneDrawing::ZoneDrawing(QWidget* parent) : QWidget(parent) {
     setObjectName("zones");
-    setMinimumSize(300, 180);
+    setMinimumSize(260, 180);
 }
 
 void ZoneDrawing::show(const ZoneModel& model) {
@@ -151,7 +151,7 @@ void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
 
 ClearanceSteps::ClearanceSteps(QWidget* parent) : QWidget(parent) {
     setObjectName("clearanceSteps");
-    setMinimumSize(300, 180);
+    setMinimumSize(260, 180);
 }
 
 void ClearanceSteps::show(std::vector<ClearanceStep> steps, const QString& unit, double perUnit_mm) {

@@ -161,12 +161,10 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
     const auto two = [&](int x, int right, const QString& head, const QString& line, const QColor& lineColour) {
         painter.setFont(typeface(Text::Strong));
         painter.setPen(roles().ink);
-        painter.drawText(QRect(x, box.top() + 20, right - x - 12, 20), Qt::AlignVCenter,
-                         QFontMetrics(typeface(Text::Strong)).elidedText(head, Qt::ElideRight, right - x - 12));
+        theme::drawElided(painter, QRect(x, box.top() + 20, right - x - 12, 20), Qt::AlignVCenter, head);
         painter.setFont(typeface(Text::Small));
         painter.setPen(lineColour);
-        painter.drawText(QRect(x, box.top() + 42, right - x - 12, 20), Qt::AlignVCenter,
-                         QFontMetrics(typeface(Text::Small)).elidedText(line, Qt::ElideRight, right - x - 12));
+        theme::drawElided(painter, QRect(x, box.top() + 42, right - x - 12, 20), Qt::AlignVCenter, line);
     };
     two(c.title, c.next, row.title, row.line, roles().muted);
     two(c.next, row.readable ? c.rule : c.state, row.next, row.nextLine,

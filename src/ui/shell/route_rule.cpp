@@ -117,8 +117,7 @@ void RouteRule::paintStop(QPainter& painter, const Stop& stop) const {
     painter.setFont(typeface(Text::Small));
     painter.setPen(current ? roles().onPlan : roles().muted);
     const QRect wide = box.adjusted(24, 7, -4, -7);
-    painter.drawText(wide, Qt::AlignBottom,
-                     QFontMetrics(typeface(Text::Small)).elidedText(stop.line, Qt::ElideRight, wide.width()));
+    theme::drawElided(painter, wide, Qt::AlignBottom, stop.line);
     const auto word = QString::fromStdString(words::markWord(stop.mark));
     const QPoint at(box.right() - 14, box.top() + 17);
     if (stop.mark == plan::Mark::Open) return;

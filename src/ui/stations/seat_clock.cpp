@@ -21,6 +21,7 @@ using theme::typeface;
 constexpr double kRadPerDeg = std::numbers::pi / 180;
 constexpr double kSame_deg = 0.5;
 constexpr int kTop = 58;
+constexpr double kWordsRad = 62; // the words in the middle keep the arrow off
 
 } // namespace
 
@@ -77,9 +78,9 @@ void SeatClock::paintEvent(QPaintEvent*) {
     painter.setPen(roles().muted);
     const auto what = m_kind == seat::ReadingKind::Depth ? tr("Depth from the housing face to the outer ring (%1).")
                                                          : tr("Feeler gap between ring and shoulder (%1).");
-    painter.drawText(QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
-                     what.arg(q(m_display.size(0).unit)) +
-                         tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
+    theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
+                      what.arg(q(m_display.size(0).unit)) +
+                          tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
 }
 
 void SeatClock::paintFace(QPainter& painter) const {
@@ -137,7 +138,7 @@ void SeatClock::paintHighSide(QPainter& painter) const {
     const double r = faceRadius(), high = plane.highAngle_deg;
     const bool level = plane.rise_mm < 1e-6;
     if (!level) {
-        const auto tip = spot(high, r * 0.6), tail = spot(high, r * 0.26);
+        const auto tip = spot(high, r * 0.6), tail = spot(high, std::max(r * 0.26, kWordsRad));
         const bool tilted = m_seating->verdict == seat::SeatVerdict::Tilted;
         const auto colour = tilted ? roles().stop : roles().plan;
         painter.setPen(QPen(colour, 4));

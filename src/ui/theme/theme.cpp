@@ -2,9 +2,12 @@
 
 #include <QApplication>
 #include <QFontDatabase>
+#include <QFontMetrics>
+#include <QPainter>
 #include <QPalette>
 #include <QResource>
 #include <QStyleFactory>
+#include <cmath>
 
 static void useShippedUi() {
     Q_INIT_RESOURCE(ui_assets);
@@ -125,6 +128,12 @@ void apply() {
         p.setColor(role, colour);
     QApplication::setPalette(p);
     qApp->setStyleSheet(styleSheet(r));
+}
+
+void drawElided(QPainter& painter, const QRectF& box, int align, const QString& text) {
+    const auto fitting =
+        QFontMetrics(painter.font()).elidedText(text, Qt::ElideRight, static_cast<int>(std::floor(box.width())));
+    painter.drawText(box, align, fitting);
 }
 
 QFont typeface(Text text) {

@@ -3,6 +3,10 @@
 #include <QColor>
 #include <QFont>
 
+class QPainter;
+class QRectF;
+class QString;
+
 /// The one place for colours, type and spacing. Widgets ask for roles, never for values.
 namespace arbor::ui::theme {
 
@@ -37,6 +41,9 @@ void apply();
 
 enum class Text { Small, Body, Strong, Title, Figure };
 QFont typeface(Text text);
+
+/// One line of text in the painter's font, cut with an ellipsis where it would leave the box.
+void drawElided(QPainter& painter, const QRectF& box, int align, const QString& text);
 
 /// Spacing grid in logical pixels.
 inline constexpr int kGap = 8;
