@@ -89,6 +89,18 @@ TEST(Size, RefusesWithAReason) {
     EXPECT_EQ(code("62 N7 mm"), ProblemCode::Malformed);
 }
 
+TEST(Size, MovedToAnotherNominalReadsAsItSays) {
+    for (const char* typed : {"62 N7", "62 -9/-39 um", "62 +0.03/0", "62 ±0.0125"}) {
+        const auto moved = onNominal(parseSize(typed, 0).value(), 80);
+        auto again = parseSize(moved.typed, 0).value();
+        EXPECT_EQ(again.nominal_mm, 80) << moved.typed;
+        EXPECT_EQ(again.toleranceClass, moved.toleranceClass) << moved.typed;
+        EXPECT_NEAR(again.deviation_mm.lower, moved.deviation_mm.lower, 1e-9) << moved.typed;
+        EXPECT_NEAR(again.deviation_mm.upper, moved.deviation_mm.upper, 1e-9) << moved.typed;
+    }
+    EXPECT_EQ(onNominal(parseSize("62 -9/-39 um", 0).value(), 80).typed, "80 -9/-39 um");
+}
+
 TEST(Measured, CarriesItsUncertainty) {
     const auto m = parseMeasured("61.978 ±2um").value();
     EXPECT_NEAR(m.value_mm, 61.978, 1e-12);

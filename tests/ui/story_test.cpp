@@ -115,6 +115,13 @@ TEST_F(Story, AnotherBearingTakesItsSeatsAlong) {
     EXPECT_EQ(saved().bearing.designation, "3206");
 }
 
+TEST_F(Story, TypedLimitsFollowTheBearingToo) {
+    type("holeSize", "62 -12/-38 um");
+    choose("bearing", find<QComboBox>("bearing")->findText("6307", Qt::MatchStartsWith));
+    EXPECT_EQ(saved().housing.seat.typed, "80 -12/-38 um");
+    EXPECT_EQ(saved().housing.seat.nominal_mm, 80);
+}
+
 TEST_F(Story, LooseBoreStopsTheFit) {
     type("measuredBore", "62.020");
     EXPECT_EQ(session().plan().marks.at(Station::Fit), plan::Mark::Stop);

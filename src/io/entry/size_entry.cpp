@@ -125,6 +125,16 @@ Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_
     return size;
 }
 
+job::SizeSpec onNominal(const job::SizeSpec& size, double nominal_mm) {
+    auto out = size;
+    out.nominal_mm = nominal_mm;
+    const auto um = [](double mm) { return (mm < 0 ? "" : "+") + plain(std::round(mm * 1e4) / 10); };
+    out.typed = plain(nominal_mm) + " " +
+                (size.toleranceClass ? size.toleranceClass->text()
+                                     : um(size.deviation_mm.upper) + "/" + um(size.deviation_mm.lower) + " um");
+    return out;
+}
+
 Result<job::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm) {
     const auto text = normalised(typed);
     job::MeasuredSize out;

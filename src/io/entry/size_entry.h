@@ -16,6 +16,9 @@ Result<double> parseLength(const std::string& typed, double defaultUnitMm = 1.0)
 /// @errors Malformed, NotPositive (nominal), GeometryOrder (limits), UnknownClass
 Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm = 1.0);
 
+/// The same class or limits on another nominal size, with the text rewritten to say so.
+job::SizeSpec onNominal(const job::SizeSpec& size, double nominal_mm);
+
 /// A measured size: any length, or a length with `±` (or `+-`) and the gauge's uncertainty.
 /// @errors as parseLength, NotPositive
 Result<job::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm = 1.0);

@@ -87,20 +87,9 @@ void FitPage::buildSheet() {
             const auto* bearing = catalog::findBearing(m_session->library().bearings, value.toStdString());
             m_session->edit(tr("Choose bearing"), [&](job::Job& j) {
                 j.bearing.designation = value.toStdString();
-                // The seats follow the bearing; their classes stay.
-                j.housing.seat.nominal_mm = bearing->outsideDia_mm;
-                if (j.housing.seat.toleranceClass)
-                    j.housing.seat.typed = QString("%1 %2")
-                                               .arg(bearing->outsideDia_mm)
-                                               .arg(q(j.housing.seat.toleranceClass->text()))
-                                               .toStdString();
-                if (j.shaft && j.shaft->seat.toleranceClass) {
-                    j.shaft->seat.nominal_mm = bearing->boreDia_mm;
-                    j.shaft->seat.typed = QString("%1 %2")
-                                              .arg(bearing->boreDia_mm)
-                                              .arg(q(j.shaft->seat.toleranceClass->text()))
-                                              .toStdString();
-                }
+                // The seats follow the bearing; their classes or limits stay.
+                j.housing.seat = io::onNominal(j.housing.seat, bearing->outsideDia_mm);
+                if (j.shaft) j.shaft->seat = io::onNominal(j.shaft->seat, bearing->boreDia_mm);
             });
         },
         [this] { return q(m_session->job().bearing.designation); });
