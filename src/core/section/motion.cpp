@@ -65,7 +65,7 @@ Closest closest(const Ring& a, const Ring& b, Span common) {
     return found;
 }
 
-/// Whether two slices share space now: beyond touching on the radius and in height.
+/// Seats are drawn at nominal size: walls that only touch do not stop each other.
 bool wallsOnlyTouch(Span common) {
     return common.hi - common.lo <= kTouch_mm;
 }

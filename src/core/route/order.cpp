@@ -1,0 +1,187 @@
+#include "core/route/order.h"
+
+#include "core/section/motion.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <optional>
+
+namespace arbor::route {
+
+namespace {
+
+using arrangement::Assembly;
+using section::Body;
+
+/// The section stood on its head, so that up becomes down.
+Body turned(const Body& body) {
+    Body out = body;
+    out.z_mm = -body.z_mm;
+    out.slices.clear();
+    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
+        out.slices.push_back({-s->zTop, -s->zBottom, s->innerTop, s->innerBottom, s->outerTop, s->outerBottom});
+    return out;
+}
+
+std::vector<Body> turned(const std::vector<Body>& bodies) {
+    std::vector<Body> out;
+    out.reserve(bodies.size());
+    for (const auto& body : bodies)
+        out.push_back(turned(body));
+    return out;
+}
+
+bool meets(const std::vector<Body>& moving, const std::vector<Body>& still) {
+    return std::any_of(moving.begin(), moving.end(), [&](const Body& m) {
+        return std::any_of(still.begin(), still.end(),
+                           [&](const Body& s) { return section::firstMeeting(m, s).has_value(); });
+    });
+}
+
+template <class Visit>
+void forEach(Parts parts, Visit visit) {
+    for (; parts != 0; parts &= parts - 1)
+        visit(static_cast<std::size_t>(std::countr_zero(parts)));
+}
+
+/// Everything that must come along when `part` leaves on a way; nothing when the base would have to.
+std::optional<Parts> comesAlong(const Ways& ways, std::size_t part, Way way, Parts present, std::size_t base) {
+    Parts group = only(part);
+    for (;;) {
+        Parts more = 0;
+        forEach(group, [&](std::size_t p) { more |= ways.keeps(p, way, present) & ~group; });
+        if (more & only(base)) return std::nullopt;
+        if (more == 0) return group;
+        group |= more;
+    }
+}
+
+double volume(const arrangement::Part& part) {
+    double sum = 0;
+    for (const auto& body : part.bodies)
+        for (const auto& s : body.slices)
+            sum += (s.zTop - s.zBottom) * (s.outerBottom * s.outerTop - s.innerBottom * s.innerTop);
+    return sum;
+}
+
+std::vector<std::size_t> indices(Parts parts) {
+    std::vector<std::size_t> out;
+    forEach(parts, [&](std::size_t p) { out.push_back(p); });
+    return out;
+}
+
+/// Takes apart whatever is present around a base, starting on one way.
+class Dismantling {
+public:
+    Dismantling(const Assembly& assembly, const Ways& ways) : m_assembly(assembly), m_ways(ways) {}
+
+    Order around(std::size_t base, Parts present, Way first) const {
+        Order order;
+        Way way = first;
+        while ((present & ~only(base)) != 0) {
+            auto step = nextStep(base, present, way);
+            if (!step) {
+                order.stuck |= present & ~only(base);
+                break;
+            }
+            step->turnedOver = step->way != way && !order.steps.empty();
+            order.turnOvers += step->turnedOver;
+            way = step->way;
+            order.stuck |= step->stuckOnTheBench;
+            for (const auto part : step->parts)
+                present &= ~only(part);
+            order.steps.push_back(std::move(*step));
+        }
+        return order;
+    }
+
+    Order around(std::size_t base, Parts present) const {
+        auto up = around(base, present, Way::Up), down = around(base, present, Way::Down);
+        return down.turnOvers < up.turnOvers ? down : up;
+    }
+
+private:
+    std::optional<Step> nextStep(std::size_t base, Parts present, Way way) const {
+        const Way other = way == Way::Up ? Way::Down : Way::Up;
+        for (const auto w : {way, other})
+            if (const auto part = outermost(base, present, w)) return Step{{*part}, w};
+        std::optional<std::pair<Parts, Way>> smallest;
+        for (const auto w : {way, other})
+            forEach(present & ~only(base), [&](std::size_t part) {
+                const auto group = comesAlong(m_ways, part, w, present, base);
+                if (group && (!smallest || std::popcount(*group) < std::popcount(smallest->first)))
+                    smallest = {*group, w};
+            });
+        if (!smallest) return std::nullopt;
+        return groupStep(smallest->first, smallest->second);
+    }
+
+    /// The part that is free to leave and stands furthest out on that way.
+    std::optional<std::size_t> outermost(std::size_t base, Parts present, Way way) const {
+        std::optional<std::size_t> best;
+        forEach(present & ~only(base), [&](std::size_t part) {
+            if (m_ways.keeps(part, way, present) != 0) return;
+            if (!best || reach(part, way) > reach(*best, way)) best = part;
+        });
+        return best;
+    }
+
+    double reach(std::size_t part, Way way) const {
+        double furthest = -INFINITY;
+        for (const auto& body : m_assembly.parts[part].bodies)
+            furthest = std::max(furthest, way == Way::Up ? body.top() : -body.bottom());
+        return furthest;
+    }
+
+    /// On the bench the bulkiest part of a group is the one the others are taken off.
+    Step groupStep(Parts group, Way way) const {
+        Step step{indices(group), way};
+        step.benchBase = *std::max_element(step.parts.begin(), step.parts.end(), [&](std::size_t a, std::size_t b) {
+            return volume(m_assembly.parts[a]) < volume(m_assembly.parts[b]);
+        });
+        auto inner = around(step.benchBase, group);
+        step.onTheBench = std::move(inner.steps);
+        step.stuckOnTheBench = inner.stuck;
+        return step;
+    }
+
+    const Assembly& m_assembly;
+    const Ways& m_ways;
+};
+
+} // namespace
+
+Ways::Ways(const Assembly& a) : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.size()) {
+    std::vector<std::vector<Body>> overhead;
+    overhead.reserve(a.parts.size());
+    for (const auto& part : a.parts)
+        overhead.push_back(turned(part.bodies));
+    for (std::size_t i = 0; i < a.parts.size(); ++i) {
+        const auto& travelling = a.parts[i].onTheWay();
+        const auto upward = turned(travelling);
+        for (std::size_t j = 0; j < a.parts.size(); ++j) {
+            if (i == j) continue;
+            if (meets(upward, overhead[j])) m_inTheWay[i][static_cast<std::size_t>(Way::Up)] |= only(j);
+            if (meets(travelling, a.parts[j].bodies)) m_inTheWay[i][static_cast<std::size_t>(Way::Down)] |= only(j);
+            const auto& locks = a.parts[i].lockedBy;
+            if (std::find(locks.begin(), locks.end(), a.parts[j].id) != locks.end()) m_lockedBy[i] |= only(j);
+        }
+    }
+}
+
+Order takeApart(const Assembly& assembly) {
+    const Ways ways(assembly);
+    return Dismantling(assembly, ways).around(assembly.base, ways.all());
+}
+
+std::vector<ShutOut> shutOut(const Ways& ways, Parts fitted) {
+    std::vector<ShutOut> out;
+    forEach(ways.all() & ~fitted, [&](std::size_t part) {
+        const ShutOut s{part, ways.keeps(part, Way::Up, fitted), ways.keeps(part, Way::Down, fitted)};
+        if (s.up != 0 && s.down != 0) out.push_back(s);
+    });
+    return out;
+}
+
+} // namespace arbor::route

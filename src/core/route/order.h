@@ -1,0 +1,77 @@
+#pragma once
+
+#include "core/arrangement/assembly.h"
+
+#include <array>
+#include <cstdint>
+#include <vector>
+
+namespace arbor::route {
+
+enum class Way { Up, Down };
+inline constexpr std::array kWays{Way::Up, Way::Down};
+
+/// A set of parts by index, bit by bit; an assembly has at most 64.
+using Parts = std::uint64_t;
+constexpr Parts only(std::size_t part) {
+    return Parts{1} << part;
+}
+
+/// What stands in the way of every part on both ways out, worked out once for an assembly.
+/// Each pair is judged by itself: whether one part, going straight out along the axis, meets the other where it is
+/// fitted. Taking parts away can therefore only ever open ways, never close them, and the searches below need not look
+/// back.
+class Ways {
+public:
+    explicit Ways(const arrangement::Assembly& assembly);
+
+    std::size_t size() const { return m_inTheWay.size(); }
+    Parts all() const { return size() == 64 ? ~Parts{0} : only(size()) - 1; }
+    /// Parts that `part` would run into on its way.
+    Parts inTheWay(std::size_t part, Way way) const { return m_inTheWay[part][static_cast<std::size_t>(way)]; }
+    Parts lockedBy(std::size_t part) const { return m_lockedBy[part]; }
+    /// Of those present, what keeps the part from leaving (or coming in) on this way; empty: it goes.
+    Parts keeps(std::size_t part, Way way, Parts present) const {
+        return (inTheWay(part, way) | lockedBy(part)) & present & ~only(part);
+    }
+    bool free(std::size_t part, Parts present) const {
+        return keeps(part, Way::Up, present) == 0 || keeps(part, Way::Down, present) == 0;
+    }
+
+private:
+    std::vector<std::array<Parts, 2>> m_inTheWay;
+    std::vector<Parts> m_lockedBy;
+};
+
+/// One thing that leaves: a part, or parts that only come out together and are then taken apart on the bench.
+struct Step {
+    std::vector<std::size_t> parts;
+    Way way = Way::Up;
+    bool turnedOver = false;           ///< the workpiece is turned before this step
+    std::vector<Step> onTheBench = {}; ///< taking the group apart; its base comes last and is no step
+    std::size_t benchBase = 0;         ///< of a group: what its other parts are taken off
+    Parts stuckOnTheBench = 0;         ///< of a group: parts that cannot be taken off it
+};
+
+struct Order {
+    std::vector<Step> steps; ///< in the order of taking apart; read backwards it puts together
+    int turnOvers = 0;
+    Parts stuck = 0; ///< parts that cannot leave even together: they could never have been fitted
+};
+
+/// The order of taking an assembly apart with the fewest steps and, among those, the fewest turn-overs.
+/// Single parts go before groups; while anything can leave on the present way the workpiece is not turned.
+/// @param assembly  valid
+Order takeApart(const arrangement::Assembly& assembly);
+
+/// A part that cannot be fitted any more, and what shuts it out on each way.
+struct ShutOut {
+    std::size_t part = 0;
+    Parts up = 0;
+    Parts down = 0;
+};
+
+/// Parts not yet fitted that can no longer get to their place past those that are.
+std::vector<ShutOut> shutOut(const Ways& ways, Parts fitted);
+
+} // namespace arbor::route
