@@ -7,8 +7,11 @@
 
 #include <cmath>
 #include <gtest/gtest.h>
+#include <map>
 #include <numbers>
 #include <set>
+#include <tuple>
+#include <utility>
 
 using namespace arbor;
 using arbor::testing::demoLibrary;
@@ -72,18 +75,56 @@ TEST(Data, ClearanceGroupsFollowEachOther) {
 
 TEST(Data, BearingsObeyTheirSeries) {
     for (const auto& b : demoLibrary().bearings) {
-        const int code = std::stoi(b.designation.substr(2));
+        const int code = std::stoi(b.designation.substr(b.designation.size() - 2));
         const double bore = code >= 4 ? 5.0 * code : std::array{10.0, 12.0, 15.0, 17.0}[static_cast<std::size_t>(code)];
         EXPECT_EQ(b.boreDia_mm, bore) << b.designation;
         EXPECT_LT(b.ballDia_mm * b.rows, b.width_mm) << b.designation;
         const double pitchArc = std::numbers::pi * b.pitchDia_mm() / b.ballDia_mm;
         EXPECT_LT(b.ballCount, pitchArc) << b.designation << ": more balls than go round";
         EXPECT_LT(b.outerFaceInnerDia_mm(), b.outerFaceOuterDia_mm()) << b.designation;
+        EXPECT_TRUE(catalog::staticRating(demoLibrary().bearingTables, b, std::nullopt)) << b.designation;
     }
-    const auto* known = catalog::findBearing(demoLibrary().bearings, "6206"); // ISO 15: 30 x 62 x 16
-    ASSERT_TRUE(known);
-    EXPECT_EQ(known->outsideDia_mm, 62);
-    EXPECT_EQ(known->width_mm, 16);
+}
+
+TEST(Data, BearingsOfOneSeriesGrowWithTheirBore) {
+    std::map<std::string, const catalog::Bearing*> lastOf;
+    for (const auto& b : demoLibrary().bearings) {
+        const auto series = b.designation.substr(0, b.designation.size() - 2);
+        if (const auto* last = std::exchange(lastOf[series], &b)) {
+            EXPECT_GT(b.boreDia_mm, last->boreDia_mm) << b.designation;
+            EXPECT_GT(b.outsideDia_mm, last->outsideDia_mm) << b.designation;
+            EXPECT_GE(b.width_mm, last->width_mm) << b.designation;
+            EXPECT_GE(b.chamfer_mm, last->chamfer_mm) << b.designation;
+        }
+    }
+    EXPECT_EQ(lastOf.size(), 9u);
+}
+
+TEST(Data, HeavierSeriesAreLargerOnTheSameBore) {
+    // Diameter series 8, 9, 0, 2, 3, 4 of ISO 15.
+    const char* series[] = {"618", "619", "60", "62", "63", "64"};
+    for (const char* code : {"04", "06", "08", "10", "14", "18"})
+        for (std::size_t i = 0; i + 1 < std::size(series); ++i) {
+            const auto* light = catalog::findBearing(demoLibrary().bearings, std::string(series[i]) + code);
+            const auto* heavy = catalog::findBearing(demoLibrary().bearings, std::string(series[i + 1]) + code);
+            ASSERT_TRUE(light && heavy) << code;
+            EXPECT_LT(light->outsideDia_mm, heavy->outsideDia_mm) << heavy->designation;
+        }
+}
+
+// Rows as ISO 15 prints them.
+TEST(Data, KnownBearings) {
+    const std::tuple<const char*, double, double, double> rows[] = {
+        {"61808", 40, 52, 7},   {"61910", 50, 72, 12},   {"16008", 40, 68, 9},   {"6024", 120, 180, 28},
+        {"6206", 30, 62, 16},   {"6215", 75, 130, 25},   {"6319", 95, 200, 45},  {"6410", 50, 130, 31},
+        {"3206", 30, 62, 23.8}, {"3214", 70, 125, 39.7}, {"3310", 50, 110, 44.4}};
+    for (const auto& [designation, bore, outside, width] : rows) {
+        const auto* b = catalog::findBearing(demoLibrary().bearings, designation);
+        ASSERT_TRUE(b) << designation;
+        EXPECT_EQ(b->boreDia_mm, bore) << designation;
+        EXPECT_EQ(b->outsideDia_mm, outside) << designation;
+        EXPECT_EQ(b->width_mm, width) << designation;
+    }
 }
 
 TEST(StaticRating, ComesFromIso76ByHand) {

@@ -116,7 +116,8 @@ bool has(Side side, Side which) {
 }
 
 section::Body closure(const Bearing& b, bool up, bool encoder) {
-    const double thick = std::min(1.8, b.width_mm / 8), gap = 0.3;
+    const double besideBalls = rowCentre(b, 0) - b.ballDia_mm / 2;
+    const double thick = std::min({1.8, b.width_mm / 8, 0.9 * besideBalls}), gap = 0.3;
     const double z0 = up ? b.width_mm - thick : 0;
     return {encoder ? "encoder" : "seal",
             encoder ? section::BodyKind::Encoder : section::BodyKind::Seal,
