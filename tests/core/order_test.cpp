@@ -103,6 +103,28 @@ TEST(Order, SpindleLeavesFirstThenTheShieldThenTheRingFreesTheBearing) {
     EXPECT_LT(std::max(at("shield down"), at("bearing up")), 4);
 }
 
+TEST(Order, NeverTwoPressedSeatsAtOnce) {
+    // Up first would draw the bearing off housing and spindle together; so the spindle is pressed out first.
+    auto a = flangedSpindle();
+    a.pressed = {{"housing", "bearing"}, {"bearing", "spindle"}};
+    const auto order = takeApart(a);
+    EXPECT_EQ(names(a, order.steps),
+              (std::vector<std::string>{"spindle down", "shield down", "ring up", "bearing up"}));
+    EXPECT_EQ(order.turnOvers, 1);
+    EXPECT_TRUE(order.steps[2].turnedOver);
+}
+
+TEST(Order, WhatIsPressedTogetherLeavesAsOneWhenNothingElseHoldsIt) {
+    auto a = shaftInTube();
+    a.parts.pop_back(); // no ring on the shaft: the press fit alone holds the bearing on it
+    a.pressed = {{"bearing", "shaft"}};
+    const auto order = takeApart(a);
+    EXPECT_EQ(names(a, order.steps), std::vector<std::string>{"shaft+bearing+ring up"});
+    EXPECT_EQ(names(a, order.steps[0].onTheBench), (std::vector<std::string>{"bearing down", "ring down"}));
+    a.pressed.clear();
+    EXPECT_EQ(names(a, takeApart(a).steps), (std::vector<std::string>{"shaft up", "ring up", "bearing up"}));
+}
+
 TEST(Order, BearingIsKeptByItsRingAboveAndItsShoulderBelow) {
     const auto a = flangedSpindle();
     const Ways ways(a);
@@ -179,6 +201,9 @@ TEST(Assembly, NamesWhatCannotBe) {
     a = pumpShaft();
     a.parts[2].lockedBy = {"bolt"};
     EXPECT_EQ(arrangement::validate(a).error().field, "parts/plate/locked_by");
+    a = pumpShaft();
+    a.pressed = {{"bearing", "axle"}};
+    EXPECT_EQ(arrangement::validate(a).error().value, "axle");
     a = pumpShaft();
     a.parts[3].bodies.clear();
     EXPECT_EQ(arrangement::validate(a).error().code, ProblemCode::Missing);

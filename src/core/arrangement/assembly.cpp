@@ -31,6 +31,10 @@ Result<void> validNames(const Assembly& a) {
         for (const auto& lock : part.lockedBy)
             if (!ids.contains(lock) || lock == part.id)
                 return refuse(ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, "another part");
+    for (const auto& seat : a.pressed)
+        for (const auto& id : {seat.outer, seat.inner})
+            if (!ids.contains(id) || seat.outer == seat.inner)
+                return refuse(ProblemCode::UnknownName, "pressed", id, "two of the parts");
     return {};
 }
 

@@ -21,10 +21,17 @@ struct Part {
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }
 };
 
+/// A seat with interference: the two come apart only when one is pressed or drawn off the other.
+struct PressedSeat {
+    std::string outer;
+    std::string inner;
+};
+
 /// Coaxial parts around a base that stays where it is: the housing, or the shaft when the work is done on the shaft.
 struct Assembly {
     std::vector<Part> parts;
     std::size_t base = 0;
+    std::vector<PressedSeat> pressed = {};
 };
 
 /// Two parts that claim the same space.

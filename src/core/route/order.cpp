@@ -3,6 +3,7 @@
 #include "core/section/motion.h"
 
 #include <algorithm>
+#include <array>
 #include <bit>
 #include <cmath>
 #include <optional>
@@ -13,6 +14,8 @@ namespace {
 
 using arrangement::Assembly;
 using section::Body;
+
+constexpr int kMostSeats = 64;
 
 /// The section stood on its head, so that up becomes down.
 Body turned(const Body& body) {
@@ -46,15 +49,26 @@ void forEach(Parts parts, Visit visit) {
 }
 
 /// Everything that must come along when `part` leaves on a way; nothing when the base would have to.
-std::optional<Parts> comesAlong(const Ways& ways, std::size_t part, Way way, Parts present, std::size_t base) {
+/// @param glued  pressed seats hold as well
+std::optional<Parts> comesAlong(const Ways& ways, std::size_t part, Way way, Parts present, std::size_t base,
+                                bool glued) {
     Parts group = only(part);
     for (;;) {
         Parts more = 0;
-        forEach(group, [&](std::size_t p) { more |= ways.keeps(p, way, present) & ~group; });
+        forEach(group, [&](std::size_t p) {
+            more |= ways.keeps(p, way, present) | (glued ? ways.pressedTo(p) & present : 0);
+        });
+        more &= ~group;
         if (more & only(base)) return std::nullopt;
         if (more == 0) return group;
         group |= more;
     }
+}
+
+bool holdsAPressedSeat(const Ways& ways, Parts group) {
+    bool holds = false;
+    forEach(group, [&](std::size_t p) { holds = holds || (ways.pressedTo(p) & group) != 0; });
+    return holds;
 }
 
 double volume(const arrangement::Part& part) {
@@ -103,28 +117,39 @@ public:
 
 private:
     std::optional<Step> nextStep(std::size_t base, Parts present, Way way) const {
-        const Way other = way == Way::Up ? Way::Down : Way::Up;
-        for (const auto w : {way, other})
-            if (const auto part = outermost(base, present, w)) return Step{{*part}, w};
-        std::optional<std::pair<Parts, Way>> smallest;
-        for (const auto w : {way, other})
-            forEach(present & ~only(base), [&](std::size_t part) {
-                const auto group = comesAlong(m_ways, part, w, present, base);
-                if (group && (!smallest || std::popcount(*group) < std::popcount(smallest->first)))
-                    smallest = {*group, w};
-            });
-        if (!smallest) return std::nullopt;
-        return groupStep(smallest->first, smallest->second);
+        const std::array ways{way, way == Way::Up ? Way::Down : Way::Up};
+        for (const auto w : ways) {
+            if (const auto part = outermost(base, present, w, 0)) return Step{{*part}, w};
+            if (const auto group = smallestGroup(base, present, w, true)) return groupStep(*group, w);
+            if (const auto part = outermost(base, present, w, 1)) return Step{{*part}, w};
+        }
+        for (const auto w : ways)
+            if (const auto part = outermost(base, present, w, kMostSeats)) return Step{{*part}, w};
+        for (const auto w : ways)
+            if (const auto group = smallestGroup(base, present, w, false)) return groupStep(*group, w);
+        return std::nullopt;
     }
 
-    /// The part that is free to leave and stands furthest out on that way.
-    std::optional<std::size_t> outermost(std::size_t base, Parts present, Way way) const {
+    /// The part that is free to leave, parts no more than so many pressed seats, and stands furthest out on that way.
+    std::optional<std::size_t> outermost(std::size_t base, Parts present, Way way, int mostSeats) const {
         std::optional<std::size_t> best;
         forEach(present & ~only(base), [&](std::size_t part) {
-            if (m_ways.keeps(part, way, present) != 0) return;
+            const bool held = std::popcount(m_ways.pressedTo(part) & present) > mostSeats;
+            if (held || m_ways.keeps(part, way, present) != 0) return;
             if (!best || reach(part, way) > reach(*best, way)) best = part;
         });
         return best;
+    }
+
+    /// @param pressed  only groups that keep a pressed seat together and part none
+    std::optional<Parts> smallestGroup(std::size_t base, Parts present, Way way, bool pressed) const {
+        std::optional<Parts> smallest;
+        forEach(present & ~only(base), [&](std::size_t part) {
+            const auto group = comesAlong(m_ways, part, way, present, base, pressed);
+            if (!group || (pressed && !holdsAPressedSeat(m_ways, *group))) return;
+            if (!smallest || std::popcount(*group) < std::popcount(*smallest)) smallest = *group;
+        });
+        return smallest;
     }
 
     double reach(std::size_t part, Way way) const {
@@ -152,7 +177,7 @@ private:
 
 } // namespace
 
-Ways::Ways(const Assembly& a) : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.size()) {
+Ways::Ways(const Assembly& a) : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.size()), m_pressedTo(a.parts.size()) {
     std::vector<std::vector<Body>> overhead;
     overhead.reserve(a.parts.size());
     for (const auto& part : a.parts)
@@ -164,6 +189,10 @@ Ways::Ways(const Assembly& a) : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.s
             if (i == j) continue;
             if (meets(upward, overhead[j])) m_inTheWay[i][static_cast<std::size_t>(Way::Up)] |= only(j);
             if (meets(travelling, a.parts[j].bodies)) m_inTheWay[i][static_cast<std::size_t>(Way::Down)] |= only(j);
+            for (const auto& seat : a.pressed)
+                if ((seat.outer == a.parts[i].id && seat.inner == a.parts[j].id) ||
+                    (seat.inner == a.parts[i].id && seat.outer == a.parts[j].id))
+                    m_pressedTo[i] |= only(j);
             const auto& locks = a.parts[i].lockedBy;
             if (std::find(locks.begin(), locks.end(), a.parts[j].id) != locks.end()) m_lockedBy[i] |= only(j);
         }

@@ -34,6 +34,8 @@ public:
     Parts keeps(std::size_t part, Way way, Parts present) const {
         return (inTheWay(part, way) | lockedBy(part)) & present & ~only(part);
     }
+    /// Parts that `part` sits in or on with interference.
+    Parts pressedTo(std::size_t part) const { return m_pressedTo[part]; }
     bool free(std::size_t part, Parts present) const {
         return keeps(part, Way::Up, present) == 0 || keeps(part, Way::Down, present) == 0;
     }
@@ -41,6 +43,7 @@ public:
 private:
     std::vector<std::array<Parts, 2>> m_inTheWay;
     std::vector<Parts> m_lockedBy;
+    std::vector<Parts> m_pressedTo;
 };
 
 /// One thing that leaves: a part, or parts that only come out together and are then taken apart on the bench.
@@ -59,8 +62,10 @@ struct Order {
     Parts stuck = 0; ///< parts that cannot leave even together: they could never have been fitted
 };
 
-/// The order of taking an assembly apart with the fewest steps and, among those, the fewest turn-overs.
-/// Single parts go before groups; while anything can leave on the present way the workpiece is not turned.
+/// The order of taking an assembly apart. While anything can leave on the present way the workpiece is not turned, and
+/// of the two ways to begin the one with fewer turn-overs is taken. On each way what is loose goes first, then parts
+/// that stay pressed together and leave as one, then a part with one pressed seat to part: never two seats at once
+/// while there is another way. Parts that only come out together go last.
 /// @param assembly  valid
 Order takeApart(const arrangement::Assembly& assembly);
 
