@@ -18,13 +18,15 @@ Body tube(double zBottom, double zTop, double bore, double outside) {
     return {"", section::BodyKind::Housing, section::Hatch::Steel, {Slice::tube(zBottom, zTop, bore / 2, outside / 2)}};
 }
 
-Part part(const std::string& id, std::vector<Body> bodies) {
-    return {id, std::move(bodies)};
+Part part(const std::string& id, std::vector<Body> bodies, std::vector<Body> travelling = {}) {
+    Part out{id, std::move(bodies)};
+    out.travelling = std::move(travelling);
+    return out;
 }
 
 /// Sits in a groove of the bore; squeezed it passes the bore.
 Part retainingRing(const std::string& id, double z, double bore, double groove) {
-    return {id, {tube(z, z + 2, bore - 4, groove)}, {tube(z, z + 2, bore - 8, bore - 0.5)}};
+    return part(id, {tube(z, z + 2, bore - 4, groove)}, {tube(z, z + 2, bore - 8, bore - 0.5)});
 }
 
 /// A bearing in a housing with its shoulder below and a retaining ring above; a flanged spindle goes through the inner
@@ -51,9 +53,8 @@ Assembly shaftInTube() {
                            tube(32, 40, 62, 80)}),
              part("shaft", {tube(4, 8, 0, 30), tube(8, 10, 0, 28), tube(10, 30, 0, 30), tube(30, 50, 0, 36),
                             tube(50, 58, 0, 100)}),
-             part("bearing", {tube(10, 30, 30, 62)}),
-             retainingRing("ring", 30, 62, 65),
-             {"shaft ring", {tube(8, 10, 28, 38)}, {tube(8, 10, 30.5, 42)}}}};
+             part("bearing", {tube(10, 30, 30, 62)}), retainingRing("ring", 30, 62, 65),
+             part("shaft ring", {tube(8, 10, 28, 38)}, {tube(8, 10, 30.5, 42)})}};
 }
 
 std::size_t index(const Assembly& a, const std::string& id) {

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <optional>
 #include <set>
+#include <utility>
 
 namespace arbor::arrangement {
 
@@ -31,10 +32,11 @@ Result<void> validNames(const Assembly& a) {
         for (const auto& lock : part.lockedBy)
             if (!ids.contains(lock) || lock == part.id)
                 return refuse(ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, "another part");
-    for (const auto& seat : a.pressed)
-        for (const auto& id : {seat.outer, seat.inner})
-            if (!ids.contains(id) || seat.outer == seat.inner)
-                return refuse(ProblemCode::UnknownName, "pressed", id, "two of the parts");
+    for (const auto& [name, joints] : {std::pair{"pressed", &a.pressed}, {"threaded", &a.threaded}})
+        for (const auto& joint : *joints)
+            for (const auto& id : {joint.outer, joint.inner})
+                if (!ids.contains(id) || joint.outer == joint.inner)
+                    return refuse(ProblemCode::UnknownName, name, id, "two of the parts");
     return {};
 }
 

@@ -8,10 +8,33 @@
 
 namespace arbor::arrangement {
 
+enum class PartKind {
+    Housing,
+    Shaft,
+    Hub,
+    Bearing,
+    Cup,
+    Cone,
+    SpacerTube,
+    LockCollar,
+    RetainerPlate,
+    Shield,
+    Seal,
+    WearSleeve,
+    RetainingRing,
+    Washer,
+    Nut,
+    Pin,
+    Cap,
+};
+
 /// One part of an axial stack: bodies that keep together, each at its height in the finished assembly.
 struct Part {
     std::string id;
     std::vector<section::Body> bodies;
+    PartKind kind = PartKind::Housing;
+    std::string label = {};    ///< as the shop calls it
+    std::string material = {}; ///< key into the materials, where it is one of them
     /// How it is shaped while it travels, when that differs: a retaining ring squeezed out of its groove. Empty: as
     /// fitted.
     std::vector<section::Body> travelling = {};
@@ -21,8 +44,8 @@ struct Part {
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }
 };
 
-/// A seat with interference: the two come apart only when one is pressed or drawn off the other.
-struct PressedSeat {
+/// Two parts joined where they touch.
+struct Joint {
     std::string outer;
     std::string inner;
 };
@@ -31,7 +54,8 @@ struct PressedSeat {
 struct Assembly {
     std::vector<Part> parts;
     std::size_t base = 0;
-    std::vector<PressedSeat> pressed = {};
+    std::vector<Joint> pressed = {};  ///< seats with interference: parted only by pressing or drawing
+    std::vector<Joint> threaded = {}; ///< screwed: parted by turning, never by sliding along
 };
 
 /// Two parts that claim the same space.

@@ -56,7 +56,8 @@ std::optional<Parts> comesAlong(const Ways& ways, std::size_t part, Way way, Par
     for (;;) {
         Parts more = 0;
         forEach(group, [&](std::size_t p) {
-            more |= ways.keeps(p, way, present) | (glued ? ways.pressedTo(p) & present : 0);
+            const Parts joined = ways.threadedTo(p) | (glued ? ways.pressedTo(p) : 0);
+            more |= ways.keeps(p, way, present) | (joined & present);
         });
         more &= ~group;
         if (more & only(base)) return std::nullopt;
@@ -177,24 +178,42 @@ private:
 
 } // namespace
 
-Ways::Ways(const Assembly& a) : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.size()), m_pressedTo(a.parts.size()) {
+namespace {
+
+/// For each part, the parts it is joined to.
+std::vector<Parts> joined(const Assembly& a, const std::vector<arrangement::Joint>& joints) {
+    const auto index = [&](const std::string& id) {
+        return static_cast<std::size_t>(
+            std::find_if(a.parts.begin(), a.parts.end(), [&](const auto& p) { return p.id == id; }) - a.parts.begin());
+    };
+    std::vector<Parts> out(a.parts.size());
+    for (const auto& joint : joints) {
+        const auto outer = index(joint.outer), inner = index(joint.inner);
+        out[outer] |= only(inner);
+        out[inner] |= only(outer);
+    }
+    return out;
+}
+
+} // namespace
+
+Ways::Ways(const Assembly& a)
+    : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.size()), m_pressedTo(joined(a, a.pressed)),
+      m_threadedTo(joined(a, a.threaded)) {
     std::vector<std::vector<Body>> overhead;
     overhead.reserve(a.parts.size());
     for (const auto& part : a.parts)
         overhead.push_back(turned(part.bodies));
     for (std::size_t i = 0; i < a.parts.size(); ++i) {
-        const auto& travelling = a.parts[i].onTheWay();
-        const auto upward = turned(travelling);
+        const auto& part = a.parts[i];
+        const auto upward = turned(part.onTheWay());
         for (std::size_t j = 0; j < a.parts.size(); ++j) {
             if (i == j) continue;
             if (meets(upward, overhead[j])) m_inTheWay[i][static_cast<std::size_t>(Way::Up)] |= only(j);
-            if (meets(travelling, a.parts[j].bodies)) m_inTheWay[i][static_cast<std::size_t>(Way::Down)] |= only(j);
-            for (const auto& seat : a.pressed)
-                if ((seat.outer == a.parts[i].id && seat.inner == a.parts[j].id) ||
-                    (seat.inner == a.parts[i].id && seat.outer == a.parts[j].id))
-                    m_pressedTo[i] |= only(j);
-            const auto& locks = a.parts[i].lockedBy;
-            if (std::find(locks.begin(), locks.end(), a.parts[j].id) != locks.end()) m_lockedBy[i] |= only(j);
+            if (meets(part.onTheWay(), a.parts[j].bodies))
+                m_inTheWay[i][static_cast<std::size_t>(Way::Down)] |= only(j);
+            if (std::find(part.lockedBy.begin(), part.lockedBy.end(), a.parts[j].id) != part.lockedBy.end())
+                m_lockedBy[i] |= only(j);
         }
     }
 }

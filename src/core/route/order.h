@@ -36,6 +36,8 @@ public:
     }
     /// Parts that `part` sits in or on with interference.
     Parts pressedTo(std::size_t part) const { return m_pressedTo[part]; }
+    /// Parts it is screwed to: it leaves them by itself, or they go together.
+    Parts threadedTo(std::size_t part) const { return m_threadedTo[part]; }
     bool free(std::size_t part, Parts present) const {
         return keeps(part, Way::Up, present) == 0 || keeps(part, Way::Down, present) == 0;
     }
@@ -44,6 +46,7 @@ private:
     std::vector<std::array<Parts, 2>> m_inTheWay;
     std::vector<Parts> m_lockedBy;
     std::vector<Parts> m_pressedTo;
+    std::vector<Parts> m_threadedTo;
 };
 
 /// One thing that leaves: a part, or parts that only come out together and are then taken apart on the bench.
