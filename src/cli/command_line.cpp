@@ -1,38 +1,61 @@
 #include "cli/command_line.h"
 
+#include "cli/route_command.h"
 #include "cli/station_command.h"
 
 #include <CLI/CLI.hpp>
+#include <memory>
+#include <vector>
 
 namespace arbor::cli {
 
+namespace {
+
+using job::Station;
+
+struct Registered {
+    CLI::App* sub;
+    std::unique_ptr<Command> command;
+};
+
+void addStation(CLI::App& app, std::vector<Registered>& all, const std::string& name, const std::string& what,
+                std::vector<Station> stations) {
+    auto* sub = app.add_subcommand(name, what);
+    auto command = std::make_unique<StationCommand>(std::move(stations));
+    sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
+    sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
+    sub->add_flag("--json", command->asJson, "print JSON");
+    all.push_back({sub, std::move(command)});
+}
+
+void addRoute(CLI::App& app, std::vector<Registered>& all, const std::string& name, const std::string& what,
+              RouteCommand::Direction direction) {
+    auto* sub = app.add_subcommand(name, what);
+    auto command = std::make_unique<RouteCommand>(direction);
+    sub->add_option("job", command->path, "job file with an arrangement, or a file that holds one")->required();
+    sub->add_flag("--json", command->asJson, "print JSON");
+    all.push_back({sub, std::move(command)});
+}
+
+} // namespace
+
 int run(int argc, const char* const* argv, std::ostream& out, std::ostream& err) {
-    using job::Station;
     CLI::App app{"Works out a press job without a window. The product advises and does not certify."};
     app.require_subcommand(1);
-    const std::pair<std::string, std::vector<Station>> commands[] = {
-        {"plan", {std::begin(job::kStations), std::end(job::kStations)}},
-        {"fit", {Station::Fit}},
-        {"tools", {Station::Tooling}},
-        {"press", {Station::Press}},
-        {"seat", {Station::Seat}}};
-    std::vector<std::pair<CLI::App*, std::unique_ptr<StationCommand>>> registered;
-    for (const auto& [name, stations] : commands) {
-        auto* sub =
-            app.add_subcommand(name, name == "plan" ? "All stations of a job" : "The " + name + " station of a job");
-        auto command = std::make_unique<StationCommand>(stations);
-        sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
-        sub->add_option("--shop", command->shopFolder,
-                        "folder with rack.csv and presses.json (default: the job's folder)");
-        sub->add_flag("--json", command->asJson, "print JSON");
-        registered.emplace_back(sub, std::move(command));
-    }
+    std::vector<Registered> all;
+    addStation(app, all, "plan", "All stations of a job", {std::begin(job::kStations), std::end(job::kStations)});
+    addStation(app, all, "fit", "The Fit station of a job", {Station::Fit});
+    addStation(app, all, "tools", "The Tooling station of a job", {Station::Tooling});
+    addStation(app, all, "press", "The Press station of a job", {Station::Press});
+    addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
+    addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);
+    addRoute(app, all, "route", "The order of putting it together", RouteCommand::Direction::Together);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
         return app.exit(error, out, err) == 0 ? 0 : 2;
     }
-    for (const auto& [sub, command] : registered)
+    for (const auto& [sub, command] : all)
         if (sub->parsed()) return command->execute(out, err);
     return 2;
 }

@@ -1,5 +1,6 @@
 #include "cli/station_command.h"
 
+#include "cli/exit_codes.h"
 #include "io/job_file.h"
 #include "io/library_files.h"
 #include "io/plan_json.h"
@@ -102,13 +103,6 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
     if (station == job::Station::Seat && plan.seating) printSeat(out, plan, d);
     if (station == job::Station::Close && job.record)
         out << "  " << job.record->when << "  " << job.record->verdict << '\n';
-}
-
-constexpr int kWell = 0, kStop = 1, kBadInput = 2;
-
-int refused(std::ostream& err, const Problem& problem) {
-    err << "brisk-arbor-cli: " << words::say(problem) << '\n';
-    return kBadInput;
 }
 
 } // namespace

@@ -1,15 +1,15 @@
 #pragma once
 
+#include "cli/command.h"
 #include "core/job/job.h"
 
-#include <iosfwd>
 #include <string>
 #include <vector>
 
 namespace arbor::cli {
 
 /// `plan`, `fit`, `tools`, `press`, `seat`: works out a job file and prints the stations asked for.
-class StationCommand {
+class StationCommand : public Command {
 public:
     explicit StationCommand(std::vector<job::Station> stations) : m_stations(std::move(stations)) {}
 
@@ -17,7 +17,7 @@ public:
     std::string shopFolder; ///< where rack.csv and presses.json are; empty: the job's own folder
     bool asJson = false;
 
-    int execute(std::ostream& out, std::ostream& err) const;
+    int execute(std::ostream& out, std::ostream& err) const override;
 
 private:
     std::vector<job::Station> m_stations;

@@ -114,6 +114,32 @@ TEST(CommandLine, RackCanLieElsewhere) {
     EXPECT_EQ(run({"tools", jobs.jobFile(), "--shop", tools.folder()}).exit, 0);
 }
 
+TEST(CommandLine, StripAndRouteTellTheOrderOfWork) {
+    const TemporaryShop shop;
+    auto r = run({"strip", shop.jobFile()});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    EXPECT_LT(r.out.find("Flanged spindle"), r.out.find("Splash shield out"));
+    EXPECT_THAT(r.out, HasSubstr("! eye protection"));
+    r = run({"route", shop.jobFile(), "--json"});
+    const auto route = nlohmann::json::parse(r.out);
+    EXPECT_EQ(route["turn_overs"], 1);
+    EXPECT_EQ(route["route"].back()["says"], "Flanged spindle: press it in from above, tight with the bearing 3206");
+}
+
+TEST(CommandLine, PartsThatCannotComeOutAreAStop) {
+    const TemporaryShop shop;
+    const auto good = shop.read("seamer-turret-upper.arbor.json");
+    // The ring cannot be squeezed below its groove: it and the bearing are shut in.
+    shop.write("stuck.arbor.json", replaced(good, "[57.9, 59.9, 52, 61.4]", "[57.9, 59.9, 57, 65]"));
+    const auto r = run({"route", shop.file("stuck.arbor.json")});
+    EXPECT_EQ(r.exit, 1);
+    EXPECT_THAT(r.out, HasSubstr("cannot come out on either side"));
+    shop.write("bad.arbor.json", replaced(good, "[30, 57.8, 0, 30]", "[30, 57.8, 0, 31]"));
+    const auto overlap = run({"strip", shop.file("bad.arbor.json")});
+    EXPECT_EQ(overlap.exit, 2);
+    EXPECT_THAT(overlap.err, HasSubstr("overlap"));
+}
+
 TEST(CommandLine, HelpIsNoError) {
     const auto r = run({"--help"});
     EXPECT_EQ(r.exit, 0);

@@ -100,6 +100,7 @@ Result<Part> readPart(const json& d, const std::string& place) {
 }
 
 Result<Arrangement> readArrangement(const json& d) {
+    if (!d.is_object()) return refuse(ProblemCode::Malformed, "the whole file", {}, "an object");
     if (auto known = onlyKeys(d, {"format", "version", "id", "title", "base", "parts", "pressed", "threaded"}); !known)
         return tl::unexpected(known.error());
     if (d.at("format") != "arbor-arrangement")

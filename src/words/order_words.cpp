@@ -1,0 +1,169 @@
+#include "words/order_words.h"
+
+#include <algorithm>
+#include <bit>
+
+namespace arbor::words {
+
+namespace {
+
+using arrangement::Assembly;
+using arrangement::Part;
+using arrangement::PartKind;
+using route::Order;
+using route::Parts;
+using route::Step;
+using route::Way;
+
+std::string list(const std::vector<std::string>& names) {
+    std::string out;
+    for (std::size_t i = 0; i < names.size(); ++i)
+        out += (i == 0 ? "" : i + 1 == names.size() ? " and " : ", ") + names[i];
+    return out;
+}
+
+std::string capital(std::string text) {
+    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
+    return text;
+}
+
+const char* outward(Way way) {
+    return way == Way::Up ? "upward" : "downward";
+}
+const char* fromSide(Way way) {
+    return way == Way::Up ? "from above" : "from below";
+}
+
+/// Walks through an order with what is present at each step.
+class Telling {
+public:
+    explicit Telling(const Assembly& assembly) : m_assembly(assembly), m_ways(assembly) {}
+
+    std::vector<WorkLine> strip(const Order& order) const {
+        std::vector<WorkLine> out;
+        strip(out, order.steps, m_ways.all(), 0);
+        std::vector<std::string> stuck;
+        for (std::size_t p = 0; p < m_ways.size(); ++p)
+            if (order.stuck & route::only(p)) stuck.push_back(name(p));
+        if (!stuck.empty())
+            out.push_back(
+                {capital(list(stuck)) + " cannot come out on either side", "it could never have been fitted so", ""});
+        return out;
+    }
+
+    std::vector<WorkLine> fit(const Order& order) const {
+        std::vector<WorkLine> out;
+        fit(out, order.steps, m_ways.all(), 0);
+        return out;
+    }
+
+private:
+    std::string name(std::size_t part) const { return partName(m_assembly.parts[part]); }
+    std::string names(Parts parts) const {
+        std::vector<std::string> out;
+        for (std::size_t p = 0; p < m_ways.size(); ++p)
+            if (parts & route::only(p)) out.push_back("the " + name(p));
+        return list(out);
+    }
+    std::string names(const std::vector<std::size_t>& parts) const {
+        std::vector<std::string> out;
+        for (const auto p : parts)
+            out.push_back(name(p));
+        return list(out);
+    }
+
+    void strip(std::vector<WorkLine>& out, const std::vector<Step>& steps, Parts present, int level) const {
+        Parts gone = 0;
+        for (const auto& step : steps) {
+            if (step.turnedOver) out.push_back({"Turn the work over", "", "", level});
+            if (step.parts.size() == 1) {
+                out.push_back(stripOne(step.parts[0], step.way, present, gone, level));
+            } else {
+                out.push_back({capital(names(step.parts)) + " out together, " + outward(step.way), "", "", level});
+                Parts group = 0;
+                for (const auto p : step.parts)
+                    group |= route::only(p);
+                strip(out, step.onTheBench, group, level + 1);
+            }
+            for (const auto p : step.parts) {
+                present &= ~route::only(p);
+                gone |= route::only(p);
+            }
+        }
+    }
+
+    WorkLine stripOne(std::size_t part, Way way, Parts present, Parts gone, int level) const {
+        const auto tight = m_ways.pressedTo(part) & present;
+        const auto waited = m_ways.keeps(part, way, gone);
+        WorkLine line{capital(name(part)), "", caution(part), level};
+        line.text += m_assembly.parts[part].kind == PartKind::Nut   ? std::string(": unscrew")
+                     : m_assembly.parts[part].kind == PartKind::Pin ? std::string(": draw it out")
+                     : tight != 0
+                         ? std::string(": press or draw it out ") + outward(way) + ", it is tight with " + names(tight)
+                         : std::string(" out, ") + outward(way);
+        if (waited != 0) line.why = names(waited) + (std::popcount(waited) == 1 ? " was" : " were") + " in the way";
+        return line;
+    }
+
+    /// Putting together runs through the steps from the last; `present` is what is fitted when a step is done.
+    void fit(std::vector<WorkLine>& out, const std::vector<Step>& steps, Parts whole, int level) const {
+        Parts later = 0;
+        std::vector<std::pair<const Step*, Parts>> backwards; // with what is fitted after it
+        for (const auto& step : steps) {
+            backwards.push_back({&step, later});
+            for (const auto p : step.parts)
+                later |= route::only(p);
+        }
+        for (auto at = backwards.rbegin(); at != backwards.rend(); ++at) {
+            const auto& [step, after] = *at;
+            if (step->parts.size() == 1) {
+                out.push_back(fitOne(step->parts[0], step->way, whole & ~after, after, level));
+            } else {
+                Parts group = 0;
+                for (const auto p : step->parts)
+                    group |= route::only(p);
+                fit(out, step->onTheBench, group, level + 1);
+                out.push_back({capital(names(step->parts)) + " in together, " + fromSide(step->way), "", "", level});
+            }
+            if (step->turnedOver) out.push_back({"Turn the work over", "", "", level});
+        }
+    }
+
+    WorkLine fitOne(std::size_t part, Way way, Parts present, Parts after, int level) const {
+        const auto tight = m_ways.pressedTo(part) & present;
+        const auto shuts = m_ways.keeps(part, way, after);
+        const auto kind = m_assembly.parts[part].kind;
+        WorkLine line{capital(name(part)), "", caution(part), level};
+        line.text += kind == PartKind::Nut   ? std::string(": screw it on")
+                     : kind == PartKind::Pin ? std::string(": put it through and bend it over")
+                     : tight != 0 ? std::string(": press it in ") + fromSide(way) + ", tight with " + names(tight)
+                                  : std::string(" in, ") + fromSide(way);
+        if (shuts != 0) line.why = "before " + names(shuts) + ", or it is shut out";
+        return line;
+    }
+
+    std::string caution(std::size_t part) const {
+        return m_assembly.parts[part].kind == PartKind::RetainingRing ? "eye protection: the ring can fly" : "";
+    }
+
+    const Assembly& m_assembly;
+    route::Ways m_ways;
+};
+
+} // namespace
+
+std::string partName(const Part& part) {
+    auto text = part.label.empty() ? part.id : part.label;
+    if (text.size() > 1 && text[0] >= 'A' && text[0] <= 'Z' && text[1] >= 'a' && text[1] <= 'z')
+        text[0] = static_cast<char>(text[0] - 'A' + 'a');
+    return text;
+}
+
+std::vector<WorkLine> stripLines(const Assembly& assembly, const Order& order) {
+    return Telling(assembly).strip(order);
+}
+std::vector<WorkLine> fitLines(const Assembly& assembly, const Order& order) {
+    return Telling(assembly).fit(order);
+}
+
+} // namespace arbor::words

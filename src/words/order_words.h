@@ -1,0 +1,26 @@
+#pragma once
+
+#include "core/arrangement/assembly.h"
+#include "core/route/order.h"
+
+#include <string>
+#include <vector>
+
+namespace arbor::words {
+
+/// One line of the order of work as it is read at the bench.
+struct WorkLine {
+    std::string text;    ///< what is done
+    std::string why;     ///< why not sooner (taking apart) or not later (putting together); may be empty
+    std::string caution; ///< what can hurt here; may be empty
+    int level = 0;       ///< 1: on the bench, with a group that left together
+};
+
+std::string partName(const arrangement::Part& part);
+
+/// The order of taking apart, line by line; parts that are stuck come last.
+std::vector<WorkLine> stripLines(const arrangement::Assembly& assembly, const route::Order& order);
+/// The same backwards: putting together.
+std::vector<WorkLine> fitLines(const arrangement::Assembly& assembly, const route::Order& order);
+
+} // namespace arbor::words
