@@ -16,16 +16,16 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-QString shown(double value_mm, double perUnit_mm) {
-    return QString::fromStdString(words::decimals(value_mm / perUnit_mm, perUnit_mm < 1e-2 ? 0 : 2));
+QString shown(double value_mm, double perUnit_mm, int thouPlaces = 1) {
+    return QString::fromStdString(words::decimals(value_mm / perUnit_mm, perUnit_mm < 1e-2 ? 0 : thouPlaces));
 }
 
-/// A round step that gives about `count` graduations.
-double graduation(double span, int count) {
-    const double raw = span / count, power = std::pow(10, std::floor(std::log10(raw)));
+/// A step that is round in the unit shown and gives about `count` graduations [mm].
+double graduation(double span_mm, int count, double perUnit_mm) {
+    const double raw = span_mm / perUnit_mm / count, power = std::pow(10, std::floor(std::log10(raw)));
     for (const double step : {1.0, 2.0, 5.0, 10.0})
-        if (step * power >= raw) return step * power;
-    return 10 * power;
+        if (step * power >= raw) return step * power * perUnit_mm;
+    return 10 * power * perUnit_mm;
 }
 
 void hatched(QPainter& painter, const QRectF& box, const QColor& fill, bool rising) {
@@ -79,7 +79,7 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
     hi += room;
     const auto y = [&](double v) { return box.bottom() - (v - lo) / (hi - lo) * box.height(); };
     painter.setFont(typeface(Text::Small));
-    const double step = graduation(hi - lo, 5);
+    const double step = graduation(hi - lo, 5, m_model.perUnit_mm);
     for (double v = std::ceil(lo / step) * step; v <= hi; v += step) {
         painter.setPen(roles().muted);
         painter.drawText(QRectF(0, y(v) - 9, 42, 18), Qt::AlignRight | Qt::AlignVCenter,
@@ -110,7 +110,7 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
         painter.setFont(typeface(Text::Small));
         painter.setPen(roles().plan);
         painter.drawText(QRectF(hole.left(), y(hi) - 4, box.right() - hole.left(), 18), Qt::AlignLeft,
-                         tr("measured %1 %2").arg(shown(*m_model.measured_mm, m_model.perUnit_mm), m_model.unit));
+                         tr("measured %1 %2").arg(shown(*m_model.measured_mm, m_model.perUnit_mm, 2), m_model.unit));
     }
 }
 
@@ -132,7 +132,7 @@ void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
     painter.setPen(QPen(roles().ink, 1.2));
     painter.drawLine(QPointF(box.left(), base), QPointF(box.right(), base));
     painter.setFont(typeface(Text::Small));
-    const double step = graduation(window.width(), 4);
+    const double step = graduation(window.width(), 4, m_model.perUnit_mm);
     for (double v = std::ceil(window.lower / step) * step; v <= window.upper; v += step) {
         painter.setPen(roles().ink);
         painter.drawLine(QPointF(x(v), base), QPointF(x(v), base + 4));
@@ -176,7 +176,7 @@ void ClearanceSteps::paintEvent(QPaintEvent*) {
     hi += (hi - lo) * 0.18;
     const auto y = [&](double v) { return box.bottom() - (v - lo) / (hi - lo) * box.height(); };
     painter.setFont(typeface(Text::Small));
-    const double step = graduation(hi - lo, 4);
+    const double step = graduation(hi - lo, 4, m_perUnit_mm);
     for (double v = std::ceil(lo / step) * step; v <= hi; v += step) {
         painter.setPen(QPen(std::abs(v) < step / 2 ? roles().ink : roles().rule, 1));
         painter.drawLine(QPointF(box.left(), y(v)), QPointF(box.right(), y(v)));

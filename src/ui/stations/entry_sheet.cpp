@@ -33,7 +33,7 @@ EntrySheet::EntrySheet(QWidget* parent) : QWidget(parent), m_grid(new QGridLayou
     m_grid->setHorizontalSpacing(theme::kGap);
     m_grid->setVerticalSpacing(3);
     m_grid->setColumnMinimumWidth(0, 92);
-    m_grid->setColumnMinimumWidth(1, 120);
+    m_grid->setColumnMinimumWidth(1, 110);
     m_grid->setColumnStretch(2, 1);
     m_grid->setRowStretch(100, 1);
 }
@@ -55,7 +55,7 @@ QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take 
     auto* edit = new QLineEdit(this);
     edit->setObjectName(name);
     edit->setAccessibleName(label);
-    edit->setFixedWidth(118);
+    edit->setFixedWidth(110);
     auto* note = new QLabel(this);
     note->setObjectName(name + "Understood");
     note->setFont(theme::typeface(theme::Text::Small));

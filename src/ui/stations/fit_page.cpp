@@ -327,9 +327,7 @@ void FitPage::showCharts() {
     m_zones->show(zones);
     std::vector<ClearanceStep> steps;
     const auto band = [&](const QString& label, const Range& r, double before, int tone) {
-        steps.push_back({label,
-                         q(tone == 0 ? d.fine(r.likely).number : words::decimals(d.fineValue(r.likely - before), 1)),
-                         r.least, r.most, r.likely, tone});
+        steps.push_back({label, q(d.fine(r.likely - before).number), r.least, r.most, r.likely, tone});
     };
     band(tr("as made, %1").arg(q(job.bearing.clearanceGroup)), f.clearanceAsMade_mm, 0, 0);
     band(tr("in housing"), f.clearanceInHousing_mm, f.clearanceAsMade_mm.likely, 1);

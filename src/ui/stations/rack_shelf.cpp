@@ -23,7 +23,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kSlotWidth = 128;
+constexpr int kLeastSlot = 128;
 constexpr int kTop = 36;
 constexpr int kWords = 96; // below the datum: number, sizes, verdict
 
@@ -52,12 +52,17 @@ void RackShelf::show(const std::vector<tooling::Candidate>& candidates, const st
                            advice ? q(words::say(*advice, display).head) : QString(), c.verdict()});
     }
     m_summary = q(words::rejectionSummary(candidates));
+    // Inch sizes are longer than metric ones: the slots are as wide as the longest.
+    m_slotWidth = kLeastSlot;
+    const QFontMetrics metrics(typeface(Text::Small));
+    for (const auto& slot : m_slots)
+        m_slotWidth = std::max(m_slotWidth, metrics.horizontalAdvance(slot.sizes) + 18);
     keepChosenInSight();
     update();
 }
 
 void RackShelf::keepChosenInSight() {
-    const int inSight = std::max(1, (width() - 2 * theme::kMargin) / kSlotWidth);
+    const int inSight = std::max(1, (width() - 2 * theme::kMargin) / m_slotWidth);
     if (m_chosen) {
         const int at = static_cast<int>(*m_chosen);
         m_first = std::clamp(m_first, std::max(0, at - inSight + 1), at);
@@ -77,7 +82,7 @@ void RackShelf::step(int by) {
 }
 
 QRectF RackShelf::slotBox(std::size_t index) const {
-    return {theme::kMargin + (static_cast<double>(index) - m_first) * kSlotWidth, kTop, kSlotWidth - 8,
+    return {theme::kMargin + (static_cast<double>(index) - m_first) * m_slotWidth, kTop, m_slotWidth - 8.0,
             static_cast<double>(height() - kTop - 26)};
 }
 
@@ -173,7 +178,7 @@ void RackShelf::wheelEvent(QWheelEvent* event) {
     m_first += event->angleDelta().y() > 0 ? -1 : 1;
     m_first = std::clamp(
         m_first, 0,
-        std::max(0, static_cast<int>(m_slots.size()) - std::max(1, (width() - 2 * theme::kMargin) / kSlotWidth)));
+        std::max(0, static_cast<int>(m_slots.size()) - std::max(1, (width() - 2 * theme::kMargin) / m_slotWidth)));
     update();
 }
 

@@ -48,6 +48,7 @@ private:
     std::vector<Slot> m_slots;
     std::optional<std::size_t> m_chosen;
     QString m_summary;
+    int m_slotWidth = 0;
     int m_first = 0; ///< first slot in sight
     std::optional<std::size_t> m_pressed;
     QPointF m_pressedAt;

@@ -53,6 +53,6 @@ inline constexpr int kTouch = 40; ///< least height of what is touched at the pr
 inline constexpr int kHeaderHeight = 46;
 inline constexpr int kRuleWidth = 204;
 inline constexpr int kSlipWidth = 340;
-inline constexpr int kSheetWidth = 352; ///< entries beside the bench
+inline constexpr int kSheetWidth = 364; ///< entries beside the bench
 
 } // namespace arbor::ui::theme
