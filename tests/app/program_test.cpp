@@ -57,6 +57,13 @@ TEST(Program, PictureLeavesNoTrace) {
     EXPECT_TRUE(std::filesystem::is_character_file("/dev/null"));
 }
 
+TEST(Program, OpensAFolderAsAShelf) {
+    const TemporaryShop shop;
+    const auto ended = start({QString::fromStdString(shop.folder()), "--shot", path(shop, "shelf.png")}, shop);
+    EXPECT_EQ(ended.exit, 0) << ended.err.toStdString();
+    EXPECT_EQ(QImage(path(shop, "shelf.png")).size(), QSize(1280, 800));
+}
+
 TEST(Program, PictureByNightIsDark) {
     const TemporaryShop shop;
     start({QString::fromStdString(shop.jobFile()), "--night", "--shot", path(shop, "night.png")}, shop);

@@ -23,7 +23,6 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kLeastSlot = 128;
 constexpr int kTop = 36;
 constexpr int kWords = 96; // below the datum: number, sizes, verdict
 

@@ -48,7 +48,8 @@ private:
     std::vector<Slot> m_slots;
     std::optional<std::size_t> m_chosen;
     QString m_summary;
-    int m_slotWidth = 0;
+    static constexpr int kLeastSlot = 128;
+    int m_slotWidth = kLeastSlot;
     int m_first = 0; ///< first slot in sight
     std::optional<std::size_t> m_pressed;
     QPointF m_pressedAt;
