@@ -135,7 +135,7 @@ void DriverBench::judgeWayDown(DriverCheck& out, const std::vector<Body>& movers
 }
 
 void DriverBench::judgeStrength(DriverCheck& out, const catalog::Tool& t) const {
-    const double force = std::max(m_load.pressForceMost_N, m_load.holdForce_N);
+    const double force = m_load.greatest_N();
     if (out.faceArea_mm2 > 0 && force / out.faceArea_mm2 > kToolYield_MPa / kSafety)
         out.findings.push_back(
             stop(Finding::FaceOverloaded, force / out.faceArea_mm2, kToolYield_MPa / kSafety, t.id, "HB4.17"));
@@ -177,7 +177,7 @@ SupportCheck checkSupport(const arrangement::HousedBearing& a, const catalog::Pr
         out.findings.push_back(stop(Finding::FallsThrough, support ? support->boreDia_mm : press.bedOpening_mm,
                                     housing.outsideDia(), support ? support->id : "bed"));
     out.innerDia_mm = out.area_mm2 > 0 ? 2 * innerRad : 0;
-    const double force = std::max(load.pressForceMost_N, load.holdForce_N);
+    const double force = load.greatest_N();
     if (out.area_mm2 > 0 && force / out.area_mm2 > kToolYield_MPa / kSafety)
         out.findings.push_back(stop(Finding::FaceOverloaded, force / out.area_mm2, kToolYield_MPa / kSafety,
                                     support ? support->id : "bed", "HB4.17"));
@@ -213,7 +213,7 @@ force::Path judgePath(AdviceList& findings, const arrangement::HousedBearing& a,
     const auto& bad = path.mustNotCarry;
     if (std::any_of(bad.begin(), bad.end(), isElements)) {
         findings.push_back(
-            stop(Finding::PathThroughElements, load.pressForceMost_N, load.staticAxial_N, "inner ring", "HB4.7"));
+            stop(Finding::PathThroughElements, load.greatest_N(), load.staticAxial_N, "inner ring", "HB4.7"));
         findings.push_back({load.staticIsEstimate ? Finding::RatingIsEstimate : Finding::RatingTyped,
                             Severity::Info,
                             load.staticAxial_N,
@@ -221,7 +221,7 @@ force::Path judgePath(AdviceList& findings, const arrangement::HousedBearing& a,
                             {},
                             "ISO76"});
     } else if (!bad.empty()) {
-        findings.push_back(stop(Finding::PathThroughPart, load.pressForceMost_N, 0, setup.bodies[bad.front()].id));
+        findings.push_back(stop(Finding::PathThroughPart, load.greatest_N(), 0, setup.bodies[bad.front()].id));
     }
     return path;
 }
@@ -246,7 +246,7 @@ void judgeStack(Proof& proof, const arrangement::HousedBearing& a, const SetupCh
     }
     if (tall > kSlenderLimit * narrow)
         proof.findings.push_back(stop(Finding::StackTall, tall / narrow, kSlenderLimit, {}, "HB4.18"));
-    const double most = std::max(load.pressForceMost_N, load.holdForce_N);
+    const double most = load.greatest_N();
     if (most > choice.press->capacity_N)
         proof.findings.push_back(stop(Finding::PressTooSmall, most, choice.press->capacity_N, choice.press->name));
 }

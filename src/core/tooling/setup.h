@@ -6,6 +6,7 @@
 #include "core/force/path.h"
 #include "core/section/body.h"
 
+#include <algorithm>
 #include <optional>
 #include <vector>
 
@@ -44,6 +45,9 @@ struct LoadCase {
     double holdForce_N = 0; ///< greatest
     double staticAxial_N = 0;
     bool staticIsEstimate = true;
+
+    /// What the stack, and whatever stands in the path, may have to carry.
+    double greatest_N() const { return std::max(pressForceMost_N, holdForce_N); }
 };
 
 /// Verdict on one driver with what stands on it: lands on the right face, clears everything on the way, is strong

@@ -33,7 +33,7 @@ void callBalls(BenchScene& scene, const tooling::Setup& setup, const JobSession&
     const QPointF at(s.plan().arrangement->bearing.pitchDia_mm() / 2, (body.bottom() + body.top()) / 2);
     if (hit)
         scene.callouts.push_back(
-            {at, QObject::tr("%1 on the balls").arg(q(s.display().force(s.plan().load->pressForceMost_N).text())),
+            {at, QObject::tr("%1 on the balls").arg(q(s.display().force(s.plan().load->greatest_N()).text())),
              QObject::tr("carry %1").arg(q(s.display().force(s.plan().rating.axial_N).text())), Tone::Stop});
     else if (scene.path->proven())
         scene.callouts.push_back({at, QObject::tr("Balls: no load"), QObject::tr("path stays outside"), Tone::Proven});
