@@ -1,6 +1,7 @@
 #include "io/job_file.h"
 
 #include "core/base/json_text.h"
+#include "core/plan/plan.h"
 #include "io/entry/size_entry.h"
 #include "io/job_json.h"
 #include "io/text_file.h"
@@ -97,9 +98,12 @@ Result<JobDocument> parseJob(const std::string& text) {
 std::string jobText(const JobDocument& document) {
     auto whole = parseJson(document.preserved).value_or(json::object());
     const auto readVersion = whole.value("version", 1);
+    const auto readDone = whole.value("done", json::array());
     lay(whole, jobToJson(document.job));
-    whole["version"] =
-        std::max(readVersion, whole["version"].get<int>()); // what a newer program kept in it is still there
+    // What a newer program keeps in the file is still there: its version, and its stations that are done.
+    whole["version"] = std::max(readVersion, whole["version"].get<int>());
+    for (const auto& name : readDone)
+        if (name.is_string() && !plan::stationNamed(name.get<std::string>())) whole["done"].push_back(name);
     return whole.dump(2) + "\n";
 }
 
