@@ -13,6 +13,7 @@ mkdir -p "$out"
 for station in fit tooling press; do
     "$app" "$job" --station "$station" --shot "$out/$station.png"
 done
+"$app" "$job" --station order --shot "$out/order.png"
 "$app" "$job" --station fit --night --shot "$out/fit-night.png"
 "$app" "$closed" --station press --shot "$out/press-trace.png"
 "$app" "$closed" --station seat --shot "$out/seat.png"

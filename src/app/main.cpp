@@ -3,6 +3,7 @@
 
 #include "core/plan/plan.h"
 
+#include <QAction>
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDateTime>
@@ -38,13 +39,16 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
-    const QCommandLineOption station("station", "open the job at: fit, tooling, press, seat, close", "name");
+    const QCommandLineOption station(
+        "station", "open the job at: fit, tooling, press, seat, close, or order for its order of work", "name");
     const QCommandLineOption night("night", "with --shot: in the night look");
     parser.addOptions({shot, station, night});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
-    if (parser.isSet(station) && !wanted) {
-        std::fprintf(stderr, "brisk-arbor: --station: “%s” is no station; wanted: fit, tooling, press, seat or close\n",
+    const bool order = parser.value(station) == "order";
+    if (parser.isSet(station) && !wanted && !order) {
+        std::fprintf(stderr,
+                     "brisk-arbor: --station: “%s” is no station; wanted: fit, tooling, press, seat, close or order\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
@@ -58,6 +62,7 @@ int main(int argc, char** argv) {
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (wanted && window.session()) window.jobView()->go(*wanted);
+    if (order) window.findChild<QAction*>("actionOrder")->trigger();
     if (picture) shootAndQuit(window, parser.value(shot));
     return QApplication::exec();
 }

@@ -67,28 +67,37 @@ private:
     }
     std::string names(const std::vector<std::size_t>& parts) const {
         std::vector<std::string> out;
+        out.reserve(parts.size());
         for (const auto p : parts)
             out.push_back(name(p));
         return list(out);
     }
 
-    void strip(std::vector<WorkLine>& out, const std::vector<Step>& steps, Parts present, int level) const {
+    static Parts partsOf(const Step& step) {
+        Parts out = 0;
+        for (const auto p : step.parts)
+            out |= route::only(p);
+        return out;
+    }
+
+    static WorkLine turnOver(Parts here, int level) { return {"Turn the work over", "", "", level, here}; }
+
+    void strip(std::vector<WorkLine>& out, const std::vector<Step>& steps, Parts here, int level) const {
         Parts gone = 0;
         for (const auto& step : steps) {
-            if (step.turnedOver) out.push_back({"Turn the work over", "", "", level});
-            if (step.parts.size() == 1) {
-                out.push_back(stripOne(step.parts[0], step.way, present, gone, level));
-            } else {
-                out.push_back({capital(names(step.parts)) + " out together, " + outward(step.way), "", "", level});
-                Parts group = 0;
-                for (const auto p : step.parts)
-                    group |= route::only(p);
-                strip(out, step.onTheBench, group, level + 1);
-            }
-            for (const auto p : step.parts) {
-                present &= ~route::only(p);
-                gone |= route::only(p);
-            }
+            const Parts moving = partsOf(step);
+            if (step.turnedOver) out.push_back(turnOver(here, level));
+            auto line =
+                step.parts.size() == 1
+                    ? stripOne(step.parts[0], step.way, here, gone, level)
+                    : WorkLine{capital(names(step.parts)) + " out together, " + outward(step.way), "", "", level};
+            line.here = here;
+            line.moving = moving;
+            line.way = step.way;
+            out.push_back(std::move(line));
+            strip(out, step.onTheBench, moving, level + 1);
+            here &= ~moving;
+            gone |= moving;
         }
     }
 
@@ -105,27 +114,27 @@ private:
         return line;
     }
 
-    /// Putting together runs through the steps from the last; `present` is what is fitted when a step is done.
+    /// Putting together runs through the steps from the last.
     void fit(std::vector<WorkLine>& out, const std::vector<Step>& steps, Parts whole, int level) const {
         Parts later = 0;
         std::vector<std::pair<const Step*, Parts>> backwards; // with what is fitted after it
         for (const auto& step : steps) {
             backwards.push_back({&step, later});
-            for (const auto p : step.parts)
-                later |= route::only(p);
+            later |= partsOf(step);
         }
         for (auto at = backwards.rbegin(); at != backwards.rend(); ++at) {
             const auto& [step, after] = *at;
-            if (step->parts.size() == 1) {
-                out.push_back(fitOne(step->parts[0], step->way, whole & ~after, after, level));
-            } else {
-                Parts group = 0;
-                for (const auto p : step->parts)
-                    group |= route::only(p);
-                fit(out, step->onTheBench, group, level + 1);
-                out.push_back({capital(names(step->parts)) + " in together, " + fromSide(step->way), "", "", level});
-            }
-            if (step->turnedOver) out.push_back({"Turn the work over", "", "", level});
+            const Parts here = whole & ~after;
+            fit(out, step->onTheBench, partsOf(*step), level + 1);
+            auto line =
+                step->parts.size() == 1
+                    ? fitOne(step->parts[0], step->way, here, after, level)
+                    : WorkLine{capital(names(step->parts)) + " in together, " + fromSide(step->way), "", "", level};
+            line.here = here;
+            line.moving = partsOf(*step);
+            line.way = step->way;
+            out.push_back(std::move(line));
+            if (step->turnedOver) out.push_back(turnOver(here, level));
         }
     }
 

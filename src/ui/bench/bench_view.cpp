@@ -22,6 +22,7 @@ using theme::typeface;
 
 constexpr int kTop = 58; // below title and subtitle
 constexpr int kBottom = 14;
+constexpr double kAxisOver = 6; // past the work at both ends
 constexpr int kCalloutWidth = 206;
 constexpr int kCalloutStep = 40;
 constexpr int kLeastLabelledWidth = 3 * kCalloutWidth; // narrower: the section alone, parts are told when picked
@@ -139,7 +140,8 @@ void BenchView::paintSection(QPainter& painter, const QTransform& map) const {
     for (std::size_t i = 0; i < m_scene.bodies.size(); ++i)
         section.body(m_scene.bodies[i], i < m_scene.faded.size() && m_scene.faded[i], m_picked == i);
     const auto world = worldBox();
-    section.axis(world.top() - 4, world.bottom() + 4);
+    const double over = kAxisOver / map.m11();
+    section.axis(world.top() - over, world.bottom() + over);
     if (m_scene.path) section.path(*m_scene.path, m_scene.bodies);
 }
 

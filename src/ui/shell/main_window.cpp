@@ -1,6 +1,8 @@
 #include "ui/shell/main_window.h"
 
+#include "io/arrangement_file.h"
 #include "io/library_files.h"
+#include "ui/order/order_view.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
 #include "ui/stations/slips.h"
@@ -27,6 +29,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kRecent = 8;
+constexpr int kShelfPlace = 0, kJobPlace = 1, kOrderPlace = 2; // in the stack of places
 
 } // namespace
 
@@ -54,6 +57,9 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places = new QStackedWidget(this);
     m_places->addWidget(shelfScroll);
     m_places->addWidget(m_jobView);
+    m_orderView = new OrderView(this);
+    m_places->addWidget(m_orderView);
+    connect(m_orderView, &OrderView::left, this, &MainWindow::backToJob);
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -138,6 +144,7 @@ void MainWindow::buildActions() {
     m_redo->setEnabled(false);
     m_menu->addSeparator();
     buildJobActions(m_menu);
+    add(m_menu, tr("Order of work"), Qt::CTRL | Qt::Key_R, [this] { showOrder(); })->setObjectName("actionOrder");
     m_menu->addSeparator();
     auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
     night->setObjectName("actionNight");
@@ -155,7 +162,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
         action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)));
         addAction(action);
         connect(action, &QAction::triggered, this, [this, station] {
-            if (m_session && m_places->currentIndex() == 1) m_jobView->go(station);
+            if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->go(station);
         });
     }
     const auto step = [&](const QString& text, const QKeySequence& keys, int by) {
@@ -163,7 +170,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
         action->setShortcut(keys);
         addAction(action);
         connect(action, &QAction::triggered, this, [this, by] {
-            if (m_session && m_places->currentIndex() == 1) m_jobView->goBy(by);
+            if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->goBy(by);
         });
     };
     step(tr("Next station"), Qt::Key_PageDown, 1);
@@ -173,7 +180,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
     act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});
     addAction(act);
     connect(act, &QAction::triggered, this, [this] {
-        if (m_session && m_places->currentIndex() == 1) m_jobView->takeAction();
+        if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->takeAction();
     });
 }
 
@@ -224,7 +231,7 @@ void MainWindow::openJob(const QString& path) {
             [this](const QString& t) { m_redo->setText(t.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(t)); });
     m_undo->setEnabled(false);
     m_redo->setEnabled(false);
-    m_places->setCurrentIndex(1);
+    m_places->setCurrentIndex(kJobPlace);
     m_jobView->open(m_session.get());
     remember(path);
     showHeader();
@@ -253,13 +260,28 @@ void MainWindow::newJobLike(const QString& path) {
 
 void MainWindow::showShelf() {
     if (m_library) m_shelf->show(m_folder.toStdString(), m_library);
-    m_places->setCurrentIndex(0);
+    m_places->setCurrentIndex(kShelfPlace);
     m_shelf->setFocus();
     showHeader();
 }
 
+/// The order of taking the open job's arrangement apart, worked out anew from the file.
+void MainWindow::showOrder() {
+    if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+    auto arrangement = io::loadArrangement(m_session->path());
+    if (!arrangement) return showTrouble(q(words::say(arrangement.error())));
+    showTrouble({});
+    m_places->setCurrentIndex(kOrderPlace);
+    m_orderView->show(std::move(*arrangement));
+}
+
+void MainWindow::backToJob() {
+    m_places->setCurrentIndex(kJobPlace);
+    m_jobView->go(m_jobView->current());
+}
+
 void MainWindow::showHeader() {
-    const bool inJob = m_places->currentIndex() == 1 && m_session;
+    const bool inJob = m_places->currentIndex() != kShelfPlace && m_session;
     m_title->setText(inJob ? q(m_session->job().title) : tr("Shelf"));
     m_subtitle->setText(inJob
                             ? q(m_session->job().id) + " · " + q(m_session->job().customer)
@@ -295,7 +317,7 @@ void MainWindow::setNight(bool night) {
 }
 
 void MainWindow::toggleUnits() {
-    if (m_session && m_places->currentIndex() == 1)
+    if (m_session && m_places->currentIndex() == kJobPlace)
         m_session->edit(tr("Change units"), [](job::Job& j) {
             j.units = j.units == job::Units::Metric ? job::Units::Inch : job::Units::Metric;
         });

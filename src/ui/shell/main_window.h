@@ -13,6 +13,7 @@ class QStackedWidget;
 namespace arbor::ui {
 
 class JobView;
+class OrderView;
 class ShelfView;
 
 /// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
@@ -44,6 +45,8 @@ private:
     void openJob(const QString& path);
     void newJobLike(const QString& path);
     void showShelf();
+    void showOrder();
+    void backToJob();
     void showTrouble(const QString& text);
     void showHeader();
     void setNight(bool night);
@@ -59,6 +62,7 @@ private:
     QStackedWidget* m_places;
     ShelfView* m_shelf;
     JobView* m_jobView;
+    OrderView* m_orderView;
     QLabel* m_title;
     QLabel* m_subtitle;
     QLabel* m_units;

@@ -1,0 +1,98 @@
+#include "ui/order/step_list.h"
+
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+
+namespace arbor::ui {
+
+namespace {
+
+using theme::roles;
+using theme::Text;
+using theme::typeface;
+
+constexpr int kNumber = 34; // room for the number
+constexpr int kIndent = 28; // of what is done on the bench
+
+int textHeight(const QString& text, Text style, int width) {
+    if (text.isEmpty()) return 0;
+    return QFontMetrics(typeface(style)).boundingRect(QRect(0, 0, width, 4000), Qt::TextWordWrap, text).height();
+}
+
+} // namespace
+
+StepList::StepList(QWidget* parent) : QWidget(parent) {
+    setObjectName("stepList");
+    setAccessibleName(tr("Order of work"));
+}
+
+void StepList::show(std::vector<words::WorkLine> lines, std::size_t current) {
+    m_lines = std::move(lines);
+    m_current = current;
+    layOut();
+    update();
+}
+
+void StepList::resizeEvent(QResizeEvent*) {
+    layOut();
+}
+
+void StepList::layOut() {
+    m_boxes.clear();
+    int y = theme::kGap;
+    for (const auto& line : m_lines) {
+        const int left = theme::kMargin + line.level * kIndent;
+        const int width = this->width() - left - kNumber - theme::kMargin;
+        const int height = textHeight(q(line.text), Text::Strong, width) + textHeight(q(line.why), Text::Small, width) +
+                           textHeight(q(line.caution), Text::Small, width) + 2 * theme::kGap;
+        m_boxes.emplace_back(left, y, this->width() - left - theme::kGap, std::max(height, theme::kTouch));
+        y += m_boxes.back().height() + 2;
+    }
+    setMinimumHeight(y + theme::kGap);
+}
+
+QRect StepList::boxOf(std::size_t line) const {
+    return m_boxes.at(line);
+}
+
+void StepList::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(rect(), roles().card);
+    for (std::size_t i = 0; i < m_lines.size(); ++i)
+        paintLine(painter, i);
+}
+
+void StepList::paintLine(QPainter& painter, std::size_t index) const {
+    const auto& line = m_lines[index];
+    const auto box = m_boxes[index];
+    if (index == m_current) {
+        painter.fillRect(box, roles().planPale);
+        painter.fillRect(box.left(), box.top(), 4, box.height(), roles().plan);
+    }
+    int y = box.top() + theme::kGap;
+    const int left = box.left() + kNumber, width = box.right() - left - theme::kGap;
+    painter.setFont(typeface(Text::Strong));
+    painter.setPen(roles().muted);
+    painter.drawText(QRect(box.left() + 10, y, kNumber - 10, 20), Qt::AlignTop, QString::number(index + 1));
+    const auto write = [&](const std::string& text, Text style, const QColor& colour) {
+        if (text.empty()) return;
+        painter.setFont(typeface(style));
+        painter.setPen(colour);
+        painter.drawText(QRect(left, y, width, 4000), Qt::TextWordWrap, q(text));
+        y += textHeight(q(text), style, width);
+    };
+    write(line.text, Text::Strong, line.moving == 0 ? roles().caution : roles().ink);
+    write(line.why, Text::Small, roles().muted);
+    write(line.caution, Text::Small, roles().stop);
+}
+
+void StepList::mousePressEvent(QMouseEvent* event) {
+    for (std::size_t i = 0; i < m_boxes.size(); ++i)
+        if (m_boxes[i].contains(event->position().toPoint())) return emit chosen(i);
+}
+
+} // namespace arbor::ui
