@@ -79,6 +79,8 @@ TEST_F(BadInput, BrokenRackLeavesTheJobReadable) {
     EXPECT_TRUE(window->troubleText().contains("line 4, kind"));
     EXPECT_TRUE(session().plan().fit);
     EXPECT_FALSE(session().plan().tools);
+    type("measuredBore", "61.981");
+    EXPECT_TRUE(window->troubleText().contains("rack.csv")) << "still without tools, still said";
 }
 
 TEST_F(BadInput, TraceWithTextIsRefusedAndTheJobStays) {

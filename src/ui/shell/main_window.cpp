@@ -198,11 +198,12 @@ bool MainWindow::openFolder(const QString& folder) {
     auto library = io::loadLibrary(folder.toStdString());
     if (!library) {
         // Jobs can still be read without a rack: the tables ship with the program.
-        showTrouble(tr("No tools from this folder. %1").arg(q(words::say(library.error()))));
+        m_rackTrouble = tr("No tools from this folder. %1").arg(q(words::say(library.error())));
         library = io::loadShippedLibrary();
     } else {
-        showTrouble({});
+        m_rackTrouble.clear();
     }
+    showTrouble({});
     if (!library) {
         showTrouble(q(words::say(library.error())));
         return false;
@@ -294,10 +295,11 @@ void MainWindow::showHeader() {
 }
 
 void MainWindow::showTrouble(const QString& text) {
-    m_trouble->setText(text);
+    const auto& shown = text.isEmpty() ? m_rackTrouble : text;
+    m_trouble->setText(shown);
     m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold")
                                  .arg(theme::roles().stopPale.name(), theme::roles().stop.name()));
-    m_trouble->setVisible(!text.isEmpty());
+    m_trouble->setVisible(!shown.isEmpty());
 }
 
 QString MainWindow::troubleText() const {

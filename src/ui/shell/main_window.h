@@ -58,6 +58,7 @@ private:
     Surroundings m_around;
     std::shared_ptr<const plan::Library> m_library;
     QString m_folder;
+    QString m_rackTrouble; ///< stays in sight while the folder has no usable rack
     std::unique_ptr<JobSession> m_session;
     QStackedWidget* m_places;
     ShelfView* m_shelf;
