@@ -1,7 +1,9 @@
+#include "ui/report/route_card.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
 
 #include "core/plan/plan.h"
+#include "words/sentences.h"
 
 #include <QAction>
 #include <QApplication>
@@ -22,6 +24,16 @@ void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
     });
 }
 
+int printCard(const arbor::ui::MainWindow& window, const QString& file) {
+    if (!window.session()) {
+        std::fprintf(stderr, "brisk-arbor: --card: %s\n", qPrintable(window.troubleText()));
+        return 2;
+    }
+    const auto written = arbor::ui::writeRouteCard(*window.session(), file);
+    if (!written) std::fprintf(stderr, "brisk-arbor: %s\n", arbor::words::say(written.error()).c_str());
+    return written ? 0 : 2;
+}
+
 /// A picture leaves no trace and follows no habit: its settings live in a folder that goes with the program.
 std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
     if (passingFolder.isEmpty()) return std::make_unique<QSettings>();
@@ -40,20 +52,22 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
     const QCommandLineOption station(
-        "station", "open the job at: fit, tooling, press, seat, close, or order for its order of work", "name");
+        "station", "open the job at: intake, strip, fit, tooling, press, seat, close, or arrangement", "name");
     const QCommandLineOption night("night", "with --shot: in the night look");
-    parser.addOptions({shot, station, night});
+    const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
+    parser.addOptions({shot, station, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
-    const bool order = parser.value(station) == "order";
-    if (parser.isSet(station) && !wanted && !order) {
+    const bool arrangement = parser.value(station) == "arrangement";
+    if (parser.isSet(station) && !wanted && !arrangement) {
         std::fprintf(stderr,
-                     "brisk-arbor: --station: “%s” is no station; wanted: fit, tooling, press, seat, close or order\n",
+                     "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, fit, tooling, press, "
+                     "seat, close or arrangement\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
 
-    const bool picture = parser.isSet(shot);
+    const bool picture = parser.isSet(shot) || parser.isSet(card);
     const QTemporaryDir passing;
     auto settings = settingsFor(picture ? passing.path() : QString());
     if (picture && parser.isSet(night)) settings->setValue("night", true);
@@ -62,7 +76,8 @@ int main(int argc, char** argv) {
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (wanted && window.session()) window.jobView()->go(*wanted);
-    if (order) window.findChild<QAction*>("actionOrder")->trigger();
+    if (arrangement) window.findChild<QAction*>("actionArrangement")->trigger();
+    if (parser.isSet(card)) return printCard(window, parser.value(card));
     if (picture) shootAndQuit(window, parser.value(shot));
     return QApplication::exec();
 }

@@ -1,30 +1,19 @@
 #include "cli/route_command.h"
 
 #include "cli/exit_codes.h"
+#include "core/plan/strip_plan.h"
 #include "core/route/order.h"
 #include "io/arrangement_file.h"
-#include "words/order_words.h"
+#include "io/library_files.h"
+#include "io/strip_json.h"
+#include "words/strip_words.h"
 
-#include <nlohmann/json.hpp>
+#include <algorithm>
 #include <ostream>
 
 namespace arbor::cli {
 
 namespace {
-
-using json = nlohmann::ordered_json;
-
-json linesJson(const std::vector<words::WorkLine>& lines) {
-    auto out = json::array();
-    for (const auto& line : lines) {
-        json entry{{"says", line.text}};
-        if (!line.why.empty()) entry["why"] = line.why;
-        if (!line.caution.empty()) entry["caution"] = line.caution;
-        if (line.level > 0) entry["on_the_bench"] = true;
-        out.push_back(entry);
-    }
-    return out;
-}
 
 void printLines(std::ostream& out, const std::vector<words::WorkLine>& lines) {
     int number = 0;
@@ -37,27 +26,60 @@ void printLines(std::ostream& out, const std::vector<words::WorkLine>& lines) {
     }
 }
 
+void printRings(std::ostream& out, const plan::StripPlan& strip, const words::Display& d) {
+    for (const auto& ring : strip.rings) {
+        out << "  " << words::partName(strip.assembly.parts[ring.site.ring]) << ", tight with the "
+            << words::partName(strip.assembly.parts[ring.site.partner]) << '\n';
+        if (ring.breakaway)
+            out << "      lets go at " << d.forceRange(ring.breakaway->force_N.least, ring.breakaway->force_N.most)
+                << ' ' << d.force(0).unit << ", up to " << words::figures(ring.breakaway->energy_J.most)
+                << " J come free\n";
+        for (const auto& way : ring.ways) {
+            const auto said = words::say(way, ring, strip.assembly, d);
+            out << (way.applies ? "    + " : "    x ") << said.line() << '\n';
+        }
+    }
+}
+
+void printKit(std::ostream& out, const plan::StripPlan& strip) {
+    for (const auto& line : strip.kit) {
+        const bool missing = std::find(strip.missing.begin(), strip.missing.end(), line.id) != strip.missing.end();
+        const auto said = words::kitLine(line, strip.assembly);
+        out << (missing ? "  [ ] " : "  [x] ") << said.line() << '\n';
+    }
+}
+
 } // namespace
 
 int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
-    const auto arrangement = io::loadArrangement(path);
-    if (!arrangement) return refused(err, arrangement.error());
-    const auto& assembly = arrangement->assembly;
-    const auto order = route::takeApart(assembly);
-    const bool apart = m_direction == Direction::Apart || order.stuck != 0;
-    const auto lines = apart ? words::stripLines(assembly, order) : words::fitLines(assembly, order);
-    if (asJson) {
-        out << json{{"arrangement", arrangement->id},
-                    {"title", arrangement->title},
-                    {"turn_overs", order.turnOvers},
-                    {apart ? "strip" : "route", linesJson(lines)}}
-                   .dump(2)
-            << '\n';
-    } else {
-        out << arrangement->title << '\n';
-        printLines(out, lines);
+    const auto library = io::loadTables();
+    if (!library) return refused(err, library.error());
+    const auto job = io::loadWork(path);
+    if (!job) return refused(err, job.error());
+    const auto strip = plan::planStrip(*job, *library, plan::kFrameStiffness_N_per_mm);
+    if (!strip) return refused(err, {ProblemCode::Missing, "arrangement", {}, "a job with an arrangement", path});
+    if (!strip->faults.empty()) {
+        for (auto fault : strip->faults) {
+            fault.file = path;
+            refused(err, fault);
+        }
+        return kBadInput;
     }
-    return order.stuck != 0 ? kStop : kWell;
+    const bool apart = m_direction == Direction::Apart || strip->order.stuck != 0;
+    const auto lines =
+        apart ? words::stripLines(strip->assembly, strip->order) : words::fitLines(strip->assembly, strip->order);
+    const words::Display d(job->units);
+    if (asJson) {
+        out << io::stripJson(*strip, d, apart).dump(2) << '\n';
+    } else {
+        out << job->arrangement->title << '\n';
+        printLines(out, lines);
+        if (apart && !strip->rings.empty()) out << "\nTight rings, best way first\n";
+        if (apart) printRings(out, *strip, d);
+        if (apart && !strip->kit.empty()) out << "\nOn the bench before it is stripped\n";
+        if (apart) printKit(out, *strip);
+    }
+    return strip->order.stuck != 0 ? kStop : kWell;
 }
 
 } // namespace arbor::cli

@@ -34,10 +34,14 @@ void printFit(std::ostream& out, const plan::Plan& plan, const Display& d) {
         << "  pressure        " << d.pressure(f.pressure_MPa.likely).text() << '\n'
         << "  press force     " << d.force(f.pressForce_N.likely).text() << "  ("
         << d.forceRange(f.pressForce_N.least, f.pressForce_N.most) << ")\n"
-        << "  clearance left  " << d.fine(f.clearanceLeft_mm.likely).text() << "  ("
-        << d.fineRange(f.clearanceLeft_mm.least, f.clearanceLeft_mm.most) << "), by the limits "
-        << d.fineRange(f.clearanceWorst_mm.lower, f.clearanceWorst_mm.upper) << ' ' << fine << '\n'
-        << "  housing to      " << d.temperature(f.housingTemp_C).text() << " to drop it in\n";
+        << "  clearance left  ";
+    if (f.clearanceMade)
+        out << d.fine(f.clearanceLeft_mm.likely).text() << "  ("
+            << d.fineRange(f.clearanceLeft_mm.least, f.clearanceLeft_mm.most) << "), by the limits "
+            << d.fineRange(f.clearanceWorst_mm.lower, f.clearanceWorst_mm.upper) << ' ' << fine << '\n';
+    else
+        out << "set when it is adjusted\n";
+    out << "  housing to      " << d.temperature(f.housingTemp_C).text() << " to drop it in\n";
     printAdvice(out, f.advisories, d);
     printAdvice(out, f.because, d);
 }

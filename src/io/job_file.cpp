@@ -4,6 +4,7 @@
 #include "core/plan/plan.h"
 #include "io/entry/size_entry.h"
 #include "io/job_json.h"
+#include "io/shipped_data.h"
 #include "io/text_file.h"
 
 #include <QDir>
@@ -12,10 +13,6 @@
 #include <valijson/schema_parser.hpp>
 #include <valijson/validation_results.hpp>
 #include <valijson/validator.hpp>
-
-static void useSchema() {
-    Q_INIT_RESOURCE(shipped_data);
-}
 
 namespace arbor::io {
 
@@ -35,7 +32,7 @@ std::string placeOf(const std::vector<std::string>& steps) {
 
 /// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
 Result<void> checkSchema(const json& document) {
-    useSchema();
+    useShippedData();
     const auto text = readText(":/schema/arbor-job.schema.json");
     if (!text) return tl::unexpected(text.error());
     const auto schemaJson = parseJson(*text);

@@ -24,6 +24,14 @@ constexpr Name<catalog::Lubricant> kLubricants[] = {{catalog::Lubricant::Dry, "d
                                                     {catalog::Lubricant::LightOil, "light_oil"},
                                                     {catalog::Lubricant::Grease, "grease"}};
 constexpr Name<job::Units> kUnits[] = {{job::Units::Metric, "metric"}, {job::Units::Inch, "inch"}};
+constexpr Name<route::Rust> kRusts[] = {
+    {route::Rust::None, "none"}, {route::Rust::Light, "light"}, {route::Rust::Heavy, "heavy"}};
+constexpr Name<job::Check> kCheckNames[] = {{job::Check::Rock, "rock"},
+                                            {job::Check::Turn, "turn"},
+                                            {job::Check::Listen, "listen"},
+                                            {job::Check::Heat, "heat"},
+                                            {job::Check::Leak, "leak"}};
+constexpr Name<job::Found> kFounds[] = {{job::Found::Fine, "fine"}, {job::Found::Bad, "bad"}};
 constexpr Name<seat::ReadingKind> kKinds[] = {{seat::ReadingKind::Depth, "depth"},
                                               {seat::ReadingKind::Feeler, "feeler"}};
 
@@ -96,6 +104,52 @@ Result<std::optional<job::ShaftPart>> readShaft(const json& d) {
     s.boreDia_mm = shaft.value("bore_mm", 0.0);
     s.rz_mm = shaft.value("roughness_rz_um", s.rz_mm / kUm) * kUm;
     return std::optional(s);
+}
+
+Result<std::optional<arrangement::Arrangement>> readArrangement(const json& d) {
+    if (!d.contains("arrangement")) return std::optional<arrangement::Arrangement>{};
+    auto read = arrangement::parseArrangement(d.at("arrangement").dump());
+    if (!read) return at(read.error(), "arrangement/" + read.error().field);
+    return std::optional(std::move(*read));
+}
+
+job::Intake readIntake(const json& d) {
+    job::Intake out;
+    out.complaint = d.value("complaint", "");
+    out.position = d.value("position", "");
+    const auto checks = d.value("checks", json::object());
+    for (const auto& check : kCheckNames)
+        if (checks.contains(check.text)) out.checks[check.value] = named(kFounds, checks.at(check.text));
+    if (d.contains("both_sides")) out.bothSides = d.at("both_sides").get<bool>();
+    out.sideReason = d.value("side_reason", "");
+    out.photos = d.value("photos", std::vector<std::string>{});
+    return out;
+}
+
+job::StripState readStrip(const json& d) {
+    using Ids = std::set<std::string>;
+    return {named(kRusts, d.value("rust", "none")), d.value("on_the_bench", Ids{}), d.value("out", Ids{}),
+            d.value("fitted", Ids{}), d.value("way_round_seen", Ids{})};
+}
+
+json intakeJson(const job::Intake& intake) {
+    auto checks = json::object();
+    for (const auto& [check, found] : intake.checks)
+        checks[nameOf(kCheckNames, check)] = found == job::Found::NotLooked ? json() : json(nameOf(kFounds, found));
+    return {{"complaint", intake.complaint},
+            {"position", intake.position},
+            {"checks", checks},
+            {"both_sides", intake.bothSides ? json(*intake.bothSides) : json()},
+            {"side_reason", intake.sideReason},
+            {"photos", intake.photos}};
+}
+
+json stripJson(const job::StripState& strip) {
+    return {{"rust", nameOf(kRusts, strip.rust)},
+            {"on_the_bench", strip.onTheBench},
+            {"out", strip.out},
+            {"fitted", strip.fitted},
+            {"way_round_seen", strip.wayRoundSeen}};
 }
 
 std::vector<seat::Reading> readReadings(const json& list) {
@@ -212,6 +266,11 @@ Result<job::Job> jobFromJson(const json& d) {
     auto shaft = readShaft(d);
     if (!shaft) return tl::unexpected(shaft.error());
     job.shaft = std::move(*shaft);
+    auto arrangement = readArrangement(d);
+    if (!arrangement) return tl::unexpected(arrangement.error());
+    job.arrangement = std::move(*arrangement);
+    job.intake = readIntake(d.value("intake", json::object()));
+    job.strip = readStrip(d.value("strip", json::object()));
     const auto t = d.value("temperatures", json::object());
     job.temperatures = {t.value("inner_ring_degC", 20.0), t.value("outer_ring_degC", 20.0),
                         t.value("housing_degC", 20.0), t.value("shaft_degC", 20.0)};
@@ -267,11 +326,17 @@ json jobToJson(const job::Job& job) {
             {{"kind", nameOf(kKinds, job.seating.kind)},
              {"uncertainty_um", job.seating.uncertainty_mm / kUm},
              {"readings", readingsJson(job.seating.readings)}}},
+           {"arrangement", nullptr},
+           {"intake", nullptr},
+           {"strip", nullptr},
            {"done", stationsJson(job.done)},
            {"record_draft", nullptr},
            {"record", nullptr}};
     if (!job.draft.who.empty() || !job.draft.notes.empty())
         d["record_draft"] = {{"who", job.draft.who}, {"notes", job.draft.notes}};
+    if (job.arrangement) d["arrangement"] = json::parse(arrangement::arrangementText(*job.arrangement));
+    if (job.intake != job::Intake{}) d["intake"] = intakeJson(job.intake);
+    if (job.strip != job::StripState{}) d["strip"] = stripJson(job.strip);
     if (job.shaft)
         d["shaft"] = {{"material", job.shaft->material},
                       {"seat", {{"size", job.shaft->seat.typed}}},

@@ -1,14 +1,11 @@
 #include "io/library_files.h"
 
+#include "io/shipped_data.h"
 #include "io/text_file.h"
 
-#include <QResource>
-
-// Resources of a static library are linked in only when asked for by name, and the macro must stand outside any
-// namespace.
-static void useShippedData() {
-    Q_INIT_RESOURCE(shipped_data);
-}
+#include <QDir>
+#include <QStandardPaths>
+#include <algorithm>
 
 namespace arbor::io {
 
@@ -32,7 +29,35 @@ bool take(Result<T>&& from, T& to, std::optional<Problem>& problem) {
     return from.has_value();
 }
 
+void take(Result<void>&& from, std::optional<Problem>& problem) {
+    if (!from && !problem) problem = from.error();
+}
+
+std::vector<std::string> filesIn(const QString& folder) {
+    std::vector<std::string> out;
+    for (const auto& info : QDir(folder).entryInfoList({"*.csv"}, QDir::Files, QDir::Name))
+        out.push_back(info.filePath().toStdString());
+    return out;
+}
+
+/// A designation may stand in one file only: a sheet of one's own adds bearings, it does not change known ones.
+Result<void> addBearings(std::vector<catalog::Bearing>& all, const std::string& path) {
+    auto read = loadWith(path, catalog::parseBearings);
+    if (!read) return tl::unexpected(read.error());
+    for (auto& bearing : *read) {
+        if (catalog::findBearing(all, bearing.designation))
+            return refuse(ProblemCode::Duplicate, path, bearing.designation, "a designation of its own");
+        all.push_back(std::move(bearing));
+    }
+    return {};
+}
+
 } // namespace
+
+std::string ownBearingsFolder() {
+    return (QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/brisk-arbor/bearings")
+        .toStdString();
+}
 
 Result<plan::Library> loadShippedLibrary() {
     useShippedData();
@@ -47,12 +72,17 @@ Result<plan::Library> loadShippedLibrary() {
         {":/data/standards/iso286_hole.json", &lib.iso286.holes},
         {":/data/standards/iso492_bore.json", &lib.bearingTables.bore},
         {":/data/standards/iso492_outside.json", &lib.bearingTables.outside},
-        {":/data/standards/iso5753_ball.json", &lib.bearingTables.clearance}};
+        {":/data/standards/iso5753_ball.json", &lib.bearingTables.clearance},
+        {":/data/standards/iso5753_roller.json", &lib.bearingTables.rollerClearance},
+        {":/data/standards/iso5753_spherical.json", &lib.bearingTables.sphericalClearance}};
     for (const auto& [path, table] : tables)
         take(loadWith(path, StepTable::fromJson), *table, problem);
     take(loadWith(":/data/standards/iso76_f0.json", PointTable::fromJson), lib.bearingTables.staticFactor, problem);
     take(loadWith(":/data/standards/iso76_y0.json", PointTable::fromJson), lib.bearingTables.axialFactor, problem);
-    take(loadWith(":/data/catalog/bearings.csv", catalog::parseBearings), lib.bearings, problem);
+    for (const auto& file : filesIn(":/data/catalog/bearings"))
+        take(addBearings(lib.bearings, file), problem);
+    std::stable_sort(lib.bearings.begin(), lib.bearings.end(),
+                     [](const auto& a, const auto& b) { return a.type < b.type; });
     take(loadWith(":/data/catalog/materials.json", catalog::parseMaterials), lib.materials, problem);
     take(loadWith(":/data/catalog/friction.json", catalog::parseFriction), lib.friction, problem);
     if (problem) return tl::unexpected(*problem);
@@ -67,8 +97,16 @@ Result<catalog::Rack> loadRack(const std::string& folder) {
     return catalog::Rack{std::move(*tools), std::move(*presses)};
 }
 
-Result<plan::Library> loadLibrary(const std::string& folder) {
+Result<plan::Library> loadTables() {
     auto library = loadShippedLibrary();
+    if (!library) return library;
+    for (const auto& file : filesIn(QString::fromStdString(ownBearingsFolder())))
+        if (auto added = addBearings(library->bearings, file); !added) return tl::unexpected(added.error());
+    return library;
+}
+
+Result<plan::Library> loadLibrary(const std::string& folder) {
+    auto library = loadTables();
     if (!library) return library;
     auto rack = loadRack(folder);
     if (!rack) return tl::unexpected(rack.error());

@@ -1,6 +1,7 @@
 #include "io/plan_json.h"
 
-#include "words/sentences.h"
+#include "io/strip_json.h"
+#include "words/strip_words.h"
 
 #include <algorithm>
 #include <nlohmann/json.hpp>
@@ -49,10 +50,10 @@ json fitJson(const plan::Plan& plan, const words::Display& d) {
             {"press_force_N", rangeJson(f.pressForce_N)},
             {"press_force_worst_N", f.pressForceWorst_N},
             {"slip_torque_Nm", rangeJson(f.slipTorque_Nm)},
-            {"clearance_left_um", rangeJson(f.clearanceLeft_mm, kUm)},
-            {"clearance_worst_um", limitsJson(f.clearanceWorst_mm, kUm)},
-            {"clearance_nominal_um", f.clearanceNominal_mm / kUm},
-            {"share_below_zero", f.shareBelowZero},
+            {"clearance_left_um", f.clearanceMade ? rangeJson(f.clearanceLeft_mm, kUm) : json()},
+            {"clearance_worst_um", f.clearanceMade ? limitsJson(f.clearanceWorst_mm, kUm) : json()},
+            {"clearance_nominal_um", f.clearanceMade ? json(f.clearanceNominal_mm / kUm) : json()},
+            {"share_below_zero", f.clearanceMade ? json(f.shareBelowZero) : json()},
             {"housing_temp_degC", f.housingTemp_C},
             {"because", adviceJson(f.because, d)},
             {"advisories", adviceJson(f.advisories, d)}};
@@ -155,8 +156,20 @@ json closeJson(const job::Job& job) {
             {"notes", job.record->notes}};
 }
 
+json intakeJson(const job::Intake& intake) {
+    json out{{"complaint", intake.complaint}, {"checks", json::object()}, {"photos", intake.photos}};
+    for (const auto& [check, found] : intake.checks)
+        out["checks"][words::check(check).title] = found == job::Found::Bad ? "bad" : "fine";
+    if (intake.bothSides) out["both_sides"] = *intake.bothSides;
+    return out;
+}
+
 json stationJson(job::Station station, const job::Job& job, const plan::Plan& plan, const words::Display& d) {
     switch (station) {
+    case job::Station::Intake:
+        return intakeJson(job.intake);
+    case job::Station::Strip:
+        return plan.strip && plan.strip->sound() ? json(stripJson(*plan.strip, d, true)) : json();
     case job::Station::Fit:
         return fitJson(plan, d);
     case job::Station::Tooling:

@@ -15,18 +15,6 @@ using route::Parts;
 using route::Step;
 using route::Way;
 
-std::string list(const std::vector<std::string>& names) {
-    std::string out;
-    for (std::size_t i = 0; i < names.size(); ++i)
-        out += (i == 0 ? "" : i + 1 == names.size() ? " and " : ", ") + names[i];
-    return out;
-}
-
-std::string capital(std::string text) {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
-
 const char* outward(Way way) {
     return way == Way::Up ? "upward" : "downward";
 }
@@ -46,8 +34,8 @@ public:
         for (std::size_t p = 0; p < m_ways.size(); ++p)
             if (order.stuck & route::only(p)) stuck.push_back(name(p));
         if (!stuck.empty())
-            out.push_back(
-                {capital(list(stuck)) + " cannot come out on either side", "it could never have been fitted so", ""});
+            out.push_back({"", capital(list(stuck)) + " cannot come out on either side",
+                           "it could never have been fitted so", ""});
         return out;
     }
 
@@ -73,6 +61,13 @@ private:
         return list(out);
     }
 
+    std::string key(const std::vector<std::size_t>& parts) const {
+        std::string out;
+        for (const auto p : parts)
+            out += (out.empty() ? "" : "+") + m_assembly.parts[p].id;
+        return out;
+    }
+
     static Parts partsOf(const Step& step) {
         Parts out = 0;
         for (const auto p : step.parts)
@@ -80,18 +75,23 @@ private:
         return out;
     }
 
-    static WorkLine turnOver(Parts here, int level) { return {"Turn the work over", "", "", level, here}; }
+    static WorkLine turnOver(Parts here, Parts frame, int level) {
+        return {"", "Turn the work over", "", "", level, here, frame};
+    }
 
     void strip(std::vector<WorkLine>& out, const std::vector<Step>& steps, Parts here, int level) const {
         Parts gone = 0;
+        const Parts frame = here;
         for (const auto& step : steps) {
             const Parts moving = partsOf(step);
-            if (step.turnedOver) out.push_back(turnOver(here, level));
+            if (step.turnedOver) out.push_back(turnOver(here, frame, level));
             auto line =
                 step.parts.size() == 1
                     ? stripOne(step.parts[0], step.way, here, gone, level)
-                    : WorkLine{capital(names(step.parts)) + " out together, " + outward(step.way), "", "", level};
+                    : WorkLine{"", capital(names(step.parts)) + " out together, " + outward(step.way), "", "", level};
+            line.key = key(step.parts);
             line.here = here;
+            line.frame = frame;
             line.moving = moving;
             line.way = step.way;
             out.push_back(std::move(line));
@@ -101,10 +101,18 @@ private:
         }
     }
 
+    /// Without those that only waited for, or were shut out by, another of them.
+    Parts nearest(Parts parts, Way way) const {
+        Parts out = parts;
+        for (std::size_t p = 0; p < m_ways.size(); ++p)
+            if (parts & route::only(p)) out &= ~m_ways.keeps(p, way, parts);
+        return out != 0 ? out : parts;
+    }
+
     WorkLine stripOne(std::size_t part, Way way, Parts present, Parts gone, int level) const {
         const auto tight = m_ways.pressedTo(part) & present;
-        const auto waited = m_ways.keeps(part, way, gone);
-        WorkLine line{capital(name(part)), "", caution(part), level};
+        const auto waited = nearest(m_ways.keeps(part, way, gone), way);
+        WorkLine line{"", capital(name(part)), "", caution(part), level};
         line.text += m_assembly.parts[part].kind == PartKind::Nut   ? std::string(": unscrew")
                      : m_assembly.parts[part].kind == PartKind::Pin ? std::string(": draw it out")
                      : tight != 0
@@ -129,20 +137,22 @@ private:
             auto line =
                 step->parts.size() == 1
                     ? fitOne(step->parts[0], step->way, here, after, level)
-                    : WorkLine{capital(names(step->parts)) + " in together, " + fromSide(step->way), "", "", level};
+                    : WorkLine{"", capital(names(step->parts)) + " in together, " + fromSide(step->way), "", "", level};
+            line.key = key(step->parts);
             line.here = here;
+            line.frame = whole;
             line.moving = partsOf(*step);
             line.way = step->way;
             out.push_back(std::move(line));
-            if (step->turnedOver) out.push_back(turnOver(here, level));
+            if (step->turnedOver) out.push_back(turnOver(here, whole, level));
         }
     }
 
     WorkLine fitOne(std::size_t part, Way way, Parts present, Parts after, int level) const {
         const auto tight = m_ways.pressedTo(part) & present;
-        const auto shuts = m_ways.keeps(part, way, after);
+        const auto shuts = nearest(m_ways.keeps(part, way, after), way);
         const auto kind = m_assembly.parts[part].kind;
-        WorkLine line{capital(name(part)), "", caution(part), level};
+        WorkLine line{"", capital(name(part)), "", caution(part), level};
         line.text += kind == PartKind::Nut   ? std::string(": screw it on")
                      : kind == PartKind::Pin ? std::string(": put it through and bend it over")
                      : tight != 0 ? std::string(": press it in ") + fromSide(way) + ", tight with " + names(tight)
@@ -160,6 +170,18 @@ private:
 };
 
 } // namespace
+
+std::string list(const std::vector<std::string>& names) {
+    std::string out;
+    for (std::size_t i = 0; i < names.size(); ++i)
+        out += (i == 0 ? "" : i + 1 == names.size() ? " and " : ", ") + names[i];
+    return out;
+}
+
+std::string capital(std::string text) {
+    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
+    return text;
+}
 
 std::string partName(const Part& part) {
     auto text = part.label.empty() ? part.id : part.label;

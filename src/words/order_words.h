@@ -10,15 +10,21 @@ namespace arbor::words {
 
 /// One line of the order of work as it is read at the bench.
 struct WorkLine {
+    std::string key;                 ///< ids of what moves, joined by +; empty: the work is turned over
     std::string text;                ///< what is done
     std::string why;                 ///< why not sooner (taking apart) or not later (putting together); may be empty
     std::string caution;             ///< what can hurt here; may be empty
     int level = 0;                   ///< 1: on the bench, with a group that left together
     route::Parts here = 0;           ///< what is on the work when the line is done, with what moves; for the drawing
+    route::Parts frame = 0;          ///< everything that belongs to this stretch: the work, or a group on the bench
     route::Parts moving = 0;         ///< none when the work is turned over
     route::Way way = route::Way::Up; ///< the side it leaves to, or comes from
 };
 
+/// "a, b and c"
+std::string list(const std::vector<std::string>& names);
+
+std::string capital(std::string text); ///< with a large first letter
 std::string partName(const arrangement::Part& part);
 
 /// The order of taking apart, line by line; parts that are stuck come last.

@@ -1,5 +1,7 @@
 #include "words/sentences.h"
 
+#include "words/strip_words.h"
+
 #include <cmath>
 #include <fmt/format.h>
 #include <map>
@@ -246,6 +248,8 @@ std::string codeWords(ProblemCode code) {
         return "does not exist at this size";
     case ProblemCode::UnknownName:
         return "is not known";
+    case ProblemCode::NoSeat:
+        return "has no seat";
     case ProblemCode::Malformed:
         return "cannot be read";
     case ProblemCode::Missing:
@@ -274,16 +278,36 @@ std::string say(const Problem& p) {
 }
 
 std::string stationTitle(job::Station station) {
-    static const std::map<job::Station, std::string> titles{{job::Station::Fit, "Fit"},
-                                                            {job::Station::Tooling, "Tooling"},
-                                                            {job::Station::Press, "Press"},
-                                                            {job::Station::Seat, "Seat"},
-                                                            {job::Station::Close, "Close"}};
+    static const std::map<job::Station, std::string> titles{
+        {job::Station::Intake, "Intake"},   {job::Station::Strip, "Strip"}, {job::Station::Fit, "Fit"},
+        {job::Station::Tooling, "Tooling"}, {job::Station::Press, "Press"}, {job::Station::Seat, "Seat"},
+        {job::Station::Close, "Close"}};
     return titles.at(station);
 }
 
+namespace {
+
+std::string intakeLine(const job::Intake& intake) {
+    if (!intake.complaint.empty()) return intake.complaint;
+    return intake.checks.empty() ? "not looked at yet" : fmt::format("{} checks", intake.checks.size());
+}
+
+std::string stripLine(const job::Job& job, const plan::Plan& plan) {
+    if (!plan.strip) return "no arrangement";
+    if (!plan.strip->sound()) return "the arrangement is wrong";
+    const auto all = plan.strip->assembly.parts.size() - 1; // the base stays
+    if (!job.strip.fitted.empty()) return fmt::format("{} of {} parts back in", job.strip.fitted.size(), all);
+    return fmt::format("{} of {} parts out", job.strip.out.size(), all);
+}
+
+} // namespace
+
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
     switch (station) {
+    case job::Station::Intake:
+        return intakeLine(job.intake);
+    case job::Station::Strip:
+        return stripLine(job, plan);
     case job::Station::Fit:
         if (!plan.fit) return "a size is wrong";
         if (plan.fit->interference_mm.likely < 0)
@@ -364,6 +388,18 @@ std::string nextStep(const seat::Seating& seating) {
     return {};
 }
 
+namespace {
+
+std::string stripStop(const plan::StripPlan& strip) {
+    if (!strip.faults.empty()) return say(strip.faults.front());
+    for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p)
+        if (strip.order.stuck & route::only(p))
+            return "The " + partName(strip.assembly.parts[p]) + " could never have been fitted so";
+    return kitStop(strip);
+}
+
+} // namespace
+
 std::string stopReason(job::Station station, const plan::Plan& plan, const Display& d) {
     const auto head = [&](const AdviceList& list) -> std::string {
         for (const auto& a : list)
@@ -371,6 +407,10 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
         return {};
     };
     switch (station) {
+    case job::Station::Intake:
+        return {};
+    case job::Station::Strip:
+        return plan.strip ? stripStop(*plan.strip) : std::string{};
     case job::Station::Fit:
         return plan.fit ? head(plan.fit->advisories) : plan.problem ? say(*plan.problem) : std::string{};
     case job::Station::Tooling:

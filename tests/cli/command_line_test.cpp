@@ -123,7 +123,7 @@ TEST(CommandLine, StripAndRouteTellTheOrderOfWork) {
     r = run({"route", shop.jobFile(), "--json"});
     const auto route = nlohmann::json::parse(r.out);
     EXPECT_EQ(route["turn_overs"], 1);
-    EXPECT_EQ(route["route"].back()["says"], "Flanged spindle: press it in from above, tight with the bearing 3206");
+    EXPECT_EQ(route["route"].back()["says"], "Sensor cap in, from below");
 }
 
 TEST(CommandLine, PartsThatCannotComeOutAreAStop) {

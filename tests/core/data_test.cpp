@@ -2,6 +2,7 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/catalog/rack.h"
+#include "core/section/motion.h"
 #include "core/standards/table.h"
 #include "support/shop.h"
 
@@ -9,6 +10,7 @@
 #include <gtest/gtest.h>
 #include <map>
 #include <numbers>
+#include <optional>
 #include <set>
 #include <tuple>
 #include <utility>
@@ -64,8 +66,8 @@ TEST(Data, ClearanceGroupsFollowEachOther) {
     for (const double bore : {8.0, 12.0, 20.0, 30.0, 45.0, 60.0, 90.0, 130.0, 190.0, 300.0, 400.0}) {
         const char* groups[] = {"C2", "CN", "C3", "C4"};
         for (int i = 0; i + 1 < 4; ++i) {
-            const auto a = standards::radialClearance(t, bore, groups[i]).value(),
-                       b = standards::radialClearance(t, bore, groups[i + 1]).value();
+            const auto a = standards::radialClearance(t.clearance, bore, groups[i]).value(),
+                       b = standards::radialClearance(t.clearance, bore, groups[i + 1]).value();
             EXPECT_LT(a.lower, a.upper);
             EXPECT_LT(a.lower, b.lower) << bore << groups[i];
             EXPECT_LT(a.upper, b.upper) << bore << groups[i];
@@ -73,31 +75,91 @@ TEST(Data, ClearanceGroupsFollowEachOther) {
     }
 }
 
+namespace {
+
+/// Series and bore code of a designation in the ISO manner; nothing for hub rings and inch tapers.
+std::optional<std::pair<std::string, int>> seriesOf(const catalog::Bearing& b) {
+    if (b.type == catalog::BearingType::HubRing || b.type == catalog::BearingType::InchTaperRoller) return std::nullopt;
+    const auto cut = b.designation.size() - 2;
+    return std::pair(b.designation.substr(0, cut), std::stoi(b.designation.substr(cut)));
+}
+
+} // namespace
+
 TEST(Data, BearingsObeyTheirSeries) {
     for (const auto& b : demoLibrary().bearings) {
-        const int code = std::stoi(b.designation.substr(b.designation.size() - 2));
-        const double bore = code >= 4 ? 5.0 * code : std::array{10.0, 12.0, 15.0, 17.0}[static_cast<std::size_t>(code)];
-        EXPECT_EQ(b.boreDia_mm, bore) << b.designation;
-        EXPECT_LT(b.ballDia_mm * b.rows, b.width_mm) << b.designation;
-        const double pitchArc = std::numbers::pi * b.pitchDia_mm() / b.ballDia_mm;
-        EXPECT_LT(b.ballCount, pitchArc) << b.designation << ": more balls than go round";
+        if (const auto series = seriesOf(b)) {
+            const int code = series->second;
+            const double bore =
+                code >= 4 ? 5.0 * code : std::array{10.0, 12.0, 15.0, 17.0}[static_cast<std::size_t>(code)];
+            EXPECT_EQ(b.boreDia_mm, bore) << b.designation;
+        }
+        const double pitchArc = std::numbers::pi * b.pitchDia_mm() / b.elementDia_mm;
+        EXPECT_LT(b.elementCount, pitchArc) << b.designation << ": more elements than go round";
         EXPECT_LT(b.outerFaceInnerDia_mm(), b.outerFaceOuterDia_mm()) << b.designation;
         EXPECT_TRUE(catalog::staticRating(demoLibrary().bearingTables, b, std::nullopt)) << b.designation;
+        const double along = b.elementLength_mm > 0 ? b.elementLength_mm : b.elementDia_mm;
+        if (b.type != catalog::BearingType::ThrustBall) {
+            EXPECT_LE(along * b.rows, b.width_mm) << b.designation;
+        }
     }
 }
 
 TEST(Data, BearingsOfOneSeriesGrowWithTheirBore) {
     std::map<std::string, const catalog::Bearing*> lastOf;
+    std::map<std::string, double> largest;
     for (const auto& b : demoLibrary().bearings) {
-        const auto series = b.designation.substr(0, b.designation.size() - 2);
-        if (const auto* last = std::exchange(lastOf[series], &b)) {
+        const auto series = seriesOf(b);
+        if (!series) continue;
+        largest[series->first] = b.boreDia_mm;
+        if (const auto* last = std::exchange(lastOf[series->first], &b)) {
             EXPECT_GT(b.boreDia_mm, last->boreDia_mm) << b.designation;
             EXPECT_GT(b.outsideDia_mm, last->outsideDia_mm) << b.designation;
             EXPECT_GE(b.width_mm, last->width_mm) << b.designation;
             EXPECT_GE(b.chamfer_mm, last->chamfer_mm) << b.designation;
         }
     }
-    EXPECT_EQ(lastOf.size(), 9u);
+    // 9 ball, 3 angular contact, 12 cylindrical, 7 taper, 2 needle, 2 spherical, 2 thrust series.
+    EXPECT_EQ(lastOf.size(), 37u);
+}
+
+// Every body of every bearing stays inside its boundary and its slices are rings with room in them.
+TEST(Data, BearingSectionsStayInsideTheirBoundary) {
+    for (const auto& b : demoLibrary().bearings) {
+        double lo = 1e9, hi = -1e9, in = 1e9, out = 0;
+        for (const auto& body : catalog::bearingBodies(b, {catalog::Side::Both, catalog::Side::None})) {
+            for (const auto& s : body.slices) {
+                EXPECT_GT(s.zTop, s.zBottom) << b.designation << " " << body.id;
+                if (body.kind == section::BodyKind::RollingElements) continue;
+                EXPECT_GT(s.outerBottom, s.innerBottom) << b.designation << " " << body.id;
+                EXPECT_GT(s.outerTop, s.innerTop) << b.designation << " " << body.id;
+            }
+            lo = std::min(lo, body.bottom());
+            hi = std::max(hi, body.top());
+            in = std::min(in, body.boreDia());
+            out = std::max(out, body.outsideDia());
+        }
+        EXPECT_EQ(lo, 0) << b.designation;
+        EXPECT_NEAR(hi, b.width_mm, 1e-9) << b.designation;
+        EXPECT_NEAR(in, b.boreDia_mm, 1e-9) << b.designation;
+        EXPECT_NEAR(out, b.outsideDia_mm, 1e-9) << b.designation;
+    }
+}
+
+// Rings of one type come apart as the type says: the inner ring of a separable bearing passes the outer one.
+TEST(Data, SeparableRingsSlideApart) {
+    for (const char* designation : {"NU206", "NA4906", "32208", "30206", "T1000-2125"}) {
+        const auto* b = catalog::findBearing(demoLibrary().bearings, designation);
+        ASSERT_TRUE(b) << designation;
+        EXPECT_TRUE(catalog::knowledge(b->type).innerSeparable);
+        const auto bodies = catalog::bearingBodies(*b, {});
+        // Of a taper the cone leaves through the large opening with its rollers; else the plain ring leaves them.
+        for (std::size_t moving = 1; moving < (b->isTaper() ? bodies.size() : 2); ++moving)
+            EXPECT_FALSE(section::firstMeeting(section::onItsHead(bodies[moving]), section::onItsHead(bodies[0])))
+                << designation << " " << bodies[moving].id;
+    }
+    const auto* ball = catalog::findBearing(demoLibrary().bearings, "6206");
+    EXPECT_FALSE(catalog::knowledge(ball->type).innerSeparable);
 }
 
 TEST(Data, HeavierSeriesAreLargerOnTheSameBore) {
@@ -115,9 +177,14 @@ TEST(Data, HeavierSeriesAreLargerOnTheSameBore) {
 // Rows as ISO 15 prints them.
 TEST(Data, KnownBearings) {
     const std::tuple<const char*, double, double, double> rows[] = {
-        {"61808", 40, 52, 7},   {"61910", 50, 72, 12},   {"16008", 40, 68, 9},   {"6024", 120, 180, 28},
-        {"6206", 30, 62, 16},   {"6215", 75, 130, 25},   {"6319", 95, 200, 45},  {"6410", 50, 130, 31},
-        {"3206", 30, 62, 23.8}, {"3214", 70, 125, 39.7}, {"3310", 50, 110, 44.4}};
+        {"61808", 40, 52, 7},      {"61910", 50, 72, 12},    {"16008", 40, 68, 9},    {"6024", 120, 180, 28},
+        {"6206", 30, 62, 16},      {"6215", 75, 130, 25},    {"6319", 95, 200, 45},   {"6410", 50, 130, 31},
+        {"3206", 30, 62, 23.8},    {"3214", 70, 125, 39.7},  {"3310", 50, 110, 44.4}, {"7208", 40, 80, 18},
+        {"NU210", 50, 90, 20},     {"N308", 40, 90, 23},     {"NU2206", 30, 62, 20},  {"NJ2310", 50, 110, 40},
+        {"30206", 30, 62, 17.25},  {"30307", 35, 80, 22.75}, {"32008", 40, 68, 19},   {"32208", 40, 80, 24.75},
+        {"32310", 50, 110, 42.25}, {"33010", 50, 80, 24},    {"33205", 25, 52, 22},   {"NA4906", 30, 47, 17},
+        {"NA4822", 110, 140, 30},  {"22210", 50, 90, 23},    {"22312", 60, 130, 46},  {"51108", 40, 60, 13},
+        {"51206", 30, 52, 16}};
     for (const auto& [designation, bore, outside, width] : rows) {
         const auto* b = catalog::findBearing(demoLibrary().bearings, designation);
         ASSERT_TRUE(b) << designation;
@@ -141,6 +208,45 @@ TEST(StaticRating, ComesFromIso76ByHand) {
     const auto both = catalog::staticRating(demoLibrary().bearingTables, *two, std::nullopt).value();
     EXPECT_NEAR(both.radial_N, 21877, 10);
     EXPECT_NEAR(both.axial_N, 33147, 20);
+}
+
+// Rollers by hand: 30206 as stated: D_we 7.7, L_we 10.2, 17 rollers, 14.04 degrees, D_pw 46: cos = 0.97013,
+// 7.7 * 0.97013 / 46 = 0.16239; C0 = 44 * 0.83761 * 17 * 10.2 * 7.7 * 0.97013 = 47738 N; axially
+// / (0.22 cot 14.04 = 0.87976) = 54263 N.
+TEST(StaticRating, OfRollersComesFromIso76ByHand) {
+    const auto* b = catalog::findBearing(demoLibrary().bearings, "30206");
+    ASSERT_EQ(b->elementDia_mm, 7.7);
+    ASSERT_EQ(b->elementLength_mm, 10.2);
+    ASSERT_EQ(b->elementCount, 17);
+    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
+    EXPECT_NEAR(rating.radial_N, 47738, 30);
+    EXPECT_NEAR(rating.axial_N, 54263, 40);
+    const auto* plain = catalog::findBearing(demoLibrary().bearings, "NU206");
+    EXPECT_EQ(catalog::staticRating(demoLibrary().bearingTables, *plain, std::nullopt)->axial_N, 0);
+}
+
+// 51206 as stated: D_w 8.4, 13 balls: C0a = 61.6 * 13 * 8.4^2 = 56504 N.
+TEST(StaticRating, OfThrustBallsIsAxial) {
+    const auto* b = catalog::findBearing(demoLibrary().bearings, "51206");
+    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
+    EXPECT_EQ(rating.radial_N, 0);
+    EXPECT_NEAR(rating.axial_N, 56504, 1);
+}
+
+TEST(Data, ClearancesOfRollersFollowEachOther) {
+    const auto& t = demoLibrary().bearingTables;
+    for (const auto* table : {&t.rollerClearance, &t.sphericalClearance})
+        for (const double bore : {20.0, 40.0, 65.0, 100.0}) {
+            double last = -1;
+            for (const char* group : {"C2", "CN", "C3", "C4"}) {
+                const auto limits = standards::radialClearance(*table, bore, group).value();
+                EXPECT_GT(limits.upper, limits.lower);
+                EXPECT_GT(limits.lower, last);
+                last = limits.lower;
+            }
+        }
+    EXPECT_DOUBLE_EQ(standards::radialClearance(t.rollerClearance, 50, "CN")->lower, 0.030);
+    EXPECT_DOUBLE_EQ(standards::radialClearance(t.sphericalClearance, 50, "CN")->upper, 0.055);
 }
 
 TEST(StaticRating, TypedFigureReplacesTheEstimate) {

@@ -111,11 +111,13 @@ TEST(BearingLimits, AgreeWithPrintedRows) {
     EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "5")->lower, -0.009);
     EXPECT_DOUBLE_EQ(standards::boreDeviation(t, 30, "N")->lower, -0.010);
     EXPECT_DOUBLE_EQ(standards::boreDeviation(t, 30, "5")->lower, -0.006);
-    const auto clearance = standards::radialClearance(t, 30, "C3").value();
+    const auto clearance = standards::radialClearance(t.clearance, 30, "C3").value();
     EXPECT_DOUBLE_EQ(clearance.lower, 0.013);
     EXPECT_DOUBLE_EQ(clearance.upper, 0.028);
-    EXPECT_EQ(standards::radialClearance(t, 5, "C4").error().code, ProblemCode::NotDefined);
+    EXPECT_EQ(standards::radialClearance(t.clearance, 5, "C4").error().code, ProblemCode::NotDefined);
     EXPECT_EQ(standards::boreDeviation(t, 450, "5").error().code, ProblemCode::NotDefined);
+    EXPECT_DOUBLE_EQ(standards::boreDeviation(t, 30, "taper N")->lower, -0.012);
+    EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "taper N")->lower, -0.016);
     EXPECT_EQ(standards::boreDeviation(t, 30, "P6").error().code, ProblemCode::UnknownClass);
-    EXPECT_EQ(standards::radialClearance(t, 30, "C9").error().code, ProblemCode::UnknownClass);
+    EXPECT_EQ(standards::radialClearance(t.clearance, 30, "C9").error().code, ProblemCode::UnknownClass);
 }

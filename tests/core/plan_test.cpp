@@ -77,7 +77,7 @@ TEST(Plan, PushingTheInnerRingIsAStopAtTooling) {
 TEST(Plan, NextIsTheFirstThatIsNotDone) {
     auto job = demoJob("seamer-turret-upper");
     EXPECT_EQ(planOf(job).next(job.done), Station::Fit);
-    job.done = {Station::Fit, Station::Tooling};
+    job.done.insert({Station::Fit, Station::Tooling});
     EXPECT_EQ(planOf(job).next(job.done), Station::Press);
     EXPECT_EQ(planOf(job).marks.at(Station::Tooling), Mark::Done);
 }
@@ -93,8 +93,12 @@ TEST(Plan, NamesThePlaceOfEveryProblem) {
     EXPECT_EQ(place([](auto& j) { j.bearing.typedStaticRating_N = 0; }), "bearing/static_rating_N");
     EXPECT_EQ(place([](auto& j) { j.bearing.rz_mm = -1; }), "bearing/roughness_rz_um");
     EXPECT_EQ(place([](auto& j) { j.housing.material = "cheese"; }), "housing/material");
-    EXPECT_EQ(place([](auto& j) { j.housing.outsideDia_mm = 61; }), "housing/outside_mm");
-    EXPECT_EQ(place([](auto& j) { j.housing.outsideDia_mm = NAN; }), "housing/outside_mm");
+    for (const double outside : {61.0, static_cast<double>(NAN)})
+        EXPECT_EQ(place([outside](auto& j) {
+                      j.arrangement.reset();
+                      j.housing.outsideDia_mm = outside;
+                  }),
+                  "housing/outside_mm");
     EXPECT_EQ(place([](auto& j) {
                   j.housing.seat.toleranceClass = standards::ToleranceClass{"n", 7};
               }),

@@ -70,8 +70,8 @@ TEST(Reference, BearingLimits) {
 
 TEST(Reference, BearingClearance) {
     for (const auto& c : referenceCases("bearing_clearance")) {
-        const auto clearance =
-            standards::radialClearance(demoLibrary().bearingTables, c["inputs"]["bore_mm"], c["inputs"]["group"]);
+        const auto clearance = standards::radialClearance(demoLibrary().bearingTables.clearance, c["inputs"]["bore_mm"],
+                                                          c["inputs"]["group"]);
         ASSERT_TRUE(clearance) << c["id"];
         expectReference(c, "min_um", clearance->lower / kUm);
         expectReference(c, "max_um", clearance->upper / kUm);
@@ -135,7 +135,8 @@ TEST(Reference, ResidualClearance) {
     for (const auto& c : referenceCases("residual_clearance")) {
         const auto& in = c["inputs"];
         fit::BearingFitInput input;
-        input.bearing = {"case", catalog::BearingType::DeepGrooveBall, in["bore_mm"], in["od_mm"], 20, 1, 1, 0, 10, 9};
+        input.bearing = {
+            "case", catalog::BearingType::DeepGrooveBall, in["bore_mm"], in["od_mm"], 20, 20, 20, 1, 1, 0, 10, 9, 0};
         // The raceways of these cases are the equivalent ones of a plain tube.
         ASSERT_DOUBLE_EQ(input.bearing.innerRacewayDia_mm(), in["inner_raceway_mm"]);
         ASSERT_DOUBLE_EQ(input.bearing.outerRacewayDia_mm(), in["outer_raceway_mm"]);

@@ -62,7 +62,7 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     text = replaced(text, "\"clock_deg\": 45.0", "\"clock_deg\": 45.0, \"gauge\": \"D2\"");
     text = replaced(text, "\"width_mm\": 2.15", "\"width_mm\": 2.15, \"ring\": \"new\"");
     text = replaced(text, "\"version\": 1", "\"version\": 2");
-    text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"intake\", \"fit\", \"press\"]");
+    text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"measure\", \"fit\", \"press\"]");
     auto document = io::parseJob(text).value();
     document.job.title = "another title";
     const auto saved = json::parse(io::jobText(document));
@@ -71,7 +71,7 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     EXPECT_EQ(saved["housing"]["groove"]["ring"], "new");
     EXPECT_EQ(saved["title"], "another title");
     EXPECT_EQ(saved["version"], 2);
-    EXPECT_EQ(saved["done"], json({"fit", "press", "intake"}));
+    EXPECT_EQ(saved["done"], json({"fit", "press", "measure"}));
 }
 
 TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {

@@ -1,12 +1,15 @@
 #include "words/order_words.h"
 
 #include "io/arrangement_file.h"
+#include "io/job_file.h"
+#include "io/text_file.h"
 #include "support/shop.h"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 
 using namespace arbor;
+using arbor::testing::demoLibrary;
 using arbor::testing::replaced;
 using arbor::testing::TemporaryShop;
 using words::WorkLine;
@@ -14,7 +17,9 @@ using words::WorkLine;
 namespace {
 
 arrangement::Assembly assemblyOf(const std::string& path) {
-    return io::loadArrangement(path).value().assembly;
+    auto assembly = io::loadWork(path).value().arrangement.value().assembly;
+    EXPECT_TRUE(arrangement::resolve(assembly, demoLibrary().bearings)) << path;
+    return assembly;
 }
 std::string shapeFile(const std::string& letter) {
     return std::string(ARBOR_SOURCE_DIR) + "/data/templates/shape-" + letter + ".json";
@@ -40,12 +45,12 @@ TEST(OrderWords, SeamerTurretComesApartAsAMachinistWouldTakeIt) {
     const TemporaryShop shop;
     const auto lines = strip(assemblyOf(shop.jobFile()));
     EXPECT_EQ(texts(lines), (std::vector<std::string>{
+                                "Sensor cap out, downward", "Turn the work over",
                                 "Flanged spindle: press or draw it out upward, it is tight with the bearing 3206",
                                 "Splash shield out, upward", "Retaining ring out, upward",
-                                "Bearing 3206: press or draw it out upward, it is tight with the turret housing",
-                                "Turn the work over", "Sensor cap out, downward"}));
-    EXPECT_EQ(lines[1].why, "the flanged spindle was in the way");
-    EXPECT_EQ(lines[2].caution, "eye protection: the ring can fly");
+                                "Bearing 3206: press or draw it out upward, it is tight with the turret housing"}));
+    EXPECT_EQ(lines[3].why, "the flanged spindle was in the way");
+    EXPECT_EQ(lines[4].caution, "eye protection: the ring can fly");
     EXPECT_EQ(lines[0].why, "");
 }
 
@@ -56,7 +61,7 @@ TEST(OrderWords, PuttingTogetherSaysWhatWouldBeShutOut) {
         std::find_if(lines.begin(), lines.end(), [](const auto& l) { return l.text.starts_with("Splash"); });
     ASSERT_NE(shield, lines.end());
     EXPECT_EQ(shield->why, "before the flanged spindle, or it is shut out");
-    EXPECT_EQ(lines.back().text, "Flanged spindle: press it in from above, tight with the bearing 3206");
+    EXPECT_EQ(lines.back().text, "Sensor cap in, from below");
 }
 
 TEST(OrderWords, GroupsAreWorkedOnTheBench) {
@@ -96,23 +101,35 @@ TEST(OrderWords, StuckPartsAreNamed) {
 TEST(ArrangementFile, SaysFileAndPlace) {
     const TemporaryShop shop;
     const auto good = shop.read("seamer-turret-upper.arbor.json");
-    shop.write("bad.arbor.json", replaced(good, "\"base\": \"housing\"", "\"base\": \"hosing\""));
-    auto refused = io::loadArrangement(shop.file("bad.arbor.json")).error();
-    EXPECT_EQ(refused.file, shop.file("bad.arbor.json"));
-    EXPECT_EQ(refused.field, "base");
-    shop.write("bad.arbor.json", replaced(good, "\"arrangement\"", "\"arrangements\""));
-    refused = io::loadArrangement(shop.file("bad.arbor.json")).error();
-    EXPECT_EQ(refused.code, ProblemCode::Missing);
-    EXPECT_EQ(io::loadArrangement(shop.file("none")).error().code, ProblemCode::Unreadable);
-    shop.write("bad.arbor.json", "[1, 2]");
-    EXPECT_EQ(io::loadArrangement(shop.file("bad.arbor.json")).error().code, ProblemCode::Malformed);
+    const auto refused = [&](const std::string& text) {
+        shop.write("bad.arbor.json", text);
+        return io::loadWork(shop.file("bad.arbor.json")).error();
+    };
+    const auto base = refused(replaced(good, "\"base\": \"housing\"", "\"base\": \"hosing\""));
+    EXPECT_EQ(base.file, shop.file("bad.arbor.json"));
+    EXPECT_EQ(base.field, "arrangement/base");
+    EXPECT_EQ(refused("[1, 2]").code, ProblemCode::OutOfRange);
+    EXPECT_EQ(refused(replaced(io::readText(shapeFile("i")).value(), "\"tube\", \"kind\": \"housing\"",
+                               "\"tube\", \"kind\": \"pipe\""))
+                  .field,
+              "parts/0/kind");
+    EXPECT_EQ(io::loadWork(shop.file("none")).error().code, ProblemCode::Unreadable);
 }
 
 TEST(ArrangementFile, SurvivesEditingTheJob) {
     const TemporaryShop shop;
-    const auto before = io::loadArrangement(shop.jobFile())->assembly.parts.size();
     auto document = io::loadJob(shop.jobFile()).value();
+    const auto before = arrangement::arrangementText(*document.job.arrangement);
     document.job.title = "renamed";
     ASSERT_TRUE(io::saveJob(shop.jobFile(), document));
-    EXPECT_EQ(io::loadArrangement(shop.jobFile())->assembly.parts.size(), before);
+    EXPECT_EQ(arrangement::arrangementText(*io::loadWork(shop.jobFile())->arrangement), before);
+}
+
+TEST(ArrangementFile, EveryTemplateIsShipped) {
+    const auto all = io::shippedTemplates();
+    ASSERT_EQ(all.size(), 10u);
+    for (const auto& shape : all)
+        EXPECT_TRUE(shape.arrangement) << shape.file;
+    EXPECT_EQ(all.front().arrangement->id, "A");
+    EXPECT_EQ(all.back().arrangement->id, "J");
 }

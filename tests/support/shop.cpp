@@ -26,7 +26,9 @@ job::Job demoJob(const std::string& name) {
 }
 
 arrangement::HousedBearing demoArrangement() {
-    return *plan::planJob(demoJob("seamer-turret-upper"), demoLibrary(), std::nullopt).arrangement;
+    auto job = demoJob("seamer-turret-upper");
+    job.arrangement.reset(); // the housing by its sizes
+    return *plan::planJob(job, demoLibrary(), std::nullopt).arrangement;
 }
 
 TemporaryShop::TemporaryShop() {

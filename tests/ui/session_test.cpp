@@ -18,12 +18,12 @@ class Window : public WindowTest {};
 
 TEST_F(Window, FolderOpensTheShelfWithItsJobs) {
     window->openPath(QString::fromStdString(shop.folder()));
-    EXPECT_EQ(window->shelf()->count(), 3u);
-    EXPECT_EQ(window->shelf()->stateOf(0), "Closed");
-    EXPECT_EQ(window->shelf()->stateOf(1), "Stopped");
-    EXPECT_EQ(window->shelf()->stateOf(2), "Waiting");
-    key(Qt::Key_Down);
-    key(Qt::Key_Down);
+    EXPECT_EQ(window->shelf()->count(), 7u);
+    EXPECT_EQ(window->shelf()->stateOf(2), "Closed");
+    EXPECT_EQ(window->shelf()->stateOf(5), "Stopped");
+    EXPECT_EQ(window->shelf()->stateOf(6), "On the bench");
+    for (int i = 0; i < 6; ++i)
+        key(Qt::Key_Down);
     key(Qt::Key_Return);
     ASSERT_TRUE(window->session());
     EXPECT_EQ(job().id, "J-0142");
@@ -34,11 +34,13 @@ TEST_F(Window, ShelfFollowsTheWork) {
     open();
     window->jobView()->takeAction();
     key(Qt::Key_L, Qt::ControlModifier);
-    EXPECT_EQ(window->shelf()->stateOf(2), "On the bench");
+    EXPECT_EQ(window->shelf()->stateOf(6), "On the bench");
 }
 
 TEST_F(Window, NewJobLikeAnotherStartsClean) {
     window->openPath(QString::fromStdString(shop.folder()));
+    key(Qt::Key_Down);
+    key(Qt::Key_Down);
     key(Qt::Key_N);
     ASSERT_TRUE(window->session());
     EXPECT_EQ(job().id, "J-0131-1");
@@ -117,7 +119,7 @@ TEST_F(Window, NightLookIsRemembered) {
 
 TEST_F(Window, KeysGoThroughTheStations) {
     open();
-    for (int i = 1; i <= 5; ++i) {
+    for (int i = 1; i <= 7; ++i) {
         key(static_cast<Qt::Key>(Qt::Key_0 + i), Qt::ControlModifier);
         EXPECT_EQ(window->jobView()->current(), job::kStations[i - 1]);
     }
@@ -125,9 +127,9 @@ TEST_F(Window, KeysGoThroughTheStations) {
     EXPECT_EQ(window->jobView()->current(), Station::Seat);
     for (int i = 0; i < 9; ++i)
         key(Qt::Key_PageUp);
-    EXPECT_EQ(window->jobView()->current(), Station::Fit);
+    EXPECT_EQ(window->jobView()->current(), Station::Intake);
     key(Qt::Key_PageDown);
-    EXPECT_EQ(window->jobView()->current(), Station::Tooling);
+    EXPECT_EQ(window->jobView()->current(), Station::Strip);
 }
 
 TEST_F(Window, EveryActionOfTheMenuHasAKeyOrASubmenu) {

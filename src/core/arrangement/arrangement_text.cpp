@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <map>
+#include <utility>
 
 namespace arbor::arrangement {
 
@@ -13,25 +14,59 @@ using nlohmann::json;
 using section::Body;
 using section::BodyKind;
 
-const std::map<std::string, PartKind> kKinds{
-    {"housing", PartKind::Housing},
-    {"shaft", PartKind::Shaft},
-    {"hub", PartKind::Hub},
-    {"bearing", PartKind::Bearing},
-    {"cup", PartKind::Cup},
-    {"cone", PartKind::Cone},
-    {"spacer_tube", PartKind::SpacerTube},
-    {"lock_collar", PartKind::LockCollar},
-    {"retainer_plate", PartKind::RetainerPlate},
-    {"shield", PartKind::Shield},
-    {"seal", PartKind::Seal},
-    {"wear_sleeve", PartKind::WearSleeve},
-    {"retaining_ring", PartKind::RetainingRing},
-    {"washer", PartKind::Washer},
-    {"nut", PartKind::Nut},
-    {"pin", PartKind::Pin},
-    {"cap", PartKind::Cap},
+template <class E>
+struct Name {
+    E value;
+    const char* text;
 };
+constexpr Name<PartKind> kKinds[] = {
+    {PartKind::Housing, "housing"},
+    {PartKind::Shaft, "shaft"},
+    {PartKind::Hub, "hub"},
+    {PartKind::Bearing, "bearing"},
+    {PartKind::Cup, "cup"},
+    {PartKind::Cone, "cone"},
+    {PartKind::SpacerTube, "spacer_tube"},
+    {PartKind::LockCollar, "lock_collar"},
+    {PartKind::RetainerPlate, "retainer_plate"},
+    {PartKind::Shield, "shield"},
+    {PartKind::Seal, "seal"},
+    {PartKind::WearSleeve, "wear_sleeve"},
+    {PartKind::RetainingRing, "retaining_ring"},
+    {PartKind::Washer, "washer"},
+    {PartKind::Nut, "nut"},
+    {PartKind::Pin, "pin"},
+    {PartKind::Cap, "cap"},
+};
+constexpr Name<Feature> kFeatures[] = {
+    {Feature::Encoder, "encoder"},      {Feature::LargeEnd, "large_end"},     {Feature::SpringSide, "spring_side"},
+    {Feature::SharpEdge, "sharp_edge"}, {Feature::CurvedSide, "curved_side"}, {Feature::PilotSide, "pilot_side"},
+};
+constexpr Name<FromCatalogue::Piece> kPieces[] = {{FromCatalogue::Piece::Whole, "whole"},
+                                                  {FromCatalogue::Piece::Outer, "outer"},
+                                                  {FromCatalogue::Piece::Inner, "inner"}};
+constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
+                                          {catalog::Side::Down, "down"},
+                                          {catalog::Side::Up, "up"},
+                                          {catalog::Side::Both, "both"}};
+constexpr Name<bool> kFacing[] = {{true, "up"}, {false, "down"}};
+
+template <class E, std::size_t n>
+Result<E> named(const Name<E> (&names)[n], const json& text, const std::string& place) {
+    std::string known;
+    for (const auto& name : names) {
+        if (text == name.text) return name.value;
+        known += (known.empty() ? "" : ", ") + std::string(name.text);
+    }
+    return refuse(ProblemCode::UnknownName, place, text.is_string() ? text.get<std::string>() : text.dump(),
+                  "one of " + known);
+}
+template <class E, std::size_t n>
+const char* nameOf(const Name<E> (&names)[n], E value) {
+    for (const auto& name : names)
+        if (value == name.value) return name.text;
+    return names[0].text;
+}
 
 section::Hatch hatchOf(const std::string& material) {
     static const std::map<std::string, section::Hatch> hatches{{"grey_cast_iron", section::Hatch::CastIron},
@@ -42,15 +77,21 @@ section::Hatch hatchOf(const std::string& material) {
     return found == hatches.end() ? section::Hatch::Steel : found->second;
 }
 
+/// [from, to, bore, outside], or [from, to, bore below, bore above, outside below, outside above] where it tapers.
 Result<section::Slice> readSlice(const json& d, const std::string& place) {
-    if (!d.is_array() || d.size() != 4 || !std::all_of(d.begin(), d.end(), [](const json& n) { return n.is_number(); }))
+    const bool numbers = d.is_array() && std::all_of(d.begin(), d.end(), [](const json& n) { return n.is_number(); });
+    if (!numbers || (d.size() != 4 && d.size() != 6))
         return refuse(ProblemCode::Malformed, place, d.dump(), "[from_mm, to_mm, bore_mm, outside_mm]");
-    const double from = d[0], to = d[1], bore = d[2], outside = d[3];
+    const bool tapers = d.size() == 6;
+    const double from = d[0], to = d[1];
+    const double bore = d[2], boreAbove = d[tapers ? 3 : 2], outside = d[tapers ? 4 : 3],
+                 outsideAbove = d[tapers ? 5 : 3];
     if (!(to > from)) return refuse(ProblemCode::GeometryOrder, place, plain(to), "a height over " + plain(from));
-    if (!(bore >= 0)) return refuse(ProblemCode::NotPositive, place, plain(bore), "a bore of 0 or more");
-    if (!(outside > bore))
+    if (!(bore >= 0 && boreAbove >= 0))
+        return refuse(ProblemCode::NotPositive, place, plain(std::min(bore, boreAbove)), "a bore of 0 or more");
+    if (!(outside > bore && outsideAbove > boreAbove))
         return refuse(ProblemCode::GeometryOrder, place, plain(outside), "over the bore " + plain(bore));
-    return section::Slice::tube(from, to, bore / 2, outside / 2);
+    return section::Slice{from, to, bore / 2, boreAbove / 2, outside / 2, outsideAbove / 2};
 }
 
 Result<Body> readBody(const json& d, const std::string& id, const std::string& material, const std::string& place) {
@@ -79,24 +120,102 @@ Result<void> readBodies(std::vector<Body>& out, const json& part, const char* ke
     return {};
 }
 
+Result<FromCatalogue> readCatalogue(const json& d, const std::string& place) {
+    if (auto known = onlyKeys(d, {"designation", "piece", "at_mm", "turned", "seals", "encoder"}); !known)
+        return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
+    FromCatalogue out{d.at("designation")};
+    const auto piece = named(kPieces, d.value("piece", "whole"), place + "/piece");
+    const auto seals = named(kSides, d.value("seals", "none"), place + "/seals"),
+               encoder = named(kSides, d.value("encoder", "none"), place + "/encoder");
+    if (!piece) return tl::unexpected(piece.error());
+    if (!seals || !encoder) return tl::unexpected(!seals ? seals.error() : encoder.error());
+    out.piece = *piece;
+    out.dress = {*seals, *encoder};
+    out.at_mm = d.at("at_mm");
+    out.turned = d.value("turned", false);
+    return out;
+}
+
+Result<WayRound> readWayRound(const json& d, const std::string& place) {
+    if (auto known = onlyKeys(d, {"feature", "faces"}); !known)
+        return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
+    const auto feature = named(kFeatures, d.at("feature"), place + "/feature");
+    const auto up = named(kFacing, d.at("faces"), place + "/faces");
+    if (!feature) return tl::unexpected(feature.error());
+    if (!up) return tl::unexpected(up.error());
+    return WayRound{*feature, *up};
+}
+
+Result<void> readSection(Part& part, const json& d, const std::string& place) {
+    if (auto ok = readBodies(part.bodies, d, "bodies", BodyKind::Housing, place); !ok) return ok;
+    if (auto ok = readBodies(part.bodies, d, "elements", BodyKind::RollingElements, place); !ok) return ok;
+    if (auto ok = readBodies(part.travelling, d, "travelling", BodyKind::Housing, place); !ok) return ok;
+    if (d.contains("bearing")) {
+        const auto from = readCatalogue(d.at("bearing"), place + "/bearing");
+        if (!from) return tl::unexpected(from.error());
+        part.catalogue = *from;
+        if (!part.bodies.empty())
+            return refuse(ProblemCode::Duplicate, place + "/bodies", {}, "bodies or a bearing of the catalogue");
+    }
+    return {};
+}
+
 Result<Part> readPart(const json& d, const std::string& place) {
-    if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "locked_by"});
+    if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "locked_by",
+                                  "bearing", "way_round", "lines_up_with"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     Part part{d.at("id"), {}};
-    const auto kind = kKinds.find(d.at("kind"));
-    if (kind == kKinds.end()) return refuse(ProblemCode::UnknownName, place + "/kind", d.at("kind"), "a kind of part");
-    part.kind = kind->second;
+    const auto kind = named(kKinds, d.at("kind"), place + "/kind");
+    if (!kind) return tl::unexpected(kind.error());
+    part.kind = *kind;
     part.label = d.value("label", part.id);
     part.material = d.value("material", "");
     part.lockedBy = d.value("locked_by", std::vector<std::string>{});
-    if (auto ok = readBodies(part.bodies, d, "bodies", BodyKind::Housing, place); !ok)
-        return tl::unexpected(ok.error());
-    if (auto ok = readBodies(part.bodies, d, "elements", BodyKind::RollingElements, place); !ok)
-        return tl::unexpected(ok.error());
-    if (auto ok = readBodies(part.travelling, d, "travelling", BodyKind::Housing, place); !ok)
-        return tl::unexpected(ok.error());
+    part.linesUpWith = d.value("lines_up_with", "");
+    if (d.contains("way_round")) {
+        const auto way = readWayRound(d.at("way_round"), place + "/way_round");
+        if (!way) return tl::unexpected(way.error());
+        part.wayRound = *way;
+    }
+    if (auto ok = readSection(part, d, place); !ok) return tl::unexpected(ok.error());
     return part;
+}
+
+Result<std::optional<standards::ToleranceClass>> readClass(const json& d, const char* key, bool hole,
+                                                           const std::string& place) {
+    if (!d.contains(key)) return std::optional<standards::ToleranceClass>{};
+    const auto read = standards::parseToleranceClass(d.at(key));
+    if (!read) return refuse(ProblemCode::UnknownClass, place + "/" + key, d.at(key));
+    if (read->isHole() != hole)
+        return refuse(ProblemCode::UnknownClass, place + "/" + key, d.at(key),
+                      hole ? "a hole class, in capitals" : "a shaft class, in small letters");
+    return std::optional(*read);
+}
+
+/// A pair of ids, or an object when the seat has classes or measured sizes.
+Result<Joint> readJoint(const json& d, const std::string& place) {
+    if (d.is_array()) return Joint{d.at(0), d.at(1)};
+    if (auto known = onlyKeys(d, {"outer", "inner", "hole", "shaft", "hole_mm", "shaft_mm", "notched"}); !known)
+        return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
+    Joint out{d.at("outer"), d.at("inner")};
+    const auto hole = readClass(d, "hole", true, place), shaft = readClass(d, "shaft", false, place);
+    if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
+    out.hole = *hole;
+    out.shaft = *shaft;
+    for (const auto& [key, target] : {std::pair{"hole_mm", &out.measuredHole_mm}, {"shaft_mm", &out.measuredShaft_mm}})
+        if (d.contains(key)) *target = d.at(key).get<double>();
+    out.notched = d.value("notched", false);
+    return out;
+}
+
+Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::string& key) {
+    for (const auto& joint : d.value(key, json::array())) {
+        const auto read = readJoint(joint, key + "/" + std::to_string(out.size()));
+        if (!read) return tl::unexpected(read.error());
+        out.push_back(*read);
+    }
+    return {};
 }
 
 Result<Arrangement> readArrangement(const json& d) {
@@ -106,21 +225,75 @@ Result<Arrangement> readArrangement(const json& d) {
     if (d.at("format") != "arbor-arrangement")
         return refuse(ProblemCode::Malformed, "format", d.at("format").dump(), "arbor-arrangement");
     Arrangement out{d.at("id"), d.at("title"), {}};
-    auto& parts = out.assembly.parts;
+    auto& a = out.assembly;
     for (std::size_t i = 0; i < d.at("parts").size(); ++i) {
         auto part = readPart(d.at("parts")[i], "parts/" + std::to_string(i));
         if (!part) return tl::unexpected(part.error());
-        parts.push_back(std::move(*part));
+        a.parts.push_back(std::move(*part));
     }
-    for (const auto& [key, joints] :
-         {std::pair{"pressed", &out.assembly.pressed}, {"threaded", &out.assembly.threaded}})
-        for (const auto& joint : d.value(key, json::array()))
-            joints->push_back({joint.at(0), joint.at(1)});
+    if (auto ok = readJoints(a.pressed, d, "pressed"); !ok) return tl::unexpected(ok.error());
+    if (auto ok = readJoints(a.threaded, d, "threaded"); !ok) return tl::unexpected(ok.error());
     const std::string base = d.at("base");
-    const auto found = std::find_if(parts.begin(), parts.end(), [&](const Part& p) { return p.id == base; });
-    if (found == parts.end()) return refuse(ProblemCode::UnknownName, "base", base, "one of the parts");
-    out.assembly.base = static_cast<std::size_t>(found - parts.begin());
-    if (auto ok = validate(out.assembly); !ok) return tl::unexpected(ok.error());
+    const auto found = indexOf(a, base);
+    if (!found) return refuse(ProblemCode::UnknownName, "base", base, "one of the parts");
+    a.base = *found;
+    return out;
+}
+
+json sliceJson(const section::Slice& s) {
+    if (s.innerBottom == s.innerTop && s.outerBottom == s.outerTop)
+        return {s.zBottom, s.zTop, 2 * s.innerBottom, 2 * s.outerBottom};
+    return {s.zBottom, s.zTop, 2 * s.innerBottom, 2 * s.innerTop, 2 * s.outerBottom, 2 * s.outerTop};
+}
+
+json bodiesJson(const std::vector<Body>& bodies, bool elements) {
+    auto out = json::array();
+    for (const auto& body : bodies) {
+        if ((body.kind == BodyKind::RollingElements) != elements) continue;
+        auto slices = json::array();
+        for (auto s : body.slices) {
+            s.zBottom += body.z_mm;
+            s.zTop += body.z_mm;
+            slices.push_back(sliceJson(s));
+        }
+        out.push_back(slices);
+    }
+    return out;
+}
+
+json partJson(const Part& part) {
+    json d{{"id", part.id}, {"kind", nameOf(kKinds, part.kind)}, {"label", part.label}};
+    if (!part.material.empty()) d["material"] = part.material;
+    if (part.catalogue) {
+        const auto& c = *part.catalogue;
+        d["bearing"] = {{"designation", c.designation}, {"piece", nameOf(kPieces, c.piece)}, {"at_mm", c.at_mm}};
+        if (c.turned) d["bearing"]["turned"] = true;
+        if (c.dress.seals != catalog::Side::None) d["bearing"]["seals"] = nameOf(kSides, c.dress.seals);
+        if (c.dress.encoder != catalog::Side::None) d["bearing"]["encoder"] = nameOf(kSides, c.dress.encoder);
+    } else {
+        d["bodies"] = bodiesJson(part.bodies, false);
+        if (auto elements = bodiesJson(part.bodies, true); !elements.empty()) d["elements"] = elements;
+    }
+    if (!part.travelling.empty()) d["travelling"] = bodiesJson(part.travelling, false);
+    if (!part.lockedBy.empty()) d["locked_by"] = part.lockedBy;
+    if (part.wayRound)
+        d["way_round"] = {{"feature", nameOf(kFeatures, part.wayRound->feature)},
+                          {"faces", nameOf(kFacing, part.wayRound->up)}};
+    if (!part.linesUpWith.empty()) d["lines_up_with"] = part.linesUpWith;
+    return d;
+}
+
+json jointsJson(const std::vector<Joint>& joints) {
+    auto out = json::array();
+    for (const auto& j : joints) {
+        json d{{"outer", j.outer}, {"inner", j.inner}};
+        if (j.hole) d["hole"] = j.hole->text();
+        if (j.shaft) d["shaft"] = j.shaft->text();
+        if (j.measuredHole_mm) d["hole_mm"] = *j.measuredHole_mm;
+        if (j.measuredShaft_mm) d["shaft_mm"] = *j.measuredShaft_mm;
+        if (j.notched) d["notched"] = true;
+        out.push_back(d.size() == 2 ? json{j.outer, j.inner} : d);
+    }
     return out;
 }
 
@@ -134,6 +307,21 @@ Result<Arrangement> parseArrangement(std::string_view text) {
     } catch (const json::exception& error) {
         return refuse(ProblemCode::Malformed, "the whole file", {}, error.what());
     }
+}
+
+std::string arrangementText(const Arrangement& a) {
+    auto parts = json::array();
+    for (const auto& part : a.assembly.parts)
+        parts.push_back(partJson(part));
+    return json{{"format", "arbor-arrangement"},
+                {"version", 1},
+                {"id", a.id},
+                {"title", a.title},
+                {"base", a.assembly.parts.at(a.assembly.base).id},
+                {"parts", parts},
+                {"pressed", jointsJson(a.assembly.pressed)},
+                {"threaded", jointsJson(a.assembly.threaded)}}
+        .dump();
 }
 
 } // namespace arbor::arrangement

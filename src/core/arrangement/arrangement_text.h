@@ -15,11 +15,16 @@ struct Arrangement {
 };
 
 /// Reads {"format": "arbor-arrangement", "version": 1, "id", "title", "base", "parts": [...], "pressed", "threaded"}.
-/// A part has id, kind, label, material and bodies, each a list of slices [from_mm, to_mm, bore_mm, outside_mm] upwards
-/// along the axis; where they apply elements (rolling), travelling (its bodies while it leaves) and locked_by. Pressed
-/// and threaded list joints as pairs of ids.
-/// @errors Malformed, UnknownKey, Missing (place "parts/2"), UnknownName (kind, base), NotPositive and GeometryOrder (a
-/// slice that is none), and those of validate
+/// A part has id, kind, label, material and either bodies, each a list of slices upwards along the axis, or a bearing
+/// of the catalogue {designation, piece, at_mm, turned, seals, encoder}; where they apply elements (rolling),
+/// travelling (its bodies while it leaves), locked_by, way_round {feature, faces} and lines_up_with. Pressed and
+/// threaded list joints as pairs of ids, or as objects with hole and shaft class and measured sizes. Parts of the
+/// catalogue have no section yet: resolve() gives it, faults() then judges the whole.
+/// @errors Malformed, UnknownKey, Missing (place "parts/2"), UnknownName (kind, base), UnknownClass, NotPositive and
+/// GeometryOrder (a slice that is none)
 Result<Arrangement> parseArrangement(std::string_view text);
+
+/// The same text from an arrangement; sections of catalogue parts are left out again.
+std::string arrangementText(const Arrangement& arrangement);
 
 } // namespace arbor::arrangement

@@ -3,6 +3,7 @@
 #include "core/section/motion.h"
 
 #include <algorithm>
+#include <cmath>
 #include <optional>
 #include <set>
 #include <utility>
@@ -11,7 +12,11 @@ namespace arbor::arrangement {
 
 namespace {
 
+using section::Body;
+using section::BodyKind;
+
 constexpr std::size_t kMostParts = 64;
+constexpr double kTouch_mm = 0.005; // on the radius: seats are drawn at nominal size
 
 std::optional<Clash> clashOf(const Assembly& a, std::size_t i, std::size_t j) {
     for (const auto& one : a.parts[i].bodies)
@@ -21,26 +26,113 @@ std::optional<Clash> clashOf(const Assembly& a, std::size_t i, std::size_t j) {
     return std::nullopt;
 }
 
-Result<void> validNames(const Assembly& a) {
+bool belongs(FromCatalogue::Piece piece, const Body& body, const catalog::TypeKnowledge& type) {
+    if (piece == FromCatalogue::Piece::Whole) return true;
+    if (body.kind == BodyKind::OuterRing) return piece == FromCatalogue::Piece::Outer;
+    if (body.kind == BodyKind::InnerRing) return piece == FromCatalogue::Piece::Inner;
+    // Rollers stay with the ring whose flanges hold them; of a taper that is the cone.
+    const bool withInner = type.outerSeparable;
+    return (piece == FromCatalogue::Piece::Inner) == withInner;
+}
+
+std::vector<Body> sectionOf(const FromCatalogue& from, const catalog::Bearing& bearing, const std::string& id) {
+    std::vector<Body> out;
+    for (auto body : catalog::bearingBodies(bearing, from.dress)) {
+        if (!belongs(from.piece, body, catalog::knowledge(bearing.type))) continue;
+        if (from.turned) {
+            body = section::onItsHead(body);
+            body.z_mm += bearing.width_mm;
+        }
+        body.z_mm += from.at_mm;
+        body.id = id;
+        out.push_back(std::move(body));
+    }
+    return out;
+}
+
+void checkNames(const Assembly& a, std::vector<Problem>& out) {
     std::set<std::string> ids;
     for (const auto& part : a.parts) {
-        if (part.bodies.empty()) return refuse(ProblemCode::Missing, "parts/" + part.id, {}, "a section");
+        if (part.bodies.empty()) out.push_back({ProblemCode::Missing, "parts/" + part.id, {}, "a section"});
         if (!ids.insert(part.id).second)
-            return refuse(ProblemCode::Duplicate, "parts/" + part.id, part.id, "a name of its own");
+            out.push_back({ProblemCode::Duplicate, "parts/" + part.id, part.id, "a name of its own"});
     }
     for (const auto& part : a.parts)
         for (const auto& lock : part.lockedBy)
             if (!ids.contains(lock) || lock == part.id)
-                return refuse(ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, "another part");
+                out.push_back({ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, "another part"});
     for (const auto& [name, joints] : {std::pair{"pressed", &a.pressed}, {"threaded", &a.threaded}})
         for (const auto& joint : *joints)
             for (const auto& id : {joint.outer, joint.inner})
                 if (!ids.contains(id) || joint.outer == joint.inner)
-                    return refuse(ProblemCode::UnknownName, name, id, "two of the parts");
-    return {};
+                    out.push_back({ProblemCode::UnknownName, name, id, "two of the parts"});
+}
+
+void checkRoom(const Assembly& a, std::vector<Problem>& out) {
+    for (const auto& clash : clashes(a))
+        out.push_back({ProblemCode::GeometryOrder, "parts/" + a.parts[clash.upper].id, a.parts[clash.lower].id,
+                       "room of its own: the two overlap by " + plain(clash.overlapRad_mm) + " mm on the radius at " +
+                           plain(clash.z_mm) + " mm"});
+}
+
+bool needsSeat(PartKind kind) {
+    return kind == PartKind::Bearing || kind == PartKind::Cup || kind == PartKind::Cone ||
+           kind == PartKind::LockCollar || kind == PartKind::Seal || kind == PartKind::WearSleeve;
+}
+
+bool touchesAround(const Assembly& a, std::size_t part) {
+    for (std::size_t other = 0; other < a.parts.size(); ++other)
+        if (other != part && (touchOf(a.parts[part], a.parts[other]) || touchOf(a.parts[other], a.parts[part])))
+            return true;
+    return false;
+}
+
+/// A ring stands in a groove when one part keeps it from leaving on both ways.
+bool standsInGroove(const Assembly& a, std::size_t ring) {
+    const auto meets = [](const Body& moving, const Body& still) {
+        return section::firstMeeting(moving, still).has_value();
+    };
+    for (std::size_t other = 0; other < a.parts.size(); ++other) {
+        if (other == ring) continue;
+        bool down = false, up = false;
+        for (const auto& mine : a.parts[ring].bodies)
+            for (const auto& theirs : a.parts[other].bodies) {
+                down = down || meets(mine, theirs);
+                up = up || meets(section::onItsHead(mine), section::onItsHead(theirs));
+            }
+        if (down && up) return true;
+    }
+    return false;
+}
+
+void checkSeats(const Assembly& a, std::vector<Problem>& out) {
+    for (std::size_t i = 0; i < a.parts.size(); ++i) {
+        const auto& part = a.parts[i];
+        if (needsSeat(part.kind) && !touchesAround(a, i))
+            out.push_back({ProblemCode::NoSeat, "parts/" + part.id, part.id, "a bore or journal of its own size"});
+        if (part.kind == PartKind::RetainingRing && !standsInGroove(a, i))
+            out.push_back({ProblemCode::NoSeat, "parts/" + part.id, part.id, "a groove that holds it on both sides"});
+    }
+    for (const auto* joints : {&a.pressed, &a.threaded})
+        for (const auto& joint : *joints)
+            if (!touchOf(a.parts[*indexOf(a, joint.outer)], a.parts[*indexOf(a, joint.inner)]))
+                out.push_back({ProblemCode::NoSeat, "joint " + joint.outer + "/" + joint.inner, joint.inner,
+                               "a bore of its size in " + joint.outer});
 }
 
 } // namespace
+
+Result<void> resolve(Assembly& a, const std::vector<catalog::Bearing>& catalogue) {
+    for (auto& part : a.parts) {
+        if (!part.catalogue) continue;
+        const auto* bearing = catalog::findBearing(catalogue, part.catalogue->designation);
+        if (!bearing)
+            return refuse(ProblemCode::UnknownName, "parts/" + part.id + "/designation", part.catalogue->designation,
+                          "a bearing of the catalogue");
+        part.bodies = sectionOf(*part.catalogue, *bearing, part.id);
+    }
+    return {};
+}
 
 std::vector<Clash> clashes(const Assembly& a) {
     std::vector<Clash> out;
@@ -50,18 +142,53 @@ std::vector<Clash> clashes(const Assembly& a) {
     return out;
 }
 
+std::vector<Problem> faults(const Assembly& a) {
+    std::vector<Problem> out;
+    if (a.parts.empty())
+        out.push_back({ProblemCode::Missing, "parts", {}, "one part or more"});
+    else if (a.parts.size() > kMostParts)
+        out.push_back({ProblemCode::OutOfRange, "parts", std::to_string(a.parts.size()), "up to 64 parts"});
+    else if (a.base >= a.parts.size())
+        out.push_back({ProblemCode::OutOfRange, "base", std::to_string(a.base), "one of the parts"});
+    if (out.empty()) checkNames(a, out);
+    if (!out.empty()) return out; // the geometry of a broken list says nothing
+    checkRoom(a, out);
+    checkSeats(a, out);
+    return out;
+}
+
 Result<void> validate(const Assembly& a) {
-    if (a.parts.empty()) return refuse(ProblemCode::Missing, "parts", {}, "one part or more");
-    if (a.parts.size() > kMostParts)
-        return refuse(ProblemCode::OutOfRange, "parts", std::to_string(a.parts.size()), "up to 64 parts");
-    if (a.base >= a.parts.size())
-        return refuse(ProblemCode::OutOfRange, "base", std::to_string(a.base), "one of the parts");
-    if (auto ok = validNames(a); !ok) return ok;
-    if (const auto found = clashes(a); !found.empty())
-        return refuse(
-            ProblemCode::GeometryOrder, "parts/" + a.parts[found.front().upper].id, a.parts[found.front().lower].id,
-            "room of its own: the two overlap by " + plain(found.front().overlapRad_mm) + " mm on the radius");
-    return {};
+    auto found = faults(a);
+    return found.empty() ? Result<void>{} : tl::unexpected(std::move(found.front()));
+}
+
+std::optional<Touch> touchOf(const Part& outer, const Part& inner) {
+    std::optional<Touch> out;
+    for (const auto& hole : outer.bodies)
+        for (const auto& pin : inner.bodies)
+            for (const auto& bore : section::innerWalls(hole))
+                for (const auto& journal : section::outerWalls(pin)) {
+                    const double from = std::max(bore.zBottom_mm, journal.zBottom_mm),
+                                 to = std::min(bore.zTop_mm, journal.zTop_mm);
+                    if (std::abs(bore.rad_mm - journal.rad_mm) > kTouch_mm || !(to - from > 1e-6)) continue;
+                    if (!out) out = Touch{2 * journal.rad_mm, 0, from};
+                    out->length_mm += to - from;
+                    out->from_mm = std::min(out->from_mm, from);
+                }
+    return out;
+}
+
+std::optional<std::size_t> indexOf(const Assembly& a, const std::string& id) {
+    for (std::size_t i = 0; i < a.parts.size(); ++i)
+        if (a.parts[i].id == id) return i;
+    return std::nullopt;
+}
+
+const Joint* jointOf(const std::vector<Joint>& joints, const std::string& one, const std::string& other) {
+    const auto found = std::find_if(joints.begin(), joints.end(), [&](const Joint& j) {
+        return (j.outer == one && j.inner == other) || (j.outer == other && j.inner == one);
+    });
+    return found == joints.end() ? nullptr : &*found;
 }
 
 } // namespace arbor::arrangement

@@ -1,8 +1,11 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/catalog/bearing.h"
 #include "core/section/body.h"
+#include "core/standards/limits.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -28,6 +31,24 @@ enum class PartKind {
     Cap,
 };
 
+/// A side of a part that must face a certain way.
+enum class Feature { Encoder, LargeEnd, SpringSide, SharpEdge, CurvedSide, PilotSide };
+struct WayRound {
+    Feature feature = Feature::SpringSide;
+    bool up = true; ///< the side with the feature faces up
+    friend bool operator==(const WayRound&, const WayRound&) = default;
+};
+
+/// A bearing of the catalogue, or one of its rings: the catalogue gives its section.
+struct FromCatalogue {
+    enum class Piece { Whole, Outer, Inner }; ///< Inner carries the elements where they stay with it
+    std::string designation;
+    Piece piece = Piece::Whole;
+    double at_mm = 0;    ///< height of the assembled bearing's lower face
+    bool turned = false; ///< stands on its head
+    catalog::BearingDress dress = {};
+};
+
 /// One part of an axial stack: bodies that keep together, each at its height in the finished assembly.
 struct Part {
     std::string id;
@@ -40,14 +61,22 @@ struct Part {
     std::vector<section::Body> travelling = {};
     /// Parts that hold it without standing in its way: the split pin of a nut, the bolts of a plate.
     std::vector<std::string> lockedBy = {};
+    std::optional<FromCatalogue> catalogue = {}; ///< then `bodies` are filled by resolve()
+    std::optional<WayRound> wayRound = {};
+    std::string linesUpWith = {}; ///< what it must be turned to: a hole with a sensor, a key, a notch; empty: nothing
 
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }
 };
 
-/// Two parts joined where they touch.
+/// Two parts joined where they touch. Classes and measured sizes belong to seats.
 struct Joint {
     std::string outer;
     std::string inner;
+    std::optional<standards::ToleranceClass> hole = {};
+    std::optional<standards::ToleranceClass> shaft = {};
+    std::optional<double> measuredHole_mm = {};
+    std::optional<double> measuredShaft_mm = {};
+    bool notched = false; ///< the shoulder behind the ring has notches for a drift
 };
 
 /// Coaxial parts around a base that stays where it is: the housing, or the shaft when the work is done on the shaft.
@@ -69,8 +98,28 @@ struct Clash {
 /// Every pair of parts whose bodies overlap as assembled; seats at nominal size and faces in touch do not.
 std::vector<Clash> clashes(const Assembly& assembly);
 
-/// @errors Missing (no parts, or a part without bodies), Duplicate (id), UnknownName (lockedBy), OutOfRange (base; more
-/// than 64 parts), GeometryOrder (two parts that overlap, with both names)
+/// Gives every part from the catalogue its section.
+/// @errors UnknownName ("parts/id/designation") when the catalogue has no such bearing
+Result<void> resolve(Assembly& assembly, const std::vector<catalog::Bearing>& catalogue);
+
+/// Everything that is wrong with a resolved assembly, each with its place: no parts or a part without a section
+/// (Missing), a name twice (Duplicate), locks and joints with unknown names (UnknownName), a base that is none or more
+/// than 64 parts (OutOfRange), two parts that overlap (GeometryOrder, both named), a ring, seal, collar or sleeve that
+/// touches nothing it could sit on, a joint of parts that do not touch, a retaining ring outside any groove (NoSeat).
+std::vector<Problem> faults(const Assembly& assembly);
+
+/// The first of the faults, if any.
 Result<void> validate(const Assembly& assembly);
+
+/// Where two parts touch around each other: the diameter of the seat and the length in touch; nothing: nowhere.
+struct Touch {
+    double dia_mm = 0;
+    double length_mm = 0;
+    double from_mm = 0; ///< height where it begins
+};
+std::optional<Touch> touchOf(const Part& outer, const Part& inner);
+
+std::optional<std::size_t> indexOf(const Assembly& assembly, const std::string& id);
+const Joint* jointOf(const std::vector<Joint>& joints, const std::string& one, const std::string& other);
 
 } // namespace arbor::arrangement

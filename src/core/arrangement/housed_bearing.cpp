@@ -87,7 +87,95 @@ Result<void> validate(const HousedBearing& a) {
     return {};
 }
 
+namespace {
+
+/// Whether the ring stands on a shoulder of the body and comes out upwards.
+bool opensUpwards(const section::Body& housing, const section::Body& ring) {
+    section::Body over = section::onItsHead(ring);
+    return !section::firstMeeting(over, section::onItsHead(housing)).has_value();
+}
+
+const section::Slice* sliceAt(const section::Body& body, double z) {
+    for (const auto& s : body.slices)
+        if (z > body.z_mm + s.zBottom && z < body.z_mm + s.zTop) return &s;
+    return nullptr;
+}
+
+section::Body hangingBody(const HangsBelow& hangs) {
+    return {hangs.label,
+            section::BodyKind::KeepClear,
+            section::Hatch::Polymer,
+            {section::Slice::tube(-hangs.length_mm, 0, 0, hangs.dia_mm / 2)}};
+}
+
+/// The lead-in opens by half its depth on the radius: about 27 degrees, as usually turned.
+void cutLeadIn(section::Body& body, double depth_mm) {
+    auto top = body.slices.back();
+    if (!(depth_mm > 0) || top.zTop - top.zBottom <= depth_mm) return;
+    body.slices.back().zTop = top.zTop - depth_mm;
+    top.zBottom = top.zTop - depth_mm;
+    top.innerTop = top.innerBottom + depth_mm / 2;
+    body.slices.push_back(top);
+}
+
+} // namespace
+
+std::optional<SeatInSection> findSeat(const Assembly& a, const std::string& designation) {
+    for (const auto& joint : a.pressed) {
+        const auto& outer = a.parts[*indexOf(a, joint.outer)];
+        const auto& inner = a.parts[*indexOf(a, joint.inner)];
+        const bool holds = outer.kind == PartKind::Housing || outer.kind == PartKind::Hub;
+        if (!holds || !inner.catalogue || inner.catalogue->designation != designation ||
+            inner.catalogue->piece == FromCatalogue::Piece::Inner || outer.bodies.size() != 1)
+            continue;
+        auto housing = outer.bodies.front();
+        auto ring = inner.bodies.front(); // the outer ring comes first
+        SeatInSection out{housing, 0, ring.outsideDia(), !opensUpwards(housing, ring), *indexOf(a, joint.outer)};
+        if (out.turnedOver) {
+            housing = section::onItsHead(housing);
+            ring = section::onItsHead(ring);
+        }
+        const double foot = housing.bottom();
+        housing.z_mm -= foot;
+        out.bearingBottom_mm = ring.bottom() - foot;
+        out.housing = std::move(housing);
+        return out;
+    }
+    return std::nullopt;
+}
+
+void takeSection(HousingShape& h, const SeatInSection& seat) {
+    auto body = seat.housing;
+    for (auto& s : body.slices) { // stand on z = 0 by the slices alone
+        s.zBottom += body.z_mm;
+        s.zTop += body.z_mm;
+    }
+    body.z_mm = 0;
+    body.id = "housing";
+    body.hatch = h.hatch;
+    const double eps = 1e-3;
+    h.height_mm = body.top();
+    h.seatDepth_mm = h.height_mm - seat.bearingBottom_mm;
+    if (const auto* at = sliceAt(body, seat.bearingBottom_mm + eps)) h.outsideDia_mm = 2 * at->outerBottom;
+    if (const auto* under = sliceAt(body, seat.bearingBottom_mm - eps)) h.shoulderBoreDia_mm = 2 * under->innerTop;
+    h.flangeDia_mm = 0;
+    h.groove.reset();
+    for (std::size_t i = 0; i + 1 < body.slices.size(); ++i) {
+        const auto& s = body.slices[i];
+        const bool wider = s.innerBottom > seat.seatDia_mm / 2 + eps && s.innerTop > body.slices[i + 1].innerBottom;
+        if (wider && s.zBottom > seat.bearingBottom_mm)
+            h.groove = Groove{2 * s.innerBottom, s.zTop - s.zBottom, h.height_mm - s.zBottom};
+    }
+    h.section = std::move(body);
+}
+
 std::vector<section::Body> housingBodies(const HousingShape& h) {
+    if (h.section) {
+        std::vector<section::Body> bodies{*h.section};
+        cutLeadIn(bodies.front(), h.entryChamfer_mm);
+        if (h.hangsBelow) bodies.push_back(hangingBody(*h.hangsBelow));
+        return bodies;
+    }
     const double face = h.height_mm, shoulder = face - h.seatDepth_mm, seat = h.seatDia_mm / 2;
     std::vector<double> cuts{0, shoulder, face - h.entryChamfer_mm, face};
     if (h.flangeDia_mm > 0) cuts.push_back(h.flangeThick_mm);
@@ -106,21 +194,17 @@ std::vector<section::Body> housingBodies(const HousingShape& h) {
         const double bore = mid < shoulder ? h.shoulderBoreDia_mm / 2 : inGroove ? h.groove->dia_mm / 2 : seat;
         const double outside = (mid < h.flangeThick_mm && h.flangeDia_mm > 0 ? h.flangeDia_mm : h.outsideDia_mm) / 2;
         const bool chamfer = mid > face - h.entryChamfer_mm;
-        // The lead-in opens by half its depth on the radius: about 27 degrees, as usually turned.
         body.slices.push_back(
             {cuts[i], cuts[i + 1], bore, chamfer ? bore + h.entryChamfer_mm / 2 : bore, outside, outside});
     }
     std::vector<section::Body> bodies{std::move(body)};
-    if (h.hangsBelow)
-        bodies.push_back({h.hangsBelow->label,
-                          section::BodyKind::KeepClear,
-                          section::Hatch::Polymer,
-                          {section::Slice::tube(-h.hangsBelow->length_mm, 0, 0, h.hangsBelow->dia_mm / 2)}});
+    if (h.hangsBelow) bodies.push_back(hangingBody(*h.hangsBelow));
     return bodies;
 }
 
 std::vector<section::Body> bearingInHousing(const HousedBearing& a, double faceZ_mm, double travel_mm) {
     auto bodies = catalog::bearingBodies(a.bearing, a.dress);
+    if (a.bearing.isTaper()) bodies.resize(1); // the cup goes in by itself
     section::moveBy(bodies, faceZ_mm - a.startDepth_mm() - travel_mm);
     return bodies;
 }

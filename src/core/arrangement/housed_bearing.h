@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/arrangement/assembly.h"
 #include "core/base/result.h"
 #include "core/catalog/bearing.h"
 #include "core/section/body.h"
@@ -37,6 +38,8 @@ struct HousingShape {
     std::optional<Groove> groove;
     std::optional<HangsBelow> hangsBelow;
     section::Hatch hatch = section::Hatch::CastIron;
+    /// The housing's own section standing on z = 0, bore straight to its face; nothing: made from the sizes above.
+    std::optional<section::Body> section = {};
 };
 
 /// One bearing going into one housing from above, against the shoulder below.
@@ -50,8 +53,25 @@ struct HousedBearing {
     /// Depth of the ring's lower face when it stands in the mouth of the bore by its own chamfer.
     double startDepth_mm() const { return housing.entryChamfer_mm + bearing.chamfer_mm; }
     /// Depth of the ring's upper face below the housing face when home; negative: it stands proud.
-    double homeFaceDepth_mm() const { return housing.seatDepth_mm - bearing.width_mm; }
+    double homeFaceDepth_mm() const { return housing.seatDepth_mm - bearing.outerWidth_mm; }
 };
+
+/// A seat as it lies in an assembly, turned so that its bearing goes in from above.
+struct SeatInSection {
+    section::Body housing; ///< standing on z = 0
+    double bearingBottom_mm = 0;
+    double seatDia_mm = 0;
+    bool turnedOver = false; ///< the assembly stands the other way up
+    std::size_t part = 0;    ///< the housing's index
+};
+
+/// The first pressed seat of a housing or hub that holds the bearing, or the cup, of that designation.
+/// @param assembly  resolved and valid
+std::optional<SeatInSection> findSeat(const Assembly& assembly, const std::string& designation);
+
+/// Takes every size of the housing from the section: outside, height, depth, shoulder bore and groove. Chamfer and what
+/// hangs below stay as they are: an arrangement does not know them.
+void takeSection(HousingShape& shape, const SeatInSection& seat);
 
 /// @errors NotPositive, NotFinite, GeometryOrder with the field, when the sizes cannot make a part or the bearing
 /// cannot go in

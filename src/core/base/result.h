@@ -18,6 +18,7 @@ enum class ProblemCode {
     Missing,
     Duplicate,
     UnknownKey,
+    NoSeat,
     Unreadable,
     Unwritable,
 };

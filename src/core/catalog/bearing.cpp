@@ -3,6 +3,7 @@
 #include "core/base/csv.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 #include <set>
@@ -12,22 +13,62 @@ namespace arbor::catalog {
 namespace {
 
 constexpr double kDeepGrooveAxialShare = 0.5; // of C_0, practice value, [HB4.7]
+constexpr double kRollerFactor = 44;          // [ISO76] clause 7
+
+// In the order of BearingType.
+constexpr std::array<TypeKnowledge, 12> kTypes{{
+    {.name = "deep_groove_ball", .sealable = true, .misalignment_arcmin = 8},
+    {.name = "angular_contact_ball", .clearanceMade = false, .misalignment_arcmin = 2},
+    {.name = "double_row_angular_ball", .sealable = true, .misalignment_arcmin = 2},
+    {.name = "cylindrical_nu", .balls = false, .innerSeparable = true, .misalignment_arcmin = 4},
+    {.name = "cylindrical_nj", .balls = false, .innerSeparable = true, .misalignment_arcmin = 4},
+    {.name = "cylindrical_n", .balls = false, .outerSeparable = true, .misalignment_arcmin = 4},
+    {.name = "taper_roller",
+     .balls = false,
+     .innerSeparable = true,
+     .outerSeparable = true,
+     .clearanceMade = false,
+     .misalignment_arcmin = 2},
+    {.name = "inch_taper_roller",
+     .balls = false,
+     .innerSeparable = true,
+     .outerSeparable = true,
+     .clearanceMade = false,
+     .misalignment_arcmin = 2},
+    {.name = "needle_roller", .balls = false, .innerSeparable = true, .misalignment_arcmin = 1},
+    {.name = "spherical_roller", .balls = false, .misalignment_arcmin = 90},
+    {.name = "thrust_ball", .innerSeparable = true, .outerSeparable = true, .clearanceMade = false},
+    {.name = "hub_ring", .splitInner = true, .sealable = true, .clearanceMade = false, .misalignment_arcmin = 2},
+}};
 
 Result<BearingType> parseType(const std::string& text, const std::string& place) {
-    if (text == "deep_groove_ball") return BearingType::DeepGrooveBall;
-    if (text == "double_row_angular_ball") return BearingType::DoubleRowAngularBall;
-    return refuse(ProblemCode::UnknownName, place, text, "deep_groove_ball or double_row_angular_ball");
+    std::string names;
+    for (std::size_t i = 0; i < kTypes.size(); ++i) {
+        if (text == kTypes[i].name) return static_cast<BearingType>(i);
+        names += (i == 0 ? "" : ", ") + std::string(kTypes[i].name);
+    }
+    return refuse(ProblemCode::UnknownName, place, text, "one of " + names);
 }
 
 Result<void> checkSizes(const Bearing& b, const CsvTable& table, std::size_t row) {
-    const std::pair<const char*, double> sizes[] = {{"bore_mm", b.boreDia_mm},    {"width_mm", b.width_mm},
-                                                    {"chamfer_mm", b.chamfer_mm}, {"ball_dia_mm", b.ballDia_mm},
-                                                    {"ball_count", b.ballCount},  {"rows", b.rows}};
+    const std::pair<const char*, double> sizes[] = {
+        {"bore_mm", b.boreDia_mm},           {"width_mm", b.width_mm},
+        {"inner_width_mm", b.innerWidth_mm}, {"outer_width_mm", b.outerWidth_mm},
+        {"chamfer_mm", b.chamfer_mm},        {"element_dia_mm", b.elementDia_mm},
+        {"element_count", b.elementCount},   {"rows", static_cast<double>(b.rows)}};
     for (const auto& [column, value] : sizes)
         if (!(value > 0)) return refuse(ProblemCode::NotPositive, table.place(row, column), plain(value), "> 0");
     if (!(b.outsideDia_mm > b.boreDia_mm))
         return refuse(ProblemCode::GeometryOrder, table.place(row, "outside_mm"), plain(b.outsideDia_mm),
                       "> bore " + plain(b.boreDia_mm));
+    for (const auto& [column, value] :
+         {std::pair{"inner_width_mm", b.innerWidth_mm}, {"outer_width_mm", b.outerWidth_mm}})
+        if (!(value <= b.width_mm))
+            return refuse(ProblemCode::GeometryOrder, table.place(row, column), plain(value),
+                          "at most the width " + plain(b.width_mm));
+    if (knowledge(b.type).balls == (b.elementLength_mm > 0))
+        return refuse(ProblemCode::OutOfRange, table.place(row, "element_length_mm"), plain(b.elementLength_mm),
+                      knowledge(b.type).balls ? "0 for balls" : "the length of the rollers");
     return {};
 }
 
@@ -37,99 +78,74 @@ Result<Bearing> readRow(const CsvTable& table, std::size_t row) {
     auto type = parseType(table.text(row, "type"), table.place(row, "type"));
     if (!type) return tl::unexpected(type.error());
     b.type = *type;
-    double rows = 0, balls = 0;
+    double rows = 0, elements = 0;
     const std::pair<const char*, double*> fields[] = {{"bore_mm", &b.boreDia_mm},
                                                       {"outside_mm", &b.outsideDia_mm},
                                                       {"width_mm", &b.width_mm},
+                                                      {"inner_width_mm", &b.innerWidth_mm},
+                                                      {"outer_width_mm", &b.outerWidth_mm},
                                                       {"chamfer_mm", &b.chamfer_mm},
                                                       {"rows", &rows},
                                                       {"contact_angle_deg", &b.contactAngle_deg},
-                                                      {"ball_dia_mm", &b.ballDia_mm},
-                                                      {"ball_count", &balls}};
+                                                      {"element_dia_mm", &b.elementDia_mm},
+                                                      {"element_count", &elements},
+                                                      {"element_length_mm", &b.elementLength_mm}};
     for (const auto& [column, target] : fields) {
         const auto value = table.number(row, column);
         if (!value) return tl::unexpected(value.error());
         *target = *value;
     }
     b.rows = static_cast<int>(rows);
-    b.ballCount = static_cast<int>(balls);
+    b.elementCount = static_cast<int>(elements);
     if (auto ok = checkSizes(b, table, row); !ok) return tl::unexpected(ok.error());
     return b;
 }
 
-/// Rows stand close together in the middle of the width.
-double rowCentre(const Bearing& b, int row) {
-    const double pitch = std::min(b.ballDia_mm * 1.08, (b.width_mm - b.ballDia_mm) / std::max(1, b.rows - 1));
-    return b.width_mm / 2 + pitch * (row - (b.rows - 1) / 2.0);
+double radians(double degrees) {
+    return degrees * std::numbers::pi / 180;
 }
 
-constexpr int kArcSteps = 12;
-
-/// A row of balls as a body of revolution: the circle cut into straight slices.
-std::vector<section::Slice> ballSlices(const Bearing& b, int row) {
-    const double rad = b.ballDia_mm / 2, pitch = b.pitchDia_mm() / 2, z0 = rowCentre(b, row);
-    const auto at = [&](int k) {
-        const double angle = std::numbers::pi * k / kArcSteps;
-        return std::pair(z0 - rad * std::cos(angle), rad * std::sin(angle));
-    };
-    std::vector<section::Slice> slices;
-    for (int k = 0; k < kArcSteps; ++k) {
-        const auto [z, half] = at(k);
-        const auto [zNext, halfNext] = at(k + 1);
-        slices.push_back({z, zNext, pitch - half, pitch - halfNext, pitch + half, pitch + halfNext});
-    }
-    return slices;
+Result<double> radialRating(const standards::BearingTables& tables, const Bearing& b) {
+    const double cosAlpha = std::cos(radians(b.contactAngle_deg)), ratio = b.elementDia_mm * cosAlpha / b.pitchDia_mm();
+    if (!knowledge(b.type).balls)
+        return kRollerFactor * (1 - ratio) * b.rows * b.elementCount * b.elementLength_mm * b.elementDia_mm * cosAlpha;
+    const auto f0 = tables.staticFactor.at(ratio);
+    if (!f0) return f0;
+    return *f0 * b.rows * b.elementCount * b.elementDia_mm * b.elementDia_mm * cosAlpha;
 }
 
-/// A plain ring between two radii with the same chamfer on one wall; where balls reach into it the raceway follows
-/// them.
-section::Body ringBody(const Bearing& b, bool outer) {
-    const double land = (outer ? b.outerRacewayDia_mm() : b.innerRacewayDia_mm()) / 2;
-    const double seat = (outer ? b.outsideDia_mm : b.boreDia_mm) / 2;
-    const double corner = outer ? seat - b.chamfer_mm : seat + b.chamfer_mm;
-    const auto slice = [&](double z0, double z1, double land0, double land1, double seat0, double seat1) {
-        return outer ? section::Slice{z0, z1, land0, land1, seat0, seat1}
-                     : section::Slice{z0, z1, seat0, seat1, land0, land1};
-    };
-    std::vector<section::Slice> slices{slice(0, b.chamfer_mm, land, land, corner, seat)};
-    double z = b.chamfer_mm;
-    const double end = b.width_mm - b.chamfer_mm;
-    for (int row = 0; row < b.rows; ++row) {
-        for (const auto& ball : ballSlices(b, row)) {
-            const auto reach = [&](double in, double out) { return outer ? std::max(land, out) : std::min(land, in); };
-            const double from = reach(ball.innerBottom, ball.outerBottom), to = reach(ball.innerTop, ball.outerTop);
-            const bool groove = from != land || to != land;
-            if (!groove || ball.zBottom < z || ball.zTop > end) continue;
-            if (ball.zBottom > z) slices.push_back(slice(z, ball.zBottom, land, land, seat, seat));
-            slices.push_back(slice(ball.zBottom, ball.zTop, from, to, seat, seat));
-            z = ball.zTop;
-        }
-    }
-    slices.push_back(slice(z, end, land, land, seat, seat));
-    slices.push_back(slice(end, b.width_mm, land, land, seat, corner));
-    return {outer ? "outer ring" : "inner ring", outer ? section::BodyKind::OuterRing : section::BodyKind::InnerRing,
-            section::Hatch::HardenedSteel, std::move(slices)};
+/// Y_0 of [ISO76] table 3: for balls as tabulated (one row half of two), for rollers 0.22 or 0.44 cot(alpha).
+Result<double> axialFactor(const standards::BearingTables& tables, const Bearing& b) {
+    if (!knowledge(b.type).balls) return (b.rows == 1 ? 0.22 : 0.44) / std::tan(radians(b.contactAngle_deg));
+    const auto two = tables.axialFactor.at(b.contactAngle_deg);
+    if (!two) return two;
+    return b.rows == 1 ? *two / 2 : *two;
 }
 
-bool has(Side side, Side which) {
-    return side == which || side == Side::Both;
-}
-
-section::Body closure(const Bearing& b, bool up, bool encoder) {
-    const double besideBalls = rowCentre(b, 0) - b.ballDia_mm / 2;
-    const double thick = std::min({1.8, b.width_mm / 8, 0.9 * besideBalls}), gap = 0.3;
-    const double z0 = up ? b.width_mm - thick : 0;
-    return {encoder ? "encoder" : "seal",
-            encoder ? section::BodyKind::Encoder : section::BodyKind::Seal,
-            encoder ? section::Hatch::Brass : section::Hatch::Polymer,
-            {section::Slice::tube(z0, z0 + thick, b.innerRacewayDia_mm() / 2 + gap, b.outerRacewayDia_mm() / 2)}};
+/// Balls at 90 degrees: D_w cos(alpha) / D_pw is 0, where the thrust column of [ISO76] table 1 gives 61.6.
+double thrustRating(const Bearing& b) {
+    constexpr double kThrustFactor = 61.6;
+    return kThrustFactor * b.elementCount * b.elementDia_mm * b.elementDia_mm;
 }
 
 } // namespace
 
+const TypeKnowledge& knowledge(BearingType type) {
+    return kTypes.at(static_cast<std::size_t>(type));
+}
+
+double Bearing::outerFaceInnerDia_mm() const {
+    if (!isTaper()) return outerRacewayDia_mm();
+    // The cup opens towards its front face, by the contact angle from the middle of the assembled width.
+    const double opening =
+        pitchDia_mm() + elementDia_mm + 2 * std::tan(radians(contactAngle_deg)) * (outerWidth_mm - width_mm / 2);
+    return std::min(opening, outsideDia_mm - 2 * kTaperLeastWall_mm);
+}
+
 Result<std::vector<Bearing>> parseBearings(std::string_view csv) {
-    const auto table = CsvTable::parse(csv, {"designation", "type", "bore_mm", "outside_mm", "width_mm", "chamfer_mm",
-                                             "rows", "contact_angle_deg", "ball_dia_mm", "ball_count"});
+    const auto table = CsvTable::parse(
+        csv, {"designation", "type", "bore_mm", "outside_mm", "width_mm", "inner_width_mm", "outer_width_mm",
+              "chamfer_mm", "rows", "contact_angle_deg", "element_dia_mm", "element_count", "element_length_mm"});
     if (!table) return tl::unexpected(table.error());
     std::vector<Bearing> out;
     std::set<std::string> seen;
@@ -150,39 +166,20 @@ const Bearing* findBearing(const std::vector<Bearing>& catalogue, const std::str
 }
 
 Result<StaticRating> staticRating(const standards::BearingTables& tables, const Bearing& b,
-                                  std::optional<double> typedRadial_N) {
-    StaticRating rating;
-    if (typedRadial_N) {
-        rating = {*typedRadial_N, 0, false};
-    } else {
-        const double cosAlpha = std::cos(b.contactAngle_deg * std::numbers::pi / 180);
-        const auto f0 = tables.staticFactor.at(b.ballDia_mm * cosAlpha / b.pitchDia_mm());
-        if (!f0) return tl::unexpected(f0.error());
-        rating.radial_N = *f0 * b.rows * b.ballCount * b.ballDia_mm * b.ballDia_mm * cosAlpha;
-    }
+                                  std::optional<double> typed_N) {
+    if (b.type == BearingType::ThrustBall) return StaticRating{0, typed_N.value_or(thrustRating(b)), !typed_N};
+    StaticRating rating{0, 0, !typed_N};
+    const auto radial = typed_N ? Result<double>(*typed_N) : radialRating(tables, b);
+    if (!radial) return tl::unexpected(radial.error());
+    rating.radial_N = *radial;
     if (b.type == BearingType::DeepGrooveBall) {
         rating.axial_N = kDeepGrooveAxialShare * rating.radial_N;
-        return rating;
+    } else if (b.contactAngle_deg > 0) {
+        const auto y0 = axialFactor(tables, b);
+        if (!y0) return tl::unexpected(y0.error());
+        rating.axial_N = rating.radial_N / *y0;
     }
-    const auto y0 = tables.axialFactor.at(b.contactAngle_deg);
-    if (!y0) return tl::unexpected(y0.error());
-    rating.axial_N = rating.radial_N / *y0;
     return rating;
-}
-
-std::vector<section::Body> bearingBodies(const Bearing& b, const BearingDress& dress) {
-    std::vector<section::Body> bodies{ringBody(b, true), ringBody(b, false)};
-    for (int row = 0; row < b.rows; ++row)
-        bodies.push_back({"balls " + std::to_string(row + 1), section::BodyKind::RollingElements, section::Hatch::None,
-                          ballSlices(b, row)});
-    for (const bool up : {false, true}) {
-        const auto side = up ? Side::Up : Side::Down;
-        if (has(dress.encoder, side))
-            bodies.push_back(closure(b, up, true));
-        else if (has(dress.seals, side))
-            bodies.push_back(closure(b, up, false));
-    }
-    return bodies;
 }
 
 } // namespace arbor::catalog

@@ -11,7 +11,33 @@
 
 namespace arbor::catalog {
 
-enum class BearingType { DeepGrooveBall, DoubleRowAngularBall };
+enum class BearingType {
+    DeepGrooveBall,
+    AngularContactBall,
+    DoubleRowAngularBall,
+    CylindricalNU,
+    CylindricalNJ,
+    CylindricalN,
+    TaperRoller,
+    InchTaperRoller,
+    NeedleRoller,
+    SphericalRoller,
+    ThrustBall,
+    HubRing,
+};
+
+/// What is true of every bearing of a type.
+struct TypeKnowledge {
+    std::string_view name; ///< in the catalogue's files
+    bool balls = true;
+    bool innerSeparable = false;    ///< the inner ring (cone, shaft washer) comes out by itself
+    bool outerSeparable = false;    ///< the outer ring (cup, housing washer) comes out by itself
+    bool splitInner = false;        ///< the inner ring is in halves that must not be parted under load
+    bool sealable = false;          ///< seals sit in its faces
+    bool clearanceMade = true;      ///< radial clearance is made in; false: set when it is adjusted, or there is none
+    double misalignment_arcmin = 0; ///< what it bears in service, practice value [PRACTICE]
+};
+const TypeKnowledge& knowledge(BearingType type);
 
 /// Boundary dimensions and internal geometry of a bearing [mm].
 struct Bearing {
@@ -19,24 +45,32 @@ struct Bearing {
     BearingType type = BearingType::DeepGrooveBall;
     double boreDia_mm = 0;
     double outsideDia_mm = 0;
-    double width_mm = 0;
-    double chamfer_mm = 0; ///< smallest corner, both ways
+    double width_mm = 0;      ///< assembled: T of a taper roller bearing, height of a thrust bearing
+    double innerWidth_mm = 0; ///< of the inner ring or cone
+    double outerWidth_mm = 0; ///< of the outer ring or cup
+    double chamfer_mm = 0;    ///< smallest corner, both ways
     int rows = 1;
     double contactAngle_deg = 0;
-    double ballDia_mm = 0;
-    int ballCount = 0; ///< per row
+    double elementDia_mm = 0;    ///< ball or mean roller diameter
+    int elementCount = 0;        ///< per row
+    double elementLength_mm = 0; ///< of a roller; 0: ball
 
     double pitchDia_mm() const { return (boreDia_mm + outsideDia_mm) / 2; }
     /// Equivalent raceway diameters of the rings taken as plain tubes. @source [HB4.4]
     double innerRacewayDia_mm() const { return boreDia_mm + (outsideDia_mm - boreDia_mm) / 4; }
     double outerRacewayDia_mm() const { return outsideDia_mm - (outsideDia_mm - boreDia_mm) / 4; }
-    /// The flat of the outer ring's face that a sleeve may push: from the raceway land to the chamfer.
-    double outerFaceInnerDia_mm() const { return outerRacewayDia_mm(); }
+    /// The flat of the outer ring's upper face that a sleeve may push: from the raceway land to the chamfer.
+    double outerFaceInnerDia_mm() const;
+    bool isTaper() const { return type == BearingType::TaperRoller || type == BearingType::InchTaperRoller; }
     double outerFaceOuterDia_mm() const { return outsideDia_mm - 2 * chamfer_mm; }
 };
 
-/// Reads the catalogue:
-/// designation,type,bore_mm,outside_mm,width_mm,chamfer_mm,rows,contact_angle_deg,ball_dia_mm,ball_count.
+/// Thinnest wall of a taper's ring in the model [mm].
+inline constexpr double kTaperLeastWall_mm = 0.6;
+
+/// Reads one file of the catalogue:
+/// designation,type,bore_mm,outside_mm,width_mm,inner_width_mm,outer_width_mm,chamfer_mm,rows,contact_angle_deg,
+/// element_dia_mm,element_count,element_length_mm.
 /// @errors as CsvTable, Duplicate (designation), NotPositive, GeometryOrder, UnknownName (type)
 Result<std::vector<Bearing>> parseBearings(std::string_view csv);
 
@@ -44,19 +78,20 @@ const Bearing* findBearing(const std::vector<Bearing>& catalogue, const std::str
 
 /// Static load ratings of a bearing [N].
 struct StaticRating {
-    double radial_N = 0;
-    double axial_N = 0; ///< what the elements carry when the whole press force goes along the axis
+    double radial_N = 0; ///< 0: it carries no radial load
+    double axial_N = 0;  ///< what the elements carry when the whole press force goes along the axis; 0: none
     bool estimate = true;
 };
 
 /// Static ratings from the internal geometry, or from the figure the user typed.
-/// C_0r = f_0 i Z D_w^2 cos(alpha); axially 0.5 C_0r for deep groove balls (practice value), C_0r / Y_0 for angular
-/// contact.
-/// @param typedRadial_N  > 0 replaces the computed radial rating
+/// Balls: C_0r = f_0 i Z D_w^2 cos(alpha), thrust C_0a = f_0 Z D_w^2 sin(alpha); rollers:
+/// C_0r = 44 (1 - D_we cos(alpha) / D_pw) i Z L_we D_we cos(alpha). Axially 0.5 C_0r for deep groove balls (practice
+/// value), C_0r / Y_0 where there is a contact angle, nothing for cylindrical and needle rollers.
+/// @param typed_N  > 0 replaces the computed radial rating (axial of a thrust bearing)
 /// @errors OutOfRange when D_w cos(alpha) / D_pw or the contact angle lies outside its table
-/// @source [ISO76] clause 5 and tables 1, 3; [HB4.7]
+/// @source [ISO76] clauses 5 to 8 and tables 1, 3; [HB4.7]
 Result<StaticRating> staticRating(const standards::BearingTables& tables, const Bearing& bearing,
-                                  std::optional<double> typedRadial_N);
+                                  std::optional<double> typed_N);
 
 enum class Side { None, Down, Up, Both };
 
@@ -66,7 +101,9 @@ struct BearingDress {
     Side encoder = Side::None; ///< the encoder takes the place of the seal on its side
 };
 
-/// The bearing as bodies standing on z = 0: rings with chamfers, one body of balls for each row, seals, encoder.
+/// The bearing as bodies standing on z = 0: outer ring first, inner ring second, both with chamfers, then one body of
+/// elements for each row, seals, encoder. A taper's cup stands below with its back face on 0, its large opening and the
+/// cone above; a thrust bearing's housing washer is its outer ring and lies below.
 std::vector<section::Body> bearingBodies(const Bearing& bearing, const BearingDress& dress);
 
 } // namespace arbor::catalog

@@ -166,9 +166,10 @@ void explain(BearingFit& out, const BearingFitInput& in, const Loss& housing, co
     out.because.push_back({Finding::SmoothingLost, Severity::Info, out.smoothing_mm, 0, {}, "DIN7190-1"});
     const bool shaftLeads = shaft && shaft->perInterference * shaft->interferenceLimits.width() >
                                          housing.perInterference * housing.interferenceLimits.width();
-    out.because.push_back({Finding::MostSensitive, Severity::Info,
-                           shaftLeads ? shaft->perInterference : housing.perInterference, 0,
-                           shaftLeads ? "journal" : "bore", "HB4.5"});
+    if (out.clearanceMade)
+        out.because.push_back({Finding::MostSensitive, Severity::Info,
+                               shaftLeads ? shaft->perInterference : housing.perInterference, 0,
+                               shaftLeads ? "journal" : "bore", "HB4.5"});
     out.because.push_back({Finding::FrictionBand, Severity::Info, in.friction.lower, in.friction.upper,
                            in.housing.material.name, "HB4.6"});
     out.because.push_back(
@@ -230,7 +231,8 @@ Result<BearingFit> bearingFit(const BearingFitInput& in) {
     BearingFit out;
     fillTightness(out, in, *housing);
     fillForce(out, in);
-    fillClearance(out, in, *housing, shaft, step);
+    out.clearanceMade = catalog::knowledge(in.bearing.type).clearanceMade;
+    if (out.clearanceMade) fillClearance(out, in, *housing, shaft, step);
     fillHeat(out, in);
     explain(out, in, *housing, shaft);
     advise(out, in);

@@ -37,7 +37,7 @@ struct BearingFitInput {
     catalog::Material ring;
     SizedSurface outside; ///< of the bearing, against its nominal outside diameter
     SizedSurface bore;    ///< of the bearing, against its nominal bore
-    Limits clearance_mm;  ///< radial, as made
+    Limits clearance_mm;  ///< radial, as made; not looked at for types that have none made in
     HousingMember housing;
     std::optional<ShaftMember> shaft; ///< nothing: not fitted yet
     double innerRingTemp_C = 20;
@@ -60,6 +60,7 @@ struct BearingFit {
     Range pressForce_N;         ///< at home
     double pressForceWorst_N = 0;
     Range slipTorque_Nm;
+    bool clearanceMade = true; ///< false: set when adjusted; the clearance figures below stay 0
     Limits clearanceWorst_mm;
     Range clearanceLeft_mm;
     double clearanceNominal_mm = 0;

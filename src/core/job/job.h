@@ -1,9 +1,11 @@
 #pragma once
 
+#include "core/arrangement/arrangement_text.h"
 #include "core/arrangement/housed_bearing.h"
 #include "core/base/range.h"
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
+#include "core/route/removal.h"
 #include "core/seat/seating.h"
 #include "core/standards/limits.h"
 
@@ -16,8 +18,35 @@
 namespace arbor::job {
 
 enum class Units { Metric, Inch };
-enum class Station { Fit, Tooling, Press, Seat, Close };
-inline constexpr Station kStations[] = {Station::Fit, Station::Tooling, Station::Press, Station::Seat, Station::Close};
+enum class Station { Intake, Strip, Fit, Tooling, Press, Seat, Close };
+inline constexpr Station kStations[] = {Station::Intake, Station::Strip, Station::Fit,  Station::Tooling,
+                                        Station::Press,  Station::Seat,  Station::Close};
+
+/// The guided checks on the machine before anything is taken apart, and what was found.
+enum class Check { Rock, Turn, Listen, Heat, Leak };
+inline constexpr Check kChecks[] = {Check::Rock, Check::Turn, Check::Listen, Check::Heat, Check::Leak};
+enum class Found { NotLooked, Fine, Bad };
+
+/// What is known before stripping.
+struct Intake {
+    std::string complaint;
+    std::string position; ///< shaft position and side
+    std::map<Check, Found> checks;
+    std::optional<bool> bothSides; ///< nothing: not decided yet
+    std::string sideReason;
+    std::vector<std::string> photos; ///< beside the job file
+    friend bool operator==(const Intake&, const Intake&) = default;
+};
+
+/// How far the arrangement is taken apart and put together again; parts by id.
+struct StripState {
+    route::Rust rust = route::Rust::None;
+    std::set<std::string> onTheBench; ///< kit lines that are there
+    std::set<std::string> out;
+    std::set<std::string> fitted;
+    std::set<std::string> wayRoundSeen; ///< the right way round, looked at
+    friend bool operator==(const StripState&, const StripState&) = default;
+};
 
 /// A toleranced size as the user wrote it and as it was understood.
 struct SizeSpec {
@@ -126,6 +155,9 @@ struct Job {
     WorkTemperatures temperatures;
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
     ToolWishes tooling;
+    std::optional<arrangement::Arrangement> arrangement;
+    Intake intake;
+    StripState strip;
     std::string traceFile; ///< beside the job file; empty: none
     SeatReadings seating;
     std::set<Station> done;

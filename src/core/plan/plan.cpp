@@ -38,7 +38,13 @@ Result<const catalog::Material*> materialNamed(const Library& lib, const std::st
     return &found->second;
 }
 
-Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib) {
+/// The seat of the arrangement that this bearing is pressed into; the arrangement then gives the housing's section.
+std::optional<arrangement::SeatInSection> seatInArrangement(const Job& job, const std::optional<StripPlan>& strip) {
+    if (!strip || !strip->faults.empty()) return std::nullopt;
+    return arrangement::findSeat(strip->assembly, job.bearing.designation);
+}
+
+Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib, const std::optional<StripPlan>& strip) {
     const auto* bearing = catalog::findBearing(lib.bearings, job.bearing.designation);
     if (!bearing)
         return refuse(ProblemCode::UnknownName, "bearing/designation", job.bearing.designation,
@@ -50,6 +56,7 @@ Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib) {
     out.housing = {h.outsideDia_mm,   h.height_mm,    h.flangeDia_mm,       h.flangeThick_mm,
                    h.seat.nominal_mm, h.seatDepth_mm, h.shoulderBoreDia_mm, h.entryChamfer_mm,
                    h.groove,          h.hangsBelow,   hatchOf(**material)};
+    if (const auto seat = seatInArrangement(job, strip)) arrangement::takeSection(out.housing, *seat);
     if (auto ok = arrangement::validate(out); !ok) return tl::unexpected(ok.error());
     return out;
 }
@@ -112,15 +119,31 @@ Result<void> checkPlainNumbers(const Job& job) {
     return {};
 }
 
+const standards::StepTable& clearanceTable(catalog::BearingType type, const standards::BearingTables& tables) {
+    switch (type) {
+    case catalog::BearingType::CylindricalNU:
+    case catalog::BearingType::CylindricalNJ:
+    case catalog::BearingType::CylindricalN:
+    case catalog::BearingType::NeedleRoller:
+        return tables.rollerClearance;
+    case catalog::BearingType::SphericalRoller:
+        return tables.sphericalClearance;
+    default:
+        return tables.clearance;
+    }
+}
+
 Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& plan) {
     if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
     const auto& bearing = plan.arrangement->bearing;
     const auto hole = classLimits(job.housing.seat, lib, true, "housing/seat/size");
-    const auto outside =
-        standards::outsideDeviation(lib.bearingTables, bearing.outsideDia_mm, job.bearing.toleranceClass);
-    const auto bore = standards::boreDeviation(lib.bearingTables, bearing.boreDia_mm, job.bearing.toleranceClass);
-    const auto clearance =
-        standards::radialClearance(lib.bearingTables, bearing.boreDia_mm, job.bearing.clearanceGroup);
+    const auto row = limitsRow(bearing.type, job.bearing.toleranceClass);
+    const auto outside = standards::outsideDeviation(lib.bearingTables, bearing.outsideDia_mm, row);
+    const auto bore = standards::boreDeviation(lib.bearingTables, bearing.boreDia_mm, row);
+    const auto clearance = catalog::knowledge(bearing.type).clearanceMade
+                               ? standards::radialClearance(clearanceTable(bearing.type, lib.bearingTables),
+                                                            bearing.boreDia_mm, job.bearing.clearanceGroup)
+                               : Result<Limits>(Limits{});
     const auto ring = materialNamed(lib, "bearing_steel", "bearing/material");
     if (!hole) return tl::unexpected(hole.error());
     if (!outside || !bore)
@@ -138,7 +161,7 @@ Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& 
     in.bore = {fit::Spread::ofLimits(*bore), job.bearing.rz_mm};
     in.clearance_mm = *clearance;
     in.housing = {*materialNamed(lib, job.housing.material, {}).value(),
-                  job.housing.outsideDia_mm,
+                  plan.arrangement->housing.outsideDia_mm,
                   {fit::Spread::ofLimits(*hole), job.housing.rz_mm},
                   job.temperatures.housing_C};
     if (const auto& m = job.housing.measured) {
@@ -168,7 +191,7 @@ void addJobReasons(fit::BearingFit& fit, const Job& job, const Plan& plan) {
                  job.housing.seat.nominal_mm + (deviation < limits.lower ? limits.lower : limits.upper),
                  job.housing.seat.typed, "ISO286-1"});
     }
-    if (plan.arrangement->bearing.type != catalog::BearingType::DeepGrooveBall)
+    if (plan.arrangement->bearing.type == catalog::BearingType::DoubleRowAngularBall)
         fit.because.push_back(
             {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, job.bearing.designation, "ISO5753-1"});
 }
@@ -250,6 +273,9 @@ Mark markOf(Severity severity, bool done) {
 void setMarks(Plan& plan, const Job& job) {
     const auto done = [&](Station s) { return job.done.contains(s); };
     auto& m = plan.marks;
+    m[Station::Intake] = markOf(Severity::Info, done(Station::Intake));
+    const bool stripStop = plan.strip && (!plan.strip->sound() || !plan.strip->missing.empty());
+    m[Station::Strip] = stripStop ? Mark::Stop : markOf(Severity::Info, done(Station::Strip));
     m[Station::Fit] = !plan.fit ? Mark::Stop : markOf(worst(plan.fit->advisories), done(Station::Fit));
     const bool noTools = plan.tools && !plan.tools->choice;
     m[Station::Tooling] = !plan.tools ? Mark::Open
@@ -263,7 +289,9 @@ void setMarks(Plan& plan, const Job& job) {
 }
 
 void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
-    auto arranged = arrange(job, lib);
+    const auto* press = lib.rack.press(job.tooling.press);
+    plan.strip = planStrip(job, lib, press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
+    auto arranged = arrange(job, lib, plan.strip);
     if (!arranged) {
         plan.problem = arranged.error();
         return;
@@ -295,6 +323,19 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
 }
 
 } // namespace
+
+std::string limitsRow(catalog::BearingType type, const std::string& toleranceClass) {
+    switch (type) {
+    case catalog::BearingType::TaperRoller:
+        return "taper " + toleranceClass;
+    case catalog::BearingType::InchTaperRoller:
+        return "inch taper " + toleranceClass;
+    case catalog::BearingType::ThrustBall:
+        return "thrust " + toleranceClass;
+    default:
+        return toleranceClass;
+    }
+}
 
 job::Station Plan::next(const std::set<Station>& done) const {
     for (const auto station : job::kStations)
@@ -360,6 +401,10 @@ std::string_view name(seat::SeatVerdict verdict) {
 
 std::string_view name(Station station) {
     switch (station) {
+    case Station::Intake:
+        return "intake";
+    case Station::Strip:
+        return "strip";
     case Station::Fit:
         return "fit";
     case Station::Tooling:

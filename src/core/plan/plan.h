@@ -5,6 +5,7 @@
 #include "core/catalog/rack.h"
 #include "core/fit/bearing_fit.h"
 #include "core/job/job.h"
+#include "core/plan/strip_plan.h"
 #include "core/seat/seating.h"
 #include "core/standards/bearing_limits.h"
 #include "core/standards/limits.h"
@@ -42,9 +43,10 @@ struct Plan {
     std::optional<Problem> problem;
     const catalog::Press* press = nullptr; ///< into the library's rack
     catalog::StaticRating rating;
-    Limits housingClass_mm; ///< deviation limits of the seat by class or typed
-    Limits shaftClass_mm;   ///< the same of the shaft, when there is one
-    Limits ringOutside_mm;  ///< deviation limits of the bearing's outside
+    Limits housingClass_mm;         ///< deviation limits of the seat by class or typed
+    Limits shaftClass_mm;           ///< the same of the shaft, when there is one
+    Limits ringOutside_mm;          ///< deviation limits of the bearing's outside
+    std::optional<StripPlan> strip; ///< when the job has an arrangement
     std::optional<arrangement::HousedBearing> arrangement;
     std::optional<fit::BearingFit> fit;
     std::optional<tooling::LoadCase> load;
@@ -56,6 +58,9 @@ struct Plan {
 
     job::Station next(const std::set<job::Station>& done) const;
 };
+
+/// The row of the ISO 492 tables in which a type of bearing is looked up: "N", "taper N".
+std::string limitsRow(catalog::BearingType type, const std::string& toleranceClass);
 
 /// Works out every station of a job. Pure: the same job, library and trace give the same plan.
 /// @param library  must outlive the plan, which points into its rack

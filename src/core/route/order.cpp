@@ -17,21 +17,11 @@ using section::Body;
 
 constexpr int kMostSeats = 64;
 
-/// The section stood on its head, so that up becomes down.
-Body turned(const Body& body) {
-    Body out = body;
-    out.z_mm = -body.z_mm;
-    out.slices.clear();
-    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
-        out.slices.push_back({-s->zTop, -s->zBottom, s->innerTop, s->innerBottom, s->outerTop, s->outerBottom});
-    return out;
-}
-
 std::vector<Body> turned(const std::vector<Body>& bodies) {
     std::vector<Body> out;
     out.reserve(bodies.size());
     for (const auto& body : bodies)
-        out.push_back(turned(body));
+        out.push_back(section::onItsHead(body));
     return out;
 }
 
@@ -122,8 +112,10 @@ private:
         for (const auto w : ways) {
             if (const auto part = outermost(base, present, w, 0)) return Step{{*part}, w};
             if (const auto group = smallestGroup(base, present, w, true)) return groupStep(*group, w);
-            if (const auto part = outermost(base, present, w, 1)) return Step{{*part}, w};
+            if (const auto part = outermost(base, present, w, 1, true)) return Step{{*part}, w};
         }
+        for (const auto w : ways)
+            if (const auto part = outermost(base, present, w, 1)) return Step{{*part}, w};
         for (const auto w : ways)
             if (const auto part = outermost(base, present, w, kMostSeats)) return Step{{*part}, w};
         for (const auto w : ways)
@@ -132,14 +124,42 @@ private:
     }
 
     /// The part that is free to leave, parts no more than so many pressed seats, and stands furthest out on that way.
-    std::optional<std::size_t> outermost(std::size_t base, Parts present, Way way, int mostSeats) const {
+    /// @param backClear  only parts that can be got at from behind: nothing loose stands there any more
+    std::optional<std::size_t> outermost(std::size_t base, Parts present, Way way, int mostSeats,
+                                         bool backClear = false) const {
         std::optional<std::size_t> best;
         forEach(present & ~only(base), [&](std::size_t part) {
             const bool held = std::popcount(m_ways.pressedTo(part) & present) > mostSeats;
-            if (held || m_ways.keeps(part, way, present) != 0) return;
+            if (held || screwedFast(part, present) || m_ways.keeps(part, way, present) != 0) return;
+            if (backClear && looseBehind(base, present, part, way)) return;
             if (!best || reach(part, way) > reach(*best, way)) best = part;
         });
         return best;
+    }
+
+    /// A screwed joint is parted by turning the smaller part off the bulkier one, never by sliding that one out of it.
+    bool screwedFast(std::size_t part, Parts present) const {
+        bool fast = false;
+        forEach(m_ways.threadedTo(part) & present, [&](std::size_t partner) {
+            fast = fast || volume(m_assembly.parts[part]) > volume(m_assembly.parts[partner]);
+        });
+        return fast;
+    }
+
+    /// A tight part is pushed from behind, so what can be cleared away there without force goes first.
+    bool looseBehind(std::size_t base, Parts present, std::size_t part, Way way) const {
+        const Way back = way == Way::Up ? Way::Down : Way::Up;
+        Parts rest = present;
+        for (bool more = true; more;) {
+            more = false;
+            forEach(rest & ~only(base) & ~only(part), [&](std::size_t p) {
+                const bool tight = (m_ways.pressedTo(p) & rest) != 0 || screwedFast(p, rest);
+                if (tight || m_ways.keeps(p, back, rest) != 0) return;
+                rest &= ~only(p);
+                more = true;
+            });
+        }
+        return (m_ways.behind(part, way) & present & ~rest) != 0;
     }
 
     /// @param pressed  only groups that keep a pressed seat together and part none
@@ -195,11 +215,30 @@ std::vector<Parts> joined(const Assembly& a, const std::vector<arrangement::Join
     return out;
 }
 
+constexpr double kOneFace_mm = 1; // faces of one part this close in height are pushed together
+
+/// Whether anything of `other` stands over the uppermost faces of a part, within their width.
+bool standsBehind(const std::vector<Body>& part, const std::vector<Body>& other) {
+    double top = -INFINITY;
+    for (const auto& body : part)
+        top = std::max(top, body.top());
+    for (const auto& body : part) {
+        if (body.top() < top - kOneFace_mm) continue;
+        const double in = body.slices.back().innerTop, out = body.slices.back().outerTop;
+        for (const auto& o : other)
+            for (const auto& s : o.slices)
+                if (o.z_mm + s.zTop > body.top() + 1e-6 && std::min(s.innerBottom, s.innerTop) < out - 1e-6 &&
+                    std::max(s.outerBottom, s.outerTop) > in + 1e-6)
+                    return true;
+    }
+    return false;
+}
+
 } // namespace
 
 Ways::Ways(const Assembly& a)
-    : m_inTheWay(a.parts.size()), m_lockedBy(a.parts.size()), m_pressedTo(joined(a, a.pressed)),
-      m_threadedTo(joined(a, a.threaded)) {
+    : m_inTheWay(a.parts.size()), m_behind(a.parts.size()), m_lockedBy(a.parts.size()),
+      m_pressedTo(joined(a, a.pressed)), m_threadedTo(joined(a, a.threaded)) {
     std::vector<std::vector<Body>> overhead;
     overhead.reserve(a.parts.size());
     for (const auto& part : a.parts)
@@ -209,6 +248,10 @@ Ways::Ways(const Assembly& a)
         const auto upward = turned(part.onTheWay());
         for (std::size_t j = 0; j < a.parts.size(); ++j) {
             if (i == j) continue;
+            // What leaves upwards is pushed from below, seen from there standing on its head.
+            if (standsBehind(overhead[i], overhead[j])) m_behind[i][static_cast<std::size_t>(Way::Up)] |= only(j);
+            if (standsBehind(part.bodies, a.parts[j].bodies))
+                m_behind[i][static_cast<std::size_t>(Way::Down)] |= only(j);
             if (meets(upward, overhead[j])) m_inTheWay[i][static_cast<std::size_t>(Way::Up)] |= only(j);
             if (meets(part.onTheWay(), a.parts[j].bodies))
                 m_inTheWay[i][static_cast<std::size_t>(Way::Down)] |= only(j);

@@ -29,6 +29,8 @@ public:
     Parts all() const { return size() == 64 ? ~Parts{0} : only(size()) - 1; }
     /// Parts that `part` would run into on its way.
     Parts inTheWay(std::size_t part, Way way) const { return m_inTheWay[part][static_cast<std::size_t>(way)]; }
+    /// Parts that stand behind the face a part is pushed on when it leaves on this way, in line with that face.
+    Parts behind(std::size_t part, Way way) const { return m_behind[part][static_cast<std::size_t>(way)]; }
     Parts lockedBy(std::size_t part) const { return m_lockedBy[part]; }
     /// Of those present, what keeps the part from leaving (or coming in) on this way; empty: it goes.
     Parts keeps(std::size_t part, Way way, Parts present) const {
@@ -44,6 +46,7 @@ public:
 
 private:
     std::vector<std::array<Parts, 2>> m_inTheWay;
+    std::vector<std::array<Parts, 2>> m_behind;
     std::vector<Parts> m_lockedBy;
     std::vector<Parts> m_pressedTo;
     std::vector<Parts> m_threadedTo;
@@ -67,8 +70,9 @@ struct Order {
 
 /// The order of taking an assembly apart. While anything can leave on the present way the workpiece is not turned, and
 /// of the two ways to begin the one with fewer turn-overs is taken. On each way what is loose goes first, then parts
-/// that stay pressed together and leave as one, then a part with one pressed seat to part: never two seats at once
-/// while there is another way. Parts that only come out together go last.
+/// that stay pressed together and leave as one, then a part with one pressed seat to part, once nothing loose stands
+/// behind it where it is pushed: never two seats at once while there is another way. Parts that only come out together
+/// go last.
 /// @param assembly  valid
 Order takeApart(const arrangement::Assembly& assembly);
 

@@ -59,6 +59,15 @@ double Body::boreDia() const {
     return 2 * rad;
 }
 
+Body onItsHead(const Body& body) {
+    Body out = body;
+    out.z_mm = -body.z_mm;
+    out.slices.clear();
+    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
+        out.slices.push_back({-s->zTop, -s->zBottom, s->innerTop, s->innerBottom, s->outerTop, s->outerBottom});
+    return out;
+}
+
 std::vector<Face> faces(const Body& body) {
     std::vector<Face> out;
     for (std::size_t i = 0; i < body.slices.size(); ++i) {

@@ -59,6 +59,9 @@ struct Body {
     double boreDia() const; ///< narrowest
 };
 
+/// The body stood on its head about z = 0, so that up becomes down.
+Body onItsHead(const Body& body);
+
 /// A flat annular face, normal along the axis.
 struct Face {
     double z_mm = 0;

@@ -30,9 +30,9 @@ Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_m
     return belowZero(tables.outside, outsideDia_mm, bearingClass);
 }
 
-Result<Limits> radialClearance(const BearingTables& tables, double boreDia_mm, const std::string& group) {
-    const auto least = rowValue(tables.clearance, group + " min", boreDia_mm, group);
-    const auto most = rowValue(tables.clearance, group + " max", boreDia_mm, group);
+Result<Limits> radialClearance(const StepTable& clearances, double boreDia_mm, const std::string& group) {
+    const auto least = rowValue(clearances, group + " min", boreDia_mm, group);
+    const auto most = rowValue(clearances, group + " max", boreDia_mm, group);
     if (!least || !most) return tl::unexpected(!least ? least.error() : most.error());
     return Limits{*least, *most};
 }

@@ -40,6 +40,7 @@ struct BenchScene {
     std::vector<bool> faded; ///< same length as bodies, or empty
     std::optional<force::Path> path;
     std::vector<Callout> callouts;
+    bool roomForCallouts = false; ///< keep their room even while there are none
     std::optional<StrokeScale> stroke;
     std::optional<Loupe> loupe;
     QString emptyText; ///< shown when there are no bodies

@@ -26,6 +26,8 @@ constexpr double kAxisOver = 6; // past the work at both ends
 constexpr int kCalloutWidth = 206;
 constexpr int kCalloutStep = 40;
 constexpr int kLeastLabelledWidth = 3 * kCalloutWidth; // narrower: the section alone, parts are told when picked
+constexpr double kGrip = 5;                            // pixels within which a face is caught, and snaps
+constexpr double kSnap_mm = 0.5;                       // grid of a dragged face
 constexpr double kLeastZoom = 0.5, kMostZoom = 20;
 
 struct PlacedCallout {
@@ -88,7 +90,7 @@ double BenchView::loupeRad() const {
 }
 
 bool BenchView::labelled() const {
-    return !m_scene.callouts.empty() && width() >= kLeastLabelledWidth;
+    return (m_scene.roomForCallouts || !m_scene.callouts.empty()) && width() >= kLeastLabelledWidth;
 }
 
 QTransform BenchView::toScreen() const {
@@ -253,6 +255,11 @@ void BenchView::wheelEvent(QWheelEvent* event) {
 void BenchView::mousePressEvent(QMouseEvent* event) {
     m_dragFrom = event->position();
     m_dragged = false;
+    m_face = m_faceDrag ? faceAt(event->position()) : std::nullopt;
+    m_heights.clear();
+    for (const auto& body : m_scene.bodies)
+        for (const auto& s : body.slices)
+            m_heights.insert(m_heights.end(), {body.z_mm + s.zBottom, body.z_mm + s.zTop});
 }
 
 void BenchView::mouseMoveEvent(QMouseEvent* event) {
@@ -260,6 +267,10 @@ void BenchView::mouseMoveEvent(QMouseEvent* event) {
     const auto moved = event->position() - *m_dragFrom;
     m_dragged = m_dragged || moved.manhattanLength() > 4;
     if (!m_dragged) return;
+    if (m_face) {
+        emit faceDragged(m_face->body, m_face->slice, snapped(toScreen().inverted().map(event->position()).y()), false);
+        return;
+    }
     m_pan += moved;
     m_dragFrom = event->position();
     update();
@@ -267,7 +278,34 @@ void BenchView::mouseMoveEvent(QMouseEvent* event) {
 
 void BenchView::mouseReleaseEvent(QMouseEvent* event) {
     if (!m_dragged) pick(bodyAt(event->position()));
+    if (m_dragged && m_face)
+        emit faceDragged(m_face->body, m_face->slice, snapped(toScreen().inverted().map(event->position()).y()), true);
+    m_face.reset();
     m_dragFrom.reset();
+}
+
+/// The face under the mouse: the upper end of a slice, a few pixels away at most.
+std::optional<BenchView::Face> BenchView::faceAt(QPointF screen) const {
+    const auto map = toScreen();
+    const auto world = map.inverted().map(screen);
+    const double rad = std::abs(world.x()), reach = kGrip / map.m11();
+    for (std::size_t b = m_scene.bodies.size(); b-- > 0;) {
+        const auto& body = m_scene.bodies[b];
+        for (std::size_t s = 0; s < body.slices.size(); ++s) {
+            const auto& slice = body.slices[s];
+            const bool onFace = rad >= slice.innerTop && rad <= slice.outerTop;
+            if (onFace && std::abs(world.y() - (body.z_mm + slice.zTop)) <= reach) return Face{b, s};
+        }
+    }
+    return std::nullopt;
+}
+
+/// To another face of the section where one is near, else to half millimetres.
+double BenchView::snapped(double z_mm) const {
+    const double reach = kGrip / toScreen().m11();
+    for (const double height : m_heights)
+        if (std::abs(z_mm - height) <= reach) return height;
+    return std::round(z_mm / kSnap_mm) * kSnap_mm;
 }
 
 void BenchView::keyPressEvent(QKeyEvent* event) {

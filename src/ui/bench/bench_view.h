@@ -25,9 +25,14 @@ public:
     /// Words for a picked body; set by the station that knows it.
     void setDescribe(std::function<Note(const section::Body&)> describe) { m_describe = std::move(describe); }
 
+    /// Lets faces be dragged along the axis; without it dragging pans.
+    void setFaceDrag(bool on) { m_faceDrag = on; }
+
 signals:
     void partPicked();
     void toolDropped(const QString& toolId);
+    /// The upper face of a slice is at a new height; `dropped` once, when it is let go.
+    void faceDragged(std::size_t body, std::size_t slice, double z_mm, bool dropped);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -46,6 +51,11 @@ private:
     bool labelled() const; ///< callouts need room on both sides of the section
     void zoomAbout(QPointF screen, double factor);
     void fit();
+    struct Face {
+        std::size_t body, slice;
+    };
+    std::optional<Face> faceAt(QPointF screen) const;
+    double snapped(double z_mm) const;
     void pick(std::optional<std::size_t> body);
     std::optional<std::size_t> bodyAt(QPointF screen) const;
     void paintCallouts(QPainter& painter, const QTransform& map) const;
@@ -61,6 +71,9 @@ private:
     QPointF m_pan;
     std::optional<QPointF> m_dragFrom;
     bool m_dragged = false;
+    bool m_faceDrag = false;
+    std::optional<Face> m_face;    ///< being dragged
+    std::vector<double> m_heights; ///< that a dragged face snaps to
 };
 
 /// Payload of a rack tool dragged to the bench.

@@ -5,6 +5,7 @@
 
 #include <QDir>
 #include <QFileInfo>
+#include <QImageReader>
 #include <QUndoCommand>
 
 namespace arbor::ui {
@@ -67,21 +68,36 @@ void JobSession::writeRecord() {
     });
 }
 
+/// Copies a file into a folder beside the job, under its own name. @return the path from the job
+Result<QString> JobSession::keepBeside(const QString& file, const QString& folder) {
+    const QFileInfo source(file);
+    const QDir home = QFileInfo(QString::fromStdString(m_path)).dir();
+    const auto relative = folder + "/" + source.fileName();
+    const auto target = home.filePath(relative);
+    if (source.absoluteFilePath() == QFileInfo(target).absoluteFilePath()) return relative;
+    if (QFileInfo::exists(target))
+        return refuse(ProblemCode::Unwritable, target.toStdString(), {},
+                      "another name: a file of this name is kept already");
+    if (!home.mkpath(folder) || !QFile::copy(source.filePath(), target))
+        return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "a folder that can be written");
+    return relative;
+}
+
 Result<void> JobSession::attachTrace(const std::string& file) {
     const auto trace = io::loadTrace(file);
     if (!trace) return tl::unexpected(trace.error());
-    const QFileInfo source(QString::fromStdString(file));
-    const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
-    const auto relative = QStringLiteral("traces/") + source.fileName();
-    const auto target = folder.filePath(relative);
-    if (source.absoluteFilePath() != QFileInfo(target).absoluteFilePath()) {
-        if (QFileInfo::exists(target))
-            return refuse(ProblemCode::Unwritable, target.toStdString(), {},
-                          "another name: a trace of this name is kept already");
-        if (!folder.mkpath("traces") || !QFile::copy(source.filePath(), target))
-            return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "a folder that can be written");
-    }
-    edit(tr("Load trace"), [&](job::Job& j) { j.traceFile = relative.toStdString(); });
+    const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("traces"));
+    if (!kept) return tl::unexpected(kept.error());
+    edit(tr("Load trace"), [&](job::Job& j) { j.traceFile = kept->toStdString(); });
+    return {};
+}
+
+Result<void> JobSession::attachPhoto(const std::string& file) {
+    if (!QImageReader(QString::fromStdString(file)).canRead())
+        return refuse(ProblemCode::Unreadable, file, {}, "a picture (PNG or JPEG)");
+    const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("photos"));
+    if (!kept) return tl::unexpected(kept.error());
+    edit(tr("Attach photo"), [&](job::Job& j) { j.intake.photos.push_back(kept->toStdString()); });
     return {};
 }
 

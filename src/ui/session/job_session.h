@@ -38,6 +38,9 @@ public:
     /// Loads a trace and keeps a copy of it beside the job. @errors those of the trace file, or of copying
     Result<void> attachTrace(const std::string& file);
 
+    /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
+    Result<void> attachPhoto(const std::string& file);
+
     /// What went wrong when saving or reading the trace last; empty when all is well.
     const QString& trouble() const { return m_trouble; }
 
@@ -46,6 +49,7 @@ signals:
 
 private:
     friend class JobEdit;
+    Result<QString> keepBeside(const QString& file, const QString& folder);
     void replaceJob(const job::Job& job);
     void reloadTrace();
     void save();

@@ -4,10 +4,12 @@
 #include "ui/slip/slip.h"
 #include "ui/stations/close_page.h"
 #include "ui/stations/fit_page.h"
+#include "ui/stations/intake_page.h"
 #include "ui/stations/press_page.h"
 #include "ui/stations/seat_page.h"
 #include "ui/stations/slips.h"
 #include "ui/stations/tooling_page.h"
+#include "ui/strip/strip_page.h"
 #include "words/sentences.h"
 
 #include <QComboBox>
@@ -32,10 +34,9 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_rule);
     layout->addWidget(m_pages, 1);
     layout->addWidget(m_slip);
-    m_pageOf = {{job::Station::Fit, new FitPage(this)},
-                {job::Station::Tooling, new ToolingPage(this)},
-                {job::Station::Press, new PressPage(this)},
-                {job::Station::Seat, new SeatPage(this)},
+    m_pageOf = {{job::Station::Intake, new IntakePage(this)}, {job::Station::Strip, new StripPage(this)},
+                {job::Station::Fit, new FitPage(this)},       {job::Station::Tooling, new ToolingPage(this)},
+                {job::Station::Press, new PressPage(this)},   {job::Station::Seat, new SeatPage(this)},
                 {job::Station::Close, new ClosePage(this)}};
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);

@@ -1,8 +1,8 @@
 #include "ui/shell/main_window.h"
 
-#include "io/arrangement_file.h"
 #include "io/library_files.h"
-#include "ui/order/order_view.h"
+#include "ui/arrangement/arrangement_view.h"
+#include "ui/report/route_card.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
 #include "ui/stations/slips.h"
@@ -29,7 +29,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kRecent = 8;
-constexpr int kShelfPlace = 0, kJobPlace = 1, kOrderPlace = 2; // in the stack of places
+constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2; // in the stack of places
 
 } // namespace
 
@@ -57,9 +57,9 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places = new QStackedWidget(this);
     m_places->addWidget(shelfScroll);
     m_places->addWidget(m_jobView);
-    m_orderView = new OrderView(this);
-    m_places->addWidget(m_orderView);
-    connect(m_orderView, &OrderView::left, this, &MainWindow::backToJob);
+    m_arrangementView = new ArrangementView(this);
+    m_places->addWidget(m_arrangementView);
+    connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -144,7 +144,10 @@ void MainWindow::buildActions() {
     m_redo->setEnabled(false);
     m_menu->addSeparator();
     buildJobActions(m_menu);
-    add(m_menu, tr("Order of work"), Qt::CTRL | Qt::Key_R, [this] { showOrder(); })->setObjectName("actionOrder");
+    add(m_menu, tr("Arrangement"), Qt::CTRL | Qt::Key_E, [this] {
+        showArrangement();
+    })->setObjectName("actionArrangement");
+    add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] { printCard(); })->setObjectName("actionCard");
     m_menu->addSeparator();
     auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
     night->setObjectName("actionNight");
@@ -162,7 +165,9 @@ void MainWindow::buildJobActions(QMenu* menu) {
         action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)));
         addAction(action);
         connect(action, &QAction::triggered, this, [this, station] {
-            if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->go(station);
+            if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+            m_places->setCurrentIndex(kJobPlace);
+            m_jobView->go(station);
         });
     }
     const auto step = [&](const QString& text, const QKeySequence& keys, int by) {
@@ -199,7 +204,7 @@ bool MainWindow::openFolder(const QString& folder) {
     if (!library) {
         // Jobs can still be read without a rack: the tables ship with the program.
         m_rackTrouble = tr("No tools from this folder. %1").arg(q(words::say(library.error())));
-        library = io::loadShippedLibrary();
+        library = io::loadTables();
     } else {
         m_rackTrouble.clear();
     }
@@ -234,6 +239,9 @@ void MainWindow::openJob(const QString& path) {
     m_redo->setEnabled(false);
     m_places->setCurrentIndex(kJobPlace);
     m_jobView->open(m_session.get());
+    connect(m_session.get(), &JobSession::changed, m_arrangementView, [this] {
+        if (m_places->currentIndex() == kArrangementPlace) m_arrangementView->refresh();
+    });
     remember(path);
     showHeader();
 }
@@ -251,6 +259,8 @@ void MainWindow::newJobLike(const QString& path) {
     job.housing.measured.reset();
     job.traceFile.clear();
     job.seating.readings.clear();
+    job.intake = {};
+    job.strip = {};
     job.done.clear();
     job.draft = {};
     job.record.reset();
@@ -266,14 +276,21 @@ void MainWindow::showShelf() {
     showHeader();
 }
 
-/// The order of taking the open job's arrangement apart, worked out anew from the file.
-void MainWindow::showOrder() {
+void MainWindow::showArrangement() {
     if (!m_session || m_places->currentIndex() == kShelfPlace) return;
-    auto arrangement = io::loadArrangement(m_session->path());
-    if (!arrangement) return showTrouble(q(words::say(arrangement.error())));
-    showTrouble({});
-    m_places->setCurrentIndex(kOrderPlace);
-    m_orderView->show(std::move(*arrangement));
+    m_places->setCurrentIndex(kArrangementPlace);
+    m_arrangementView->open(m_session.get());
+}
+
+/// The whole job in order on paper, beside the job file.
+void MainWindow::printCard() {
+    if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+    auto file = q(m_session->path());
+    if (file.endsWith(".arbor.json")) file.chop(static_cast<int>(std::size(".arbor.json")) - 1);
+    file += ".route-card.pdf";
+    if (const auto written = writeRouteCard(*m_session, file); !written)
+        return showTrouble(q(words::say(written.error())));
+    m_subtitle->setText(tr("Route card written: %1").arg(QFileInfo(file).fileName()));
 }
 
 void MainWindow::backToJob() {

@@ -12,8 +12,8 @@ class QStackedWidget;
 
 namespace arbor::ui {
 
+class ArrangementView;
 class JobView;
-class OrderView;
 class ShelfView;
 
 /// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
@@ -29,7 +29,7 @@ public:
 
     /// Opens a folder of jobs, or one job file and the folder it lies in.
     void openPath(const QString& path);
-    JobSession* session() { return m_session.get(); }
+    JobSession* session() const { return m_session.get(); }
     JobView* jobView() { return m_jobView; }
     ShelfView* shelf() { return m_shelf; }
     QString troubleText() const;
@@ -45,7 +45,8 @@ private:
     void openJob(const QString& path);
     void newJobLike(const QString& path);
     void showShelf();
-    void showOrder();
+    void showArrangement();
+    void printCard();
     void backToJob();
     void showTrouble(const QString& text);
     void showHeader();
@@ -63,7 +64,7 @@ private:
     QStackedWidget* m_places;
     ShelfView* m_shelf;
     JobView* m_jobView;
-    OrderView* m_orderView;
+    ArrangementView* m_arrangementView;
     QLabel* m_title;
     QLabel* m_subtitle;
     QLabel* m_units;

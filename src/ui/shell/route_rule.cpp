@@ -16,7 +16,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kSpacing = 84;
+constexpr int kWidestSpacing = 84;
 constexpr int kFirst = 24;
 constexpr int kBox = 54;
 constexpr int kEdge = 30; // the rule's edge; graduations go right from it
@@ -69,10 +69,17 @@ void RouteRule::show(std::vector<Stop> stops, job::Station current) {
     update();
 }
 
+/// Stations stand closer when many must fit into a low window; six graduations lie between two of them.
+int RouteRule::spacing() const {
+    const int room = height() - kFirst - kBox - kFirst;
+    const int fits = m_stops.size() > 1 ? room / static_cast<int>(m_stops.size() - 1) : kWidestSpacing;
+    return std::clamp(fits, kBox + 2, kWidestSpacing) / 6 * 6;
+}
+
 QRect RouteRule::boxOf(job::Station station) const {
     for (std::size_t i = 0; i < m_stops.size(); ++i)
         if (m_stops[i].station == station)
-            return {kEdge, kFirst + static_cast<int>(i) * kSpacing, width() - kEdge - 6, kBox};
+            return {kEdge, kFirst + static_cast<int>(i) * spacing(), width() - kEdge - 6, kBox};
     return {};
 }
 
@@ -82,10 +89,10 @@ void RouteRule::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), roles().card);
     painter.fillRect(width() - theme::kHairline, 0, theme::kHairline, height(), roles().rule);
     if (m_stops.empty()) return;
-    const int last = kFirst + static_cast<int>(m_stops.size() - 1) * kSpacing + kBox / 2;
+    const int last = kFirst + static_cast<int>(m_stops.size() - 1) * spacing() + kBox / 2;
     painter.setPen(QPen(roles().muted, 1.4));
     painter.drawLine(kEdge, kFirst, kEdge, last + 24);
-    for (int y = kFirst + kBox / 2, i = 0; y <= last; y += kSpacing / 6, ++i) {
+    for (int y = kFirst + kBox / 2, i = 0; y <= last; y += spacing() / 6, ++i) {
         painter.setPen(QPen(i % 6 ? roles().rule : roles().ink, i % 6 ? 1 : 2));
         painter.drawLine(kEdge - (i % 6 ? 0 : 8), y, kEdge + (i % 6 ? (i % 3 ? 6 : 10) : 14), y);
     }

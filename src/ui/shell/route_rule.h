@@ -30,6 +30,7 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
+    int spacing() const;
     void paintStop(QPainter& painter, const Stop& stop) const;
     std::vector<Stop> m_stops;
     job::Station m_current = job::Station::Fit;

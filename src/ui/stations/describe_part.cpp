@@ -52,8 +52,8 @@ Note describePart(const section::Body& body, const JobSession& s) {
         break;
     case BodyKind::RollingElements:
         note.detail = QObject::tr("%1 balls Ø%2. Carry %3 along the axis%4; must carry nothing while pressing.")
-                          .arg(s.plan().arrangement->bearing.ballCount)
-                          .arg(q(d.size(s.plan().arrangement->bearing.ballDia_mm).text()),
+                          .arg(s.plan().arrangement->bearing.elementCount)
+                          .arg(q(d.size(s.plan().arrangement->bearing.elementDia_mm).text()),
                                q(d.force(s.plan().rating.axial_N).text()),
                                s.plan().rating.estimate ? QObject::tr(" (estimate)") : QString());
         break;

@@ -70,6 +70,14 @@ QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take 
     return edit;
 }
 
+void EntrySheet::widen(QLineEdit* field) {
+    int row = 0, column = 0, rows = 0, columns = 0;
+    m_grid->getItemPosition(m_grid->indexOf(field), &row, &column, &rows, &columns);
+    field->setMinimumWidth(0);
+    field->setMaximumWidth(QWIDGETSIZE_MAX);
+    m_grid->addWidget(field, row, column, 1, 2);
+}
+
 QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, const QStringList& texts,
                                  const QStringList& values, std::function<void(const QString&)> take, Show show) {
     auto* box = new QComboBox(this);
@@ -105,7 +113,10 @@ void EntrySheet::refresh() {
         const bool refused = line.edit->property("wrong").toBool();
         const auto shown = line.show();
         if (refused && line.edit->property("was").toString() == shown) continue;
-        if (!line.edit->isModified()) line.edit->setText(shown);
+        if (!line.edit->isModified() && line.edit->text() != shown) {
+            line.edit->setText(shown);
+            line.edit->setCursorPosition(0);
+        }
         line.edit->setProperty("was", shown);
         markWrong(*line.edit, false);
         say(*line.note, line.understood(), true);

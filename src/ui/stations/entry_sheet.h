@@ -29,6 +29,8 @@ public:
     QLineEdit* addField(const QString& name, const QString& label, Take take, Show show, Show understood);
     QComboBox* addChoice(const QString& name, const QString& label, const QStringList& texts, const QStringList& values,
                          std::function<void(const QString& value)> take, Show show);
+    /// Lets a field run over the column of what was understood: for words instead of sizes.
+    void widen(QLineEdit* field);
     void addHeading(const QString& text);
     void refresh();
     QWidget* first() const { return m_first; }

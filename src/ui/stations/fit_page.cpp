@@ -1,5 +1,6 @@
 #include "ui/stations/fit_page.h"
 
+#include "core/arrangement/edit.h"
 #include "io/entry/size_entry.h"
 #include "ui/bench/bench_view.h"
 #include "ui/charts/zone_drawing.h"
@@ -32,6 +33,20 @@ EntrySheet::Understood refused(const Problem& problem) {
 
 QString limitsText(const Limits& limits, const words::Display& d) {
     return q(d.fine(limits.upper).number + " / " + d.fine(limits.lower).text());
+}
+
+/// The housing's outside is a size of the arrangement where there is one.
+void changeOutside(job::Job& job, const plan::Plan& plan, double dia_mm) {
+    if (!plan.strip || !plan.arrangement || !plan.arrangement->housing.section) return;
+    const auto& assembly = plan.strip->assembly;
+    const auto seat = arrangement::findSeat(assembly, job.bearing.designation);
+    for (const auto& line : arrangement::sizeLines(assembly)) {
+        if (!seat || line.part != seat->part || line.what != arrangement::SizeLine::What::Outside ||
+            line.value_mm != plan.arrangement->housing.outsideDia_mm)
+            continue;
+        if (auto next = arrangement::withSize(assembly, line, dia_mm)) job.arrangement->assembly = std::move(*next);
+        return;
+    }
 }
 
 } // namespace
@@ -90,6 +105,11 @@ void FitPage::buildSheet() {
                 // The seats follow the bearing; their classes or limits stay.
                 j.housing.seat = io::onNominal(j.housing.seat, bearing->outsideDia_mm);
                 if (j.shaft) j.shaft->seat = io::onNominal(j.shaft->seat, bearing->boreDia_mm);
+                if (!m_session->plan().strip) return;
+                const auto& today = m_session->job().bearing.designation;
+                if (auto next = arrangement::withBearing(m_session->plan().strip->assembly, today, value.toStdString(),
+                                                         m_session->library().bearings))
+                    j.arrangement->assembly = std::move(*next);
             });
         },
         [this] { return q(m_session->job().bearing.designation); });
@@ -196,10 +216,19 @@ void FitPage::buildHousingLines() {
             const auto size = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
             if (!size || !(*size > m_session->job().housing.seat.nominal_mm))
                 return size ? EntrySheet::Understood{false, tr("must be over the bore")} : refused(size.error());
-            m_session->edit(tr("Change housing outside"), [&](job::Job& j) { j.housing.outsideDia_mm = *size; });
+            m_session->edit(tr("Change housing outside"), [&](job::Job& j) {
+                j.housing.outsideDia_mm = *size;
+                changeOutside(j, m_session->plan(), *size);
+            });
             return {};
         },
-        [this] { return q(m_session->display().size(m_session->job().housing.outsideDia_mm).number); },
+        [this] {
+            const auto& plan = m_session->plan();
+            return q(m_session->display()
+                         .size(plan.arrangement ? plan.arrangement->housing.outsideDia_mm
+                                                : m_session->job().housing.outsideDia_mm)
+                         .number);
+        },
         [this] { return q(m_session->display().size(0).unit); });
     m_sheet->addField(
         "housingRz", tr("Bore finish Rz"),
@@ -329,6 +358,7 @@ void FitPage::showCharts() {
     const auto band = [&](const QString& label, const Range& r, double before, int tone) {
         steps.push_back({label, q(d.fine(r.likely - before).number), r.least, r.most, r.likely, tone});
     };
+    m_steps->setVisible(f.clearanceMade);
     band(tr("as made, %1").arg(q(job.bearing.clearanceGroup)), f.clearanceAsMade_mm, 0, 0);
     band(tr("in housing"), f.clearanceInHousing_mm, f.clearanceAsMade_mm.likely, 1);
     if (job.shaft) band(tr("on shaft"), f.clearanceOnShaft_mm, f.clearanceInHousing_mm.likely, 1);

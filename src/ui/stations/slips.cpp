@@ -1,6 +1,6 @@
 #include "ui/stations/slips.h"
 
-#include "words/sentences.h"
+#include "words/strip_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -89,6 +89,34 @@ Note noteOf(const Advice& advice, const words::Display& display) {
     return {toneOf(advice.severity), q(said.head), detail};
 }
 
+SlipModel intakeSlip(const JobSession& session) {
+    const auto& intake = session.job().intake;
+    SlipModel slip;
+    slip.title = tr("Intake");
+    slip.subtitle =
+        intake.complaint.empty() ? tr("What is it, what is bad, and is everything there?") : q(intake.complaint) + ".";
+    slip.notesTitle = tr("What the checks say");
+    for (const auto check : job::kChecks) {
+        const auto words = words::check(check);
+        const auto found = intake.checks.find(check);
+        if (found == intake.checks.end())
+            slip.notes.push_back({Tone::Plan, q(words.title), q(words.how)});
+        else if (found->second == job::Found::Bad)
+            slip.notes.push_back({Tone::Caution, q(words.title) + tr(": bad"), q(words.badMeans) + "."});
+        else
+            slip.notes.push_back({Tone::Proven, q(words.title) + tr(": fine"), {}});
+    }
+    if (intake.bothSides && intake.sideReason.empty())
+        slip.notes.push_back({Tone::Caution, tr("One side or both"), tr("Write down why.")});
+    if (const auto& strip = session.plan().strip; strip && !strip->kit.empty())
+        slip.rows.push_back({tr("Kit on the bench"),
+                             tr("%1 of %2").arg(strip->kit.size() - strip->missing.size()).arg(strip->kit.size()), true,
+                             strip->missing.empty() ? Tone::Proven : Tone::Stop});
+    slip.action = tr("Go to stripping");
+    slip.hint = tr("Ctrl+Enter goes on.");
+    return slip;
+}
+
 SlipModel fitSlip(const JobSession& session) {
     const auto& plan = session.plan();
     if (!plan.fit) return broken(tr("A size is wrong"), session);
@@ -114,7 +142,7 @@ SlipModel fitSlip(const JobSession& session) {
     if (plan.pressing && plan.pressing->gaugeLikely)
         force.range += tr(" · gauge %1").arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()));
     slip.figures.push_back(force);
-    slip.figures.push_back(clearanceFigure(f, d));
+    if (f.clearanceMade) slip.figures.push_back(clearanceFigure(f, d));
     Figure heat;
     heat.label = tr("Housing temperature to drop it in");
     const auto temperature = d.temperature(f.housingTemp_C);
@@ -143,7 +171,7 @@ void addStack(SlipModel& slip, const tooling::ToolPlan& tools, const JobSession&
         slip.rows.push_back({q(c.support->id) + "   Ø" + q(d.size(c.support->outsideDia_mm).number) + " / " +
                                  q(d.size(c.support->boreDia_mm).number),
                              q(d.size(c.support->length_mm).number), true});
-    slip.rows.push_back({tr("Housing"), q(d.size(session.job().housing.height_mm).number)});
+    slip.rows.push_back({tr("Housing"), q(d.size(session.plan().arrangement->housing.height_mm).number)});
     slip.rows.push_back({tr("Bearing, to go"), "+" + q(d.size(session.plan().arrangement->homeTravel_mm()).number)});
     slip.rows.push_back({q(c.driver->id) + "   " + q(words::toolSizes(*c.driver, d)),
                          q(d.size(c.driver->length_mm).number), true,

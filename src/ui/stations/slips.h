@@ -5,6 +5,7 @@
 
 namespace arbor::ui {
 
+SlipModel intakeSlip(const JobSession& session);
 SlipModel fitSlip(const JobSession& session);
 SlipModel toolingSlip(const JobSession& session);
 SlipModel pressSlip(const JobSession& session);

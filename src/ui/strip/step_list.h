@@ -12,7 +12,8 @@ class StepList : public QWidget {
     Q_OBJECT
 public:
     explicit StepList(QWidget* parent = nullptr);
-    void show(std::vector<words::WorkLine> lines, std::size_t current);
+    /// @param done  same length as lines: those are ticked
+    void show(std::vector<words::WorkLine> lines, std::vector<bool> done, std::size_t current);
     QRect boxOf(std::size_t line) const;
 
 signals:
@@ -29,6 +30,7 @@ private:
 
     std::vector<words::WorkLine> m_lines;
     std::vector<QRect> m_boxes;
+    std::vector<bool> m_done;
     std::size_t m_current = 0;
 };
 

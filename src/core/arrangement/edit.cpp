@@ -1,0 +1,342 @@
+#include "core/arrangement/edit.h"
+
+#include <algorithm>
+#include <cmath>
+#include <functional>
+#include <set>
+#include <tuple>
+
+namespace arbor::arrangement {
+
+namespace {
+
+using section::Body;
+using section::Slice;
+
+constexpr double kSame_mm = 1e-6;
+constexpr double kTouch_mm = 0.005;
+constexpr double kLeastLength_mm = 0.1;
+constexpr double kMost_mm = 3000;
+constexpr double kRingPlay_mm = 0.3; // a squeezed retaining ring clears its bore by this on the radius
+constexpr double kNewLength_mm = 5;
+
+bool same(double a, double b) {
+    return std::abs(a - b) < kSame_mm;
+}
+
+/// One cylindrical wall of one slice.
+struct WallAt {
+    std::size_t part, body, slice;
+    bool outer;
+    friend auto operator<=>(const WallAt&, const WallAt&) = default;
+};
+
+const Slice& sliceOf(const Assembly& a, const WallAt& w) {
+    return a.parts[w.part].bodies[w.body].slices[w.slice];
+}
+
+double radius(const Slice& s, bool outer) {
+    return outer ? s.outerBottom : s.innerBottom;
+}
+
+bool straight(const Slice& s, bool outer) {
+    return outer ? same(s.outerBottom, s.outerTop) : same(s.innerBottom, s.innerTop);
+}
+
+Limits heights(const Assembly& a, const WallAt& w) {
+    const auto& body = a.parts[w.part].bodies[w.body];
+    const auto& s = sliceOf(a, w);
+    return {body.z_mm + s.zBottom, body.z_mm + s.zTop};
+}
+
+template <class Visit>
+void eachWall(const Assembly& a, Visit visit) {
+    for (std::size_t p = 0; p < a.parts.size(); ++p)
+        for (std::size_t b = 0; b < a.parts[p].bodies.size(); ++b)
+            for (std::size_t s = 0; s < a.parts[p].bodies[b].slices.size(); ++s)
+                for (const bool outer : {false, true})
+                    visit(WallAt{p, b, s, outer});
+}
+
+bool neighbours(const Assembly& a, const WallAt& x, const WallAt& y) {
+    const double rx = radius(sliceOf(a, x), x.outer), ry = radius(sliceOf(a, y), y.outer);
+    if (rx <= 0 || std::abs(rx - ry) > kTouch_mm) return false;
+    const auto hx = heights(a, x), hy = heights(a, y);
+    const bool continues = x.part == y.part && x.body == y.body && x.outer == y.outer &&
+                           (same(hx.upper, hy.lower) || same(hy.upper, hx.lower));
+    const bool touches = x.part != y.part && x.outer != y.outer &&
+                         std::min(hx.upper, hy.upper) - std::max(hx.lower, hy.lower) > kSame_mm;
+    return continues || touches;
+}
+
+/// All walls that are one diameter with this one.
+std::set<WallAt> oneDiameter(const Assembly& a, const WallAt& first) {
+    std::set<WallAt> found{first};
+    std::vector<WallAt> open{first};
+    while (!open.empty()) {
+        const auto at = open.back();
+        open.pop_back();
+        eachWall(a, [&](const WallAt& w) {
+            if (straight(sliceOf(a, w), w.outer) && neighbours(a, at, w) && found.insert(w).second) open.push_back(w);
+        });
+    }
+    return found;
+}
+
+bool fromCatalogue(const Assembly& a, const std::set<WallAt>& walls) {
+    return std::any_of(walls.begin(), walls.end(), [&](const WallAt& w) { return a.parts[w.part].catalogue; });
+}
+
+void addDiameters(const Assembly& a, std::vector<SizeLine>& out) {
+    std::set<WallAt> listed;
+    eachWall(a, [&](const WallAt& w) {
+        const auto& s = sliceOf(a, w);
+        if (a.parts[w.part].catalogue || listed.contains(w) || !straight(s, w.outer) || radius(s, w.outer) <= 0) return;
+        const auto walls = oneDiameter(a, w);
+        listed.insert(walls.begin(), walls.end());
+        if (fromCatalogue(a, walls)) return;
+        out.push_back({w.outer ? SizeLine::What::Outside : SizeLine::What::Bore, w.part, w.body, w.slice,
+                       2 * radius(s, w.outer)});
+    });
+}
+
+void addLengths(const Assembly& a, std::vector<SizeLine>& out) {
+    std::vector<Limits> listed;
+    const auto known = [&](const Limits& h) {
+        return std::any_of(listed.begin(), listed.end(),
+                           [&](const Limits& l) { return same(l.lower, h.lower) && same(l.upper, h.upper); });
+    };
+    for (const auto& part : a.parts)
+        if (part.catalogue)
+            for (const auto& body : part.bodies)
+                listed.push_back({body.bottom(), body.top()});
+    eachWall(a, [&](const WallAt& w) {
+        const auto h = heights(a, w);
+        if (w.outer || a.parts[w.part].catalogue || known(h)) return;
+        listed.push_back(h);
+        out.push_back({SizeLine::What::Length, w.part, w.body, w.slice, h.width()});
+    });
+}
+
+using Map = std::function<double(double)>;
+
+/// Runs every height through a rising map. Bearings of the catalogue keep their own shape and go along by their foot.
+void mapHeights(Assembly& a, const Map& map) {
+    for (auto& part : a.parts) {
+        if (part.catalogue) {
+            const double by = map(part.catalogue->at_mm) - part.catalogue->at_mm;
+            part.catalogue->at_mm += by;
+            for (auto& body : part.bodies)
+                body.z_mm += by;
+            continue;
+        }
+        for (auto* bodies : {&part.bodies, &part.travelling})
+            for (auto& body : *bodies) {
+                for (auto& s : body.slices) {
+                    s.zBottom = map(body.z_mm + s.zBottom);
+                    s.zTop = map(body.z_mm + s.zTop);
+                }
+                body.z_mm = 0;
+            }
+    }
+}
+
+/// Stretches the axis: what lies between two heights is scaled, what lies above goes along.
+Map stretch(double from, double to, double length) {
+    return [=](double z) {
+        if (z <= from + kSame_mm) return z;
+        if (z >= to - kSame_mm) return z + (length - (to - from));
+        return from + (z - from) * length / (to - from);
+    };
+}
+
+Result<void> soundSlices(const Assembly& a) {
+    for (const auto& part : a.parts)
+        for (const auto& body : part.bodies)
+            for (const auto& s : body.slices)
+                if (!(s.outerBottom > s.innerBottom && s.outerTop > s.innerTop))
+                    return refuse(ProblemCode::GeometryOrder, "parts/" + part.id, plain(2 * s.outerBottom),
+                                  "an outside over the bore " + plain(2 * s.innerBottom));
+    return {};
+}
+
+double rounded(double value_mm) {
+    return std::round(value_mm * 10) / 10;
+}
+
+/// Radii within the reach of a bearing follow it: under its bore they scale, between bore and outside they keep their
+/// share of the way, outside they go along.
+Map follow(const catalog::Bearing& was, const catalog::Bearing& is) {
+    const double d = was.boreDia_mm / 2, D = was.outsideDia_mm / 2, d1 = is.boreDia_mm / 2, D1 = is.outsideDia_mm / 2;
+    return [=](double r) {
+        if (same(r, d)) return d1;
+        if (same(r, D)) return D1;
+        if (r < d) return rounded(2 * r * d1 / d) / 2;
+        if (r > D) return rounded(2 * (r + D1 - D)) / 2;
+        return rounded(2 * (d1 + (r - d) * (D1 - d1) / (D - d))) / 2;
+    };
+}
+
+/// The part from the catalogue that stands nearest to a height.
+std::size_t nearestBearing(const Assembly& a, double z) {
+    std::size_t nearest = a.parts.size();
+    double least = INFINITY;
+    for (std::size_t p = 0; p < a.parts.size(); ++p) {
+        if (!a.parts[p].catalogue) continue;
+        double lo = INFINITY, hi = -INFINITY;
+        for (const auto& body : a.parts[p].bodies) {
+            lo = std::min(lo, body.bottom());
+            hi = std::max(hi, body.top());
+        }
+        const double away = z < lo ? lo - z : z > hi ? z - hi : 0;
+        if (away < least) {
+            least = away;
+            nearest = p;
+        }
+    }
+    return nearest;
+}
+
+void mapRadii(Assembly& a, const std::string& designation, const Map& map) {
+    const auto before = a;
+    for (auto& part : a.parts) {
+        if (part.catalogue) continue;
+        for (auto* bodies : {&part.bodies, &part.travelling})
+            for (auto& body : *bodies)
+                for (auto& s : body.slices) {
+                    const auto near = nearestBearing(before, body.z_mm + (s.zBottom + s.zTop) / 2);
+                    if (near >= a.parts.size() || before.parts[near].catalogue->designation != designation) continue;
+                    for (auto* r : {&s.innerBottom, &s.innerTop, &s.outerBottom, &s.outerTop})
+                        *r = map(*r);
+                }
+    }
+}
+
+/// The land beside a groove, on the side where the ring has to pass.
+std::optional<double> landBeside(const Assembly& a, std::size_t ring, bool internal) {
+    const auto& body = a.parts[ring].bodies.front();
+    const double z = (body.bottom() + body.top()) / 2;
+    for (std::size_t p = 0; p < a.parts.size(); ++p) {
+        if (p == ring || a.parts[p].catalogue) continue;
+        for (const auto& other : a.parts[p].bodies)
+            for (std::size_t i = 1; i + 1 < other.slices.size(); ++i) {
+                const auto& s = other.slices[i];
+                if (z < other.z_mm + s.zBottom || z > other.z_mm + s.zTop) continue;
+                const auto &below = other.slices[i - 1], &above = other.slices[i + 1];
+                // The ring leaves over the wider land of a bore, the thinner one of a shaft.
+                if (internal && same(2 * s.innerBottom, body.outsideDia()))
+                    return std::max(below.innerTop, above.innerBottom);
+                if (!internal && same(2 * s.outerBottom, body.boreDia()))
+                    return std::min(below.outerTop, above.outerBottom);
+            }
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+std::vector<SizeLine> sizeLines(const Assembly& a) {
+    std::vector<SizeLine> out;
+    addDiameters(a, out);
+    addLengths(a, out);
+    const auto place = [](const SizeLine& l) { return std::tuple(l.part, l.body, l.slice, l.what); };
+    std::stable_sort(out.begin(), out.end(), [&](const SizeLine& x, const SizeLine& y) { return place(x) < place(y); });
+    return out;
+}
+
+Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double value_mm) {
+    const bool mayBeNone = line.what == SizeLine::What::Bore;
+    if (!(value_mm > 0) && !(mayBeNone && value_mm == 0))
+        return refuse(ProblemCode::NotPositive, "size", plain(value_mm), "> 0");
+    if (!(value_mm <= kMost_mm)) return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), "up to 3000 mm");
+    auto out = assembly;
+    const WallAt at{line.part, line.body, line.slice, line.what == SizeLine::What::Outside};
+    if (line.what == SizeLine::What::Length) {
+        if (value_mm < kLeastLength_mm)
+            return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), "0.1 mm or more");
+        const auto h = heights(assembly, at);
+        mapHeights(out, stretch(h.lower, h.upper, value_mm));
+    } else {
+        for (const auto& w : oneDiameter(assembly, at)) {
+            auto& s = out.parts[w.part].bodies[w.body].slices[w.slice];
+            (w.outer ? s.outerBottom : s.innerBottom) = value_mm / 2;
+            (w.outer ? s.outerTop : s.innerTop) = value_mm / 2;
+        }
+    }
+    if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());
+    reshapeRings(out);
+    return out;
+}
+
+Result<Assembly> withBearing(const Assembly& assembly, const std::string& today, const std::string& wanted,
+                             const std::vector<catalog::Bearing>& catalogue) {
+    const auto *was = catalog::findBearing(catalogue, today), *is = catalog::findBearing(catalogue, wanted);
+    if (!was || !is)
+        return refuse(ProblemCode::UnknownName, "designation", was ? wanted : today, "a bearing of the catalogue");
+    auto out = assembly;
+    mapRadii(out, today, follow(*was, *is));
+    std::set<double> places;
+    for (const auto& part : out.parts)
+        if (part.catalogue && part.catalogue->designation == today) places.insert(part.catalogue->at_mm);
+    // From the top, so that a place is not moved before its turn.
+    for (auto at = places.rbegin(); at != places.rend(); ++at)
+        mapHeights(out, stretch(*at, *at + was->width_mm, is->width_mm));
+    for (auto& part : out.parts)
+        if (part.catalogue && part.catalogue->designation == today) part.catalogue->designation = wanted;
+    if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
+    if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());
+    reshapeRings(out);
+    return out;
+}
+
+Assembly withPartOn(const Assembly& assembly, std::size_t under, PartKind kind) {
+    auto out = assembly;
+    const auto& below = assembly.parts.at(under).bodies.front();
+    const auto& top = below.slices.back();
+    Part part;
+    part.kind = kind;
+    int number = 1;
+    do
+        part.id = "part_" + std::to_string(number++);
+    while (indexOf(out, part.id));
+    part.bodies = {{part.id,
+                    section::BodyKind::Housing,
+                    section::Hatch::Steel,
+                    {Slice::tube(below.top(), below.top() + kNewLength_mm, top.innerTop, top.outerTop)}}};
+    out.parts.push_back(std::move(part));
+    return out;
+}
+
+Result<Assembly> withoutPart(const Assembly& assembly, std::size_t part) {
+    if (part == assembly.base)
+        return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
+                      "any part but the base: it is what the others sit in or on");
+    auto out = assembly;
+    const auto id = out.parts.at(part).id;
+    out.parts.erase(out.parts.begin() + static_cast<std::ptrdiff_t>(part));
+    if (out.base > part) --out.base;
+    for (auto* joints : {&out.pressed, &out.threaded})
+        std::erase_if(*joints, [&](const Joint& j) { return j.outer == id || j.inner == id; });
+    for (auto& other : out.parts)
+        std::erase(other.lockedBy, id);
+    return out;
+}
+
+void reshapeRings(Assembly& a) {
+    for (std::size_t p = 0; p < a.parts.size(); ++p) {
+        auto& ring = a.parts[p];
+        if (ring.kind != PartKind::RetainingRing || ring.bodies.size() != 1) continue;
+        const auto& body = ring.bodies.front();
+        const double lo = body.bottom(), hi = body.top(), in = body.boreDia() / 2, outRad = body.outsideDia() / 2;
+        if (const auto land = landBeside(a, p, true)) {
+            const double by = outRad - *land + kRingPlay_mm;
+            ring.travelling = {
+                {ring.id, body.kind, body.hatch, {Slice::tube(lo, hi, std::max(0.5, in - by), outRad - by)}}};
+        } else if (const auto over = landBeside(a, p, false)) {
+            const double by = *over - in + kRingPlay_mm;
+            ring.travelling = {{ring.id, body.kind, body.hatch, {Slice::tube(lo, hi, in + by, outRad + by)}}};
+        }
+    }
+}
+
+} // namespace arbor::arrangement

@@ -1,0 +1,45 @@
+#pragma once
+
+#include "core/arrangement/assembly.h"
+
+#include <string>
+#include <vector>
+
+namespace arbor::arrangement {
+
+/// One size of an arrangement that can be typed or dragged.
+struct SizeLine {
+    enum class What { Outside, Bore, Length };
+    What what = What::Length;
+    std::size_t part = 0;
+    std::size_t body = 0;
+    std::size_t slice = 0;
+    double value_mm = 0;
+};
+
+/// Every size that is not given by a bearing of the catalogue or by a line before it: diameters that touch are one
+/// size, lengths over the same stretch of the axis are one size. Part by part, from its lowest step up.
+/// @param assembly  resolved
+std::vector<SizeLine> sizeLines(const Assembly& assembly);
+
+/// Gives a size its new value. A length stretches the whole arrangement there: all that lies above goes along, so parts
+/// stay where they belong. A diameter takes everything it touches with it.
+/// @param value_mm  diameters over 0 (a bore may be 0), lengths 0.1 and more
+/// @errors NotPositive, OutOfRange (over 3000 mm), GeometryOrder (a wall would cross the other side of its part)
+Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double value_mm);
+
+/// Puts another bearing in the place of every part that is that designation today, and makes room for it: heights
+/// stretch at its place, radii within its reach on the axis follow its bore and outside.
+/// @param assembly  resolved  @errors UnknownName when the catalogue does not know either
+Result<Assembly> withBearing(const Assembly& assembly, const std::string& today, const std::string& wanted,
+                             const std::vector<catalog::Bearing>& catalogue);
+
+/// A plain ring of that kind on top of a part, around the same bore; the place to start a new part from.
+Assembly withPartOn(const Assembly& assembly, std::size_t part, PartKind kind);
+/// Takes a part out with its joints and locks. @errors OutOfRange for the base
+Result<Assembly> withoutPart(const Assembly& assembly, std::size_t part);
+
+/// Retaining rings squeezed out of, or spread over, their grooves by what the section says now.
+void reshapeRings(Assembly& assembly);
+
+} // namespace arbor::arrangement

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "core/arrangement/edit.h"
+#include "ui/session/job_session.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QTableView;
+
+namespace arbor::ui {
+
+class BenchView;
+class SheetModel;
+
+/// The place where an arrangement is made: start from a shape, fill its sizes line by line beside the live section, or
+/// drag a face on the bench. Every step is one step of undo.
+class ArrangementView : public QWidget {
+    Q_OBJECT
+public:
+    explicit ArrangementView(QWidget* parent = nullptr);
+
+    void open(JobSession* session);
+    void refresh();
+
+signals:
+    void left(); ///< back to the job
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QWidget* buildSide();
+    QWidget* buildParts();
+    void startFrom(int shape);
+    void take(const arrangement::Assembly& assembly, const QString& text);
+    void addPart();
+    void removePart();
+    void dragFace(std::size_t body, std::size_t slice, double z_mm, bool dropped);
+    void showSection(const arrangement::Assembly& assembly);
+    void showFaults(const arrangement::Assembly& assembly);
+    void nextLine();
+    std::optional<arrangement::Assembly> resolved() const;
+    std::optional<std::size_t> chosenPart() const;
+
+    JobSession* m_session = nullptr;
+    std::vector<std::pair<std::size_t, std::size_t>> m_bodyOf; ///< part and body of each body on the bench
+    SheetModel* m_model;
+    QTableView* m_sheet;
+    BenchView* m_bench;
+    QComboBox* m_shapes;
+    QComboBox* m_kinds;
+    QLabel* m_faults;
+};
+
+} // namespace arbor::ui

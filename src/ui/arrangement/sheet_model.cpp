@@ -1,0 +1,208 @@
+#include "ui/arrangement/sheet_model.h"
+
+#include "io/entry/size_entry.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/arrangement_words.h"
+#include "words/order_words.h"
+#include "words/sentences.h"
+
+#include <QFont>
+
+namespace arbor::ui {
+
+namespace {
+
+using arrangement::Assembly;
+using arrangement::FromCatalogue;
+using arrangement::SizeLine;
+
+/// @param steps  how many slices the part has: one needs no number
+QString sizeLabel(const SizeLine& line, std::size_t steps) {
+    const auto step = steps > 1 ? QObject::tr(", step %1").arg(line.slice + 1) : QString();
+    switch (line.what) {
+    case SizeLine::What::Outside:
+        return QObject::tr("Outside Ø") + step;
+    case SizeLine::What::Bore:
+        return QObject::tr("Bore Ø") + step;
+    case SizeLine::What::Length:
+        return QObject::tr("Length") + step;
+    }
+    return {};
+}
+
+bool hasWayRound(arrangement::PartKind kind) {
+    using arrangement::PartKind;
+    return kind != PartKind::Housing && kind != PartKind::Shaft;
+}
+
+QString boundary(const catalog::Bearing& b, const words::Display& d) {
+    return QStringLiteral("%1 × %2 × %3")
+        .arg(q(d.size(b.boreDia_mm).number), q(d.size(b.outsideDia_mm).number), q(d.size(b.width_mm).number));
+}
+
+} // namespace
+
+void SheetModel::show(const Assembly& assembly, const std::vector<catalog::Bearing>& catalogue, words::Display display,
+                      double typedUnit_mm) {
+    beginResetModel();
+    m_assembly = assembly;
+    m_catalogue = &catalogue;
+    m_display = display;
+    m_unit_mm = typedUnit_mm;
+    m_sizes = arrangement::sizeLines(assembly);
+    m_rows.clear();
+    m_refused.reset();
+    for (std::size_t part = 0; part < assembly.parts.size(); ++part)
+        addPart(part);
+    endResetModel();
+}
+
+void SheetModel::addPart(std::size_t part) {
+    const auto& p = m_assembly.parts[part];
+    m_rows.push_back({Line::Name,
+                      part,
+                      {},
+                      0,
+                      q(words::kindName(p.kind)),
+                      q(p.label),
+                      part == m_assembly.base ? tr("stays put") : QString()});
+    if (p.catalogue) {
+        const auto* bearing = catalog::findBearing(*m_catalogue, p.catalogue->designation);
+        m_rows.push_back({Line::Bearing,
+                          part,
+                          {},
+                          0,
+                          tr("Designation"),
+                          q(p.catalogue->designation),
+                          bearing ? boundary(*bearing, m_display) : QString()});
+    }
+    for (const auto& size : m_sizes)
+        if (size.part == part)
+            m_rows.push_back({Line::Size, part, size, 0, sizeLabel(size, p.bodies[size.body].slices.size()),
+                              q(m_display.size(size.value_mm).number), q(m_display.size(0).unit)});
+    addSeats(part);
+    if (!hasWayRound(p.kind)) return;
+    m_rows.push_back({Line::WayRound, part, {}, 0, tr("Way round"), q(words::wayRoundText(p)), {}});
+    m_rows.push_back({Line::LinesUp, part, {}, 0, tr("In line with"), q(p.linesUpWith), {}});
+}
+
+void SheetModel::addSeats(std::size_t part) {
+    for (std::size_t outer = 0; outer < m_assembly.parts.size(); ++outer) {
+        if (outer == part) continue;
+        const auto touch = arrangement::touchOf(m_assembly.parts[outer], m_assembly.parts[part]);
+        if (!touch) continue;
+        m_rows.push_back({Line::Seat,
+                          part,
+                          {},
+                          outer,
+                          tr("In the %1").arg(q(words::partName(m_assembly.parts[outer]))),
+                          q(words::seatText(m_assembly, outer, part)),
+                          QStringLiteral("Ø%1").arg(q(m_display.size(touch->dia_mm).number))});
+    }
+}
+
+int SheetModel::firstRowOf(std::size_t part) const {
+    for (std::size_t row = 0; row < m_rows.size(); ++row)
+        if (m_rows[row].part == part) return static_cast<int>(row);
+    return 0;
+}
+
+std::optional<Callout> SheetModel::callout(int row) const {
+    const auto& r = m_rows.at(static_cast<std::size_t>(row));
+    if (r.line != Line::Size) return std::nullopt;
+    const auto& body = m_assembly.parts[r.part].bodies[r.size.body];
+    const auto& s = body.slices[r.size.slice];
+    const double z = body.z_mm + (s.zBottom + s.zTop) / 2;
+    const double rad = r.size.what == SizeLine::What::Bore      ? s.innerBottom
+                       : r.size.what == SizeLine::What::Outside ? s.outerBottom
+                                                                : (s.innerBottom + s.outerBottom) / 2;
+    return Callout{{rad, z}, r.label + "  " + r.value, q(words::partName(m_assembly.parts[r.part])), Tone::Plan};
+}
+
+int SheetModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
+}
+
+int SheetModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : Columns;
+}
+
+QVariant SheetModel::data(const QModelIndex& index, int role) const {
+    const auto& row = m_rows.at(static_cast<std::size_t>(index.row()));
+    const bool refused = m_refused && m_refused->row == index.row();
+    const bool heads = row.line == Line::Name;
+    switch (role) {
+    case Qt::DisplayRole:
+    case Qt::EditRole:
+        if (index.column() == What) return row.label;
+        if (index.column() == Value) return refused ? m_refused->typed : row.value;
+        return refused ? m_refused->why : row.understood;
+    case Qt::ToolTipRole:
+        return refused ? m_refused->why : QVariant();
+    case Qt::FontRole:
+        return theme::typeface(heads && index.column() == Value ? theme::Text::Strong : theme::Text::Small);
+    case Qt::ForegroundRole:
+        if (refused && index.column() != What) return theme::roles().stop;
+        return index.column() == Value ? theme::roles().ink : theme::roles().muted;
+    case Qt::BackgroundRole:
+        return heads ? QVariant(theme::roles().planPale) : QVariant();
+    default:
+        return {};
+    }
+}
+
+Qt::ItemFlags SheetModel::flags(const QModelIndex& index) const {
+    const auto base = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    return index.column() == Value ? base | Qt::ItemIsEditable : base;
+}
+
+bool SheetModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    if (role != Qt::EditRole || index.column() != Value) return false;
+    const auto row = m_rows.at(static_cast<std::size_t>(index.row()));
+    const auto typed = value.toString().trimmed();
+    if (typed == row.value) {
+        m_refused.reset();
+        emit dataChanged(index, index.siblingAtColumn(Understood));
+        return true;
+    }
+    auto next = taken(row, typed.toStdString());
+    if (!next) {
+        m_refused = Refused{index.row(), typed, q(words::say(next.error()))};
+        emit dataChanged(index, index.siblingAtColumn(Understood));
+        return true;
+    }
+    emit changed(*next);
+    return true;
+}
+
+Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) const {
+    auto next = m_assembly;
+    switch (row.line) {
+    case Line::Name:
+        next.parts[row.part].label = typed;
+        return next;
+    case Line::Bearing:
+        return arrangement::withBearing(m_assembly, m_assembly.parts[row.part].catalogue->designation, typed,
+                                        *m_catalogue);
+    case Line::Size: {
+        const auto size = io::parseLength(typed, m_unit_mm);
+        if (!size) return tl::unexpected(size.error());
+        return arrangement::withSize(m_assembly, row.size, *size);
+    }
+    case Line::Seat:
+        return words::withSeat(m_assembly, row.partner, row.part, typed);
+    case Line::WayRound: {
+        const auto way = words::parseWayRound(typed);
+        if (!way) return tl::unexpected(way.error());
+        next.parts[row.part].wayRound = *way;
+        return next;
+    }
+    case Line::LinesUp:
+        next.parts[row.part].linesUpWith = typed;
+        return next;
+    }
+    return next;
+}
+
+} // namespace arbor::ui

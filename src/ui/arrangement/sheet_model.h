@@ -1,0 +1,71 @@
+#pragma once
+
+#include "core/arrangement/edit.h"
+#include "core/catalog/bearing.h"
+#include "ui/bench/bench_scene.h"
+#include "words/display.h"
+
+#include <QAbstractTableModel>
+#include <optional>
+#include <vector>
+
+namespace arbor::ui {
+
+/// An arrangement line by line: each part with its name, its bearing or its sizes, its seats and its way round. Every
+/// line is typed as a machinist writes it; what is refused stays as typed and says why.
+class SheetModel : public QAbstractTableModel {
+    Q_OBJECT
+public:
+    enum Column { What, Value, Understood, Columns };
+    enum class Line { Name, Bearing, Size, Seat, WayRound, LinesUp };
+
+    using QAbstractTableModel::QAbstractTableModel;
+
+    /// @param assembly  resolved  @param typedUnit_mm  millimetres in the unit meant when none is written
+    void show(const arrangement::Assembly& assembly, const std::vector<catalog::Bearing>& catalogue,
+              words::Display display, double typedUnit_mm);
+    std::size_t partOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).part; }
+    Line lineOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).line; }
+    /// The place of a size on the section; nothing for lines that are no size.
+    std::optional<Callout> callout(int row) const;
+    int firstRowOf(std::size_t part) const;
+
+    int rowCount(const QModelIndex& parent = {}) const override;
+    int columnCount(const QModelIndex& parent = {}) const override;
+    QVariant data(const QModelIndex& index, int role) const override;
+    bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+    Qt::ItemFlags flags(const QModelIndex& index) const override;
+
+signals:
+    /// A line was understood: the arrangement as it is with it.
+    void changed(const arbor::arrangement::Assembly& assembly);
+
+private:
+    struct Row {
+        Line line;
+        std::size_t part;
+        arrangement::SizeLine size = {};
+        std::size_t partner = 0; ///< of a seat: what the part sits in
+        QString label;
+        QString value;
+        QString understood;
+    };
+    struct Refused {
+        int row;
+        QString typed;
+        QString why;
+    };
+    void addPart(std::size_t part);
+    void addSeats(std::size_t part);
+    Result<arrangement::Assembly> taken(const Row& row, const std::string& typed) const;
+
+    arrangement::Assembly m_assembly;
+    std::vector<arrangement::SizeLine> m_sizes;
+    const std::vector<catalog::Bearing>* m_catalogue = nullptr;
+    words::Display m_display;
+    double m_unit_mm = 1;
+    std::vector<Row> m_rows;
+    std::optional<Refused> m_refused;
+};
+
+} // namespace arbor::ui

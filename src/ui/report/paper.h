@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/section/body.h"
+
+#include <QFont>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QString>
+#include <vector>
+
+namespace arbor::ui {
+
+/// Paper that fills from top to bottom and goes on to the next page by itself. Black on white, whatever the screen's
+/// look.
+class Paper {
+public:
+    /// @param footer  left of the page number on every page
+    Paper(QPdfWriter& writer, QString footer);
+    ~Paper();
+
+    void title(const QString& text, const QString& under);
+    void heading(const QString& text);
+    void text(const QString& text, int indent = 0, bool strong = false);
+    void caution(const QString& text, int indent = 0);
+    /// A box to tick, ticked when it is done already, and what is to be done.
+    void tick(bool done, const QString& text, const QString& under = {}, int indent = 0);
+    /// Work stops here until somebody has looked and signed.
+    void holdPoint(const QString& text);
+    /// A section to scale, with what it shows.
+    void drawing(const std::vector<section::Body>& bodies, const QString& caption);
+    void gap(int height) { m_y += height; }
+
+private:
+    void need(int height);
+    void nextPage();
+    void pageFoot();
+    int write(const QString& text, int left, const QFont& font, const QColor& colour);
+    int width() const;
+    int bottom() const;
+
+    QPdfWriter& m_writer;
+    QPainter m_painter;
+    QString m_footer;
+    int m_y = 0;
+    int m_page = 1;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,184 @@
+#include "ui/report/route_card.h"
+
+#include "ui/report/paper.h"
+#include "ui/stations/setup_scene.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/strip_words.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+#include <QSaveFile>
+#include <bit>
+
+namespace arbor::ui {
+
+namespace {
+
+using words::WorkLine;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("RouteCard", text);
+}
+
+constexpr int kIndent = 26;
+
+std::vector<section::Body> bodiesOf(const arrangement::Assembly& a, route::Parts parts) {
+    std::vector<section::Body> out;
+    for (std::size_t p = 0; p < a.parts.size(); ++p)
+        if (parts & route::only(p)) out.insert(out.end(), a.parts[p].bodies.begin(), a.parts[p].bodies.end());
+    return out;
+}
+
+void intake(Paper& paper, const JobSession& session) {
+    const auto& in = session.job().intake;
+    paper.heading(tr("Intake"));
+    if (!in.complaint.empty()) paper.text(q(in.complaint), 0, true);
+    paper.text(q(in.position));
+    for (const auto check : job::kChecks) {
+        const auto said = words::check(check);
+        const auto found = in.checks.find(check);
+        paper.tick(found != in.checks.end(),
+                   q(said.title) + (found == in.checks.end()           ? QString()
+                                    : found->second == job::Found::Bad ? tr(": bad")
+                                                                       : tr(": fine")),
+                   q(said.how));
+    }
+    if (in.bothSides) paper.text((*in.bothSides ? tr("Both sides: ") : tr("This side only: ")) + q(in.sideReason));
+}
+
+void kit(Paper& paper, const JobSession& session) {
+    const auto& strip = *session.plan().strip;
+    paper.heading(tr("On the bench before it is stripped"));
+    for (const auto& line : strip.kit) {
+        const auto said = words::kitLine(line, strip.assembly);
+        paper.tick(session.job().strip.onTheBench.contains(line.id), q(said.head), q(said.detail));
+    }
+}
+
+void ringLines(Paper& paper, const JobSession& session, const WorkLine& line, bool together) {
+    if (std::popcount(line.moving) != 1) return;
+    const auto& strip = *session.plan().strip;
+    const auto part = static_cast<std::size_t>(std::countr_zero(line.moving));
+    const int indent = (line.level + 1) * kIndent;
+    const auto* ring = strip.ring(part);
+    const auto d = session.display();
+    if (ring && ring->breakaway) {
+        const auto& force = together ? ring->seat->clean_N : ring->breakaway->force_N;
+        paper.text((together ? tr("force to press it in %1 %2") : tr("lets go at %1 %2"))
+                       .arg(q(d.forceRange(force.least, force.most)), q(d.force(0).unit)),
+                   indent);
+    }
+    if (ring && !together && !ring->ways.empty() && ring->ways.front().applies) {
+        paper.text(q(words::say(ring->ways.front(), *ring, strip.assembly, d).line()), indent);
+        for (const auto& caution : words::cautions(ring->ways.front().method))
+            paper.caution(q(caution), indent);
+    }
+    const auto way = words::wayRound(strip.assembly.parts[part]);
+    if (together && !way.head.empty())
+        paper.tick(session.job().strip.wayRoundSeen.contains(strip.assembly.parts[part].id), q(way.head), q(way.detail),
+                   indent);
+}
+
+/// One direction of the work; a drawing wherever the work is clamped anew.
+void order(Paper& paper, const JobSession& session, bool together) {
+    const auto& strip = *session.plan().strip;
+    const auto& keys = together ? session.job().strip.fitted : session.job().strip.out;
+    const auto lines =
+        together ? words::fitLines(strip.assembly, strip.order) : words::stripLines(strip.assembly, strip.order);
+    paper.heading(together ? tr("Put together") : tr("Take apart"));
+    bool newSetup = true;
+    int setup = 0;
+    for (const auto& line : lines) {
+        if (line.key.empty()) {
+            paper.tick(false, q(line.text), {}, line.level * kIndent);
+            newSetup = true;
+            continue;
+        }
+        if (newSetup)
+            paper.drawing(bodiesOf(strip.assembly, together ? line.here & ~line.moving : line.here),
+                          tr("Setup %1: as it stands").arg(++setup));
+        newSetup = false;
+        paper.tick(keys.contains(line.key), q(line.text), q(line.why), line.level * kIndent);
+        ringLines(paper, session, line, together);
+        if (!line.caution.empty()) paper.caution(q(words::capital(line.caution)), (line.level + 1) * kIndent);
+    }
+}
+
+void fitAndTools(Paper& paper, const JobSession& session) {
+    const auto& plan = session.plan();
+    const auto& job = session.job();
+    const auto d = session.display();
+    paper.heading(tr("Fit, tools and press"));
+    if (!plan.fit) return paper.text(plan.problem ? q(words::say(*plan.problem)) : QString(), 0, true);
+    const auto& f = *plan.fit;
+    paper.text(tr("%1 in %2")
+                   .arg(q(job.bearing.designation),
+                        q(job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed)),
+               0, true);
+    paper.text(tr("interference %1 %2, force %3 %4, housing to %5 to drop it in")
+                   .arg(q(d.fineRange(f.interference_mm.least, f.interference_mm.most)), q(d.fine(0).unit),
+                        q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit),
+                        q(d.temperature(f.housingTemp_C).text())));
+    for (const auto& advice : f.advisories)
+        paper.caution(q(words::say(advice, d).line()));
+    if (plan.tools && plan.tools->choice) {
+        const auto scene = setupScene(session, 0.0);
+        paper.drawing(scene.bodies, tr("The stack on the press"));
+        const auto& c = *plan.tools->choice;
+        paper.tick(false, tr("%1, bed notch %2").arg(q(c.press->name)).arg(c.notch + 1));
+        if (c.support) paper.tick(false, q(c.support->id + "  " + words::toolSizes(*c.support, d)));
+        paper.tick(false, q(c.driver->id + "  " + words::toolSizes(*c.driver, d)));
+        for (const auto* spacer : c.spacers)
+            paper.tick(false, q(spacer->id + "  " + words::toolSizes(*spacer, d)));
+    } else {
+        paper.caution(tr("Nothing on the rack fits: no press work until that is settled."));
+    }
+    paper.holdPoint(tr("Stack looked at: the force stays in the ring"));
+    if (!plan.pressing) return;
+    const auto& e = plan.pressing->expected;
+    paper.tick(false, tr("Press: home after %1, hold once at %2")
+                          .arg(q(d.size(e.homeTravel_mm).text()), q(d.force(e.hold_N.likely).text())));
+    if (plan.pressing->gaugeLikely)
+        paper.text(tr("gauge %1, hold %2")
+                       .arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()),
+                            q(d.gauge(*plan.pressing->gaugeHold, plan.press->gaugeUnit).text())),
+                   kIndent);
+    paper.caution(tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
+                      .arg(q(words::decimals(plan.pressing->energy_J, 1))));
+    paper.holdPoint(tr("Home and square, proven by readings"));
+}
+
+} // namespace
+
+Result<void> writeRouteCard(const JobSession& session, const QString& file) {
+    const tl::unexpected<Problem> refusal(
+        Problem{ProblemCode::Unwritable, {}, {}, "a folder that can be written", file.toStdString()});
+    QSaveFile out(file);
+    if (!out.open(QIODevice::WriteOnly)) return refusal;
+    const auto look = theme::variant();
+    theme::use(theme::Variant::Light); // paper is white whatever the screen is
+    {
+        QPdfWriter writer(&out);
+        writer.setTitle(q(session.job().title));
+        writer.setCreator("Brisk Arbor");
+        const auto& job = session.job();
+        Paper paper(writer, q(job.id) + tr("   Advises and does not certify; follow local rules."));
+        paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
+        intake(paper, session);
+        if (session.plan().strip && session.plan().strip->sound()) {
+            kit(paper, session);
+            order(paper, session, false);
+            paper.holdPoint(tr("Seats cleaned, measured and found good"));
+        }
+        fitAndTools(paper, session);
+        if (session.plan().strip && session.plan().strip->sound()) order(paper, session, true);
+        paper.heading(tr("Close"));
+        paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));
+    }
+    theme::use(look);
+    if (!out.commit()) return refusal;
+    return {};
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,288 @@
+#include "ui/strip/strip_page.h"
+
+#include "ui/bench/bench_view.h"
+#include "ui/stations/slips.h"
+#include "ui/strip/step_list.h"
+#include "ui/strip/strip_slip.h"
+#include "ui/strip/way_round_picture.h"
+#include "ui/theme/theme.h"
+#include "words/strip_words.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <bit>
+#include <cmath>
+
+namespace arbor::ui {
+
+namespace {
+
+using words::WorkLine;
+
+constexpr double kDrawnAway = 0.14; // of the height of the work: how far what moves is drawn from its place
+
+double heightOf(const arrangement::Assembly& a) {
+    double lo = INFINITY, hi = -INFINITY;
+    for (const auto& part : a.parts)
+        for (const auto& body : part.bodies) {
+            lo = std::min(lo, body.bottom());
+            hi = std::max(hi, body.top());
+        }
+    return hi - lo;
+}
+
+} // namespace
+
+StripPage::StripPage(QWidget* parent) : StationPage(parent) {
+    setObjectName("stripPage");
+    m_bench = new BenchView(this);
+    m_bench->setObjectName("stripBench");
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(buildSide());
+    layout->addWidget(m_bench, 1);
+    connect(m_list, &StepList::chosen, this, &StripPage::go);
+    connect(m_direction, &QPushButton::clicked, this, [this] { setTogether(!m_together); });
+    connect(m_rust, &QComboBox::activated, this, [this](int row) {
+        m_session->edit(tr("How rusted it is"), [&](job::Job& j) { j.strip.rust = static_cast<route::Rust>(row); });
+    });
+}
+
+QWidget* StripPage::buildSide() {
+    auto* side = new QWidget(this);
+    side->setFixedWidth(theme::kSheetWidth);
+    m_list = new StepList(side);
+    m_scroll = new QScrollArea(side);
+    m_scroll->setObjectName("stripScroll");
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setFocusPolicy(Qt::NoFocus);
+    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_scroll->setWidget(m_list);
+    m_wayRound = new WayRoundPicture(side);
+    m_direction = new QPushButton(side);
+    m_direction->setObjectName("stripDirection");
+    m_direction->setMinimumHeight(theme::kTouch);
+    m_rust = new QComboBox(side);
+    m_rust->setObjectName("stripRust");
+    m_rust->setAccessibleName(tr("How rusted it is"));
+    m_rust->setMinimumHeight(theme::kTouch);
+    for (const auto rust : {route::Rust::None, route::Rust::Light, route::Rust::Heavy})
+        m_rust->addItem(tr("Joints: %1").arg(q(words::rustName(rust))));
+    auto* buttons = new QHBoxLayout;
+    buttons->setContentsMargins(theme::kGap, theme::kGap, theme::kGap, theme::kGap);
+    buttons->addWidget(m_direction, 1);
+    buttons->addWidget(m_rust);
+    auto* column = new QVBoxLayout(side);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_scroll, 1);
+    column->addWidget(m_wayRound);
+    column->addLayout(buttons);
+    return side;
+}
+
+void StripPage::open(JobSession* session) {
+    m_session = session;
+    m_together = false;
+    m_current = 0;
+    refresh();
+    goToNext();
+}
+
+bool StripPage::sound() const {
+    return m_session && m_session->plan().strip && m_session->plan().strip->sound();
+}
+
+void StripPage::refresh() {
+    if (!m_session) return;
+    m_lines.clear();
+    if (sound()) {
+        const auto& strip = *m_session->plan().strip;
+        m_lines =
+            m_together ? words::fitLines(strip.assembly, strip.order) : words::stripLines(strip.assembly, strip.order);
+    }
+    m_direction->setText(m_together ? tr("Show taking apart (D)") : tr("Show putting together (D)"));
+    m_direction->setEnabled(sound());
+    m_rust->setEnabled(sound());
+    m_rust->setCurrentIndex(static_cast<int>(m_session->job().strip.rust));
+    go(m_current);
+}
+
+void StripPage::setTogether(bool together) {
+    m_together = together;
+    refresh();
+    goToNext();
+}
+
+bool StripPage::done(const WorkLine& line) const {
+    const auto& keys = m_together ? m_session->job().strip.fitted : m_session->job().strip.out;
+    return keys.contains(line.key);
+}
+
+bool StripPage::finished() const {
+    return !m_lines.empty() &&
+           std::all_of(m_lines.begin(), m_lines.end(), [&](const WorkLine& l) { return l.key.empty() || done(l); });
+}
+
+route::Parts StripPage::present(const WorkLine& line) const {
+    route::Parts here = line.frame;
+    for (const auto& other : m_lines)
+        if (other.frame == line.frame && !other.key.empty() && done(other) != m_together) here &= ~other.moving;
+    return here;
+}
+
+QString StripPage::whyNot(const WorkLine& line) const {
+    const auto& strip = *m_session->plan().strip;
+    const route::Ways ways(strip.assembly);
+    const auto here = present(line) & ~line.moving;
+    for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p) {
+        if (!(line.moving & route::only(p))) continue;
+        const auto why = m_together ? words::whyNotFitted(strip.assembly, ways, here, line.frame & ~line.moving, p)
+                                    : words::whyNotOut(strip.assembly, ways, here, p);
+        if (!why.empty()) return q(why);
+    }
+    return {};
+}
+
+const arrangement::Part* StripPage::partOf(const WorkLine& line) const {
+    if (std::popcount(line.moving) != 1) return nullptr;
+    return &m_session->plan().strip->assembly.parts[static_cast<std::size_t>(std::countr_zero(line.moving))];
+}
+
+bool StripPage::wantsWayRound(const WorkLine& line) const {
+    const auto* part = partOf(line);
+    return m_together && part && !words::wayRound(*part).head.empty() &&
+           !m_session->job().strip.wayRoundSeen.contains(part->id);
+}
+
+void StripPage::go(std::size_t line) {
+    m_current = m_lines.empty() ? 0 : std::min(line, m_lines.size() - 1);
+    std::vector<bool> ticks;
+    for (const auto& l : m_lines)
+        ticks.push_back(done(l));
+    m_list->show(m_lines, std::move(ticks), m_current);
+    m_wayRound->hide();
+    if (!m_lines.empty()) {
+        const auto box = m_list->boxOf(m_current);
+        m_scroll->ensureVisible(box.center().x(), box.center().y(), 0, box.height());
+        if (const auto* part = m_together ? partOf(m_lines[m_current]) : nullptr)
+            m_wayRound->show(*part, m_session->job().strip.wayRoundSeen.contains(part->id));
+    }
+    showSection();
+    emit slipChanged();
+}
+
+void StripPage::goToNext() {
+    const auto next =
+        std::find_if(m_lines.begin(), m_lines.end(), [&](const WorkLine& l) { return !l.key.empty() && !done(l); });
+    if (next != m_lines.end()) go(static_cast<std::size_t>(next - m_lines.begin()));
+}
+
+void StripPage::showSection() {
+    BenchScene scene;
+    const auto& job = m_session->job();
+    if (m_lines.empty()) {
+        scene.title = tr("No order of work yet");
+        const auto why = words::stopReason(job::Station::Strip, m_session->plan(), m_session->display());
+        scene.emptyText = why.empty() ? tr("Describe the arrangement first: Ctrl+E.") : q(why);
+        return m_bench->show(std::move(scene));
+    }
+    scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement->title))
+                             : tr("Taking apart: %1").arg(q(job.arrangement->title));
+    scene.subtitle = tr("Up and down choose a step, Space does it, D turns the direction.");
+    const auto& a = m_session->plan().strip->assembly;
+    const auto& line = m_lines[m_current];
+    const auto here = line.key.empty() || done(line) ? line.here : present(line) | line.moving;
+    const double away = kDrawnAway * heightOf(a) * (line.way == route::Way::Up ? 1 : -1);
+    for (std::size_t p = 0; p < a.parts.size(); ++p) {
+        if (!(here & route::only(p))) continue;
+        const bool moves = line.moving & route::only(p);
+        for (auto body : a.parts[p].bodies) {
+            body.z_mm += moves ? away : 0;
+            scene.bodies.push_back(std::move(body));
+            scene.faded.push_back(line.moving != 0 && !moves);
+        }
+    }
+    m_bench->show(std::move(scene));
+}
+
+void StripPage::toggle() {
+    const auto line = m_lines[m_current];
+    if (line.key.empty()) return go(m_current + 1);
+    const bool undo = done(line);
+    if (!undo)
+        if (const auto why = whyNot(line); !why.isEmpty()) return emit trouble(why + ".");
+    m_session->edit(undo         ? tr("Take back the tick")
+                    : m_together ? tr("Fitted")
+                                 : tr("Out"),
+                    [&](job::Job& j) {
+                        auto& keys = m_together ? j.strip.fitted : j.strip.out;
+                        if (undo)
+                            keys.erase(line.key);
+                        else
+                            keys.insert(line.key);
+                    });
+    if (!undo) goToNext();
+}
+
+void StripPage::seeWayRound() {
+    if (m_lines.empty()) return;
+    const auto* part = partOf(m_lines[m_current]);
+    if (!part || !m_together || words::wayRound(*part).head.empty()) return;
+    const auto id = part->id;
+    m_session->edit(tr("Right way round"), [&](job::Job& j) {
+        if (!j.strip.wayRoundSeen.erase(id)) j.strip.wayRoundSeen.insert(id);
+    });
+}
+
+SlipModel StripPage::slip() const {
+    if (m_lines.empty()) return noOrderSlip(*m_session);
+    const auto& line = m_lines[m_current];
+    return stripSlip(*m_session, line, {m_together, done(line), finished(), wantsWayRound(line), whyNot(line)});
+}
+
+bool StripPage::act() {
+    if (m_lines.empty()) return false;
+    if (!m_together && finished()) {
+        m_session->setDone(job::Station::Strip, true);
+        return true;
+    }
+    if (wantsWayRound(m_lines[m_current]))
+        seeWayRound();
+    else
+        toggle();
+    return false;
+}
+
+QWidget* StripPage::firstFocus() {
+    return m_bench;
+}
+
+void StripPage::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Down:
+    case Qt::Key_Right:
+        return go(m_current + 1);
+    case Qt::Key_Up:
+    case Qt::Key_Left:
+        return go(m_current == 0 ? 0 : m_current - 1);
+    case Qt::Key_D:
+        return sound() ? setTogether(!m_together) : void();
+    case Qt::Key_W:
+        return seeWayRound();
+    case Qt::Key_Backspace:
+        if (!m_lines.empty() && done(m_lines[m_current])) toggle();
+        return;
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+} // namespace arbor::ui

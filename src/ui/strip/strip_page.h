@@ -1,0 +1,68 @@
+#pragma once
+
+#include "core/route/order.h"
+#include "ui/stations/station_page.h"
+#include "words/order_words.h"
+
+class QComboBox;
+class QPushButton;
+class QScrollArea;
+
+namespace arbor::ui {
+
+class BenchView;
+class StepList;
+class WayRoundPicture;
+
+/// Taking the arrangement apart and putting it together: the order line by line with its ticks, the section as it then
+/// stands, what to do about the tight ring. Any line may be tried out of turn; what it would shut in or out is said
+/// instead of being done.
+class StripPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit StripPage(QWidget* parent = nullptr);
+
+    void open(JobSession* session) override;
+    void refresh() override;
+    SlipModel slip() const override;
+    bool act() override;
+    QWidget* firstFocus() override;
+
+    const std::vector<words::WorkLine>& lines() const { return m_lines; }
+    std::size_t current() const { return m_current; }
+    bool together() const { return m_together; }
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QWidget* buildSide();
+    void setTogether(bool together);
+    void go(std::size_t line);
+    void goToNext();
+    void showSection();
+    void toggle();
+    void seeWayRound();
+    bool sound() const;
+    bool finished() const;
+    bool done(const words::WorkLine& line) const;
+    /// What stands on the work now, in the stretch a line belongs to.
+    route::Parts present(const words::WorkLine& line) const;
+    /// Why a line cannot be done now; empty: it can.
+    QString whyNot(const words::WorkLine& line) const;
+    const arrangement::Part* partOf(const words::WorkLine& line) const; ///< when one part moves alone
+    bool wantsWayRound(const words::WorkLine& line) const;
+
+    JobSession* m_session = nullptr;
+    std::vector<words::WorkLine> m_lines;
+    std::size_t m_current = 0;
+    bool m_together = false;
+    StepList* m_list;
+    QScrollArea* m_scroll;
+    BenchView* m_bench;
+    WayRoundPicture* m_wayRound;
+    QPushButton* m_direction;
+    QComboBox* m_rust;
+};
+
+} // namespace arbor::ui

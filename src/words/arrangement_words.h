@@ -1,0 +1,26 @@
+#pragma once
+
+#include "core/arrangement/assembly.h"
+
+#include <string>
+#include <vector>
+
+namespace arbor::words {
+
+std::string kindName(arrangement::PartKind kind);
+/// Every kind of part, in the order they are offered.
+std::vector<arrangement::PartKind> allKinds();
+
+/// A seat as it is typed: "loose", "pressed", "screwed", "N7", "k6", "H7/s6", each with " notched" where the shoulder
+/// behind it has notches.
+std::string seatText(const arrangement::Assembly& assembly, std::size_t outer, std::size_t inner);
+/// The arrangement with that seat as typed. @errors UnknownClass, with what would do
+Result<arrangement::Assembly> withSeat(const arrangement::Assembly& assembly, std::size_t outer, std::size_t inner,
+                                       const std::string& typed);
+
+/// A way round as it is typed: "encoder up", "spring side down"; empty: none.
+std::string wayRoundText(const arrangement::Part& part);
+/// @errors UnknownName, with what would do
+Result<std::optional<arrangement::WayRound>> parseWayRound(const std::string& typed);
+
+} // namespace arbor::words
