@@ -57,6 +57,54 @@ TEST(Program, PictureLeavesNoTrace) {
     EXPECT_TRUE(std::filesystem::is_character_file("/dev/null"));
 }
 
+/// The text of a PDF as an independent reader sees it, page by page.
+QString pdfText(const QString& file) {
+    QProcess reader;
+    reader.start("pdftotext", {"-layout", file, "-"});
+    EXPECT_TRUE(reader.waitForFinished(30'000)) << "pdftotext (poppler-utils)";
+    return QString::fromUtf8(reader.readAllStandardOutput());
+}
+
+TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
+    const TemporaryShop shop;
+    const auto card = path(shop, "card.pdf");
+    const auto ended = start({path(shop, "conveyor-tail-drum.arbor.json"), "--card", card}, shop);
+    EXPECT_EQ(ended.exit, 0) << ended.err.toStdString();
+    const auto text = pdfText(card);
+    qsizetype at = 0;
+    for (const char* in_order : {"Conveyor tail drum",
+                                 "Intake",
+                                 "belt wanders",
+                                 "On the bench before it is stripped",
+                                 "Split pin",
+                                 "Take apart",
+                                 "Setup 1",
+                                 "Castle nut: unscrew",
+                                 "Turn the work over",
+                                 "Setup 2",
+                                 "lets go at",
+                                 "HOLD",
+                                 "Fit, tools and press",
+                                 "32208 in 79.962",
+                                 "HOLD",
+                                 "hold once at",
+                                 "HOLD",
+                                 "Put together",
+                                 "force to press it in",
+                                 "Large end of the taper",
+                                 "Close",
+                                 "HOLD"}) {
+        const auto next = text.indexOf(in_order, at);
+        EXPECT_GE(next, at) << in_order << " is missing or out of order";
+        at = std::max(at, next);
+    }
+    EXPECT_GT(text.count('\f'), 2) << "several pages";
+    const auto refused =
+        start({path(shop, "conveyor-tail-drum.arbor.json"), "--card", "/no/such/place/card.pdf"}, shop);
+    EXPECT_EQ(refused.exit, 2);
+    EXPECT_TRUE(refused.err.contains("card.pdf")) << refused.err.toStdString();
+}
+
 TEST(Program, OpensAFolderAsAShelf) {
     const TemporaryShop shop;
     const auto ended = start({QString::fromStdString(shop.folder()), "--shot", path(shop, "shelf.png")}, shop);

@@ -126,6 +126,30 @@ TEST(CommandLine, StripAndRouteTellTheOrderOfWork) {
     EXPECT_EQ(route["route"].back()["says"], "Sensor cap in, from below");
 }
 
+TEST(CommandLine, StripTellsTightRingsAndTheKit) {
+    const TemporaryShop shop;
+    auto r = run({"strip", shop.file("conveyor-tail-drum.arbor.json")});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    EXPECT_THAT(r.out, HasSubstr("+ Drift: the shoulder has notches"));
+    EXPECT_THAT(r.out, HasSubstr("[ ] Split pin: new"));
+    EXPECT_THAT(r.out, HasSubstr("[x] Lip seal: new"));
+    r = run({"strip", shop.file("conveyor-tail-drum.arbor.json"), "--json"});
+    const auto strip = nlohmann::json::parse(r.out);
+    EXPECT_EQ(strip["tight_rings"].size(), 3u);
+    EXPECT_EQ(strip["tight_rings"][1]["ring"], "inner_cup");
+    EXPECT_GT(strip["tight_rings"][1]["breakaway_force_N"]["most"],
+              strip["tight_rings"][1]["breakaway_force_N"]["least"]);
+    EXPECT_EQ(strip["tight_rings"][1]["methods"].size(), 7u);
+    EXPECT_EQ(strip["kit"].size(), 9u);
+    // The stations of the same job say the same.
+    r = run({"plan", shop.file("conveyor-tail-drum.arbor.json"), "--json"});
+    EXPECT_EQ(r.exit, 1) << "the kit is a stop";
+    const auto plan = nlohmann::json::parse(r.out);
+    EXPECT_EQ(plan["strip"]["tight_rings"], strip["tight_rings"]);
+    EXPECT_EQ(plan["intake"]["checks"]["Leak"], "bad");
+    EXPECT_TRUE(plan["fit"]["clearance_left_um"].is_null()) << "a taper's is set when it is adjusted";
+}
+
 TEST(CommandLine, PartsThatCannotComeOutAreAStop) {
     const TemporaryShop shop;
     const auto good = shop.read("seamer-turret-upper.arbor.json");

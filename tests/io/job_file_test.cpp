@@ -16,6 +16,7 @@ using nlohmann::json;
 
 namespace {
 
+const std::string kWithArrangement = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-arrangement.arbor.json";
 const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
 
 Problem refusal(const std::string& what, const std::string& with) {
@@ -29,10 +30,49 @@ Problem refusal(const std::string& what, const std::string& with) {
 
 // The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
 TEST(JobFile, RoundTripKeepsEveryField) {
-    const auto text = io::readText(kFixture).value();
-    const auto document = io::parseJob(text).value();
-    const auto again = json::parse(io::jobText({document.job, "{}"}));
-    EXPECT_EQ(again, json::parse(text)) << json::diff(json::parse(text), again).dump(1);
+    for (const auto& fixture : {kFixture, kWithArrangement}) {
+        const auto text = io::readText(fixture).value();
+        const auto document = io::parseJob(text).value();
+        const auto again = json::parse(io::jobText({document.job, "{}"}));
+        EXPECT_EQ(again, json::parse(text)) << json::diff(json::parse(text), again).dump(1);
+    }
+}
+
+TEST(JobFile, ReadsArrangementIntakeAndStrip) {
+    const auto job = io::loadJob(kWithArrangement)->job;
+    const auto& a = job.arrangement->assembly;
+    ASSERT_EQ(a.parts.size(), 4u);
+    EXPECT_EQ(a.parts[a.base].id, "hub");
+    EXPECT_TRUE(a.parts[1].catalogue->turned);
+    EXPECT_EQ(a.parts[1].catalogue->dress.seals, catalog::Side::Up);
+    EXPECT_EQ(a.parts[1].wayRound, (arrangement::WayRound{arrangement::Feature::Encoder, false}));
+    EXPECT_EQ(a.parts[1].linesUpWith, "the plug");
+    EXPECT_EQ(a.parts[2].bodies[0].slices[0].innerTop, 15.5);
+    EXPECT_EQ(a.parts[2].bodies[0].slices[0].outerTop, 22);
+    EXPECT_EQ(a.parts[2].lockedBy, std::vector<std::string>{"pin"});
+    EXPECT_EQ(a.pressed[0].hole->text(), "P7");
+    EXPECT_EQ(*a.pressed[0].measuredShaft_mm, 61.99);
+    EXPECT_TRUE(a.pressed[0].notched);
+    EXPECT_EQ(a.threaded[0].inner, "cone");
+    EXPECT_EQ(job.intake.checks.at(job::Check::Turn), job::Found::Fine);
+    EXPECT_EQ(job.intake.photos.size(), 2u);
+    EXPECT_EQ(job.strip.rust, route::Rust::Heavy);
+    EXPECT_EQ(job.strip.fitted, std::set<std::string>{"hub+brg"});
+}
+
+TEST(JobFile, NamesThePlaceInTheArrangement) {
+    const auto text = io::readText(kWithArrangement).value();
+    const auto field = [&](const std::string& what, const std::string& with) {
+        const auto parsed = io::parseJob(replaced(text, what, with));
+        return parsed ? std::string("accepted") : parsed.error().field;
+    };
+    EXPECT_EQ(field("\"P7\"", "\"p7\""), "arrangement/pressed/0/hole");
+    EXPECT_EQ(field("\"P7\"", "\"Z99\""), "arrangement/pressed/0/hole");
+    EXPECT_EQ(field("\"curved_side\"", "\"bent_side\""), "arrangement/parts/3/way_round/feature");
+    EXPECT_EQ(field("\"whole\"", "\"half\""), "arrangement/parts/1/bearing/piece");
+    EXPECT_EQ(field("\"base\": \"hub\"", "\"base\": \"tub\""), "arrangement/base");
+    EXPECT_EQ(field("\"rust\": \"heavy\"", "\"rust\": \"red\""), "strip/rust");
+    EXPECT_EQ(field("\"leak\": \"bad\"", "\"leak\": \"wet\""), "intake/checks/leak");
 }
 
 TEST(JobFile, ReadsWhatTheFixtureSays) {

@@ -4,6 +4,8 @@
 #include "support/shop.h"
 #include "words/sentences.h"
 
+#include <QByteArray>
+#include <filesystem>
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
@@ -29,6 +31,50 @@ TEST(Library, RackWithAMissingColumnNamesFileAndColumn) {
     EXPECT_EQ(refused.error().file, shop.folder() + "/rack.csv");
     EXPECT_EQ(refused.error().value, "bore_mm");
     EXPECT_EQ(refused.error().code, ProblemCode::Missing);
+}
+
+/// Own bearings lie in the XDG data folder; given back when the test ends.
+class OwnBearings : public ::testing::Test {
+protected:
+    OwnBearings() : m_before(qgetenv("XDG_DATA_HOME")) {
+        qputenv("XDG_DATA_HOME", QByteArray::fromStdString(shop.folder()));
+        std::filesystem::create_directories(shop.file("brisk-arbor/bearings"));
+    }
+    ~OwnBearings() override { qputenv("XDG_DATA_HOME", m_before); }
+    void write(const std::string& row) {
+        shop.write("brisk-arbor/bearings/own.csv",
+                   "designation,type,bore_mm,outside_mm,width_mm,inner_width_mm,outer_width_mm,chamfer_mm,rows,"
+                   "contact_angle_deg,element_dia_mm,element_count,element_length_mm\n" +
+                       row + "\n");
+    }
+    TemporaryShop shop;
+
+private:
+    QByteArray m_before;
+};
+
+TEST_F(OwnBearings, JoinTheCatalogue) {
+    write("SHOP-1,deep_groove_ball,31,63,17,17,17,1,1,0,9,9,0");
+    const auto library = io::loadLibrary(shop.folder()).value();
+    const auto* own = catalog::findBearing(library.bearings, "SHOP-1");
+    ASSERT_TRUE(own);
+    EXPECT_EQ(own->outsideDia_mm, 63);
+    EXPECT_EQ(library.bearings.size(), io::loadShippedLibrary()->bearings.size() + 1);
+}
+
+TEST_F(OwnBearings, WrongRowsNameFileLineAndReason) {
+    write("SHOP-1,deep_groove_ball,31,29,17,17,17,1,1,0,9,9,0");
+    auto refused = io::loadLibrary(shop.folder()).error();
+    EXPECT_EQ(refused.file, shop.file("brisk-arbor/bearings/own.csv"));
+    EXPECT_EQ(refused.field, "line 2, outside_mm");
+    write("6206,deep_groove_ball,31,63,17,17,17,1,1,0,9,9,0");
+    refused = io::loadLibrary(shop.folder()).error();
+    EXPECT_EQ(refused.code, ProblemCode::Duplicate);
+    EXPECT_EQ(refused.value, "6206");
+    write("SHOP-2,square_ball,31,63,17,17,17,1,1,0,9,9,0");
+    EXPECT_EQ(io::loadLibrary(shop.folder()).error().field, "line 2, type");
+    write("SHOP-3,needle_roller,31,63,17,17,17,1,1,0,9,9,0");
+    EXPECT_EQ(io::loadLibrary(shop.folder()).error().field, "line 2, element_length_mm");
 }
 
 TEST(Library, RackRowShortOfFieldsNamesItsLine) {

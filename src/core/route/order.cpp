@@ -130,20 +130,11 @@ private:
         std::optional<std::size_t> best;
         forEach(present & ~only(base), [&](std::size_t part) {
             const bool held = std::popcount(m_ways.pressedTo(part) & present) > mostSeats;
-            if (held || screwedFast(part, present) || m_ways.keeps(part, way, present) != 0) return;
+            if (held || m_ways.keeps(part, way, present) != 0) return;
             if (backClear && looseBehind(base, present, part, way)) return;
             if (!best || reach(part, way) > reach(*best, way)) best = part;
         });
         return best;
-    }
-
-    /// A screwed joint is parted by turning the smaller part off the bulkier one, never by sliding that one out of it.
-    bool screwedFast(std::size_t part, Parts present) const {
-        bool fast = false;
-        forEach(m_ways.threadedTo(part) & present, [&](std::size_t partner) {
-            fast = fast || volume(m_assembly.parts[part]) > volume(m_assembly.parts[partner]);
-        });
-        return fast;
     }
 
     /// A tight part is pushed from behind, so what can be cleared away there without force goes first.
@@ -153,7 +144,7 @@ private:
         for (bool more = true; more;) {
             more = false;
             forEach(rest & ~only(base) & ~only(part), [&](std::size_t p) {
-                const bool tight = (m_ways.pressedTo(p) & rest) != 0 || screwedFast(p, rest);
+                const bool tight = (m_ways.pressedTo(p) & rest) != 0;
                 if (tight || m_ways.keeps(p, back, rest) != 0) return;
                 rest &= ~only(p);
                 more = true;
@@ -236,9 +227,24 @@ bool standsBehind(const std::vector<Body>& part, const std::vector<Body>& other)
 
 } // namespace
 
+namespace {
+
+/// A screwed joint is parted by turning the smaller part off the bulkier one, which cannot slide out of it.
+std::vector<Parts> unscrewedFirst(const Assembly& a, const std::vector<Parts>& threadedTo) {
+    std::vector<Parts> out(a.parts.size());
+    for (std::size_t part = 0; part < a.parts.size(); ++part)
+        forEach(threadedTo[part], [&](std::size_t partner) {
+            if (volume(a.parts[part]) > volume(a.parts[partner])) out[part] |= only(partner);
+        });
+    return out;
+}
+
+} // namespace
+
 Ways::Ways(const Assembly& a)
     : m_inTheWay(a.parts.size()), m_behind(a.parts.size()), m_lockedBy(a.parts.size()),
-      m_pressedTo(joined(a, a.pressed)), m_threadedTo(joined(a, a.threaded)) {
+      m_pressedTo(joined(a, a.pressed)), m_threadedTo(joined(a, a.threaded)),
+      m_unscrewedFirst(unscrewedFirst(a, m_threadedTo)) {
     std::vector<std::vector<Body>> overhead;
     overhead.reserve(a.parts.size());
     for (const auto& part : a.parts)

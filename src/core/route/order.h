@@ -32,9 +32,10 @@ public:
     /// Parts that stand behind the face a part is pushed on when it leaves on this way, in line with that face.
     Parts behind(std::size_t part, Way way) const { return m_behind[part][static_cast<std::size_t>(way)]; }
     Parts lockedBy(std::size_t part) const { return m_lockedBy[part]; }
-    /// Of those present, what keeps the part from leaving (or coming in) on this way; empty: it goes.
+    /// Of those present, what keeps the part (in its way, locking it, or screwed to it and smaller) from leaving (or
+    /// coming in) on this way; empty: it goes.
     Parts keeps(std::size_t part, Way way, Parts present) const {
-        return (inTheWay(part, way) | lockedBy(part)) & present & ~only(part);
+        return (inTheWay(part, way) | lockedBy(part) | m_unscrewedFirst[part]) & present & ~only(part);
     }
     /// Parts that `part` sits in or on with interference.
     Parts pressedTo(std::size_t part) const { return m_pressedTo[part]; }
@@ -50,6 +51,7 @@ private:
     std::vector<Parts> m_lockedBy;
     std::vector<Parts> m_pressedTo;
     std::vector<Parts> m_threadedTo;
+    std::vector<Parts> m_unscrewedFirst; ///< smaller parts screwed to it
 };
 
 /// One thing that leaves: a part, or parts that only come out together and are then taken apart on the bench.

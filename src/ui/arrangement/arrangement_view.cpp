@@ -78,8 +78,10 @@ QWidget* ArrangementView::buildSide() {
     m_sheet->setColumnWidth(SheetModel::What, kWhatWidth);
     m_sheet->setColumnWidth(SheetModel::Value, kValueWidth);
     m_sheet->verticalHeader()->setDefaultSectionSize(26);
-    connect(m_model, &SheetModel::changed, this,
-            [this](const arrangement::Assembly& a) { take(a, tr("Change the arrangement")); });
+    // Queued: the lines are made anew by it, and the editor of the one just typed has to close first.
+    connect(
+        m_model, &SheetModel::changed, this,
+        [this](const arrangement::Assembly& a) { take(a, tr("Change the arrangement")); }, Qt::QueuedConnection);
     connect(m_sheet->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] {
         if (const auto assembly = resolved()) showSection(*assembly);
     });

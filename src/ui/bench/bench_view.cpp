@@ -94,6 +94,7 @@ bool BenchView::labelled() const {
 }
 
 QTransform BenchView::toScreen() const {
+    if (m_held) return *m_held;
     const auto world = worldBox();
     const double side = labelled() ? kCalloutWidth : 24;
     const double free = std::max(60.0, width() - 2 * side), tall = std::max(60, height() - kTop - kBottom);
@@ -256,6 +257,7 @@ void BenchView::mousePressEvent(QMouseEvent* event) {
     m_dragFrom = event->position();
     m_dragged = false;
     m_face = m_faceDrag ? faceAt(event->position()) : std::nullopt;
+    if (m_face) m_held = toScreen();
     m_heights.clear();
     for (const auto& body : m_scene.bodies)
         for (const auto& s : body.slices)
@@ -281,6 +283,8 @@ void BenchView::mouseReleaseEvent(QMouseEvent* event) {
     if (m_dragged && m_face)
         emit faceDragged(m_face->body, m_face->slice, snapped(toScreen().inverted().map(event->position()).y()), true);
     m_face.reset();
+    m_held.reset();
+    update();
     m_dragFrom.reset();
 }
 

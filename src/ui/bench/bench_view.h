@@ -72,7 +72,8 @@ private:
     std::optional<QPointF> m_dragFrom;
     bool m_dragged = false;
     bool m_faceDrag = false;
-    std::optional<Face> m_face;    ///< being dragged
+    std::optional<Face> m_face;       ///< being dragged
+    std::optional<QTransform> m_held; ///< the drawing's scale stays while a face is dragged
     std::vector<double> m_heights; ///< that a dragged face snaps to
 };
 

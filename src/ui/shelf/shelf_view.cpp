@@ -64,9 +64,11 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     const words::Display d(job.units);
     row.title = q(job.title);
     row.line = q(job.id) + " · " + q(job.customer);
-    const auto next = plan.next(job.done);
-    const bool stopped =
-        std::any_of(plan.marks.begin(), plan.marks.end(), [](const auto& m) { return m.second == plan::Mark::Stop; });
+    const auto stop =
+        std::find_if(plan.marks.begin(), plan.marks.end(), [](const auto& m) { return m.second == plan::Mark::Stop; });
+    const bool stopped = stop != plan.marks.end();
+    // What stands in the way is what comes next, even when earlier stations are open still.
+    const auto next = stopped ? stop->first : plan.next(job.done);
     const bool closed = job.record.has_value() && !stopped;
     row.station = closed ? kStationCount : stationIndex(next);
     row.next = closed ? tr("Closed %1").arg(q(job.record->when).left(10)) : q(words::stationTitle(next));
@@ -78,7 +80,10 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
                                 : closed           ? Tone::Proven
                                 : job.done.empty() ? Tone::Plain
                                                    : Tone::Plan);
-    if (plan.arrangement) {
+    if (plan.strip && plan.strip->faults.empty()) {
+        for (const auto& part : plan.strip->assembly.parts)
+            row.sketch.insert(row.sketch.end(), part.bodies.begin(), part.bodies.end());
+    } else if (plan.arrangement) {
         row.sketch = arrangement::housingBodies(plan.arrangement->housing);
         for (auto& b : arrangement::bearingInHousing(*plan.arrangement, plan.arrangement->housing.height_mm,
                                                      plan.arrangement->homeTravel_mm()))
@@ -144,15 +149,17 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
         painter.fillRect(box.left(), box.top(), 5, box.height(), roles().plan);
     }
     if (!row.sketch.empty()) {
-        double rad = 1, top = 0;
+        double rad = 1, low = row.sketch.front().bottom(), top = row.sketch.front().top();
         for (const auto& b : row.sketch) {
             rad = std::max(rad, b.outsideDia() / 2);
+            low = std::min(low, b.bottom());
             top = std::max(top, b.top());
         }
-        const double scale = std::min(62.0 / (2 * rad), 66.0 / top);
+        const double scale = std::min(62.0 / (2 * rad), 66.0 / (top - low));
         QTransform map;
-        map.translate(68, box.top() + kRow / 2.0 + top * scale / 2);
+        map.translate(68, box.top() + kRow / 2.0);
         map.scale(scale, -scale);
+        map.translate(0, -(low + top) / 2);
         SectionPainter section(painter, map);
         for (const auto& b : row.sketch)
             section.body(b, false, false);

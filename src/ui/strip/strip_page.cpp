@@ -196,7 +196,7 @@ void StripPage::showSection() {
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement->title))
                              : tr("Taking apart: %1").arg(q(job.arrangement->title));
-    scene.subtitle = tr("Up and down choose a step, Space does it, D turns the direction.");
+    scene.subtitle = tr("Up and down: step · Space: done · D: direction");
     const auto& a = m_session->plan().strip->assembly;
     const auto& line = m_lines[m_current];
     const auto here = line.key.empty() || done(line) ? line.here : present(line) | line.moving;

@@ -4,6 +4,7 @@
 #include "words/strip_words.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 #include <bit>
 
 namespace arbor::ui {
@@ -53,6 +54,15 @@ void addMethods(SlipModel& slip, const plan::TightRing& ring, const arrangement:
     if (!not_.isEmpty()) slip.notes.push_back({Tone::Plain, tr("Not here"), not_.join(". ") + "."});
 }
 
+void addMissing(SlipModel& slip, const plan::StripPlan& strip) {
+    slip.rowsTitle = tr("Still missing");
+    for (const auto& line : strip.kit)
+        if (std::find(strip.missing.begin(), strip.missing.end(), line.id) != strip.missing.end()) {
+            const auto said = words::kitLine(line, strip.assembly);
+            slip.rows.push_back({q(said.head), q(said.detail), true, Tone::Stop});
+        }
+}
+
 void addAction(SlipModel& slip, const JobSession& session, const words::WorkLine& line, const StripStand& stand) {
     const bool kitMissing = !session.plan().strip->missing.empty();
     if (stand.finished && !stand.together) {
@@ -86,10 +96,14 @@ SlipModel stripSlip(const JobSession& session, const words::WorkLine& line, cons
     slip.title = stop ? tr("Stop") : stand.together ? tr("Put together") : tr("Strip");
     slip.titleTone = stop ? Tone::Stop : Tone::Plan;
     slip.subtitle = stop ? q(missing) + "." : q(line.text) + ".";
+    if (stop) addMissing(slip, strip);
     if (std::popcount(line.moving) == 1) {
         const auto part = static_cast<std::size_t>(std::countr_zero(line.moving));
         const auto* ring = strip.ring(part);
         if (ring) addForces(slip, *ring, stand.together, d);
+        if (!ring && !stand.together && !stop)
+            slip.notes.push_back({Tone::Plan, tr("Nothing is tight here"),
+                                  tr("It comes by hand. Lay it down clean, in the order it came.")});
         if (ring && !stand.together) addMethods(slip, *ring, strip.assembly, d);
         if (!stand.together)
             for (const auto& said : words::ifItGoesWrong(strip.assembly, part, ring))

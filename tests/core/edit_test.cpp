@@ -1,0 +1,219 @@
+// Editing an arrangement: sizes move what belongs to them, bearings make room, nothing that was sound is torn apart.
+#include "core/arrangement/arrangement_text.h"
+#include "core/arrangement/edit.h"
+#include "io/text_file.h"
+#include "support/shop.h"
+
+#include <algorithm>
+#include <gtest/gtest.h>
+#include <rapidcheck.h>
+
+using namespace arbor;
+using namespace arbor::arrangement;
+using arbor::testing::demoLibrary;
+
+namespace {
+
+Assembly shape(char letter) {
+    const auto file = std::string(ARBOR_SOURCE_DIR) + "/data/templates/shape-" + letter + ".json";
+    auto assembly = parseArrangement(io::readText(file).value()).value().assembly;
+    EXPECT_TRUE(resolve(assembly, demoLibrary().bearings));
+    return assembly;
+}
+
+const Part& part(const Assembly& a, const std::string& id) {
+    return a.parts.at(*indexOf(a, id));
+}
+
+SizeLine lineOf(const Assembly& a, const std::string& id, SizeLine::What what, std::size_t slice) {
+    for (const auto& line : sizeLines(a))
+        if (a.parts[line.part].id == id && line.what == what && line.slice == slice) return line;
+    ADD_FAILURE() << id << " has no such size";
+    return {};
+}
+
+std::string faultsOf(const Assembly& a) {
+    std::string out;
+    for (const auto& fault : faults(a))
+        out += fault.field + " " + fault.value + " " + fault.limit + "; ";
+    return out;
+}
+
+} // namespace
+
+TEST(SizeLines, LeaveOutWhatTheCatalogueGives) {
+    const auto a = shape('a');
+    for (const auto& line : sizeLines(a)) {
+        EXPECT_FALSE(a.parts[line.part].catalogue);
+        if (line.what != SizeLine::What::Length) {
+            EXPECT_NE(line.value_mm, 30) << "the bearing's bore is not typed again";
+        }
+    }
+    // The bore above the groove is 62 as the seat is, but a size of its own: the groove parts them.
+    EXPECT_EQ(lineOf(a, "housing", SizeLine::What::Outside, 0).value_mm, 100);
+    EXPECT_EQ(lineOf(a, "housing", SizeLine::What::Bore, 0).value_mm, 54);
+}
+
+TEST(SizeLines, ListADiameterThatTouchesOnce) {
+    const auto a = shape('j'); // seal on its sleeve, 48; seal in the housing, 72
+    int of72 = 0;
+    for (const auto& line : sizeLines(a))
+        of72 += line.what != SizeLine::What::Length && line.value_mm == 72;
+    EXPECT_EQ(of72, 1);
+}
+
+TEST(WithSize, DiameterTakesWhatItTouchesAlong) {
+    const auto a = shape('j');
+    const auto out = withSize(a, lineOf(a, "housing", SizeLine::What::Bore, 1), 75).value();
+    EXPECT_EQ(part(out, "seal").bodies.front().outsideDia(), 75);
+    EXPECT_EQ(touchOf(part(out, "housing"), part(out, "seal"))->dia_mm, 75);
+    EXPECT_EQ(part(out, "seal").bodies.front().boreDia(), 48);
+    EXPECT_EQ(faultsOf(out), "");
+}
+
+TEST(WithSize, LengthStretchesAndCarriesWhatLiesAbove) {
+    const auto a = shape('a');
+    const auto out = withSize(a, lineOf(a, "housing", SizeLine::What::Length, 0), 26).value(); // 20 before
+    EXPECT_EQ(part(out, "bearing").catalogue->at_mm, 26);
+    EXPECT_EQ(part(out, "ring").bodies.front().bottom(), part(a, "ring").bodies.front().bottom() + 6);
+    EXPECT_EQ(part(out, "ring").travelling.front().bottom(), part(out, "ring").bodies.front().bottom());
+    EXPECT_EQ(part(out, "shield").bodies.front().top(), 0) << "below the stretch nothing moves";
+    EXPECT_EQ(faultsOf(out), "");
+}
+
+TEST(WithSize, RefusesWhatIsNoSize) {
+    const auto a = shape('a');
+    const auto outside = lineOf(a, "housing", SizeLine::What::Outside, 0);
+    const auto length = lineOf(a, "housing", SizeLine::What::Length, 0);
+    EXPECT_EQ(withSize(a, outside, 50).error().code, ProblemCode::GeometryOrder);
+    EXPECT_EQ(withSize(a, outside, 0).error().code, ProblemCode::NotPositive);
+    EXPECT_EQ(withSize(a, outside, NAN).error().code, ProblemCode::NotPositive);
+    EXPECT_EQ(withSize(a, outside, 4000).error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(withSize(a, length, 0.05).error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(withSize(a, length, -3).error().code, ProblemCode::NotPositive);
+}
+
+TEST(WithBearing, MakesRoomInEveryShape) {
+    const std::pair<char, std::pair<const char*, const char*>> changes[] = {
+        {'a', {"3206", "3210"}},   {'b', {"3207", "6308"}},   {'c', {"32208", "32210"}},
+        {'d', {"32006", "33008"}}, {'e', {"6204", "6305"}},   {'f', {"6206", "NU210"}},
+        {'g', {"6206", "6004"}},   {'h', {"30206", "30208"}}, {'i', {"6206", "6310"}}};
+    for (const auto& [letter, names] : changes) {
+        const auto a = shape(letter);
+        const auto out = withBearing(a, names.first, names.second, demoLibrary().bearings).value();
+        EXPECT_EQ(faultsOf(out), "") << letter;
+        for (std::size_t i = 0; i < a.parts.size(); ++i)
+            if (a.parts[i].catalogue && a.parts[i].catalogue->designation == names.first) {
+                EXPECT_EQ(out.parts[i].catalogue->designation, names.second);
+            }
+        EXPECT_EQ(out.pressed.size(), a.pressed.size());
+    }
+}
+
+TEST(WithBearing, ThereAndBackKeepsTheSeatsAndHeights) {
+    const auto a = shape('a');
+    const auto there = withBearing(a, "3206", "3208", demoLibrary().bearings).value();
+    const auto back = withBearing(there, "3208", "3206", demoLibrary().bearings).value();
+    EXPECT_NEAR(part(back, "ring").bodies.front().bottom(), part(a, "ring").bodies.front().bottom(), 1e-9);
+    EXPECT_EQ(touchOf(part(back, "housing"), part(back, "bearing"))->dia_mm, 62);
+    EXPECT_EQ(withBearing(a, "3206", "9999", demoLibrary().bearings).error().value, "9999");
+}
+
+TEST(Parts, AreAddedOnTopAndTakenOutWithTheirJoints) {
+    const auto a = shape('c');
+    const auto more = withPartOn(a, *indexOf(a, "pin"), PartKind::Cap);
+    ASSERT_EQ(more.parts.size(), a.parts.size() + 1);
+    EXPECT_EQ(more.parts.back().bodies.front().bottom(), part(a, "pin").bodies.front().top());
+    const auto less = withoutPart(a, *indexOf(a, "pin")).value();
+    EXPECT_FALSE(indexOf(less, "pin"));
+    EXPECT_TRUE(part(less, "nut").lockedBy.empty());
+    const auto noShaft = withoutPart(a, *indexOf(a, "spindle")).value();
+    EXPECT_TRUE(noShaft.threaded.empty());
+    EXPECT_EQ(noShaft.parts[noShaft.base].id, "hub");
+    EXPECT_EQ(withoutPart(a, a.base).error().code, ProblemCode::OutOfRange);
+}
+
+TEST(RetainingRings, AreSqueezedPastTheirLand) {
+    auto a = shape('a');
+    part(a, "ring");
+    a.parts[*indexOf(a, "ring")].travelling.clear();
+    reshapeRings(a);
+    ASSERT_EQ(part(a, "ring").travelling.size(), 1u);
+    EXPECT_LT(part(a, "ring").travelling.front().outsideDia(), 62);
+    auto g = shape('g'); // external: spread over the shaft
+    g.parts[*indexOf(g, "ring")].travelling.clear();
+    reshapeRings(g);
+    EXPECT_GT(part(g, "ring").travelling.front().boreDia(), 30);
+}
+
+// A stretched arrangement keeps every seat and its order of parts: lengths alone never tear it.
+TEST(WithSize, AnyRowOfLengthsKeepsAnArrangementSound) {
+    EXPECT_TRUE(rc::check([] {
+        auto a = shape(*rc::gen::inRange('a', static_cast<char>('j' + 1)));
+        const int edits = *rc::gen::inRange(1, 6);
+        for (int i = 0; i < edits; ++i) {
+            std::vector<SizeLine> lengths;
+            for (const auto& line : sizeLines(a))
+                if (line.what == SizeLine::What::Length) lengths.push_back(line);
+            const auto line = *rc::gen::elementOf(lengths);
+            // Longer only: a shoulder made shorter than a ring's chamfer would be another arrangement.
+            const auto next = withSize(a, line, line.value_mm + *rc::gen::inRange(0, 200) / 10.0);
+            RC_ASSERT(next.has_value());
+            for (const auto& fault : faults(*next))
+                RC_ASSERT(fault.code != ProblemCode::GeometryOrder);
+            a = *next;
+        }
+    }));
+}
+
+TEST(Faults, AreNamedPrecisely) {
+    const auto named = [](char letter, const std::function<void(Assembly&)>& change) {
+        auto a = shape(letter);
+        change(a);
+        return faultsOf(a);
+    };
+    EXPECT_EQ(named('a', [](auto&) {}), "");
+    // A bearing in a bore that is 2 mm larger sits on its spindle still; without that it has no seat.
+    const auto loose = named('i', [](Assembly& a) {
+        a.pressed.clear();
+        for (auto& s : a.parts[*indexOf(a, "shaft")].bodies.front().slices)
+            s.outerBottom = s.outerTop = std::min(s.outerTop, 10.0);
+        for (auto& s : a.parts[*indexOf(a, "tube")].bodies.front().slices)
+            if (s.innerTop == 31) s.innerBottom = s.innerTop = 32;
+    });
+    EXPECT_NE(loose.find("parts/bearing bearing a bore or journal"), std::string::npos) << loose;
+    const auto ring = named('a', [](Assembly& a) {
+        for (auto& s : a.parts[*indexOf(a, "ring")].bodies.front().slices)
+            s.outerBottom = s.outerTop = 30.8;
+    });
+    EXPECT_NE(ring.find("parts/ring ring a groove"), std::string::npos) << ring;
+    const auto overlap = named('a', [](Assembly& a) {
+        for (auto& s : a.parts[*indexOf(a, "spindle")].bodies.front().slices)
+            if (s.outerTop == 15) s.outerBottom = s.outerTop = 15.5;
+    });
+    EXPECT_NE(overlap.find("overlap by 0.5 mm"), std::string::npos) << overlap;
+    const auto joint = named('a', [](Assembly& a) { a.pressed.push_back({"housing", "shield"}); });
+    EXPECT_NE(joint.find("joint housing/shield"), std::string::npos) << joint;
+    auto unknown = shape('a');
+    unknown.parts[1].catalogue->designation = "9999";
+    EXPECT_EQ(resolve(unknown, demoLibrary().bearings).error().field, "parts/bearing/designation");
+}
+
+// An arrangement and the sizes it stands for give the same fit, force and tools.
+TEST(Seat, OfTheArrangementGivesTheSamePlanAsTheSizes) {
+    for (const char* name : {"seamer-turret-upper", "exhaust-fan-carrier", "retort-trolley-roller", "labeller-pulley",
+                             "conveyor-tail-drum", "brine-agitator"}) {
+        auto job = arbor::testing::demoJob(name);
+        const auto with = plan::planJob(job, demoLibrary(), std::nullopt);
+        ASSERT_TRUE(with.arrangement && with.arrangement->housing.section) << name;
+        job.arrangement.reset();
+        const auto without = plan::planJob(job, demoLibrary(), std::nullopt);
+        ASSERT_TRUE(without.fit && with.fit) << name;
+        EXPECT_EQ(with.arrangement->housing.seatDepth_mm, without.arrangement->housing.seatDepth_mm) << name;
+        EXPECT_EQ(with.arrangement->housing.shoulderBoreDia_mm, without.arrangement->housing.shoulderBoreDia_mm)
+            << name;
+        EXPECT_EQ(with.arrangement->housing.groove.has_value(), without.arrangement->housing.groove.has_value())
+            << name;
+        EXPECT_NEAR(with.fit->interference_mm.likely, without.fit->interference_mm.likely, 1e-9) << name;
+    }
+}
