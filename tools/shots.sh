@@ -13,11 +13,14 @@ mkdir -p "$out"
 for station in fit tooling press; do
     "$app" "$job" --station "$station" --shot "$out/$station.png"
 done
-"$app" "$job" --station order --shot "$out/order.png"
+"$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
+"$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$job" --station fit --night --shot "$out/fit-night.png"
 "$app" "$closed" --station press --shot "$out/press-trace.png"
 "$app" "$closed" --station seat --shot "$out/seat.png"
 "$app" "$closed" --station close --shot "$out/close.png"
+"$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
+"$app" "$shop/filler-pump-shaft.arbor.json" --station together --shot "$out/together.png"
 
 # The trap: a sleeve that lands on the inner ring.
 sed -i 's/"press": "P30"/"press": "P30", "driver": "S11"/' "$job"

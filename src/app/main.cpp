@@ -9,6 +9,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDateTime>
+#include <QPushButton>
 #include <QTemporaryDir>
 #include <QTimer>
 #include <cstdio>
@@ -51,18 +52,20 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
-    const QCommandLineOption station(
-        "station", "open the job at: intake, strip, fit, tooling, press, seat, close, or arrangement", "name");
+    const QCommandLineOption station("station",
+                                     "open the job at: intake, strip, fit, tooling, press, seat, close, together "
+                                     "(Strip, put together), or arrangement",
+                                     "name");
     const QCommandLineOption night("night", "with --shot: in the night look");
     const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
     parser.addOptions({shot, station, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
-    const bool arrangement = parser.value(station) == "arrangement";
-    if (parser.isSet(station) && !wanted && !arrangement) {
+    const bool arrangement = parser.value(station) == "arrangement", together = parser.value(station) == "together";
+    if (parser.isSet(station) && !wanted && !arrangement && !together) {
         std::fprintf(stderr,
                      "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, fit, tooling, press, "
-                     "seat, close or arrangement\n",
+                     "seat, close, together or arrangement\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
@@ -76,6 +79,10 @@ int main(int argc, char** argv) {
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (wanted && window.session()) window.jobView()->go(*wanted);
+    if (together && window.session()) {
+        window.jobView()->go(arbor::job::Station::Strip);
+        window.findChild<QPushButton*>("stripDirection")->click();
+    }
     if (arrangement) window.findChild<QAction*>("actionArrangement")->trigger();
     if (parser.isSet(card)) return printCard(window, parser.value(card));
     if (picture) shootAndQuit(window, parser.value(shot));

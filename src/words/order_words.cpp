@@ -101,6 +101,13 @@ private:
         }
     }
 
+    bool sitsIn(std::size_t part, Parts partners) const {
+        for (std::size_t p = 0; p < m_ways.size(); ++p)
+            if ((partners & route::only(p)) && arrangement::touchOf(m_assembly.parts[p], m_assembly.parts[part]))
+                return true;
+        return false;
+    }
+
     /// Without those that only waited for, or were shut out by, another of them.
     Parts nearest(Parts parts, Way way) const {
         Parts out = parts;
@@ -115,9 +122,9 @@ private:
         WorkLine line{"", capital(name(part)), "", caution(part), level};
         line.text += m_assembly.parts[part].kind == PartKind::Nut   ? std::string(": unscrew")
                      : m_assembly.parts[part].kind == PartKind::Pin ? std::string(": draw it out")
-                     : tight != 0
-                         ? std::string(": press or draw it out ") + outward(way) + ", it is tight with " + names(tight)
-                         : std::string(" out, ") + outward(way);
+                     : tight != 0 ? std::string(": press or draw it ") + (sitsIn(part, tight) ? "out " : "off ") +
+                                        outward(way) + ", it is tight with " + names(tight)
+                                  : std::string(" out, ") + outward(way);
         if (waited != 0) line.why = names(waited) + (std::popcount(waited) == 1 ? " was" : " were") + " in the way";
         return line;
     }
@@ -155,7 +162,8 @@ private:
         WorkLine line{"", capital(name(part)), "", caution(part), level};
         line.text += kind == PartKind::Nut   ? std::string(": screw it on")
                      : kind == PartKind::Pin ? std::string(": put it through and bend it over")
-                     : tight != 0 ? std::string(": press it in ") + fromSide(way) + ", tight with " + names(tight)
+                     : tight != 0 ? std::string(": press it ") + (sitsIn(part, tight) ? "in " : "on ") + fromSide(way) +
+                                        ", tight with " + names(tight)
                                   : std::string(" in, ") + fromSide(way);
         if (shuts != 0) line.why = "before " + names(shuts) + ", or it is shut out";
         return line;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <bit>
+#include <cmath>
 #include <fmt/format.h>
 
 namespace arbor::words {
@@ -27,7 +28,7 @@ bool isBearing(const arrangement::Part& part) {
 }
 
 std::string reason(const route::Removal& r, const std::string& ring, const std::string& partner, const Display& d) {
-    const auto size = d.size(r.value_mm).text();
+    const auto size = d.size(std::round(r.value_mm * 10) / 10).text(); // a tenth is plenty here
     switch (r.why) {
     case Why::LandBehind:
         return size + " of the ring’s back face show from behind";

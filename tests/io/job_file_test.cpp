@@ -67,7 +67,7 @@ TEST(JobFile, NamesThePlaceInTheArrangement) {
         return parsed ? std::string("accepted") : parsed.error().field;
     };
     EXPECT_EQ(field("\"P7\"", "\"p7\""), "arrangement/pressed/0/hole");
-    EXPECT_EQ(field("\"P7\"", "\"Z99\""), "arrangement/pressed/0/hole");
+    EXPECT_EQ(field("\"P7\"", "\"7P\""), "arrangement/pressed/0/hole");
     EXPECT_EQ(field("\"curved_side\"", "\"bent_side\""), "arrangement/parts/3/way_round/feature");
     EXPECT_EQ(field("\"whole\"", "\"half\""), "arrangement/parts/1/bearing/piece");
     EXPECT_EQ(field("\"base\": \"hub\"", "\"base\": \"tub\""), "arrangement/base");

@@ -28,7 +28,9 @@ bool same(double a, double b) {
 struct WallAt {
     std::size_t part, body, slice;
     bool outer;
-    friend auto operator<=>(const WallAt&, const WallAt&) = default;
+    friend bool operator<(const WallAt& a, const WallAt& b) {
+        return std::tie(a.part, a.body, a.slice, a.outer) < std::tie(b.part, b.body, b.slice, b.outer);
+    }
 };
 
 const Slice& sliceOf(const Assembly& a, const WallAt& w) {

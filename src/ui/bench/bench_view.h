@@ -74,7 +74,7 @@ private:
     bool m_faceDrag = false;
     std::optional<Face> m_face;       ///< being dragged
     std::optional<QTransform> m_held; ///< the drawing's scale stays while a face is dragged
-    std::vector<double> m_heights; ///< that a dragged face snaps to
+    std::vector<double> m_heights;    ///< that a dragged face snaps to
 };
 
 /// Payload of a rack tool dragged to the bench.

@@ -109,6 +109,9 @@ SlipModel stripSlip(const JobSession& session, const words::WorkLine& line, cons
             for (const auto& said : words::ifItGoesWrong(strip.assembly, part, ring))
                 slip.notes.push_back({Tone::Caution, q(said.head), q(said.detail)});
     }
+    if (!line.why.empty())
+        slip.notes.push_back({Tone::Plan, stand.together ? tr("Now, not later") : tr("Why not sooner"),
+                              q(words::capital(line.why)) + "."});
     if (!stand.whyNot.isEmpty() && !stand.done)
         slip.notes.insert(slip.notes.begin(), {Tone::Stop, tr("Not yet"), stand.whyNot + "."});
     slip.notesTitle = slip.notes.empty() ? QString() : stand.together ? tr("Mind") : tr("How it comes out");
