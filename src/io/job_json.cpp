@@ -1,6 +1,7 @@
 #include "io/job_json.h"
 
 #include "core/plan/plan.h"
+#include "core/route/kit.h"
 #include "io/entry/size_entry.h"
 
 namespace arbor::io {
@@ -128,14 +129,27 @@ job::Intake readIntake(const json& d) {
 
 job::StripState readStrip(const json& d) {
     using Ids = std::set<std::string>;
-    return {named(kRusts, d.value("rust", "none")), d.value("on_the_bench", Ids{}), d.value("out", Ids{}),
-            d.value("fitted", Ids{}), d.value("way_round_seen", Ids{})};
+    job::StripState out{named(kRusts, d.value("rust", "none")),
+                        d.value("on_the_bench", Ids{}),
+                        d.value("out", Ids{}),
+                        d.value("fitted", Ids{}),
+                        d.value("way_round_seen", Ids{}),
+                        {}};
+    for (const auto& chosen : d.value("methods", json::array()))
+        if (const auto known = route::methodNamed(chosen.at("method").get<std::string>()))
+            out.methods[chosen.at("part")] = *known;
+    return out;
 }
 
 json intakeJson(const job::Intake& intake) {
+    // What was not looked at is null: a check taken back is taken out of the file.
     auto checks = json::object();
-    for (const auto& [check, found] : intake.checks)
-        checks[nameOf(kCheckNames, check)] = found == job::Found::NotLooked ? json() : json(nameOf(kFounds, found));
+    for (const auto& check : kCheckNames) {
+        const auto found = intake.checks.find(check.value);
+        checks[check.text] = found == intake.checks.end() || found->second == job::Found::NotLooked
+                                 ? json()
+                                 : json(nameOf(kFounds, found->second));
+    }
     return {{"complaint", intake.complaint},
             {"position", intake.position},
             {"checks", checks},
@@ -145,11 +159,15 @@ json intakeJson(const job::Intake& intake) {
 }
 
 json stripJson(const job::StripState& strip) {
+    auto methods = json::array();
+    for (const auto& [id, method] : strip.methods)
+        methods.push_back({{"part", id}, {"method", route::name(method)}});
     return {{"rust", nameOf(kRusts, strip.rust)},
             {"on_the_bench", strip.onTheBench},
             {"out", strip.out},
             {"fitted", strip.fitted},
-            {"way_round_seen", strip.wayRoundSeen}};
+            {"way_round_seen", strip.wayRoundSeen},
+            {"methods", methods}};
 }
 
 std::vector<seat::Reading> readReadings(const json& list) {

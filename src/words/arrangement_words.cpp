@@ -1,6 +1,7 @@
 #include "words/arrangement_words.h"
 
 #include <algorithm>
+#include <cmath>
 #include <sstream>
 #include <utility>
 
@@ -39,14 +40,25 @@ constexpr std::pair<Feature, const char*> kFeatures[] = {
 };
 
 Problem unknownSeat(const std::string& typed) {
-    return {ProblemCode::UnknownClass, "seat", typed, "loose, pressed, screwed, or classes as N7, k6, H7/s6"};
+    return {ProblemCode::UnknownClass, "seat", typed,
+            "loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978"};
 }
 
 void part(std::vector<Joint>& joints, const std::string& outer, const std::string& inner) {
     std::erase_if(joints, [&](const Joint& j) { return j.outer == outer && j.inner == inner; });
 }
 
-Result<Joint> parseClasses(Joint joint, const std::string& typed) {
+/// A measured size; within 1 % of the seat, or it is another seat's.
+Result<double> measuredSize(const std::string& word, double dia_mm, const std::string& typed) {
+    double size = 0;
+    std::istringstream text(word);
+    if (!(text >> size) || !text.eof()) return tl::unexpected(unknownSeat(typed));
+    if (!(std::abs(size - dia_mm) <= 0.01 * dia_mm))
+        return refuse(ProblemCode::OutOfRange, "seat", word, "within 1 % of " + plain(dia_mm) + " mm");
+    return size;
+}
+
+Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed) {
     std::string text = typed;
     std::replace(text.begin(), text.end(), '/', ' ');
     std::istringstream words(text);
@@ -54,13 +66,19 @@ Result<Joint> parseClasses(Joint joint, const std::string& typed) {
         if (word == "pressed") continue;
         if (word == "notched") {
             joint.notched = true;
-            continue;
+        } else if (word == "hole" || word == "shaft") {
+            std::string number;
+            words >> number;
+            const auto size = measuredSize(number, dia_mm, typed);
+            if (!size) return tl::unexpected(size.error());
+            (word == "hole" ? joint.measuredHole_mm : joint.measuredShaft_mm) = *size;
+        } else {
+            const auto read = standards::parseToleranceClass(word);
+            if (!read) return tl::unexpected(unknownSeat(typed));
+            auto& side = read->isHole() ? joint.hole : joint.shaft;
+            if (side) return tl::unexpected(unknownSeat(typed));
+            side = *read;
         }
-        const auto read = standards::parseToleranceClass(word);
-        if (!read) return tl::unexpected(unknownSeat(typed));
-        auto& side = read->isHole() ? joint.hole : joint.shaft;
-        if (side) return tl::unexpected(unknownSeat(typed));
-        side = *read;
     }
     return joint;
 }
@@ -88,15 +106,15 @@ std::string seatText(const Assembly& a, std::size_t outer, std::size_t inner) {
     std::string text = joint->hole ? joint->hole->text() : "";
     if (joint->shaft) text += (text.empty() ? "" : "/") + joint->shaft->text();
     if (text.empty()) text = "pressed";
+    if (joint->measuredHole_mm) text += " hole " + plain(*joint->measuredHole_mm);
+    if (joint->measuredShaft_mm) text += " shaft " + plain(*joint->measuredShaft_mm);
     return joint->notched ? text + " notched" : text;
 }
 
 Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size_t inner, const std::string& typed) {
     auto out = assembly;
     const auto &outerId = assembly.parts[outer].id, &innerId = assembly.parts[inner].id;
-    const auto* was = arrangement::jointOf(assembly.pressed, outerId, innerId);
-    Joint joint{outerId, innerId};
-    if (was) joint.measuredHole_mm = was->measuredHole_mm, joint.measuredShaft_mm = was->measuredShaft_mm;
+    const Joint joint{outerId, innerId};
     part(out.pressed, outerId, innerId);
     part(out.threaded, outerId, innerId);
     if (typed.empty() || typed == "loose") return out;
@@ -104,7 +122,8 @@ Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size
         out.threaded.push_back(joint);
         return out;
     }
-    const auto read = parseClasses(joint, typed);
+    const auto touch = arrangement::touchOf(assembly.parts[outer], assembly.parts[inner]);
+    const auto read = parseClasses(joint, touch ? touch->dia_mm : 0, typed);
     if (!read) return tl::unexpected(read.error());
     out.pressed.push_back(*read);
     return out;

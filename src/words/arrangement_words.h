@@ -11,8 +11,8 @@ std::string kindName(arrangement::PartKind kind);
 /// Every kind of part, in the order they are offered.
 std::vector<arrangement::PartKind> allKinds();
 
-/// A seat as it is typed: "loose", "pressed", "screwed", "N7", "k6", "H7/s6", each with " notched" where the shoulder
-/// behind it has notches.
+/// A seat as it is typed: "loose", "pressed", "screwed", "N7", "k6", "H7/s6", each with "hole 61.978" or "shaft 30.004"
+/// where it was measured [mm], and "notched" where the shoulder behind it has notches.
 std::string seatText(const arrangement::Assembly& assembly, std::size_t outer, std::size_t inner);
 /// The arrangement with that seat as typed. @errors UnknownClass, with what would do
 Result<arrangement::Assembly> withSeat(const arrangement::Assembly& assembly, std::size_t outer, std::size_t inner,

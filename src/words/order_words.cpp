@@ -191,11 +191,15 @@ std::string capital(std::string text) {
     return text;
 }
 
+std::string inSentence(const std::string& text) {
+    auto out = text;
+    if (out.size() > 1 && out[0] >= 'A' && out[0] <= 'Z' && out[1] >= 'a' && out[1] <= 'z')
+        out[0] = static_cast<char>(out[0] - 'A' + 'a');
+    return out;
+}
+
 std::string partName(const Part& part) {
-    auto text = part.label.empty() ? part.id : part.label;
-    if (text.size() > 1 && text[0] >= 'A' && text[0] <= 'Z' && text[1] >= 'a' && text[1] <= 'z')
-        text[0] = static_cast<char>(text[0] - 'A' + 'a');
-    return text;
+    return inSentence(part.label.empty() ? part.id : part.label);
 }
 
 std::vector<WorkLine> stripLines(const Assembly& assembly, const Order& order) {

@@ -25,6 +25,8 @@ struct WorkLine {
 std::string list(const std::vector<std::string>& names);
 
 std::string capital(std::string text); ///< with a large first letter
+/// With a small first letter, for the middle of a sentence; names like NU206 stay.
+std::string inSentence(const std::string& text);
 std::string partName(const arrangement::Part& part);
 
 /// The order of taking apart, line by line; parts that are stuck come last.

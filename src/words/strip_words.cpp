@@ -79,6 +79,26 @@ std::string reason(const route::Removal& r, const std::string& ring, const std::
     return {};
 }
 
+std::string toolName(Method method) {
+    switch (method) {
+    case Method::Press:
+        return "Press";
+    case Method::DrawBolt:
+        return "Draw-bolt set";
+    case Method::Separator:
+        return "Separator plates";
+    case Method::Drift:
+        return "Soft drift and hammer";
+    case Method::Collet:
+        return "Internal collet, slide hammer";
+    case Method::HeatOff:
+        return "Hot air or induction, gloves";
+    case Method::Split:
+        return "Grinding disc, chisel, face shield";
+    }
+    return {};
+}
+
 struct FeatureWords {
     const char* name;
     const char* how;
@@ -169,6 +189,11 @@ std::vector<Said> ifItGoesWrong(const Assembly& a, std::size_t part, const plan:
                        "you go on."});
     if (!ring) return out;
     const auto& partner = a.parts[ring->site.partner];
+    if (ring->site.support_mm >= 1)
+        out.push_back({"Carry it on the " + partName(partner) + "’s face",
+                       figures(ring->site.support_mm) +
+                           " mm of it are free round the ring: not on studs, not on a thin "
+                           "flange."});
     if (isBearing(partner) && !ring->site.inBore)
         out.push_back({"Support the inner ring", "or the force passes the rolling elements."});
     if (isBearing(partner) && ring->site.inBore)
@@ -187,6 +212,7 @@ Said kitLine(const route::KitLine& line, const Assembly& a) {
     if (line.use == route::KitUse::Grease)
         return {fmt::format("Grease, {} to {} g", figures(line.grease_g.least), figures(line.grease_g.likely)),
                 fmt::format("a third to a half of the bearings; {} g pack them full", figures(line.grease_g.most))};
+    if (line.use == route::KitUse::Tool) return {toolName(line.method), "to get a ring out"};
     const auto index = arrangement::indexOf(a, line.id);
     Said out{index ? partName(a.parts[*index]) : line.id,
              line.use == route::KitUse::New ? "new" : "new, or the old one if it is sound"};
@@ -199,8 +225,8 @@ std::string kitStop(const plan::StripPlan& strip) {
     if (strip.missing.empty()) return {};
     std::vector<std::string> what;
     for (const auto& id : strip.missing) {
-        const auto index = arrangement::indexOf(strip.assembly, id);
-        what.push_back(index ? partName(strip.assembly.parts[*index]) : id);
+        const auto line = std::find_if(strip.kit.begin(), strip.kit.end(), [&](const auto& l) { return l.id == id; });
+        what.push_back(inSentence(kitLine(*line, strip.assembly).head));
     }
     return fmt::format("{} of the kit {} missing: ", what.size(), what.size() == 1 ? "is" : "are") + list(what);
 }

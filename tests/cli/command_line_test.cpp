@@ -140,7 +140,7 @@ TEST(CommandLine, StripTellsTightRingsAndTheKit) {
     EXPECT_GT(strip["tight_rings"][1]["breakaway_force_N"]["most"],
               strip["tight_rings"][1]["breakaway_force_N"]["least"]);
     EXPECT_EQ(strip["tight_rings"][1]["methods"].size(), 7u);
-    EXPECT_EQ(strip["kit"].size(), 9u);
+    EXPECT_EQ(strip["kit"].size(), 11u);
     // The stations of the same job say the same.
     r = run({"plan", shop.file("conveyor-tail-drum.arbor.json"), "--json"});
     EXPECT_EQ(r.exit, 1) << "the kit is a stop";

@@ -200,7 +200,7 @@ TEST(Kit, HoldsWhatIsUsedUpAndGreaseForOpenBearings) {
     for (const auto& line : strip.kit)
         ids.push_back(line.id);
     EXPECT_EQ(ids, (std::vector<std::string>{"inner_cup", "outer_cup", "inner_cone", "outer_cone", "seal", "washer",
-                                             "nut", "pin", "grease"}));
+                                             "nut", "pin", "grease", "method:drift", "method:collet"}));
     EXPECT_EQ(strip.missing, std::vector<std::string>{"pin"});
     const auto sealed = plan::planStrip(demoJob("retort-trolley-roller"), demoLibrary(), 20e3).value();
     for (const auto& line : sealed.kit)

@@ -58,6 +58,19 @@ TEST(JobFile, ReadsArrangementIntakeAndStrip) {
     EXPECT_EQ(job.intake.photos.size(), 2u);
     EXPECT_EQ(job.strip.rust, route::Rust::Heavy);
     EXPECT_EQ(job.strip.fitted, std::set<std::string>{"hub+brg"});
+    EXPECT_EQ(job.strip.methods.at("brg"), route::Method::Collet);
+}
+
+TEST(JobFile, ChecksAndMethodsTakenBackAreGoneFromTheFile) {
+    auto document = io::loadJob(kWithArrangement).value();
+    document.job.intake.checks.erase(job::Check::Rock);
+    document.job.strip.methods.clear();
+    document.job.strip.out.clear();
+    const auto again = io::parseJob(io::jobText(document))->job;
+    EXPECT_FALSE(again.intake.checks.contains(job::Check::Rock));
+    EXPECT_TRUE(again.intake.checks.contains(job::Check::Leak));
+    EXPECT_TRUE(again.strip.methods.empty());
+    EXPECT_TRUE(again.strip.out.empty());
 }
 
 TEST(JobFile, NamesThePlaceInTheArrangement) {

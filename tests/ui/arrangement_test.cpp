@@ -157,6 +157,12 @@ TEST_F(ArrangementPlace, SeatsAndWaysRoundAreTyped) {
     EXPECT_FALSE(arrangement::jointOf(job().arrangement->assembly.pressed, "collar", "shaft"));
     fill("shaft", "In the bearing 6206", "tight");
     EXPECT_TRUE(understood("shaft", "In the bearing 6206").contains("loose, pressed"));
+    fill("bearing", "In the carrier plate", "P7 hole 61.97");
+    EXPECT_EQ(arrangement::jointOf(job().arrangement->assembly.pressed, "carrier", "bearing")->measuredHole_mm, 61.97);
+    fill("bearing", "In the carrier plate", "P7 hole 41.97");
+    EXPECT_TRUE(understood("bearing", "In the carrier plate").contains("within 1 %"));
+    fill("carrier", "Material", "grey cast iron");
+    EXPECT_EQ(job().arrangement->assembly.parts[0].material, "grey_cast_iron");
     fill("ring", "Way round", "sharp edge down");
     EXPECT_EQ(
         saved().arrangement->assembly.parts[*arrangement::indexOf(saved().arrangement->assembly, "ring")].wayRound,
@@ -194,6 +200,13 @@ TEST_F(ArrangementPlace, PartsAreAddedAndTakenOut) {
     sheet->setCurrentIndex(sheet->model()->index(rowOf("carrier", "housing"), SheetModel::Value));
     QTest::mouseClick(find<QPushButton>("removePart"), Qt::LeftButton);
     EXPECT_EQ(job().arrangement->assembly.parts.size(), before) << "the base stays";
+}
+
+TEST_F(ArrangementPlace, SaysFromWhichSideAPartLoads) {
+    openPlace();
+    EXPECT_EQ(understood("collar", "lock collar"), "loads from above");
+    EXPECT_EQ(understood("shaft", "shaft"), "loads from below");
+    EXPECT_EQ(understood("carrier", "housing"), "stays put");
 }
 
 TEST_F(ArrangementPlace, PickingOnTheBenchGoesToThePartsLines) {

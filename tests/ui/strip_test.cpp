@@ -136,6 +136,18 @@ TEST_F(Strip, TightRingShowsForceEnergyWaysAndCautions) {
     EXPECT_NEAR(slip().figures.front().at.value(), likely * 4.5 / 2.5, 1e-6 * likely);
 }
 
+TEST_F(Strip, AnotherWayOutIsChosenAndItsToolsJoinTheKit) {
+    openStrip("retort-trolley-roller");
+    EXPECT_EQ(slip().notes.front().head, "Drift");
+    key(Qt::Key_M);
+    EXPECT_EQ(slip().notes.front().head, "Internal collet or hook, slide hammer");
+    EXPECT_EQ(saved().strip.methods.at("upper_bearing"), route::Method::Collet);
+    EXPECT_TRUE(session().plan().strip->missing.empty()) << "the collet is there already";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(saved().strip.methods.empty());
+    EXPECT_EQ(slip().notes.front().head, "Drift");
+}
+
 TEST_F(Strip, MissingKitSetsAStopUntilItIsTicked) {
     openStrip("conveyor-tail-drum");
     EXPECT_EQ(slip().title, "Stop");

@@ -109,7 +109,7 @@ Result<double> radialRating(const standards::BearingTables& tables, const Bearin
     const double cosAlpha = std::cos(radians(b.contactAngle_deg)), ratio = b.elementDia_mm * cosAlpha / b.pitchDia_mm();
     if (!knowledge(b.type).balls)
         return kRollerFactor * (1 - ratio) * b.rows * b.elementCount * b.elementLength_mm * b.elementDia_mm * cosAlpha;
-    const auto f0 = tables.staticFactor.at(ratio);
+    auto f0 = tables.staticFactor.at(ratio);
     if (!f0) return f0;
     return *f0 * b.rows * b.elementCount * b.elementDia_mm * b.elementDia_mm * cosAlpha;
 }
@@ -117,7 +117,7 @@ Result<double> radialRating(const standards::BearingTables& tables, const Bearin
 /// Y_0 of [ISO76] table 3: for balls as tabulated (one row half of two), for rollers 0.22 or 0.44 cot(alpha).
 Result<double> axialFactor(const standards::BearingTables& tables, const Bearing& b) {
     if (!knowledge(b.type).balls) return (b.rows == 1 ? 0.22 : 0.44) / std::tan(radians(b.contactAngle_deg));
-    const auto two = tables.axialFactor.at(b.contactAngle_deg);
+    auto two = tables.axialFactor.at(b.contactAngle_deg);
     if (!two) return two;
     return b.rows == 1 ? *two / 2 : *two;
 }

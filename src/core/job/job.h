@@ -44,7 +44,8 @@ struct StripState {
     std::set<std::string> onTheBench; ///< kit lines that are there
     std::set<std::string> out;
     std::set<std::string> fitted;
-    std::set<std::string> wayRoundSeen; ///< the right way round, looked at
+    std::set<std::string> wayRoundSeen;           ///< the right way round, looked at
+    std::map<std::string, route::Method> methods; ///< chosen for a tight ring, in place of the best
     friend bool operator==(const StripState&, const StripState&) = default;
 };
 

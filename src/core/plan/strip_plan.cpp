@@ -93,6 +93,7 @@ private:
             if (!(m_ways.pressedTo(part) & present & route::only(partner))) continue;
             TightRing out{route::siteOf(m_assembly, part, partner, way, present), {}, {}, {}};
             out.ways = route::removalsOf(out.site);
+            preferChosen(out.ways, m_assembly.parts[part].id);
             const auto* joint =
                 arrangement::jointOf(m_assembly.pressed, m_assembly.parts[part].id, m_assembly.parts[partner].id);
             const auto seat = seatForce(m_assembly, *joint, m_lib, m_job.lubricant);
@@ -102,6 +103,15 @@ private:
             m_out.push_back(std::move(out));
         }
         return {};
+    }
+
+    /// What the user chose comes first, as long as the room allows it.
+    void preferChosen(std::vector<route::Removal>& ways, const std::string& id) const {
+        const auto chosen = m_job.strip.methods.find(id);
+        if (chosen == m_job.strip.methods.end()) return;
+        const auto at = std::find_if(ways.begin(), ways.end(),
+                                     [&](const route::Removal& r) { return r.applies && r.method == chosen->second; });
+        if (at != ways.end()) std::rotate(ways.begin(), at, at + 1);
     }
 
     const Assembly& m_assembly;
@@ -174,6 +184,11 @@ std::optional<StripPlan> planStrip(const job::Job& job, const Library& lib, doub
     }
     out.rings = std::move(*rings);
     out.kit = route::kitOf(out.assembly, lib.bearings);
+    std::vector<route::Method> methods;
+    for (const auto& ring : out.rings)
+        if (ring.ways.front().applies) methods.push_back(ring.ways.front().method);
+    for (auto& tool : route::toolsFor(methods))
+        out.kit.push_back(std::move(tool));
     for (const auto& line : out.kit)
         if (!job.strip.onTheBench.contains(line.id)) out.missing.push_back(line.id);
     return out;

@@ -1,5 +1,6 @@
 #include "core/route/kit.h"
 
+#include <algorithm>
 #include <numbers>
 
 namespace arbor::route {
@@ -65,6 +66,40 @@ double freeVolume_mm3(const catalog::Bearing& b) {
     return volume - b.rows * b.elementCount * elementVolume(b);
 }
 
+std::vector<KitLine> toolsFor(const std::vector<Method>& methods) {
+    std::vector<KitLine> out;
+    for (const auto method : kMethods)
+        if (method != Method::Press && std::find(methods.begin(), methods.end(), method) != methods.end())
+            out.push_back({"method:" + std::string(name(method)), PartKind::Bearing, KitUse::Tool, method});
+    return out;
+}
+
+std::string_view name(Method method) {
+    switch (method) {
+    case Method::Press:
+        return "press";
+    case Method::DrawBolt:
+        return "draw_bolt";
+    case Method::Separator:
+        return "separator";
+    case Method::Drift:
+        return "drift";
+    case Method::Collet:
+        return "collet";
+    case Method::HeatOff:
+        return "heat";
+    case Method::Split:
+        return "split";
+    }
+    return "press";
+}
+
+std::optional<Method> methodNamed(std::string_view text) {
+    for (const auto method : kMethods)
+        if (name(method) == text) return method;
+    return std::nullopt;
+}
+
 std::vector<KitLine> kitOf(const arrangement::Assembly& assembly, const std::vector<catalog::Bearing>& catalogue) {
     std::vector<KitLine> out;
     double free_mm3 = 0;
@@ -75,7 +110,8 @@ std::vector<KitLine> kitOf(const arrangement::Assembly& assembly, const std::vec
             free_mm3 += freeVolume_mm3(*bearing);
     }
     const double full_g = free_mm3 * kGreaseDensity_g_per_mm3;
-    if (full_g > 0) out.push_back({"grease", PartKind::Bearing, KitUse::Grease, {full_g / 3, full_g / 2, full_g}});
+    if (full_g > 0)
+        out.push_back({"grease", PartKind::Bearing, KitUse::Grease, Method::Press, {full_g / 3, full_g / 2, full_g}});
     return out;
 }
 

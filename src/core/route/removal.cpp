@@ -118,6 +118,19 @@ double shiftedLand(const Assembly& a, const Rear& rear, std::size_t ring, Way wa
     return shown;
 }
 
+/// The partner's outermost face on the side the ring leaves to, outside the ring and free of anything else.
+double supportRound(const Assembly& a, std::size_t ring, std::size_t partner, Way way, Parts present) {
+    const Way back = way == Way::Up ? Way::Down : Way::Up;
+    double most = 0;
+    for (const auto& body : a.parts[partner].bodies) {
+        auto face = rearOf(body, back);
+        for (const auto& mine : a.parts[ring].bodies)
+            face.flat.from = std::max(face.flat.from, mine.outsideDia() / 2);
+        if (face.flat.to > face.flat.from) most = std::max(most, landOf(a, face, partner, back, present & ~only(ring)));
+    }
+    return most;
+}
+
 double rimOf(const arrangement::Part& part, double seatRad_mm) {
     double most = 0;
     for (const auto& body : part.bodies)
@@ -207,6 +220,7 @@ RingSite siteOf(const Assembly& a, std::size_t ring, std::size_t partner, Way wa
         site.otherLand_mm = landOf(a, otherRear, ring, way, present);
         site.shiftedLand_mm = std::max(site.shiftedLand_mm, shiftedLand(a, otherRear, ring, way, present));
     }
+    site.support_mm = site.inBore ? supportRound(a, ring, partner, way, present) : 0;
     if (const auto touch = arrangement::touchOf(a.parts[partner], part)) site.rim_mm = rimOf(part, touch->dia_mm / 2);
     site.sideGap_mm = site.inBore ? 0 : sideGap(a, rear, ring, way, present);
     site.through_mm = freeBore(a, present);

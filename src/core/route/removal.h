@@ -29,6 +29,7 @@ struct RingSite {
     double sideGap_mm = 0;     ///< room behind its rear face for plates or jaws, open to the side
     double through_mm = 0;     ///< free bore from end to end of all that is present
     double ownBore_mm = 0;     ///< free bore of the ring itself; 0: something is in it
+    double support_mm = 0;     ///< of the partner's face round the ring on the side it leaves to: what it can rest on
     double rim_mm = 0;         ///< how far it stands over the edge of its bore outside
     bool notched = false;
     bool isRing = true;    ///< false: a shaft, hub or housing, which no collet or drift takes hold of

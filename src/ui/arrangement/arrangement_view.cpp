@@ -144,7 +144,7 @@ void ArrangementView::refresh() {
     if (!m_session) return;
     const auto at = m_sheet->currentIndex();
     const auto assembly = resolved().value_or(arrangement::Assembly{});
-    m_model->show(assembly, m_session->library().bearings, m_session->display(),
+    m_model->show(assembly, m_session->library(), m_session->display(),
                   m_session->job().units == job::Units::Inch ? kMmPerInch : 1.0);
     m_shapes->setCurrentIndex(0);
     if (at.isValid())
@@ -162,7 +162,7 @@ void ArrangementView::startFrom(int shape) {
     m_session->edit(tr("Start from shape %1").arg(q(chosen->arrangement->id)), [&](job::Job& j) {
         j.arrangement = *chosen->arrangement;
         j.arrangement->id = j.id;
-        j.strip = {j.strip.rust, {}, {}, {}, {}};
+        j.strip = {j.strip.rust, {}, {}, {}, {}, {}};
     });
     m_sheet->setCurrentIndex(m_model->index(0, SheetModel::Value));
     m_sheet->setFocus();

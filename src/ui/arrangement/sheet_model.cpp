@@ -1,5 +1,6 @@
 #include "ui/arrangement/sheet_model.h"
 
+#include "core/route/order.h"
 #include "io/entry/size_entry.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
@@ -8,6 +9,7 @@
 #include "words/sentences.h"
 
 #include <QFont>
+#include <functional>
 
 namespace arbor::ui {
 
@@ -31,6 +33,22 @@ QString sizeLabel(const SizeLine& line, std::size_t steps) {
     return {};
 }
 
+/// The side each part comes in from in the order of work.
+std::vector<QString> loadingSides(const Assembly& assembly) {
+    std::vector<QString> out(assembly.parts.size());
+    if (!arrangement::faults(assembly).empty()) return out;
+    const std::function<void(const std::vector<route::Step>&)> walk = [&](const std::vector<route::Step>& steps) {
+        for (const auto& step : steps) {
+            for (const auto part : step.parts)
+                out[part] =
+                    step.way == route::Way::Up ? QObject::tr("loads from above") : QObject::tr("loads from below");
+            walk(step.onTheBench);
+        }
+    };
+    walk(route::takeApart(assembly).steps);
+    return out;
+}
+
 bool hasWayRound(arrangement::PartKind kind) {
     using arrangement::PartKind;
     return kind != PartKind::Housing && kind != PartKind::Shaft;
@@ -43,14 +61,15 @@ QString boundary(const catalog::Bearing& b, const words::Display& d) {
 
 } // namespace
 
-void SheetModel::show(const Assembly& assembly, const std::vector<catalog::Bearing>& catalogue, words::Display display,
+void SheetModel::show(const Assembly& assembly, const plan::Library& library, words::Display display,
                       double typedUnit_mm) {
     beginResetModel();
     m_assembly = assembly;
-    m_catalogue = &catalogue;
+    m_library = &library;
     m_display = display;
     m_unit_mm = typedUnit_mm;
     m_sizes = arrangement::sizeLines(assembly);
+    m_loadsFrom = loadingSides(assembly);
     m_rows.clear();
     m_refused.reset();
     for (std::size_t part = 0; part < assembly.parts.size(); ++part)
@@ -66,9 +85,9 @@ void SheetModel::addPart(std::size_t part) {
                       0,
                       q(words::kindName(p.kind)),
                       q(p.label),
-                      part == m_assembly.base ? tr("stays put") : QString()});
+                      part == m_assembly.base ? tr("stays put") : m_loadsFrom[part]});
     if (p.catalogue) {
-        const auto* bearing = catalog::findBearing(*m_catalogue, p.catalogue->designation);
+        const auto* bearing = catalog::findBearing(m_library->bearings, p.catalogue->designation);
         m_rows.push_back({Line::Bearing,
                           part,
                           {},
@@ -76,6 +95,15 @@ void SheetModel::addPart(std::size_t part) {
                           tr("Designation"),
                           q(p.catalogue->designation),
                           bearing ? boundary(*bearing, m_display) : QString()});
+    } else {
+        const auto known = m_library->materials.find(p.material);
+        m_rows.push_back({Line::Material,
+                          part,
+                          {},
+                          0,
+                          tr("Material"),
+                          q(p.material).replace('_', ' '),
+                          known == m_library->materials.end() ? tr("not in the table") : QString()});
     }
     for (const auto& size : m_sizes)
         if (size.part == part)
@@ -184,7 +212,10 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
         return next;
     case Line::Bearing:
         return arrangement::withBearing(m_assembly, m_assembly.parts[row.part].catalogue->designation, typed,
-                                        *m_catalogue);
+                                        m_library->bearings);
+    case Line::Material:
+        next.parts[row.part].material = QString::fromStdString(typed).replace(' ', '_').toStdString();
+        return next;
     case Line::Size: {
         const auto size = io::parseLength(typed, m_unit_mm);
         if (!size) return tl::unexpected(size.error());

@@ -1,11 +1,12 @@
 #pragma once
 
 #include "core/arrangement/edit.h"
-#include "core/catalog/bearing.h"
+#include "core/plan/plan.h"
 #include "ui/bench/bench_scene.h"
 #include "words/display.h"
 
 #include <QAbstractTableModel>
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -17,13 +18,14 @@ class SheetModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Column { What, Value, Understood, Columns };
-    enum class Line { Name, Bearing, Size, Seat, WayRound, LinesUp };
+    enum class Line { Name, Bearing, Material, Size, Seat, WayRound, LinesUp };
 
     using QAbstractTableModel::QAbstractTableModel;
 
-    /// @param assembly  resolved  @param typedUnit_mm  millimetres in the unit meant when none is written
-    void show(const arrangement::Assembly& assembly, const std::vector<catalog::Bearing>& catalogue,
-              words::Display display, double typedUnit_mm);
+    /// @param assembly  resolved  @param materials  by key  @param typedUnit_mm  millimetres in the unit meant when
+    /// none is written
+    void show(const arrangement::Assembly& assembly, const plan::Library& library, words::Display display,
+              double typedUnit_mm);
     std::size_t partOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).part; }
     Line lineOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).line; }
     /// The place of a size on the section; nothing for lines that are no size.
@@ -61,7 +63,8 @@ private:
 
     arrangement::Assembly m_assembly;
     std::vector<arrangement::SizeLine> m_sizes;
-    const std::vector<catalog::Bearing>* m_catalogue = nullptr;
+    std::vector<QString> m_loadsFrom; ///< by part
+    const plan::Library* m_library = nullptr;
     words::Display m_display;
     double m_unit_mm = 1;
     std::vector<Row> m_rows;

@@ -196,7 +196,7 @@ void StripPage::showSection() {
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement->title))
                              : tr("Taking apart: %1").arg(q(job.arrangement->title));
-    scene.subtitle = tr("Up and down: step · Space: done · D: direction");
+    scene.subtitle = tr("Up and down: step · Space: done · M: other way");
     const auto& a = m_session->plan().strip->assembly;
     const auto& line = m_lines[m_current];
     const auto here = line.key.empty() || done(line) ? line.here : present(line) | line.moving;
@@ -242,6 +242,28 @@ void StripPage::seeWayRound() {
     });
 }
 
+void StripPage::chooseMethod() {
+    const auto* part = m_lines.empty() || m_together ? nullptr : partOf(m_lines[m_current]);
+    const auto* ring =
+        part ? m_session->plan().strip->ring(static_cast<std::size_t>(std::countr_zero(m_lines[m_current].moving)))
+             : nullptr;
+    if (!ring) return;
+    // In the fixed order of the methods, so that pressing again comes round to each.
+    const auto now = ring->ways.front().method;
+    const auto applies = [&](route::Method m) {
+        return std::any_of(ring->ways.begin(), ring->ways.end(),
+                           [&](const route::Removal& r) { return r.applies && r.method == m; });
+    };
+    const auto count = std::size(route::kMethods);
+    const auto at = static_cast<std::size_t>(now);
+    for (std::size_t i = 1; i < count; ++i) {
+        const auto next = route::kMethods[(at + i) % count];
+        if (!applies(next)) continue;
+        const auto id = part->id;
+        return m_session->edit(tr("Choose how it comes out"), [&](job::Job& j) { j.strip.methods[id] = next; });
+    }
+}
+
 SlipModel StripPage::slip() const {
     if (m_lines.empty()) return noOrderSlip(*m_session);
     const auto& line = m_lines[m_current];
@@ -277,6 +299,8 @@ void StripPage::keyPressEvent(QKeyEvent* event) {
         return sound() ? setTogether(!m_together) : void();
     case Qt::Key_W:
         return seeWayRound();
+    case Qt::Key_M:
+        return chooseMethod();
     case Qt::Key_Backspace:
         if (!m_lines.empty() && done(m_lines[m_current])) toggle();
         return;

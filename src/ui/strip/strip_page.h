@@ -43,6 +43,7 @@ private:
     void showSection();
     void toggle();
     void seeWayRound();
+    void chooseMethod(); ///< the next that applies to the ring of this step
     bool sound() const;
     bool finished() const;
     bool done(const words::WorkLine& line) const;
