@@ -2,8 +2,10 @@
 # Makes every picture of docs/screenshots anew from a copy of the demo shop.
 set -euo pipefail
 app=$1 out=$2
-shop=$(mktemp -d)
-trap 'rm -rf "$shop"' EXIT
+passing=$(mktemp -d)
+trap 'rm -rf "$passing"' EXIT
+shop=$passing/tidewrack
+mkdir "$shop"
 cp -R demo/. "$shop/"
 job=$shop/seamer-turret-upper.arbor.json
 closed=$shop/exhaust-fan-carrier.arbor.json

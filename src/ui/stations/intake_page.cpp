@@ -24,7 +24,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kKitHeight = 232;
-constexpr int kKitColumns = 2;
+constexpr int kKitColumns = 3;
 constexpr int kMostKitRows = 64; // an arrangement has no more parts
 constexpr int kPhoto = 48;
 
@@ -46,16 +46,15 @@ IntakePage::IntakePage(QWidget* parent) : StationPage(parent) {
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(m_sheet, 1);
     column->addWidget(buildPhotos());
-    auto* right = new QVBoxLayout;
-    right->setContentsMargins(0, 0, 0, 0);
-    right->setSpacing(0);
-    right->addWidget(m_bench, 1);
-    right->addWidget(buildKit());
-    auto* layout = new QHBoxLayout(this);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(0);
+    upper->addWidget(side);
+    upper->addWidget(m_bench, 1);
+    auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addWidget(side);
-    layout->addLayout(right, 1);
+    layout->addLayout(upper, 1);
+    layout->addWidget(buildKit());
 }
 
 QWidget* IntakePage::buildKit() {
@@ -68,13 +67,15 @@ QWidget* IntakePage::buildKit() {
     m_kitGrid->setContentsMargins(0, 0, 0, 0);
     m_kitGrid->setVerticalSpacing(2);
     m_kitGrid->setRowStretch(kMostKitRows, 1);
-    m_kitGrid->setColumnStretch(kKitColumns - 1, 1);
+    for (int column = 0; column < kKitColumns; ++column)
+        m_kitGrid->setColumnStretch(column, 1);
     m_kitGrid->setHorizontalSpacing(theme::kMargin);
     auto* scroll = new QScrollArea(m_kit);
     scroll->setWidget(list);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* column = new QVBoxLayout(m_kit);
     column->setContentsMargins(theme::kMargin, theme::kGap, theme::kGap, theme::kGap);
     column->addWidget(heading);
@@ -203,6 +204,7 @@ void IntakePage::showKit() {
             box = new QCheckBox(m_kit);
             box->setObjectName("kit_" + q(line.id));
             box->setMinimumHeight(theme::kTouch - 8);
+            box->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed); // columns of one width
             m_kitGrid->addWidget(box, row / kKitColumns, row % kKitColumns);
             connect(box, &QCheckBox::clicked, this, [this, id = line.id](bool there) {
                 m_session->edit(tr("Kit"), [&](job::Job& j) {
