@@ -1,5 +1,6 @@
 #include "cli/command_line.h"
 
+#include "cli/calc_command.h"
 #include "cli/route_command.h"
 #include "cli/station_command.h"
 
@@ -37,9 +38,20 @@ void addRoute(CLI::App& app, std::vector<Registered>& all, const std::string& na
     all.push_back({sub, std::move(command)});
 }
 
+void addCalc(CLI::App& app, std::vector<Registered>& all, std::istream& in) {
+    auto* sub = app.add_subcommand("calc", "One calculation without a job: key=value, or JSON on standard input");
+    auto command = std::make_unique<CalcCommand>(in);
+    sub->add_option("name", command->name, "the calculation; --list names them");
+    sub->add_flag("--list", command->list, "name every calculation");
+    sub->add_flag("--json", command->asJson, "print JSON");
+    sub->allow_extras(); // the inputs of the calculation named, not known here
+    sub->callback([sub, wanted = command.get()] { wanted->inputs = sub->remaining(); });
+    all.push_back({sub, std::move(command)});
+}
+
 } // namespace
 
-int run(int argc, const char* const* argv, std::ostream& out, std::ostream& err) {
+int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, std::ostream& err) {
     CLI::App app{"Works out a press job without a window. The product advises and does not certify."};
     app.require_subcommand(1);
     std::vector<Registered> all;
@@ -50,6 +62,7 @@ int run(int argc, const char* const* argv, std::ostream& out, std::ostream& err)
     addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);
     addRoute(app, all, "route", "The order of putting it together", RouteCommand::Direction::Together);
+    addCalc(app, all, in);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {

@@ -3,5 +3,5 @@
 #include <iostream>
 
 int main(int argc, char** argv) {
-    return arbor::cli::run(argc, argv, std::cout, std::cerr);
+    return arbor::cli::run(argc, argv, std::cin, std::cout, std::cerr);
 }

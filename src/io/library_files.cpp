@@ -72,6 +72,8 @@ Result<plan::Library> loadShippedLibrary() {
         {":/data/standards/iso286_hole.json", &lib.iso286.holes},
         {":/data/standards/iso492_bore.json", &lib.bearingTables.bore},
         {":/data/standards/iso492_outside.json", &lib.bearingTables.outside},
+        {":/data/standards/iso578_bore.json", &lib.bearingTables.inchBore},
+        {":/data/standards/iso578_outside.json", &lib.bearingTables.inchOutside},
         {":/data/standards/iso5753_ball.json", &lib.bearingTables.clearance},
         {":/data/standards/iso5753_roller.json", &lib.bearingTables.rollerClearance},
         {":/data/standards/iso5753_spherical.json", &lib.bearingTables.sphericalClearance}};

@@ -20,14 +20,15 @@ struct Run {
     std::string err;
 };
 
-Run run(std::vector<std::string> words) {
+Run run(std::vector<std::string> words, const std::string& input = {}) {
     words.insert(words.begin(), "brisk-arbor-cli");
     std::vector<const char*> argv;
     for (const auto& w : words)
         argv.push_back(w.c_str());
+    std::istringstream in(input);
     std::ostringstream out, err;
     Run r;
-    r.exit = arbor::cli::run(static_cast<int>(argv.size()), argv.data(), out, err);
+    r.exit = arbor::cli::run(static_cast<int>(argv.size()), argv.data(), in, out, err);
     r.out = out.str();
     r.err = err.str();
     return r;
@@ -162,6 +163,43 @@ TEST(CommandLine, PartsThatCannotComeOutAreAStop) {
     const auto overlap = run({"strip", shop.file("bad.arbor.json")});
     EXPECT_EQ(overlap.exit, 2);
     EXPECT_THAT(overlap.err, HasSubstr("overlap"));
+}
+
+TEST(CommandLine, CalcTakesOptionsAnObjectOrAnArray) {
+    auto r = run({"calc", "iso_limits", "nominal_mm=62", "--tolerance_class", "N7", "--json"});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    EXPECT_EQ(nlohmann::json::parse(r.out)["lower_um"], -39);
+    r = run({"calc", "iso_limits", "nominal_mm=62", "tolerance_class=N7"});
+    EXPECT_THAT(r.out, HasSubstr("lower deviation"));
+    r = run({"calc", "wedging"}, R"({"diameter_mm": 62, "mu": 0.12})");
+    EXPECT_NEAR(nlohmann::json::parse(r.out)["wedge_depth_mm"].get<double>(), 7.44, 1e-9);
+    r = run({"calc", "wedging"}, R"([{"diameter_mm": 62, "mu": 0.12}, {"diameter_mm": -1, "mu": 0.12}])");
+    EXPECT_EQ(r.exit, 2) << "one of them is wrong";
+    const auto both = nlohmann::json::parse(r.out);
+    EXPECT_NEAR(both[0]["wedge_depth_mm"].get<double>(), 7.44, 1e-9);
+    EXPECT_EQ(both[1]["field"], "diameter_mm");
+}
+
+TEST(CommandLine, CalcListNamesInputsUnitsRangesAndSource) {
+    const auto all = nlohmann::json::parse(run({"calc", "--list", "--json"}).out);
+    EXPECT_GE(all.size(), 14u);
+    const auto joint = std::find_if(all.begin(), all.end(), [](const auto& c) { return c["name"] == "press_joint"; });
+    ASSERT_NE(joint, all.end());
+    EXPECT_EQ((*joint)["inputs"][0]["name"], "interface_mm");
+    EXPECT_EQ((*joint)["inputs"][0]["unit"], "mm");
+    EXPECT_EQ((*joint)["inputs"][0]["allowed"]["most"], 3000);
+    EXPECT_EQ((*joint)["inputs"][0]["required"], true);
+    EXPECT_FALSE((*joint)["source"].get<std::string>().empty());
+    EXPECT_THAT(run({"calc", "--list"}).out, HasSubstr("hydraulic_ram"));
+}
+
+TEST(CommandLine, CalcSaysWhatIsWrong) {
+    EXPECT_THAT(run({"calc", "magic"}).err, HasSubstr("calc --list"));
+    EXPECT_EQ(run({"calc", "magic"}).exit, 2);
+    EXPECT_THAT(run({"calc", "wedging", "mu"}).err, HasSubstr("key=value"));
+    EXPECT_THAT(run({"calc", "wedging", "mu=slippery", "diameter_mm=3"}).err, HasSubstr("a number"));
+    EXPECT_THAT(run({"calc", "wedging"}, "[1, 2").err, HasSubstr("standard input"));
+    EXPECT_EQ(run({"calc", "wedging"}, "7").exit, 2);
 }
 
 TEST(CommandLine, HelpIsNoError) {

@@ -30,6 +30,14 @@ Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_m
     return belowZero(tables.outside, outsideDia_mm, bearingClass);
 }
 
+Result<Limits> inchTaperDeviation(const BearingTables& tables, double size_mm, const std::string& bearingClass,
+                                  bool bore) {
+    return rowValue(bore ? tables.inchBore : tables.inchOutside, bearingClass, size_mm, bearingClass)
+        .map([](double upper) {
+            return Limits{0, upper};
+        });
+}
+
 Result<Limits> radialClearance(const StepTable& clearances, double boreDia_mm, const std::string& group) {
     const auto least = rowValue(clearances, group + " min", boreDia_mm, group);
     const auto most = rowValue(clearances, group + " max", boreDia_mm, group);

@@ -13,6 +13,8 @@ namespace arbor::standards {
 struct BearingTables {
     StepTable bore;
     StepTable outside;
+    StepTable inchBore;           ///< ISO 578: upper deviations of inch tapers
+    StepTable inchOutside;        ///< the same of the cup
     StepTable clearance;          ///< of radial contact balls
     StepTable rollerClearance;    ///< of cylindrical and needle rollers
     StepTable sphericalClearance; ///< of spherical rollers
@@ -25,6 +27,11 @@ Result<Limits> boreDeviation(const BearingTables& tables, double boreDia_mm, con
 
 /// Deviation of the mean outside diameter [mm]. @errors OutOfRange (size), UnknownClass, NotDefined @source [ISO492]
 Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_mm, const std::string& bearingClass);
+
+/// Deviation of an inch taper ring [mm]: classes 4, 2, 3, 0, 00; metal is left on, so the lower deviation is 0.
+/// @errors OutOfRange (size), UnknownClass, NotDefined @source [ISO578]
+Result<Limits> inchTaperDeviation(const BearingTables& tables, double size_mm, const std::string& bearingClass,
+                                  bool bore);
 
 /// Radial internal clearance as made [mm], groups C2, CN, C3, C4, from the table of the kind of bearing.
 /// @errors OutOfRange (bore), UnknownClass (group), NotDefined @source [ISO5753-1] tables 1, 2, 4

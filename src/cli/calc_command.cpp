@@ -1,0 +1,99 @@
+#include "cli/calc_command.h"
+
+#include "cli/exit_codes.h"
+#include "io/calc_json.h"
+#include "io/library_files.h"
+
+#include <istream>
+#include <iterator>
+#include <ostream>
+
+namespace arbor::cli {
+
+namespace {
+
+using json = nlohmann::ordered_json;
+
+int printList(std::ostream& out, bool asJson) {
+    auto all = json::array();
+    for (const auto& c : calc::calculations()) {
+        if (asJson)
+            all.push_back(io::describeJson(c));
+        else
+            out << c.name << std::string(c.name.size() < 22 ? 22 - c.name.size() : 1, ' ') << c.title << '\n';
+    }
+    if (asJson) out << all.dump(2) << '\n';
+    return kWell;
+}
+
+Result<calc::Values> typedValues(const calc::Calculation& calculation, const std::vector<std::string>& words) {
+    calc::Values out;
+    for (std::size_t i = 0; i < words.size(); ++i) {
+        auto word = words[i];
+        const bool dashed = word.starts_with("--");
+        if (dashed) word.erase(0, 2);
+        auto cut = word.find('=');
+        if (cut == std::string::npos && dashed && i + 1 < words.size()) {
+            cut = word.size();
+            word += "=" + words[++i];
+        }
+        if (cut == std::string::npos || cut == 0)
+            return refuse(ProblemCode::Malformed, "the command line", words[i], "key=value");
+        const auto key = word.substr(0, cut);
+        out[key] = io::valueFromText(calculation, key, word.substr(cut + 1));
+    }
+    return out;
+}
+
+void printText(std::ostream& out, const calc::Calculation& calculation, const calc::Values& values) {
+    const auto all = io::valuesJson(calculation, values);
+    for (const auto& [name, what] : calculation.outputs) {
+        if (!all.contains(name)) continue;
+        const auto* number = std::get_if<double>(&values.at(name));
+        out << name << std::string(name.size() < 26 ? 26 - name.size() : 1, ' ')
+            << (number ? words::figures(*number) : all[name].dump()) << "   " << what << '\n';
+    }
+}
+
+json problemJson(const Problem& problem) {
+    return {{"error", words::say(problem)}, {"field", problem.field}};
+}
+
+} // namespace
+
+int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
+    if (list) return printList(out, asJson);
+    const auto* calculation = calc::named(name);
+    if (!calculation)
+        return refused(err, {ProblemCode::UnknownName, "calc", name, "one of those that calc --list names"});
+    const auto library = io::loadTables();
+    if (!library) return refused(err, library.error());
+    const auto worked = [&](const Result<calc::Values>& in) {
+        return in ? calc::evaluate(*calculation, *in, *library) : in;
+    };
+    if (!inputs.empty()) {
+        const auto result = worked(typedValues(*calculation, inputs));
+        if (!result) return refused(err, result.error());
+        if (asJson)
+            out << io::valuesJson(*calculation, *result).dump(2) << '\n';
+        else
+            printText(out, *calculation, *result);
+        return kWell;
+    }
+    const std::string text{std::istreambuf_iterator<char>(m_in), {}};
+    const auto document = nlohmann::json::parse(text, nullptr, false);
+    if (document.is_discarded())
+        return refused(err, {ProblemCode::Malformed, "standard input", {}, "JSON: an object, or an array of them"});
+    int exit = kWell;
+    auto results = json::array();
+    for (const auto& one : document.is_array() ? document : nlohmann::json::array({document})) {
+        const auto result = worked(io::valuesFromJson(one));
+        if (!result) exit = kBadInput;
+        if (!result && !document.is_array()) return refused(err, result.error());
+        results.push_back(result ? io::valuesJson(*calculation, *result) : problemJson(result.error()));
+    }
+    out << (document.is_array() ? results : results.front()).dump(2) << '\n';
+    return exit;
+}
+
+} // namespace arbor::cli

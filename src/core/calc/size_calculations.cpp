@@ -1,0 +1,132 @@
+#include "core/calc/library_of_calculations.h"
+#include "core/plan/plan.h"
+
+namespace arbor::calc {
+
+namespace {
+
+Result<Values> asMicrometres(const Result<Limits>& limits) {
+    if (!limits) return tl::unexpected(limits.error());
+    return Values{{"lower_um", limits->lower / kUm}, {"upper_um", limits->upper / kUm}};
+}
+
+Result<Values> isoLimits(const Values& in, const plan::Library& lib) {
+    const auto toleranceClass = standards::parseToleranceClass(text(in, "tolerance_class"));
+    if (!toleranceClass) return refuse(ProblemCode::UnknownClass, "tolerance_class", text(in, "tolerance_class"));
+    const double nominal = number(in, "nominal_mm");
+    const auto limits = standards::limitDeviations(lib.iso286, nominal, *toleranceClass);
+    if (!limits && limits.error().code == ProblemCode::NotDefined) return Values{{"defined", false}};
+    auto out = asMicrometres(limits);
+    if (!out) return out;
+    (*out)["defined"] = true;
+    (*out)["least_mm"] = nominal + limits->lower;
+    (*out)["greatest_mm"] = nominal + limits->upper;
+    return out;
+}
+
+/// Limits of a ring's surface by the table of its kind.
+Result<Limits> ringLimits(const std::string& surface, double size, const std::string& ringClass,
+                          const plan::Library& lib) {
+    const auto& t = lib.bearingTables;
+    if (surface == "bore") return standards::boreDeviation(t, size, ringClass);
+    if (surface == "od") return standards::outsideDeviation(t, size, ringClass);
+    if (surface == "metric_tapered_bore") return standards::boreDeviation(t, size, "taper " + ringClass);
+    if (surface == "metric_tapered_od") return standards::outsideDeviation(t, size, "taper " + ringClass);
+    return standards::inchTaperDeviation(t, size, ringClass, surface == "inch_tapered_bore");
+}
+
+Result<Values> bearingLimits(const Values& in, const plan::Library& lib) {
+    return asMicrometres(ringLimits(text(in, "surface"), number(in, "size_mm"), text(in, "class"), lib));
+}
+
+Result<Values> bearingClearance(const Values& in, const plan::Library& lib) {
+    const auto& t = lib.bearingTables;
+    const auto& kind = text(in, "kind");
+    const auto& table = kind == "ball" ? t.clearance : kind == "roller" ? t.rollerClearance : t.sphericalClearance;
+    const auto limits = standards::radialClearance(table, number(in, "bore_mm"), text(in, "group"));
+    if (!limits) return tl::unexpected(limits.error());
+    return Values{{"min_um", limits->lower / kUm}, {"max_um", limits->upper / kUm}};
+}
+
+Result<Values> interferenceRange(const Values& in, const plan::Library& lib) {
+    const bool bore = text(in, "surface") == "bore";
+    const double nominal = number(in, "nominal_mm");
+    const auto toleranceClass = standards::parseToleranceClass(text(in, "tolerance_class"));
+    if (!toleranceClass) return refuse(ProblemCode::UnknownClass, "tolerance_class", text(in, "tolerance_class"));
+    if (toleranceClass->isHole() == bore)
+        return refuse(ProblemCode::UnknownClass, "tolerance_class", toleranceClass->text(),
+                      bore ? "a shaft class, in small letters" : "a hole class, in capitals");
+    const auto seat = standards::limitDeviations(lib.iso286, nominal, *toleranceClass);
+    const auto ring = ringLimits(bore ? "bore" : "od", nominal, text(in, "bearing_class"), lib);
+    if (!seat || !ring) return tl::unexpected(!seat ? seat.error() : ring.error());
+    const auto& male = bore ? *seat : *ring;
+    const auto& female = bore ? *ring : *seat;
+    return Values{{"interference_min_um", (male.lower - female.upper) / kUm},
+                  {"interference_mid_um", (male.mid() - female.mid()) / kUm},
+                  {"interference_max_um", (male.upper - female.lower) / kUm}};
+}
+
+} // namespace
+
+std::vector<Calculation> sizeCalculations() {
+    const std::pair<std::string, std::string> lower{"lower_um", "lower deviation from the nominal size"},
+        upper{"upper_um", "upper deviation"};
+    return {
+        {"iso_limits",
+         "Limits of a tolerance class",
+         {"ISO 286", "tolerance", "deviation", "shaft", "hole"},
+         {{"nominal_mm", Kind::Number, "nominal diameter", {1e-6, 500}},
+          {"tolerance_class", Kind::Text, "as written: N7 for a hole, k5 for a shaft"}},
+         {lower,
+          upper,
+          {"least_mm", "least size"},
+          {"greatest_mm", "greatest size"},
+          {"defined", "the class exists at this size"}},
+         "ISO286-1",
+         isoLimits},
+        {"bearing_limits",
+         "Limits of a bearing ring",
+         {"ISO 492", "ring", "bore", "outside", "taper", "tolerance"},
+         {{"surface",
+           Kind::Choice,
+           "which surface",
+           {},
+           std::nullopt,
+           false,
+           {"bore", "od", "metric_tapered_bore", "metric_tapered_od", "inch_tapered_bore", "inch_tapered_od"}},
+          {"size_mm", Kind::Number, "its nominal diameter", {0.6, 2000}},
+          {"class", Kind::Text, "N, 6 or 5; N or 5 of metric tapers; 4, 2, 3, 0 or 00 of inch tapers", {}, Value("N")}},
+         {lower, upper},
+         "ISO492",
+         bearingLimits},
+        {"bearing_clearance",
+         "Radial clearance of a bearing as made",
+         {"ISO 5753", "C2", "CN", "C3", "C4", "internal", "play"},
+         {{"bore_mm", Kind::Number, "bore of the bearing", {0.6, 2000}},
+          {"group", Kind::Choice, "clearance group", {}, Value("CN"), false, {"C2", "CN", "C3", "C4"}},
+          {"kind", Kind::Choice, "kind of bearing", {}, Value("ball"), false, {"ball", "roller", "spherical"}}},
+         {{"min_um", "least"}, {"max_um", "greatest"}},
+         "ISO5753-1",
+         bearingClearance},
+        {"interference_range",
+         "Interference of a class against a ring",
+         {"fit", "tight", "loose", "seat"},
+         {{"surface",
+           Kind::Choice,
+           "of the ring: bore on a shaft, od in a housing",
+           {},
+           std::nullopt,
+           false,
+           {"bore", "od"}},
+          {"nominal_mm", Kind::Number, "nominal diameter of the seat", {0.6, 500}},
+          {"tolerance_class", Kind::Text, "class of the seat"},
+          {"bearing_class", Kind::Text, "N, 6 or 5", {}, Value("N")}},
+         {{"interference_min_um", "loosest pair"},
+          {"interference_mid_um", "both at the middle"},
+          {"interference_max_um", "tightest pair"}},
+         "HB4.1",
+         interferenceRange},
+    };
+}
+
+} // namespace arbor::calc

@@ -1,0 +1,146 @@
+#include "io/calc_json.h"
+
+#include "words/sentences.h"
+
+#include <algorithm>
+#include <charconv>
+#include <sstream>
+
+namespace arbor::io {
+
+namespace {
+
+using calc::Kind;
+using calc::Value;
+using json = nlohmann::ordered_json;
+
+Result<Value> materialFromJson(const nlohmann::json& d, const std::string& key) {
+    for (const char* constant : {"E_MPa", "nu", "alpha_per_K"})
+        if (!d.contains(constant) || !d.at(constant).is_number())
+            return refuse(ProblemCode::Missing, key + "/" + constant, {}, "a number");
+    return Value(fit::Elastic{d.at("E_MPa"), d.at("nu"), d.at("alpha_per_K")});
+}
+
+Result<Value> valueFromJson(const nlohmann::json& d, const std::string& key) {
+    if (d.is_boolean()) return Value(d.get<bool>());
+    if (d.is_number()) return Value(d.get<double>());
+    if (d.is_string()) return Value(d.get<std::string>());
+    if (d.is_object()) return materialFromJson(d, key);
+    const bool numbers = d.is_array() && std::all_of(d.begin(), d.end(), [](const auto& n) { return n.is_number(); });
+    if (!numbers) return refuse(ProblemCode::Malformed, key, d.dump(), "a number, a text or a list of numbers");
+    return Value(d.get<std::vector<double>>());
+}
+
+json valueJson(const Value& value) {
+    if (const auto* elastic = std::get_if<fit::Elastic>(&value))
+        return {{"E_MPa", elastic->E_MPa}, {"nu", elastic->nu}, {"alpha_per_K", elastic->alpha_perK}};
+    return std::visit(
+        [](const auto& v) -> json {
+            if constexpr (std::is_same_v<std::decay_t<decltype(v)>, fit::Elastic>)
+                return nullptr;
+            else
+                return v;
+        },
+        value);
+}
+
+const char* kindName(Kind kind) {
+    switch (kind) {
+    case Kind::Number:
+        return "number";
+    case Kind::Numbers:
+        return "numbers";
+    case Kind::Text:
+        return "text";
+    case Kind::Choice:
+        return "choice";
+    case Kind::Material:
+        return "material";
+    case Kind::YesNo:
+        return "yes_no";
+    }
+    return "";
+}
+
+std::optional<double> asNumber(const std::string& text) {
+    double value = 0;
+    const char* end = text.data() + text.size();
+    const auto [at, error] = std::from_chars(text.data() + (text.starts_with('+') ? 1 : 0), end, value);
+    return error == std::errc{} && at == end && !text.empty() ? std::optional(value) : std::nullopt;
+}
+
+json fieldJson(const calc::Field& field) {
+    json d{{"name", field.name}, {"kind", kindName(field.kind)}, {"what", field.what}};
+    if (const auto unit = unitOf(field.name); !unit.empty()) d["unit"] = unit;
+    if (field.allowed.lower != 0 || field.allowed.upper != 0)
+        d["allowed"] = {{"least", field.allowed.lower}, {"most", field.allowed.upper}};
+    if (!field.choices.empty()) d["choices"] = field.choices;
+    if (field.preset) d["preset"] = valueJson(*field.preset);
+    d["required"] = !field.preset && !field.optional;
+    return d;
+}
+
+} // namespace
+
+Result<calc::Values> valuesFromJson(const nlohmann::json& object) {
+    if (!object.is_object()) return refuse(ProblemCode::Malformed, "the input", object.dump(), "an object");
+    calc::Values out;
+    for (const auto& [key, d] : object.items()) {
+        auto value = valueFromJson(d, key);
+        if (!value) return tl::unexpected(value.error());
+        out[key] = std::move(*value);
+    }
+    return out;
+}
+
+calc::Value valueFromText(const calc::Calculation& calculation, const std::string& name, const std::string& typed) {
+    const auto field = std::find_if(calculation.inputs.begin(), calculation.inputs.end(),
+                                    [&](const calc::Field& f) { return f.name == name; });
+    const auto kind = field == calculation.inputs.end() ? Kind::Text : field->kind;
+    if (kind == Kind::YesNo && (typed == "true" || typed == "false")) return typed == "true";
+    if (kind == Kind::Number)
+        if (const auto number = asNumber(typed)) return *number;
+    if (kind != Kind::Numbers) return typed;
+    std::vector<double> numbers;
+    std::istringstream list(typed);
+    for (std::string one; std::getline(list, one, ',');) {
+        const auto number = asNumber(one);
+        if (!number) return typed; // evaluate() says what is wanted
+        numbers.push_back(*number);
+    }
+    return numbers;
+}
+
+json valuesJson(const calc::Calculation& calculation, const calc::Values& out) {
+    json d = json::object();
+    for (const auto& [name, what] : calculation.outputs)
+        if (const auto at = out.find(name); at != out.end()) d[name] = valueJson(at->second);
+    return d;
+}
+
+json describeJson(const calc::Calculation& c) {
+    json d{{"name", c.name}, {"title", c.title}, {"also_called", c.alsoCalled}, {"inputs", json::array()}};
+    for (const auto& field : c.inputs)
+        d["inputs"].push_back(fieldJson(field));
+    d["outputs"] = json::array();
+    for (const auto& [name, what] : c.outputs) {
+        json output{{"name", name}, {"what", what}};
+        if (const auto unit = unitOf(name); !unit.empty()) output["unit"] = unit;
+        d["outputs"].push_back(output);
+    }
+    d["source"] = words::sourceName(c.source);
+    return d;
+}
+
+std::string unitOf(const std::string& name) {
+    static const std::pair<const char*, const char*> endings[] = {
+        {"_N_per_mm", "N/mm"}, {"_g_per_cm3", "g/cm3"}, {"_per_K", "1/K"},     {"_20C_um", "um"}, {"_mm", "mm"},
+        {"_um", "um"},         {"_MPa", "MPa"},         {"_N", "N"},           {"_Nm", "N m"},    {"_J", "J"},
+        {"_C", "degC"},        {"_deg", "deg"},         {"_arcmin", "arcmin"}, {"_g", "g"},       {"_cm3", "cm3"}};
+    for (const auto& [ending, unit] : endings)
+        if (name.ends_with(ending)) return unit;
+    if (name.starts_with("T_")) return "degC";
+    return name.starts_with("Rz_") ? "um" : "";
+}
+
+} // namespace arbor::io
