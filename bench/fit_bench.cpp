@@ -1,6 +1,5 @@
-// Scatter of one seat: interference, pressure and clearance left, as dense as 200,000 drawn samples would give it.
-#include "core/fit/bearing_fit.h"
-
+// Scatter of one seat: interference, pressure and clearance left, as close as a million draws give it (seat_fit_test).
+#include "support/bearing_case.h"
 #include "support/shop.h"
 
 #include <benchmark/benchmark.h>
@@ -9,35 +8,17 @@ using namespace arbor;
 
 namespace {
 
-fit::BearingFitInput oneSeat() {
-    const auto& lib = arbor::testing::demoLibrary();
-    fit::BearingFitInput in;
-    in.bearing = *catalog::findBearing(lib.bearings, "6206");
-    in.ring = lib.materials.at("bearing_steel");
-    in.outside = {fit::Spread::ofLimits({-0.013, 0}), 0.0016};
-    in.bore = {fit::Spread::ofLimits({-0.010, 0}), 0.0016};
-    in.clearance_mm = {0.013, 0.028};
-    in.housing = {lib.materials.at("grey_cast_iron"), 100, {fit::Spread::ofLimits({-0.039, -0.009}), 0.004}, 20};
-    in.friction = {0.08, 0.13};
-    in.engagedLength_mm = 14;
-    return in;
-}
-
 void scatterOfOneSeat(benchmark::State& state) {
-    const auto in = oneSeat();
+    const auto in = arbor::testing::ringInIron();
     for (auto _ : state)
-        benchmark::DoNotOptimize(fit::bearingFit(in));
+        benchmark::DoNotOptimize(arbor::testing::answer(in));
 }
 BENCHMARK(scatterOfOneSeat)->Unit(benchmark::kMillisecond);
 
 void scatterOfTwoSeats(benchmark::State& state) {
-    auto in = oneSeat();
-    in.shaft = fit::ShaftMember{arbor::testing::demoLibrary().materials.at("carbon_steel"),
-                                0,
-                                {fit::Spread::ofLimits({0.002, 0.011}), 0.004},
-                                20};
+    const auto in = arbor::testing::onShaft(arbor::testing::ringInIron(), {0.002, 0.011});
     for (auto _ : state)
-        benchmark::DoNotOptimize(fit::bearingFit(in));
+        benchmark::DoNotOptimize(arbor::testing::answer(in));
 }
 BENCHMARK(scatterOfTwoSeats)->Unit(benchmark::kMillisecond);
 

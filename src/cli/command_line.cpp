@@ -56,6 +56,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     app.require_subcommand(1);
     std::vector<Registered> all;
     addStation(app, all, "plan", "All stations of a job", {std::begin(job::kStations), std::end(job::kStations)});
+    addStation(app, all, "measure", "The Measure station of a job", {Station::Measure});
     addStation(app, all, "fit", "The Fit station of a job", {Station::Fit});
     addStation(app, all, "tools", "The Tooling station of a job", {Station::Tooling});
     addStation(app, all, "press", "The Press station of a job", {Station::Press});

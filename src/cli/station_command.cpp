@@ -4,7 +4,7 @@
 #include "io/job_file.h"
 #include "io/library_files.h"
 #include "io/plan_json.h"
-#include "words/sentences.h"
+#include "words/measure_words.h"
 
 #include <algorithm>
 #include <filesystem>
@@ -25,25 +25,82 @@ void printAdvice(std::ostream& out, const AdviceList& list, const Display& d) {
     }
 }
 
-void printFit(std::ostream& out, const plan::Plan& plan, const Display& d) {
-    const auto& f = *plan.fit;
-    const auto fine = d.fine(0).unit;
-    out << "  interference    " << d.fine(f.interference_mm.likely).text() << "  ("
+void printSurface(std::ostream& out, const plan::SeatPlan& seat, bool hole, const Display& d) {
+    const auto& s = hole ? seat.hole : seat.shaft;
+    if (s.ring) return;
+    out << "  " << words::surfaceTitle(seat, hole) << ", " << (s.spec.empty() ? "no class" : s.spec) << ": "
+        << words::verdictName(s.verdict) << (s.overruled ? " (overruled)" : "") << '\n';
+    if (s.form) {
+        out << "    mean " << d.size(s.form->mean_mm).text() << ", out of round "
+            << d.fine(s.form->outOfRound_mm).text();
+        if (s.form->taper_mm) out << ", taper " << d.fine(*s.form->taper_mm).text();
+        if (s.form->mouth_mm) out << ", mouth " << d.fine(*s.form->mouth_mm).text();
+        if (s.form->lobing_mm) out << ", lobing " << d.fine(*s.form->lobing_mm).text();
+        out << "; form may take " << d.fine(s.formLimit_mm).text() << '\n';
+    }
+    printAdvice(out, s.judgement.advice(), d);
+}
+
+void printMeasure(std::ostream& out, const plan::FitPlan& fits, const Display& d) {
+    for (const auto& seat : fits.seats)
+        for (const bool hole : {true, false})
+            printSurface(out, seat, hole, d);
+    for (const auto& spacer : fits.spacers) {
+        out << "  " << spacer.label << ": " << words::verdictName(spacer.state.judgement.verdict) << '\n';
+        printAdvice(out, spacer.state.judgement.advice(), d);
+    }
+    for (const auto& cause : fits.causes)
+        out << "  old bearing     " << words::decimals(100 * cause.share, 0) << " %  " << words::causeName(cause.cause)
+            << '\n';
+    for (const auto look : fits.lookAt)
+        out << "  look at         " << words::lookAtWords(look).line() << '\n';
+}
+
+void printSeat(std::ostream& out, const plan::SeatPlan& seat, const Display& d) {
+    out << "  " << words::seatTitle(seat) << ", " << d.size(seat.dia_mm).text() << "  ("
+        << (seat.hole.spec.empty() ? "no class" : seat.hole.spec) << " on "
+        << (seat.shaft.spec.empty() ? "no class" : seat.shaft.spec) << ")\n";
+    if (!seat.fit) {
+        out << "    a size is not known\n";
+        return;
+    }
+    const auto& f = *seat.fit;
+    out << "    interference    " << d.fine(f.interference_mm.likely).text() << "  ("
         << d.fineRange(f.interference_mm.least, f.interference_mm.most) << "), by the limits "
-        << d.fineRange(f.interferenceWorst_mm.lower, f.interferenceWorst_mm.upper) << ' ' << fine << '\n'
-        << "  pressure        " << d.pressure(f.pressure_MPa.likely).text() << '\n'
-        << "  press force     " << d.force(f.pressForce_N.likely).text() << "  ("
-        << d.forceRange(f.pressForce_N.least, f.pressForce_N.most) << ")\n"
-        << "  clearance left  ";
-    if (f.clearanceMade)
-        out << d.fine(f.clearanceLeft_mm.likely).text() << "  ("
-            << d.fineRange(f.clearanceLeft_mm.least, f.clearanceLeft_mm.most) << "), by the limits "
-            << d.fineRange(f.clearanceWorst_mm.lower, f.clearanceWorst_mm.upper) << ' ' << fine << '\n';
-    else
-        out << "set when it is adjusted\n";
-    out << "  housing to      " << d.temperature(f.housingTemp_C).text() << " to drop it in\n";
+        << d.fineRange(f.interferenceWorst_mm.lower, f.interferenceWorst_mm.upper) << ' ' << d.fine(0).unit << '\n'
+        << "    pressure        " << d.pressure(f.pressure_MPa.likely).text() << ", at work "
+        << d.pressure(f.pressureAtWork_MPa.likely).text() << '\n'
+        << "    press force     " << d.force(f.pressForce_N.likely).text() << "  ("
+        << d.forceRange(f.pressForce_N.least, f.pressForce_N.most) << "), holds "
+        << d.torque(f.slipTorqueAtWork_Nm.likely).text() << '\n'
+        << "    outer part to   " << d.temperature(f.outerTemp_C).text() << " to drop it in\n";
     printAdvice(out, f.advisories, d);
     printAdvice(out, f.because, d);
+}
+
+void printBearing(std::ostream& out, const plan::BearingPlan& bearing, const Display& d) {
+    out << "  Bearing " << bearing.designation << "\n    clearance left  ";
+    if (const auto& c = bearing.clearance) {
+        out << d.fine(c->left_mm.likely).text() << "  (" << d.fineRange(c->left_mm.least, c->left_mm.most)
+            << "), by the limits " << d.fineRange(c->worst_mm.lower, c->worst_mm.upper) << ' ' << d.fine(0).unit
+            << '\n';
+        printAdvice(out, c->advisories, d);
+        printAdvice(out, c->because, d);
+    } else {
+        out << "set when it is adjusted\n";
+    }
+    if (bearing.proposal.hole && bearing.proposal.shaft)
+        out << "    proposed        " << bearing.proposal.hole->text() << " and " << bearing.proposal.shaft->text()
+            << '\n';
+    printAdvice(out, bearing.proposal.because, d);
+    if (bearing.question) printAdvice(out, {*bearing.question}, d);
+}
+
+void printFit(std::ostream& out, const plan::FitPlan& fits, const Display& d) {
+    for (const auto& seat : fits.seats)
+        printSeat(out, seat, d);
+    for (const auto& bearing : fits.bearings)
+        printBearing(out, bearing, d);
 }
 
 void printTools(std::ostream& out, const plan::Plan& plan, const Display& d) {
@@ -87,7 +144,7 @@ void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
     if (plan.traceOverlay) printAdvice(out, plan.traceOverlay->findings, d);
 }
 
-void printSeat(std::ostream& out, const plan::Plan& plan, const Display& d) {
+void printSeating(std::ostream& out, const plan::Plan& plan, const Display& d) {
     const auto& s = *plan.seating;
     out << "  " << words::verdict(s, d).line() << '\n';
     if (s.plane)
@@ -101,10 +158,11 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
     const Display d(job.units);
     out << words::stationTitle(station) << "  [" << words::markWord(plan.marks.at(station)) << "]  "
         << words::stationLine(station, job, plan, d) << '\n';
-    if (station == job::Station::Fit && plan.fit) printFit(out, plan, d);
+    if (station == job::Station::Measure && plan.fits) printMeasure(out, *plan.fits, d);
+    if (station == job::Station::Fit && plan.fits) printFit(out, *plan.fits, d);
     if (station == job::Station::Tooling && plan.tools) printTools(out, plan, d);
     if (station == job::Station::Press && plan.pressing) printPress(out, plan, d);
-    if (station == job::Station::Seat && plan.seating) printSeat(out, plan, d);
+    if (station == job::Station::Seat && plan.seating) printSeating(out, plan, d);
     if (station == job::Station::Close && job.record)
         out << "  " << job.record->when << "  " << job.record->verdict << '\n';
 }

@@ -3,6 +3,8 @@
 #include "core/plan/plan.h"
 #include "core/route/kit.h"
 #include "io/entry/size_entry.h"
+#include "io/json_names.h"
+#include "io/measured_json.h"
 
 namespace arbor::io {
 
@@ -12,11 +14,6 @@ using nlohmann::json;
 
 constexpr double kUm = 1e-3;
 
-template <class E>
-struct Name {
-    E value;
-    const char* text;
-};
 constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
                                           {catalog::Side::Down, "down"},
                                           {catalog::Side::Up, "up"},
@@ -36,25 +33,12 @@ constexpr Name<job::Found> kFounds[] = {{job::Found::Fine, "fine"}, {job::Found:
 constexpr Name<seat::ReadingKind> kKinds[] = {{seat::ReadingKind::Depth, "depth"},
                                               {seat::ReadingKind::Feeler, "feeler"}};
 
-template <class E, std::size_t n>
-E named(const Name<E> (&names)[n], const std::string& text) {
-    for (const auto& name : names)
-        if (text == name.text) return name.value;
-    return names[0].value; // the schema lets no other text through
-}
-template <class E, std::size_t n>
-std::string nameOf(const Name<E> (&names)[n], E value) {
-    for (const auto& name : names)
-        if (value == name.value) return name.text;
-    return names[0].text;
-}
-
 tl::unexpected<Problem> at(Problem problem, const std::string& place) {
     problem.field = place;
     return tl::unexpected(std::move(problem));
 }
 
-job::BearingChoice readBearing(const json& d) {
+Result<job::BearingChoice> readBearing(const json& d) {
     job::BearingChoice b;
     b.designation = d.at("designation");
     b.toleranceClass = d.value("tolerance_class", b.toleranceClass);
@@ -63,6 +47,15 @@ job::BearingChoice readBearing(const json& d) {
     b.seals = named(kSides, d.value("seals", "none"));
     b.encoder = named(kSides, d.value("encoder", "none"));
     b.rz_mm = d.value("roughness_rz_um", b.rz_mm / kUm) * kUm;
+    for (const auto& [key, target] : {std::pair{"bore", &b.bore}, {"outside", &b.outside}}) {
+        if (!d.contains(key)) continue;
+        const auto size = parseSize(d.at(key).at("size"), 0);
+        if (!size) return at(size.error(), std::string("bearing/") + key + "/size");
+        *target = *size;
+    }
+    for (const auto& [key, target] :
+         {std::pair{"inner_raceway_mm", &b.innerRacewayDia_mm}, {"outer_raceway_mm", &b.outerRacewayDia_mm}})
+        if (d.contains(key)) *target = d.at(key).get<double>();
     return b;
 }
 
@@ -219,6 +212,10 @@ json orNull(const std::optional<T>& value) {
     return value ? json(*value) : json();
 }
 
+json typedOrNull(const std::optional<job::SizeSpec>& size) {
+    return size ? json{{"size", size->typed}} : json();
+}
+
 json housingJson(const job::HousingPart& h) {
     json d{{"material", h.material},
            {"seat", {{"size", h.seat.typed}}},
@@ -277,7 +274,9 @@ Result<job::Job> jobFromJson(const json& d) {
     job.title = d.at("title");
     job.customer = d.value("customer", "");
     job.units = named(kUnits, d.value("units", "metric"));
-    job.bearing = readBearing(d.at("bearing"));
+    auto bearing = readBearing(d.at("bearing"));
+    if (!bearing) return tl::unexpected(bearing.error());
+    job.bearing = std::move(*bearing);
     auto housing = readHousing(d.at("housing"));
     if (!housing) return tl::unexpected(housing.error());
     job.housing = std::move(*housing);
@@ -292,6 +291,8 @@ Result<job::Job> jobFromJson(const json& d) {
     const auto t = d.value("temperatures", json::object());
     job.temperatures = {t.value("inner_ring_degC", 20.0), t.value("outer_ring_degC", 20.0),
                         t.value("housing_degC", 20.0), t.value("shaft_degC", 20.0)};
+    job.work = workFromJson(d.value("work", json::object()));
+    job.measured = measuredFromJson(d.value("measured", json::object()));
     job.lubricant = named(kLubricants, d.value("lubricant", "light_oil"));
     const auto& tooling = d.at("tooling");
     job.tooling.press = tooling.at("press");
@@ -324,6 +325,10 @@ json jobToJson(const job::Job& job) {
              {"tolerance_class", b.toleranceClass},
              {"clearance_group", b.clearanceGroup},
              {"static_rating_N", orNull(b.typedStaticRating_N)},
+             {"bore", typedOrNull(b.bore)},
+             {"outside", typedOrNull(b.outside)},
+             {"inner_raceway_mm", orNull(b.innerRacewayDia_mm)},
+             {"outer_raceway_mm", orNull(b.outerRacewayDia_mm)},
              {"seals", nameOf(kSides, b.seals)},
              {"encoder", nameOf(kSides, b.encoder)},
              {"roughness_rz_um", b.rz_mm / kUm}}},
@@ -347,6 +352,8 @@ json jobToJson(const job::Job& job) {
            {"arrangement", nullptr},
            {"intake", nullptr},
            {"strip", nullptr},
+           {"work", nullptr},
+           {"measured", nullptr},
            {"done", stationsJson(job.done)},
            {"record_draft", nullptr},
            {"record", nullptr}};
@@ -355,6 +362,8 @@ json jobToJson(const job::Job& job) {
     if (job.arrangement) d["arrangement"] = json::parse(arrangement::arrangementText(*job.arrangement));
     if (job.intake != job::Intake{}) d["intake"] = intakeJson(job.intake);
     if (job.strip != job::StripState{}) d["strip"] = stripJson(job.strip);
+    if (job.work != job::Work{}) d["work"] = workToJson(job.work);
+    if (job.measured != job::Measured{}) d["measured"] = measuredToJson(job.measured);
     if (job.shaft)
         d["shaft"] = {{"material", job.shaft->material},
                       {"seat", {{"size", job.shaft->seat.typed}}},

@@ -1,5 +1,7 @@
 #include "io/plan_json.h"
 
+#include "io/fit_json.h"
+#include "io/result_json.h"
 #include "io/strip_json.h"
 #include "words/strip_words.h"
 
@@ -11,53 +13,6 @@ namespace arbor::io {
 namespace {
 
 using json = nlohmann::ordered_json;
-
-constexpr double kUm = 1e-3;
-
-json rangeJson(const Range& r, double unit = 1) {
-    return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}};
-}
-json limitsJson(const Limits& l, double unit = 1) {
-    return {{"lower", l.lower / unit}, {"upper", l.upper / unit}};
-}
-
-const char* severityName(Severity s) {
-    return s == Severity::Stop ? "stop" : s == Severity::Look ? "look" : "info";
-}
-
-json adviceJson(const AdviceList& list, const words::Display& display) {
-    auto out = json::array();
-    for (const auto& a : list) {
-        const auto said = words::say(a, display);
-        json entry{{"severity", severityName(a.severity)}, {"says", said.line()}};
-        if (!a.source.empty()) entry["source"] = words::sourceName(a.source);
-        out.push_back(entry);
-    }
-    return out;
-}
-
-json fitJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.fit) return nullptr;
-    const auto& f = *plan.fit;
-    return {{"interference_worst_um", limitsJson(f.interferenceWorst_mm, kUm)},
-            {"interference_um", rangeJson(f.interference_mm, kUm)},
-            {"interference_nominal_um", f.interferenceNominal_mm / kUm},
-            {"smoothing_um", f.smoothing_mm / kUm},
-            {"pressure_MPa", rangeJson(f.pressure_MPa)},
-            {"pressure_worst_MPa", f.pressureWorst_MPa},
-            {"housing_hoop_MPa", f.housingHoop_MPa},
-            {"ring_hoop_MPa", f.ringHoop_MPa},
-            {"press_force_N", rangeJson(f.pressForce_N)},
-            {"press_force_worst_N", f.pressForceWorst_N},
-            {"slip_torque_Nm", rangeJson(f.slipTorque_Nm)},
-            {"clearance_left_um", f.clearanceMade ? rangeJson(f.clearanceLeft_mm, kUm) : json()},
-            {"clearance_worst_um", f.clearanceMade ? limitsJson(f.clearanceWorst_mm, kUm) : json()},
-            {"clearance_nominal_um", f.clearanceMade ? json(f.clearanceNominal_mm / kUm) : json()},
-            {"share_below_zero", f.clearanceMade ? json(f.shareBelowZero) : json()},
-            {"housing_temp_degC", f.housingTemp_C},
-            {"because", adviceJson(f.because, d)},
-            {"advisories", adviceJson(f.advisories, d)}};
-}
 
 json stackJson(const tooling::StackFit& s) {
     return {{"stack_mm", s.stack_mm},
@@ -170,8 +125,10 @@ json stationJson(job::Station station, const job::Job& job, const plan::Plan& pl
         return intakeJson(job.intake);
     case job::Station::Strip:
         return plan.strip && plan.strip->sound() ? json(stripJson(*plan.strip, d, true)) : json();
+    case job::Station::Measure:
+        return plan.fits ? measureJson(*plan.fits, d) : json();
     case job::Station::Fit:
-        return fitJson(plan, d);
+        return plan.fits ? fitJson(plan, d) : json();
     case job::Station::Tooling:
         return toolsJson(plan, d);
     case job::Station::Press:

@@ -1,6 +1,7 @@
 #include "words/sentences.h"
 
-#include "words/strip_words.h"
+#include "words/measure_words.h"
+#include "words/order_words.h"
 
 #include <cmath>
 #include <fmt/format.h>
@@ -45,8 +46,36 @@ Said sayFit(const Advice& a, const Display& d) {
         return {"Clearance of " + a.subject + " taken as for a deep groove bearing",
                 "the standard gives no group for two-row angular contact; hold it against the bearing's own figure"};
     case Finding::MostSensitive:
-        return {"The " + a.subject + " moves the clearance most",
-                "1 µm there is " + figures(a.value) + " µm of clearance"};
+        return {capital(a.subject) + " moves the clearance most",
+                "its half band is " + d.fine(a.value).text() + " of clearance"};
+    case Finding::LooseAtWork:
+        return {"May be loose at work",
+                "the loosest likely pair has " + d.fine(a.value).text() + " left when warm and turning"};
+    case Finding::ShaftYields:
+        return {"The part inside would yield",
+                d.pressure(a.value).text() + " pressure; its elastic limit is " + d.pressure(a.limit).text()};
+    case Finding::SpeedTakes:
+        return {"Speed takes " + d.fine(a.value).text(), "the grip is gone at " + decimals(a.limit, 0) + " rpm"};
+    case Finding::WarmthGives:
+        return {a.value < 0 ? "Warmth takes " + d.fine(-a.value).text() : "Warmth gives " + d.fine(a.value).text(),
+                "of interference at the working temperatures"};
+    case Finding::SleeveBetween:
+        return {"Sleeve of " + a.subject + ", Ø" + d.size(a.value).text(),
+                "hoop stress at its bore " + d.pressure(a.limit).text() + " in the worst case"};
+    case Finding::RingTurnsUnderLoad:
+        return {"The load goes round on the " + a.subject, "it must be tight, or it creeps: P/C " +
+                                                               decimals(a.value, 2) +
+                                                               ", size and kind of bearing say how tight"};
+    case Finding::OtherRingSlides:
+        return {"The " + a.subject + " may slide", "it stands still under the load and has to move as things get warm"};
+    case Finding::OtherRingGuided:
+        return {"The " + a.subject + " is guided",
+                "it stands still under the load: easy to fit, without play to rattle"};
+    case Finding::OneStepTighter:
+        return {"One step tighter", a.subject};
+    case Finding::WrongRingTight:
+        return {"The " + a.subject + " is loose",
+                "the load goes round on it: it will creep and wear its seat. Make this ring the tight one"};
     case Finding::HeatAboveCeiling:
         return {"Too hot for " + a.subject, d.temperature(a.value).text() + " needed, " +
                                                 d.temperature(a.limit).text() +
@@ -225,7 +254,7 @@ Said saySeat(const Advice& a, const Display& d) {
 } // namespace
 
 Said say(const Advice& advice, const Display& display) {
-    for (const auto speak : {sayFit, sayPath, sayTool, sayPress, saySeat})
+    for (const auto speak : {sayFit, sayMeasure, sayPath, sayTool, sayPress, saySeat})
         if (auto said = speak(advice, display); !said.head.empty()) return said;
     return {};
 }
@@ -275,156 +304,6 @@ std::string say(const Problem& p) {
     text += (p.value.empty() ? std::string("it") : "“" + p.value + "”") + " " + codeWords(p.code);
     if (!p.limit.empty()) text += "; wanted: " + p.limit;
     return text;
-}
-
-std::string stationTitle(job::Station station) {
-    static const std::map<job::Station, std::string> titles{
-        {job::Station::Intake, "Intake"},   {job::Station::Strip, "Strip"}, {job::Station::Fit, "Fit"},
-        {job::Station::Tooling, "Tooling"}, {job::Station::Press, "Press"}, {job::Station::Seat, "Seat"},
-        {job::Station::Close, "Close"}};
-    return titles.at(station);
-}
-
-namespace {
-
-std::string intakeLine(const job::Intake& intake) {
-    if (!intake.complaint.empty()) return intake.complaint;
-    return intake.checks.empty() ? "not looked at yet" : fmt::format("{} checks", intake.checks.size());
-}
-
-std::string stripLine(const job::Job& job, const plan::Plan& plan) {
-    if (!plan.strip) return "no arrangement";
-    if (!plan.strip->sound()) return "the arrangement is wrong";
-    const auto all = plan.strip->assembly.parts.size() - 1; // the base stays
-    if (!job.strip.fitted.empty()) return fmt::format("{} of {} parts back in", job.strip.fitted.size(), all);
-    return fmt::format("{} of {} parts out", job.strip.out.size(), all);
-}
-
-} // namespace
-
-std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
-    switch (station) {
-    case job::Station::Intake:
-        return intakeLine(job.intake);
-    case job::Station::Strip:
-        return stripLine(job, plan);
-    case job::Station::Fit:
-        if (!plan.fit) return "a size is wrong";
-        if (plan.fit->interference_mm.likely < 0)
-            return d.fineRange(-plan.fit->interference_mm.most, -plan.fit->interference_mm.least) + " " +
-                   d.fine(0).unit + " loose";
-        return d.fineRange(plan.fit->interference_mm.least, plan.fit->interference_mm.most) + " " + d.fine(0).unit +
-               " tight";
-    case job::Station::Tooling:
-        if (!plan.tools) return "waits for Fit";
-        if (!plan.tools->choice) return "nothing fits";
-        return plan.tools->choice->driver->id + " on " +
-               (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
-    case job::Station::Press:
-        return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +
-                                   " " + d.force(0).unit
-                             : "waits for Fit";
-    case job::Station::Seat:
-        if (!plan.seating || plan.seating->verdict == seat::SeatVerdict::NotJudged)
-            return fmt::format("{} readings", job.seating.readings.size());
-        return verdict(*plan.seating, d).head;
-    case job::Station::Close:
-        return job.record ? "recorded by " + job.record->who : "not yet recorded";
-    }
-    return {};
-}
-
-std::string markWord(plan::Mark mark) {
-    switch (mark) {
-    case plan::Mark::Open:
-        return "open";
-    case plan::Mark::Done:
-        return "done";
-    case plan::Mark::Look:
-        return "look";
-    case plan::Mark::Stop:
-        return "stop";
-    }
-    return {};
-}
-
-Said verdict(const seat::Seating& seating, const Display& d) {
-    switch (seating.verdict) {
-    case seat::SeatVerdict::NotJudged:
-        return {"Not measured yet", "Enter what the gauge shows, place by place."};
-    case seat::SeatVerdict::HomeAndSquare:
-        return {"Home and square", seating.grooveOpening_mm ? "Nothing more to do at this seat but the retaining ring."
-                                                            : "Nothing more to do at this seat."};
-    case seat::SeatVerdict::NotHome:
-        return {"Not home", d.fine(seating.gap_mm.likely).text() + " short of the shoulder."};
-    case seat::SeatVerdict::Tilted:
-        return {"Tilted", "High towards " + seat::clockPosition(seating.plane->highAngle_deg) + " o’clock."};
-    case seat::SeatVerdict::ReadingsDisagree:
-        return {"Readings disagree", "One of them does not lie in the plane of the others."};
-    }
-    return {};
-}
-
-std::string nextStep(const seat::Seating& seating) {
-    switch (seating.verdict) {
-    case seat::SeatVerdict::NotJudged:
-        return "Measure at four places or more, evenly round the ring.";
-    case seat::SeatVerdict::HomeAndSquare:
-        return seating.grooveOpening_mm
-                   ? "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on."
-                   : "Turn it by hand: it must run smoothly. Then write the record.";
-    case seat::SeatVerdict::NotHome:
-        return "Put the sleeve back and press again to one held load. If it does not move, lift it out and look under "
-               "the ring.";
-    case seat::SeatVerdict::Tilted:
-        return "Press again with a true sleeve; if the high side stays at " +
-               seat::clockPosition(seating.plane->highAngle_deg) + " o’clock, lift it out and look for a chip there.";
-    case seat::SeatVerdict::ReadingsDisagree:
-        for (const auto& f : seating.findings)
-            if (f.id == Finding::ReadingsDisagree)
-                return "Wipe the face and measure again at " + f.subject + " o’clock.";
-        return "Check the gauge's zero and the sizes, then measure again.";
-    }
-    return {};
-}
-
-namespace {
-
-std::string stripStop(const plan::StripPlan& strip) {
-    if (!strip.faults.empty()) return say(strip.faults.front());
-    for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p)
-        if (strip.order.stuck & route::only(p))
-            return "The " + partName(strip.assembly.parts[p]) + " could never have been fitted so";
-    return kitStop(strip);
-}
-
-} // namespace
-
-std::string stopReason(job::Station station, const plan::Plan& plan, const Display& d) {
-    const auto head = [&](const AdviceList& list) -> std::string {
-        for (const auto& a : list)
-            if (a.severity == Severity::Stop) return say(a, d).head;
-        return {};
-    };
-    switch (station) {
-    case job::Station::Intake:
-        return {};
-    case job::Station::Strip:
-        return plan.strip ? stripStop(*plan.strip) : std::string{};
-    case job::Station::Fit:
-        return plan.fit ? head(plan.fit->advisories) : plan.problem ? say(*plan.problem) : std::string{};
-    case job::Station::Tooling:
-        return !plan.tools          ? std::string{}
-               : plan.tools->choice ? head(plan.tools->proof.findings)
-                                    : "Nothing on the rack fits";
-    case job::Station::Press:
-        return plan.traceOverlay ? head(plan.traceOverlay->findings) : std::string{};
-    case job::Station::Seat:
-        return plan.seating ? head(plan.seating->findings) : std::string{};
-    case job::Station::Close:
-        return {};
-    }
-    return {};
 }
 
 std::string rejectionGroup(const AdviceList& findings) {
@@ -495,11 +374,24 @@ std::string sideName(catalog::Side side) {
 }
 
 std::string sourceName(const std::string& key) {
-    static const std::map<std::string, std::string> names{
-        {"DIN7190-1", "DIN 7190-1"},       {"ISO286-1", "ISO 286-1"}, {"ISO492", "ISO 492"},
-        {"ISO5753-1", "ISO 5753-1"},       {"ISO76", "ISO 76"},       {"HB1.1", "contacts of the section"},
-        {"HB4.1", "limits of both parts"}, {"HB4.5", "Lamé"},         {"HB4.10", "linear expansion"},
-        {"HB4.13", "least-squares plane"}};
+    static const std::map<std::string, std::string> names{{"DIN7190-1", "DIN 7190-1"},
+                                                          {"ISO286-1", "ISO 286-1"},
+                                                          {"ISO492", "ISO 492"},
+                                                          {"ISO5753-1", "ISO 5753-1"},
+                                                          {"ISO76", "ISO 76"},
+                                                          {"HB1.1", "contacts of the section"},
+                                                          {"HB4.1", "limits of both parts"},
+                                                          {"ISO578", "ISO 578"},
+                                                          {"DIN5425", "practice after DIN 5425-1"},
+                                                          {"HB4.3", "linear expansion, turning rings"},
+                                                          {"HB4.4", "Lamé"},
+                                                          {"HB4.8", "force over area"},
+                                                          {"HB4.9", "statics of the thread, VDI 2230"},
+                                                          {"HB4.12", "peg in a hole"},
+                                                          {"HB4.16", "free volume of the section"},
+                                                          {"HB4.5", "Lamé"},
+                                                          {"HB4.10", "linear expansion"},
+                                                          {"HB4.13", "least-squares plane"}};
     if (const auto found = names.find(key); found != names.end()) return found->second;
     return key.starts_with("HB") ? "practice" : key;
 }

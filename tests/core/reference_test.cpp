@@ -1,8 +1,8 @@
 // Values worked out elsewhere by two routes each (tests/data/reference.json), one test per topic that exists here.
+#include "support/bearing_case.h"
 #include "support/reference.h"
 
 #include "core/catalog/rack.h"
-#include "core/fit/bearing_fit.h"
 #include "core/fit/press_joint.h"
 #include "core/force/gauge.h"
 #include "core/seat/seating.h"
@@ -27,7 +27,8 @@ fit::Elastic elasticOf(const json& m) {
 }
 
 catalog::Material materialOf(const json& m) {
-    return {m.at("name"), m.at("E_MPa"), m.at("nu"), m.at("alpha_per_K"), 300, 200, catalog::FrictionFamily::Steel};
+    return {m.at("name"), m.at("E_MPa"), m.at("nu"), m.at("alpha_per_K"),
+            300,          7800,          200,        catalog::FrictionFamily::Steel};
 }
 
 Limits limitsOf(const json& pair) {
@@ -134,34 +135,33 @@ TEST(Reference, PressJoint) {
 TEST(Reference, ResidualClearance) {
     for (const auto& c : referenceCases("residual_clearance")) {
         const auto& in = c["inputs"];
-        fit::BearingFitInput input;
+        const auto surface = [&](const char* limits, const char* rz) {
+            return fit::SizedSurface{fit::Spread::ofLimits(limitsOf(in[limits])), in[rz].get<double>() * kUm};
+        };
+        arbor::testing::BearingCase input;
         input.bearing = {
             "case", catalog::BearingType::DeepGrooveBall, in["bore_mm"], in["od_mm"], 20, 20, 20, 1, 1, 0, 10, 9, 0};
-        // The raceways of these cases are the equivalent ones of a plain tube.
-        ASSERT_DOUBLE_EQ(input.bearing.innerRacewayDia_mm(), in["inner_raceway_mm"]);
-        ASSERT_DOUBLE_EQ(input.bearing.outerRacewayDia_mm(), in["outer_raceway_mm"]);
-        input.ring = materialOf(in["ring"]);
-        input.outside = {fit::Spread::ofLimits(limitsOf(in["od_limits_um"])), in["Rz_od_um"].get<double>() * kUm};
-        input.bore = {fit::Spread::ofLimits(limitsOf(in["bore_limits_um"])), in["Rz_bore_um"].get<double>() * kUm};
-        input.clearance_mm = {in["clearance_min_um"].get<double>() * kUm, in["clearance_max_um"].get<double>() * kUm};
-        input.housing = {
-            materialOf(in["housing"]),
-            in["housing_od_mm"],
-            {fit::Spread::ofLimits(limitsOf(in["hole_limits_um"])), in["Rz_housing_um"].get<double>() * kUm},
-            in["T_housing_C"]};
-        input.shaft = fit::ShaftMember{
-            materialOf(in["shaft"]),
-            in["shaft_bore_mm"],
-            {fit::Spread::ofLimits(limitsOf(in["shaft_limits_um"])), in["Rz_shaft_um"].get<double>() * kUm},
-            in["T_shaft_C"]};
+        input.asMade_mm = {in["clearance_min_um"].get<double>() * kUm, in["clearance_max_um"].get<double>() * kUm};
+        input.housing.dia_mm = in["od_mm"];
+        input.housing.outer = {materialOf(in["housing"]), in["housing_od_mm"],
+                               surface("hole_limits_um", "Rz_housing_um"), in["T_housing_C"]};
+        input.housing.inner = {materialOf(in["ring"]), in["outer_raceway_mm"], surface("od_limits_um", "Rz_od_um"),
+                               in["T_outer_ring_C"]};
+        input.shaft.emplace();
+        input.shaft->dia_mm = in["bore_mm"];
+        input.shaft->outer = {materialOf(in["ring"]), in["inner_raceway_mm"], surface("bore_limits_um", "Rz_bore_um"),
+                              in["T_inner_ring_C"]};
+        input.shaft->inner = {materialOf(in["shaft"]), in["shaft_bore_mm"], surface("shaft_limits_um", "Rz_shaft_um"),
+                              in["T_shaft_C"]};
+        for (auto* seat : {&input.housing, &*input.shaft})
+            seat->friction = {0.1, 0.1};
         input.innerRingTemp_C = in["T_inner_ring_C"];
         input.outerRingTemp_C = in["T_outer_ring_C"];
-        input.friction = {0.1, 0.1};
-        const auto result = fit::bearingFit(input);
+        const auto result = arbor::testing::answer(input);
         ASSERT_TRUE(result) << c["id"];
-        expectReference(c, "residual_min_um", result->clearanceWorst_mm.lower / kUm);
-        expectReference(c, "residual_nominal_um", result->clearanceNominal_mm / kUm);
-        expectReference(c, "residual_max_um", result->clearanceWorst_mm.upper / kUm);
+        expectReference(c, "residual_min_um", result->clearance.worst_mm.lower / kUm);
+        expectReference(c, "residual_nominal_um", result->clearance.nominal_mm / kUm);
+        expectReference(c, "residual_max_um", result->clearance.worst_mm.upper / kUm);
     }
 }
 

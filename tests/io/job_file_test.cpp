@@ -115,7 +115,7 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     text = replaced(text, "\"clock_deg\": 45.0", "\"clock_deg\": 45.0, \"gauge\": \"D2\"");
     text = replaced(text, "\"width_mm\": 2.15", "\"width_mm\": 2.15, \"ring\": \"new\"");
     text = replaced(text, "\"version\": 1", "\"version\": 2");
-    text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"measure\", \"fit\", \"press\"]");
+    text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"warm\", \"fit\", \"press\"]");
     auto document = io::parseJob(text).value();
     document.job.title = "another title";
     const auto saved = json::parse(io::jobText(document));
@@ -124,7 +124,7 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     EXPECT_EQ(saved["housing"]["groove"]["ring"], "new");
     EXPECT_EQ(saved["title"], "another title");
     EXPECT_EQ(saved["version"], 2);
-    EXPECT_EQ(saved["done"], json({"fit", "press", "measure"}));
+    EXPECT_EQ(saved["done"], json({"fit", "press", "warm"}));
 }
 
 TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {

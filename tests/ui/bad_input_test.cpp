@@ -77,7 +77,7 @@ TEST_F(BadInput, BrokenRackLeavesTheJobReadable) {
     open();
     EXPECT_TRUE(window->troubleText().contains("rack.csv"));
     EXPECT_TRUE(window->troubleText().contains("line 4, kind"));
-    EXPECT_TRUE(session().plan().fit);
+    EXPECT_TRUE(session().plan().fit());
     EXPECT_FALSE(session().plan().tools);
     type("measuredBore", "61.981");
     EXPECT_TRUE(window->troubleText().contains("rack.csv")) << "still without tools, still said";

@@ -33,7 +33,7 @@ protected:
 
 TEST_F(SlipText, FitShowsLikelyBandAndLimits) {
     open();
-    const auto& f = *session().plan().fit;
+    const auto& f = *session().plan().fit();
     const auto& interference = figure("Interference");
     EXPECT_EQ(interference.number, "15");
     EXPECT_EQ(interference.range,
@@ -170,7 +170,7 @@ TEST_F(SlipText, LoupeShowsBearingAndSleeve) {
 TEST_F(SlipText, EmptyRackLeavesFitAtWork) {
     shop.write("rack.csv", "id,kind,name,outside_mm,bore_mm,length_mm,head_dia_mm,head_mm,place\n");
     open();
-    EXPECT_TRUE(session().plan().fit);
+    EXPECT_TRUE(session().plan().fit());
     go(Station::Tooling);
     EXPECT_EQ(slip().title, "Nothing on the rack fits");
     EXPECT_EQ(session().plan().marks.at(Station::Tooling), plan::Mark::Stop);

@@ -130,7 +130,12 @@ std::optional<SeatInSection> findSeat(const Assembly& a, const std::string& desi
             continue;
         auto housing = outer.bodies.front();
         auto ring = inner.bodies.front(); // the outer ring comes first
-        SeatInSection out{housing, 0, ring.outsideDia(), !opensUpwards(housing, ring), *indexOf(a, joint.outer)};
+        SeatInSection out{housing,
+                          0,
+                          ring.outsideDia(),
+                          !opensUpwards(housing, ring),
+                          *indexOf(a, joint.outer),
+                          *indexOf(a, joint.inner)};
         if (out.turnedOver) {
             housing = section::onItsHead(housing);
             ring = section::onItsHead(ring);

@@ -63,6 +63,7 @@ struct SeatInSection {
     double seatDia_mm = 0;
     bool turnedOver = false; ///< the assembly stands the other way up
     std::size_t part = 0;    ///< the housing's index
+    std::size_t ring = 0;    ///< the bearing's, or the cup's
 };
 
 /// The first pressed seat of a housing or hub that holds the bearing, or the cup, of that designation.

@@ -21,10 +21,44 @@ enum class Finding {
     SeatYields,            ///< value: pressure [MPa], limit: elastic limit pressure [MPa]
     ClearanceGone,         ///< value: share of bearings below zero [0..1]
     ClearanceGroupAssumed, ///< subject: bearing designation
-    MostSensitive,         ///< subject: input, value: µm of clearance per µm of input
+    MostSensitive,         ///< subject: input, value: change of clearance over half its band [mm]
     HeatAboveCeiling,      ///< value: needed temperature [°C], limit [°C], subject: part
     HeatNeeded,            ///< value: housing temperature [°C], limit: margin kept [mm]
     NoHeatNeeded,
+    LooseAtWork,   ///< value: least interference at work [mm]
+    ShaftYields,   ///< value: pressure [MPa], limit: elastic limit pressure of the inner part [MPa]
+    SpeedTakes,    ///< value: interference lost to speed [mm], limit: speed at which nothing is left [rpm]
+    WarmthGives,   ///< value: interference gained by the working temperatures [mm], negative: lost
+    SleeveBetween, ///< value: outside of the sleeve [mm], limit: hoop stress at its bore [MPa], subject: its material
+    RingTurnsUnderLoad, ///< subject: ring, value: P/C
+    OtherRingSlides,    ///< subject: ring
+    OtherRingGuided,    ///< subject: ring
+    OneStepTighter,     ///< subject: why
+    WrongRingTight,     ///< subject: the ring that must be tight and is not
+    // measure
+    SeatSizeGood,    ///< value: measured diameter [mm], limit: class limit next to it [mm]
+    SeatSizeInDoubt, ///< likewise, within the gauge's uncertainty
+    SeatMetalGone,   ///< likewise, beyond it: hole too large, shaft too small
+    SeatMetalLeft,   ///< likewise: hole too small, shaft too large
+    SeatOutOfRound,  ///< value: on the diameter [mm], limit [mm]
+    SeatTapers,      ///< value [mm], limit [mm]
+    SeatMouthWorn,   ///< value [mm], limit [mm]
+    SeatMovesByHand, ///< subject: "hub" where that scraps it
+    SeatPitsDeep,
+    SeatPitsLight,
+    SeatScored,
+    SeatCrept,
+    SeatRough,       ///< value: Rz [mm], limit [mm]
+    ShoulderRunsOut, ///< value [mm], limit [mm]
+    GrooveDirty,
+    GrooveWorn,
+    NotchesBurred,
+    SpacerLength,        ///< value: measured [mm], limit: drawn [mm]
+    SpacerShort,         ///< likewise
+    SpacerOutOfParallel, ///< value: across the end [mm], limit [mm]
+    SpacerOutOfSquare,   ///< likewise
+    SpacerFlared,        ///< value: end over middle [mm], limit [mm]
+    BackUpTheRing,       ///< the old bearing had force through its elements
     // force
     FrictionBand,        ///< value..limit: band of friction, subject: pair and lubricant
     PathProven,          ///< subject: ring

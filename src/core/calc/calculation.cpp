@@ -136,6 +136,7 @@ std::vector<const Calculation*> find(std::string_view search) {
     }
     std::stable_sort(hits.begin(), hits.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
     std::vector<const Calculation*> out;
+    out.reserve(hits.size());
     for (const auto& [score, calculation] : hits)
         out.push_back(calculation);
     return out;

@@ -18,6 +18,7 @@ struct Material {
     double nu = 0;
     double alpha_perK = 0;
     double yield_MPa = 0; ///< 0.2 % proof stress, or tensile strength for brittle iron
+    double density_kg_m3 = 0;
     double ceiling_C = 0; ///< how hot it may be made for assembly
     FrictionFamily family = FrictionFamily::Steel;
 };

@@ -5,6 +5,11 @@
 #include "core/base/range.h"
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
+#include "core/fit/proposal.h"
+#include "core/measure/form.h"
+#include "core/measure/old_bearing.h"
+#include "core/measure/seat_condition.h"
+#include "core/measure/spacer.h"
 #include "core/route/removal.h"
 #include "core/seat/seating.h"
 #include "core/standards/limits.h"
@@ -18,9 +23,9 @@
 namespace arbor::job {
 
 enum class Units { Metric, Inch };
-enum class Station { Intake, Strip, Fit, Tooling, Press, Seat, Close };
-inline constexpr Station kStations[] = {Station::Intake, Station::Strip, Station::Fit,  Station::Tooling,
-                                        Station::Press,  Station::Seat,  Station::Close};
+enum class Station { Intake, Strip, Measure, Fit, Tooling, Press, Seat, Close };
+inline constexpr Station kStations[] = {Station::Intake,  Station::Strip, Station::Measure, Station::Fit,
+                                        Station::Tooling, Station::Press, Station::Seat,    Station::Close};
 
 /// The guided checks on the machine before anything is taken apart, and what was found.
 enum class Check { Rock, Turn, Listen, Heat, Leak };
@@ -71,6 +76,10 @@ struct BearingChoice {
     std::string toleranceClass = "N";
     std::string clearanceGroup = "CN";
     std::optional<double> typedStaticRating_N;
+    std::optional<SizeSpec> bore;             ///< limits as typed, in place of the class; of inch and special bearings
+    std::optional<SizeSpec> outside;          ///< likewise
+    std::optional<double> innerRacewayDia_mm; ///< nothing: by the tube model
+    std::optional<double> outerRacewayDia_mm;
     catalog::Side seals = catalog::Side::None;
     catalog::Side encoder = catalog::Side::None;
     double rz_mm = 0.0016;
@@ -98,6 +107,63 @@ struct ShaftPart {
     SizeSpec seat;
     double boreDia_mm = 0;
     double rz_mm = 0.004;
+};
+
+/// A seat of the arrangement by the names of its parts, outer one first. A job without an arrangement has
+/// "housing"/"bearing" and "bearing"/"shaft".
+using SeatKey = std::pair<std::string, std::string>;
+inline const SeatKey kHousingSeat{"housing", "bearing"};
+inline const SeatKey kShaftSeat{"bearing", "shaft"};
+
+/// The user's own verdict in place of the program's.
+struct Overrule {
+    measure::Verdict verdict = measure::Verdict::Use;
+    std::string note;
+    friend bool operator==(const Overrule&, const Overrule&) = default;
+};
+
+/// One surface of a seat as it was measured and looked at.
+struct SurfaceCard {
+    std::vector<measure::DiameterReading> readings;
+    measure::GaugeState gauge;
+    measure::Condition condition;
+    std::optional<double> formLimit_mm; ///< stated on the drawing; nothing: half the class
+    std::optional<Overrule> overrule;
+    friend bool operator==(const SurfaceCard&, const SurfaceCard&) = default;
+};
+
+/// A repair sleeve that goes into, or onto, a seat.
+struct SleeveChoice {
+    std::string material = "carbon_steel";
+    double outsideDia_mm = 0;
+    Limits interference_mm; ///< in the outer part
+    bool boredInPlace = true;
+    friend bool operator==(const SleeveChoice&, const SleeveChoice&) = default;
+};
+
+struct SeatCard {
+    SurfaceCard hole;
+    SurfaceCard shaft;
+    std::optional<SleeveChoice> sleeve;
+    friend bool operator==(const SeatCard&, const SeatCard&) = default;
+};
+
+/// What was found when the parts were clean.
+struct Measured {
+    std::map<SeatKey, SeatCard> seats;
+    std::map<std::string, measure::SpacerReadings> spacers; ///< by part
+    std::map<std::string, double> cupStand_mm;              ///< by part: how far it stands proud of its face
+    std::set<measure::Sign> oldBearing;
+    friend bool operator==(const Measured&, const Measured&) = default;
+};
+
+/// How the bearing works; decides which ring must be tight.
+struct Work {
+    fit::LoadCase load = fit::LoadCase::NotSaid;
+    double loadShare = 0.1; ///< P/C
+    double speed_rpm = 0;
+    bool mustSlide = false; ///< the ring that stands still has to move along its seat
+    friend bool operator==(const Work&, const Work&) = default;
 };
 
 struct WorkTemperatures {
@@ -154,6 +220,8 @@ struct Job {
     HousingPart housing;
     std::optional<ShaftPart> shaft;
     WorkTemperatures temperatures;
+    Work work;
+    Measured measured;
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
     ToolWishes tooling;
     std::optional<arrangement::Arrangement> arrangement;

@@ -1,6 +1,7 @@
 #include "core/plan/plan.h"
 
 #include "core/force/gauge.h"
+#include "core/plan/seat_sources.h"
 
 #include <algorithm>
 #include <cmath>
@@ -61,45 +62,6 @@ Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib, c
     return out;
 }
 
-Result<Limits> classLimits(const job::SizeSpec& size, const Library& lib, bool hole, const std::string& place) {
-    if (!size.toleranceClass) return size.deviation_mm;
-    if (size.toleranceClass->isHole() != hole)
-        return refuse(ProblemCode::UnknownClass, place, size.toleranceClass->text(),
-                      hole ? "a hole class, in capitals" : "a shaft class, in small letters");
-    const auto limits = standards::limitDeviations(lib.iso286, size.nominal_mm, *size.toleranceClass);
-    return limits ? limits : tl::unexpected(at(limits.error(), place));
-}
-
-Result<void> checkMeasured(const job::MeasuredSize& m, double nominal_mm) {
-    // A gauge set to the wrong master is off by more than any seat that is worth working out.
-    if (!(std::abs(m.value_mm - nominal_mm) <= 0.01 * nominal_mm))
-        return refuse(ProblemCode::OutOfRange, "housing/measured", m.typed,
-                      "within 1 % of " + plain(nominal_mm) + " mm");
-    if (!(m.uncertainty_mm >= 0 && m.uncertainty_mm <= 0.1))
-        return refuse(ProblemCode::OutOfRange, "housing/measured", plain(m.uncertainty_mm),
-                      "an uncertainty of 0 to 0.1 mm");
-    return {};
-}
-
-Result<void> fillShaft(fit::BearingFitInput& in, const Job& job, const Library& lib, Plan& plan) {
-    if (!job.shaft) return {};
-    const auto material = materialNamed(lib, job.shaft->material, "shaft/material");
-    const auto limits = classLimits(job.shaft->seat, lib, false, "shaft/seat/size");
-    if (!material || !limits) return tl::unexpected(!material ? material.error() : limits.error());
-    if (job.shaft->seat.nominal_mm != in.bearing.boreDia_mm)
-        return refuse(ProblemCode::GeometryOrder, "shaft/seat/size", plain(job.shaft->seat.nominal_mm),
-                      "the bearing's bore " + plain(in.bearing.boreDia_mm) + " mm");
-    if (!(job.shaft->boreDia_mm >= 0 && job.shaft->boreDia_mm < in.bearing.boreDia_mm))
-        return refuse(ProblemCode::GeometryOrder, "shaft/bore_mm", plain(job.shaft->boreDia_mm),
-                      "0 up to under " + plain(in.bearing.boreDia_mm) + " mm");
-    plan.shaftClass_mm = *limits;
-    in.shaft = fit::ShaftMember{**material,
-                                job.shaft->boreDia_mm,
-                                {fit::Spread::ofLimits(*limits), job.shaft->rz_mm},
-                                job.temperatures.shaft_C};
-    return {};
-}
-
 Result<void> checkPlainNumbers(const Job& job) {
     const auto& t = job.temperatures;
     for (const auto& [place, value] : {std::pair{"temperatures/inner_ring_degC", t.innerRing_C},
@@ -119,84 +81,52 @@ Result<void> checkPlainNumbers(const Job& job) {
     return {};
 }
 
-const standards::StepTable& clearanceTable(catalog::BearingType type, const standards::BearingTables& tables) {
-    switch (type) {
-    case catalog::BearingType::CylindricalNU:
-    case catalog::BearingType::CylindricalNJ:
-    case catalog::BearingType::CylindricalN:
-    case catalog::BearingType::NeedleRoller:
-        return tables.rollerClearance;
-    case catalog::BearingType::SphericalRoller:
-        return tables.sphericalClearance;
-    default:
-        return tables.clearance;
-    }
-}
-
-Result<fit::BearingFitInput> fitInput(const Job& job, const Library& lib, Plan& plan) {
-    if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
-    const auto& bearing = plan.arrangement->bearing;
-    const auto hole = classLimits(job.housing.seat, lib, true, "housing/seat/size");
-    const auto row = limitsRow(bearing.type, job.bearing.toleranceClass);
-    const auto outside = standards::outsideDeviation(lib.bearingTables, bearing.outsideDia_mm, row);
-    const auto bore = standards::boreDeviation(lib.bearingTables, bearing.boreDia_mm, row);
-    const auto clearance = catalog::knowledge(bearing.type).clearanceMade
-                               ? standards::radialClearance(clearanceTable(bearing.type, lib.bearingTables),
-                                                            bearing.boreDia_mm, job.bearing.clearanceGroup)
-                               : Result<Limits>(Limits{});
-    const auto ring = materialNamed(lib, "bearing_steel", "bearing/material");
-    if (!hole) return tl::unexpected(hole.error());
-    if (!outside || !bore)
-        return tl::unexpected(at(!outside ? outside.error() : bore.error(), "bearing/tolerance_class"));
-    if (!clearance) return tl::unexpected(at(clearance.error(), "bearing/clearance_group"));
-    if (!ring) return tl::unexpected(ring.error());
-    plan.housingClass_mm = *hole;
-    plan.ringOutside_mm = *outside;
-
-    fit::BearingFitInput in;
-    in.bearing = bearing;
-    in.dress = plan.arrangement->dress;
-    in.ring = **ring;
-    in.outside = {fit::Spread::ofLimits(*outside), job.bearing.rz_mm};
-    in.bore = {fit::Spread::ofLimits(*bore), job.bearing.rz_mm};
-    in.clearance_mm = *clearance;
-    in.housing = {*materialNamed(lib, job.housing.material, {}).value(),
-                  plan.arrangement->housing.outsideDia_mm,
-                  {fit::Spread::ofLimits(*hole), job.housing.rz_mm},
-                  job.temperatures.housing_C};
-    if (const auto& m = job.housing.measured) {
-        if (auto ok = checkMeasured(*m, job.housing.seat.nominal_mm); !ok) return tl::unexpected(ok.error());
-        in.housing.bore.deviation =
-            fit::Spread::ofMeasured(m->value_mm - job.housing.seat.nominal_mm, m->uncertainty_mm);
-    }
-    if (auto ok = fillShaft(in, job, lib, plan); !ok) return tl::unexpected(ok.error());
-    in.innerRingTemp_C = job.temperatures.innerRing_C;
-    in.outerRingTemp_C = job.temperatures.outerRing_C;
-    in.friction = lib.friction.at({in.housing.material.family, job.lubricant});
-    in.engagedLength_mm = arrangement::engagedLength(*plan.arrangement, plan.arrangement->homeTravel_mm());
-    return in;
-}
-
 /// What only the job knows about its fit: the measured size against its class, and a clearance group that had to be
 /// assumed.
-void addJobReasons(fit::BearingFit& fit, const Job& job, const Plan& plan) {
-    if (const auto& m = job.housing.measured) {
-        fit.because.insert(fit.because.begin(), {Finding::MeasuredReplacesClass, Severity::Info, m->value_mm,
-                                                 m->uncertainty_mm, "bore", "HB4.1"});
-        const double deviation = m->value_mm - job.housing.seat.nominal_mm;
-        const auto& limits = plan.housingClass_mm;
+void addJobReasons(FitPlan& fits, const Job& job, const catalog::Bearing& bearing) {
+    auto& seat = fits.seats[fits.focus];
+    const auto& hole = seat.hole;
+    if (seat.fit && hole.measuredDia_mm && hole.size_mm) {
+        const double deviation = *hole.measuredDia_mm - seat.dia_mm;
+        const auto& limits = *hole.size_mm;
         if (deviation < limits.lower || deviation > limits.upper)
-            fit.advisories.push_back(
-                {Finding::MeasuredOutsideClass, Severity::Look, m->value_mm,
-                 job.housing.seat.nominal_mm + (deviation < limits.lower ? limits.lower : limits.upper),
-                 job.housing.seat.typed, "ISO286-1"});
+            seat.fit->advisories.push_back({Finding::MeasuredOutsideClass, Severity::Look, *hole.measuredDia_mm,
+                                            seat.dia_mm + (deviation < limits.lower ? limits.lower : limits.upper),
+                                            hole.spec, "ISO286-1"});
     }
-    if (plan.arrangement->bearing.type == catalog::BearingType::DoubleRowAngularBall)
-        fit.because.push_back(
+    if (bearing.type == catalog::BearingType::DoubleRowAngularBall && fits.bearings[fits.focusBearing].clearance)
+        fits.bearings[fits.focusBearing].clearance->because.push_back(
             {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, job.bearing.designation, "ISO5753-1"});
 }
 
-tooling::LoadCase loadCase(const fit::BearingFit& fit, const catalog::StaticRating& rating) {
+Result<void> checkShaft(const Job& job, const Library& lib, double bearingBore_mm) {
+    if (!job.shaft) return {};
+    if (const auto known = materialNamed(lib, job.shaft->material, "shaft/material"); !known)
+        return tl::unexpected(known.error());
+    if (!(job.shaft->boreDia_mm >= 0 && job.shaft->boreDia_mm < bearingBore_mm))
+        return refuse(ProblemCode::GeometryOrder, "shaft/bore_mm", plain(job.shaft->boreDia_mm),
+                      "0 up to under " + plain(bearingBore_mm) + " mm");
+    return {};
+}
+
+Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan) {
+    if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
+    const auto& a = *plan.arrangement;
+    if (auto ok = checkShaft(job, lib, a.bearing.boreDia_mm); !ok) return tl::unexpected(ok.error());
+    Focus focus{a.bearing, a.housing.outsideDia_mm, arrangement::engagedLength(a, a.homeTravel_mm()), {}};
+    if (const auto seat = seatInArrangement(job, plan.strip)) {
+        const auto& parts = plan.strip->assembly.parts;
+        focus.key = {parts[seat->part].id, parts[seat->ring].id};
+    }
+    auto fits = planFit(job, lib, plan.strip && plan.strip->faults.empty() ? &*plan.strip : nullptr, focus);
+    if (!fits) return fits;
+    if (!fits->seats[fits->focus].fit)
+        return refuse(ProblemCode::Missing, "housing/seat/size", job.housing.seat.typed, "the sizes of both sides");
+    addJobReasons(*fits, job, a.bearing);
+    return fits;
+}
+
+tooling::LoadCase loadCase(const fit::SeatFit& fit, const catalog::StaticRating& rating) {
     return {fit.pressForceWorst_N, 1.5 * fit.pressForce_N.most, rating.axial_N, rating.estimate};
 }
 
@@ -221,7 +151,7 @@ PressPlan planPress(const Plan& plan) {
     const auto& a = *plan.arrangement;
     PressPlan out;
     const double home = a.homeTravel_mm();
-    out.expected = trace::expectTrace({home, arrangement::engagedLength(a, home), plan.fit->pressForce_N,
+    out.expected = trace::expectTrace({home, arrangement::engagedLength(a, home), plan.fit()->pressForce_N,
                                        [&](double travel) { return arrangement::engagedLength(a, travel); }});
     if (plan.press) readOnPress(out, *plan.press);
     out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, kEarly * home, 0, {}, "HB3.7"});
@@ -270,13 +200,43 @@ Mark markOf(Severity severity, bool done) {
     return severity == Severity::Look ? Mark::Look : Mark::Open;
 }
 
+Severity severityOf(const SurfacePlan& side, bool sleeved) {
+    switch (side.verdict) {
+    case measure::Verdict::NotMeasured:
+        return Severity::Info;
+    case measure::Verdict::Use:
+        // Overruled is looked at; a doubt within the gauge is worth a look as well.
+        return side.overruled ? Severity::Look : worst(side.judgement.advice());
+    case measure::Verdict::CleanUp:
+        return Severity::Look;
+    case measure::Verdict::Sleeve:
+        return sleeved ? Severity::Look : Severity::Stop;
+    case measure::Verdict::Replace:
+        return Severity::Stop;
+    }
+    return Severity::Info;
+}
+
+/// A seat that must be replaced, or sleeved with no sleeve chosen, is a stop until the user overrules it.
+Mark markOfMeasure(const Plan& plan, const Job& job) {
+    if (!plan.fits) return Mark::Open;
+    auto severity = Severity::Info;
+    for (const auto& seat : plan.fits->seats)
+        for (const auto* side : {&seat.hole, &seat.shaft})
+            severity = std::max(severity, severityOf(*side, seat.input && seat.input->sleeve));
+    for (const auto& spacer : plan.fits->spacers)
+        severity = std::max(severity, worst(spacer.state.judgement.advice()));
+    return markOf(severity, job.done.contains(Station::Measure));
+}
+
 void setMarks(Plan& plan, const Job& job) {
     const auto done = [&](Station s) { return job.done.contains(s); };
     auto& m = plan.marks;
     m[Station::Intake] = markOf(Severity::Info, done(Station::Intake));
     const bool stripStop = plan.strip && (!plan.strip->sound() || !plan.strip->missing.empty());
     m[Station::Strip] = stripStop ? Mark::Stop : markOf(Severity::Info, done(Station::Strip));
-    m[Station::Fit] = !plan.fit ? Mark::Stop : markOf(worst(plan.fit->advisories), done(Station::Fit));
+    m[Station::Measure] = markOfMeasure(plan, job);
+    m[Station::Fit] = !plan.fits ? Mark::Stop : markOf(worst(plan.fits->advisories()), done(Station::Fit));
     const bool noTools = plan.tools && !plan.tools->choice;
     m[Station::Tooling] = !plan.tools ? Mark::Open
                           : noTools   ? Mark::Stop
@@ -288,6 +248,13 @@ void setMarks(Plan& plan, const Job& job) {
     m[Station::Close] = job.record ? Mark::Done : Mark::Open;
 }
 
+/// What the old bearing told: this time no force through the elements, and somebody looks.
+void insistOnBackingUp(Plan& plan) {
+    const auto& look = plan.fits->lookAt;
+    if (!plan.tools || std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
+    plan.tools->proof.findings.push_back({Finding::BackUpTheRing, Severity::Look, 0, 0, {}, "HB3.3"});
+}
+
 void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
     const auto* press = lib.rack.press(job.tooling.press);
     plan.strip = planStrip(job, lib, press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
@@ -297,22 +264,21 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
         return;
     }
     plan.arrangement = std::move(*arranged);
-    const auto input = fitInput(job, lib, plan);
-    auto fit = input ? fit::bearingFit(*input) : tl::unexpected(input.error());
+    auto fits = fitPlan(job, lib, plan);
     const auto rating =
         catalog::staticRating(lib.bearingTables, plan.arrangement->bearing, job.bearing.typedStaticRating_N);
-    if (!fit || !rating) {
-        plan.problem = !fit ? fit.error() : rating.error();
+    if (!fits || !rating) {
+        plan.problem = !fits ? fits.error() : rating.error();
         return;
     }
-    plan.fit = std::move(*fit);
+    plan.fits = std::move(*fits);
     plan.rating = *rating;
-    addJobReasons(*plan.fit, job, plan);
-    plan.load = loadCase(*plan.fit, plan.rating);
+    plan.load = loadCase(*plan.fit(), plan.rating);
     plan.problem = unknownTool(job, lib);
     const auto wishes = wishesOf(job, lib);
     plan.press = wishes.press;
     if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.arrangement, lib.rack, wishes, *plan.load);
+    insistOnBackingUp(plan);
     plan.pressing = planPress(plan);
     if (measured && !measured->empty()) plan.traceOverlay = trace::overlay(*measured, plan.pressing->expected);
     auto seating = planSeat(job, lib, plan);
@@ -337,6 +303,15 @@ std::string limitsRow(catalog::BearingType type, const std::string& toleranceCla
     }
 }
 
+const fit::SeatFit* Plan::fit() const {
+    return fits ? &*fits->seats[fits->focus].fit : nullptr;
+}
+
+const fit::ClearanceLeft* Plan::clearance() const {
+    if (!fits || fits->bearings.empty() || !fits->bearings[fits->focusBearing].clearance) return nullptr;
+    return &*fits->bearings[fits->focusBearing].clearance;
+}
+
 job::Station Plan::next(const std::set<Station>& done) const {
     for (const auto station : job::kStations)
         if (!done.contains(station) || marks.at(station) == Mark::Stop) return station;
@@ -358,9 +333,9 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
     r.notes = notes;
     r.bearing = job.bearing.designation;
     r.bore = job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed;
-    if (plan.fit) {
-        r.interference_mm = plan.fit->interference_mm;
-        r.pressForce_N = plan.fit->pressForce_N;
+    if (plan.fit()) {
+        r.interference_mm = plan.fit()->interference_mm;
+        r.pressForce_N = plan.fit()->pressForce_N;
     }
     if (plan.tools && plan.tools->choice) {
         const auto& choice = *plan.tools->choice;
@@ -381,48 +356,6 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
         r.tilt_arcmin = plan.seating->plane->tilt_arcmin();
     }
     return r;
-}
-
-std::string_view name(seat::SeatVerdict verdict) {
-    switch (verdict) {
-    case seat::SeatVerdict::NotJudged:
-        return "not_judged";
-    case seat::SeatVerdict::HomeAndSquare:
-        return "home_and_square";
-    case seat::SeatVerdict::NotHome:
-        return "not_home";
-    case seat::SeatVerdict::Tilted:
-        return "tilted";
-    case seat::SeatVerdict::ReadingsDisagree:
-        return "readings_disagree";
-    }
-    return "not_judged";
-}
-
-std::string_view name(Station station) {
-    switch (station) {
-    case Station::Intake:
-        return "intake";
-    case Station::Strip:
-        return "strip";
-    case Station::Fit:
-        return "fit";
-    case Station::Tooling:
-        return "tooling";
-    case Station::Press:
-        return "press";
-    case Station::Seat:
-        return "seat";
-    case Station::Close:
-        return "close";
-    }
-    return "fit";
-}
-
-std::optional<Station> stationNamed(std::string_view text) {
-    for (const auto station : job::kStations)
-        if (name(station) == text) return station;
-    return std::nullopt;
 }
 
 } // namespace arbor::plan

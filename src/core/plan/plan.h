@@ -3,8 +3,8 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/catalog/rack.h"
-#include "core/fit/bearing_fit.h"
 #include "core/job/job.h"
+#include "core/plan/fit_plan.h"
 #include "core/plan/strip_plan.h"
 #include "core/seat/seating.h"
 #include "core/standards/bearing_limits.h"
@@ -43,12 +43,9 @@ struct Plan {
     std::optional<Problem> problem;
     const catalog::Press* press = nullptr; ///< into the library's rack
     catalog::StaticRating rating;
-    Limits housingClass_mm;         ///< deviation limits of the seat by class or typed
-    Limits shaftClass_mm;           ///< the same of the shaft, when there is one
-    Limits ringOutside_mm;          ///< deviation limits of the bearing's outside
     std::optional<StripPlan> strip; ///< when the job has an arrangement
     std::optional<arrangement::HousedBearing> arrangement;
-    std::optional<fit::BearingFit> fit;
+    std::optional<FitPlan> fits;
     std::optional<tooling::LoadCase> load;
     std::optional<tooling::ToolPlan> tools;
     std::optional<PressPlan> pressing;
@@ -56,6 +53,8 @@ struct Plan {
     std::optional<seat::Seating> seating;
     std::map<job::Station, Mark> marks;
 
+    const fit::SeatFit* fit() const;             ///< of the seat that this job presses; null: not worked out
+    const fit::ClearanceLeft* clearance() const; ///< of its bearing; null: set when it is adjusted
     job::Station next(const std::set<job::Station>& done) const;
 };
 
@@ -71,8 +70,11 @@ Plan planJob(const job::Job& job, const Library& library, const std::optional<tr
 job::Record makeRecord(const job::Job& job, const Plan& plan, const std::string& who, const std::string& when,
                        const std::string& notes);
 
-/// Stable names of verdicts and stations for files.
+/// Stable names for files.
 std::string_view name(seat::SeatVerdict verdict);
+std::string_view name(measure::Verdict verdict);
+std::string_view name(measure::Sign sign);
+std::string_view name(fit::LoadCase load);
 std::string_view name(job::Station station);
 std::optional<job::Station> stationNamed(std::string_view name);
 

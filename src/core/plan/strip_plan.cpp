@@ -2,6 +2,7 @@
 
 #include "core/fit/press_joint.h"
 #include "core/plan/plan.h"
+#include "core/plan/seat_sides.h"
 
 #include <algorithm>
 #include <cmath>
@@ -16,31 +17,6 @@ using arrangement::Joint;
 using arrangement::Part;
 using route::Parts;
 
-const char* const kPlainSteel = "carbon_steel"; // where a part's material is not in the table
-
-bool isMetalRing(const Part& part) {
-    return part.kind != arrangement::PartKind::Seal;
-}
-
-const catalog::Material& materialOf(const Part& part, const catalog::Materials& all) {
-    const auto found = all.find(part.catalogue ? "bearing_steel" : part.material);
-    return found == all.end() ? all.at(kPlainSteel) : found->second;
-}
-
-/// Radii of a part's wall at a height: where it touches and its free side.
-struct WallAt {
-    double bore = 0, outside = 0;
-};
-WallAt wallAt(const Part& part, double z, double seatRad, bool seatIsBore) {
-    for (const auto& body : part.bodies)
-        for (const auto& s : body.slices) {
-            if (z < body.z_mm + s.zBottom || z > body.z_mm + s.zTop) continue;
-            const WallAt wall{(s.innerBottom + s.innerTop) / 2, (s.outerBottom + s.outerTop) / 2};
-            if (std::abs((seatIsBore ? wall.bore : wall.outside) - seatRad) < 0.01) return wall;
-        }
-    return {seatIsBore ? seatRad : 0, seatIsBore ? 0 : seatRad};
-}
-
 using MaybeLimits = Result<std::optional<Limits>>;
 
 /// Deviation of one side of a seat from the nominal size: measured, by class, or the limits of a catalogue bearing.
@@ -52,10 +28,8 @@ MaybeLimits sideLimits(const Part& part, const std::optional<standards::Toleranc
         found = standards::limitDeviations(lib.iso286, dia, *given);
     } else if (part.catalogue) {
         const auto* bearing = catalog::findBearing(lib.bearings, part.catalogue->designation);
-        const auto row = limitsRow(bearing->type, "N");
-        found = bore ? standards::boreDeviation(lib.bearingTables, dia, row)
-                     : standards::outsideDeviation(lib.bearingTables, dia, row);
-        if (!found) return std::optional<Limits>{}; // inch and thrust rings: not tabulated
+        found = ringLimits(lib, *bearing, "N", bore);
+        if (!found) return std::optional<Limits>{}; // thrust washers: not tabulated
     } else {
         return std::optional<Limits>{};
     }

@@ -153,4 +153,19 @@ Result<job::MeasuredSize> parseMeasured(const std::string& typed, double default
     return out;
 }
 
+Result<double> parseReading(const std::string& typed, double nominal_mm, double defaultUnitMm) {
+    const auto text = normalised(typed);
+    const bool inch = defaultUnitMm > 1;
+    const std::size_t places = inch ? 4 : 3;
+    const bool lastDigits = text.size() == places && text.find_first_not_of("0123456789") == std::string::npos;
+    if (!lastDigits) {
+        const auto value = parseLength(typed, defaultUnitMm);
+        if (value && !(*value > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
+        return value;
+    }
+    // The whole units are the ones that bring it nearest to the nominal size.
+    const double fraction = std::stod("0." + text), nominal = nominal_mm / defaultUnitMm;
+    return (std::round(nominal - fraction) + fraction) * defaultUnitMm;
+}
+
 } // namespace arbor::io

@@ -23,4 +23,9 @@ job::SizeSpec onNominal(const job::SizeSpec& size, double nominal_mm);
 /// @errors as parseLength, NotPositive
 Result<job::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm = 1.0);
 
+/// A reading of a diameter next to its nominal size: any length, or only its last digits, 978 for 61.978 at 62 mm
+/// (thousandths of a millimetre, ten-thousandths of an inch), taken on the side that is nearer.
+/// @errors as parseLength, NotPositive
+Result<double> parseReading(const std::string& typed, double nominal_mm, double defaultUnitMm = 1.0);
+
 } // namespace arbor::io

@@ -98,7 +98,7 @@ void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRectF(hole.left() - 20, box.bottom() - 2, wide + 40, 18), Qt::AlignHCenter, m_model.holeName);
-    painter.drawText(QRectF(ring.left() - 20, box.bottom() - 2, wide + 40, 18), Qt::AlignHCenter, tr("ring"));
+    painter.drawText(QRectF(ring.left() - 20, box.bottom() - 2, wide + 40, 18), Qt::AlignHCenter, m_model.ringName);
     if (m_model.measured_mm) {
         const double at = y(*m_model.measured_mm);
         const double half = std::max(1.5, (y(-m_model.measuredUncertainty_mm) - y(m_model.measuredUncertainty_mm)) / 2);

@@ -14,6 +14,7 @@ struct ZoneModel {
     QString unit;
     double perUnit_mm = 1e-3; ///< millimetres in one shown unit
     QString holeName;
+    QString ringName;
     Limits hole_mm;
     Limits ring_mm;
     std::optional<double> measured_mm; ///< deviation

@@ -110,8 +110,8 @@ void fitAndTools(Paper& paper, const JobSession& session) {
     const auto& job = session.job();
     const auto d = session.display();
     paper.heading(tr("Fit, tools and press"));
-    if (!plan.fit) return paper.text(plan.problem ? q(words::say(*plan.problem)) : QString(), 0, true);
-    const auto& f = *plan.fit;
+    if (!plan.fit()) return paper.text(plan.problem ? q(words::say(*plan.problem)) : QString(), 0, true);
+    const auto& f = *plan.fit();
     paper.text(tr("%1 in %2")
                    .arg(q(job.bearing.designation),
                         q(job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed)),
@@ -119,8 +119,8 @@ void fitAndTools(Paper& paper, const JobSession& session) {
     paper.text(tr("interference %1 %2, force %3 %4, housing to %5 to drop it in")
                    .arg(q(d.fineRange(f.interference_mm.least, f.interference_mm.most)), q(d.fine(0).unit),
                         q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit),
-                        q(d.temperature(f.housingTemp_C).text())));
-    for (const auto& advice : f.advisories)
+                        q(d.temperature(f.outerTemp_C).text())));
+    for (const auto& advice : plan.fits->advisories())
         paper.caution(q(words::say(advice, d).line()));
     if (plan.tools && plan.tools->choice) {
         const auto scene = setupScene(session, 0.0);

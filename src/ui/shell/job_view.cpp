@@ -1,9 +1,10 @@
 #include "ui/shell/job_view.h"
 
+#include "ui/fit/fit_page.h"
+#include "ui/measure/measure_page.h"
 #include "ui/shell/route_rule.h"
 #include "ui/slip/slip.h"
 #include "ui/stations/close_page.h"
-#include "ui/stations/fit_page.h"
 #include "ui/stations/intake_page.h"
 #include "ui/stations/press_page.h"
 #include "ui/stations/seat_page.h"
@@ -34,10 +35,10 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_rule);
     layout->addWidget(m_pages, 1);
     layout->addWidget(m_slip);
-    m_pageOf = {{job::Station::Intake, new IntakePage(this)}, {job::Station::Strip, new StripPage(this)},
-                {job::Station::Fit, new FitPage(this)},       {job::Station::Tooling, new ToolingPage(this)},
-                {job::Station::Press, new PressPage(this)},   {job::Station::Seat, new SeatPage(this)},
-                {job::Station::Close, new ClosePage(this)}};
+    m_pageOf = {{job::Station::Intake, new IntakePage(this)},   {job::Station::Strip, new StripPage(this)},
+                {job::Station::Measure, new MeasurePage(this)}, {job::Station::Fit, new FitPage(this)},
+                {job::Station::Tooling, new ToolingPage(this)}, {job::Station::Press, new PressPage(this)},
+                {job::Station::Seat, new SeatPage(this)},       {job::Station::Close, new ClosePage(this)}};
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);
         connect(widget, &StationPage::trouble, this, &JobView::trouble);

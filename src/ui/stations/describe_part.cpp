@@ -33,7 +33,8 @@ QString toolWords(const section::Body& body, const JobSession& s) {
 
 QString ringWords(const JobSession& s, bool outer) {
     const auto d = s.display();
-    const auto& limits = outer ? s.plan().ringOutside_mm : Limits{};
+    const auto& fits = s.plan().fits;
+    const auto limits = fits ? fits->seats[fits->focus].shaft.size_mm.value_or(Limits{}) : Limits{};
     return outer ? QObject::tr("outside %1 / %2. The face that may be pushed.")
                        .arg(q(d.fine(limits.upper).number), q(d.fine(limits.lower).text()))
                  : QObject::tr("Not fitted yet: it must not be pushed, the force would pass the balls.");

@@ -41,6 +41,11 @@ void SeatClock::show(const std::vector<seat::Reading>& readings, const seat::Sea
     update();
 }
 
+void SeatClock::setWords(const QString& heading, const QString& line) {
+    m_heading = heading;
+    m_line = line;
+}
+
 void SeatClock::setPlaces(int places) {
     m_places = std::clamp(places, 3, 12);
     m_current = std::min(m_current, m_places - 1);
@@ -73,13 +78,13 @@ void SeatClock::paintEvent(QPaintEvent*) {
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRect(theme::kMargin, 12, width() - 40, 20), Qt::AlignVCenter,
-                     tr("Is it home, and is it square?"));
+                     m_heading.isEmpty() ? tr("Is it home, and is it square?") : m_heading);
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     const auto what = m_kind == seat::ReadingKind::Depth ? tr("Depth from the housing face to the outer ring (%1).")
                                                          : tr("Feeler gap between ring and shoulder (%1).");
     theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
-                      what.arg(q(m_display.size(0).unit)) +
+                      (m_line.isEmpty() ? what.arg(q(m_display.size(0).unit)) : m_line) +
                           tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
 }
 

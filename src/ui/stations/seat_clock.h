@@ -17,6 +17,8 @@ public:
 
     void show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind,
               const words::Display& display);
+    /// A heading and a line under it, in place of those of the Seat station.
+    void setWords(const QString& heading, const QString& line);
     int places() const { return m_places; }
     void setPlaces(int places); ///< 3 to 12
     double angleOf(int place) const { return 360.0 * place / m_places; }
@@ -49,6 +51,8 @@ private:
     int m_places = 8;
     int m_current = 0;
     QString m_typing;
+    QString m_heading;
+    QString m_line;
 };
 
 } // namespace arbor::ui

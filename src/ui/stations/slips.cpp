@@ -20,14 +20,11 @@ void addNotes(SlipModel& slip, const AdviceList& list, const words::Display& d) 
         if (slip.notes.size() < kMostNotes) slip.notes.push_back(noteOf(advice, d));
 }
 
-SlipModel broken(const QString& title, const JobSession& session) {
-    SlipModel slip;
-    slip.title = title;
-    slip.titleTone = Tone::Stop;
-    slip.subtitle = session.plan().problem ? q(words::say(*session.plan().problem)) : tr("Finish Fit first.");
-    slip.notes.push_back({Tone::Plan, tr("Nothing is lost"), tr("Put the size right, or undo with Ctrl+Z.")});
-    return slip;
+Range times(const Range& r, double k) {
+    return r * k;
 }
+
+} // namespace
 
 Figure rangeFigure(const QString& label, const words::Quantity& likely, const std::string& range, const Range& shown) {
     Figure f;
@@ -43,37 +40,6 @@ Figure rangeFigure(const QString& label, const words::Quantity& likely, const st
     return f;
 }
 
-Range times(const Range& r, double k) {
-    return r * k;
-}
-
-Figure interferenceFigure(const fit::BearingFit& f, const words::Display& d) {
-    auto figure = rangeFigure(tr("Interference at the housing"), d.fine(f.interference_mm.likely),
-                              d.fineRange(f.interference_mm.least, f.interference_mm.most), f.interference_mm);
-    figure.lineFrom = std::min(f.interferenceWorst_mm.lower, -0.2 * std::abs(f.interferenceWorst_mm.upper));
-    figure.lineTo = std::max(f.interferenceWorst_mm.upper, 0.001) * 1.1;
-    figure.limits = {{0, tr("0")}};
-    const auto& worst = f.interferenceWorst_mm;
-    figure.limits.push_back({worst.lower, tr("loosest %1").arg(q(d.fine(worst.lower).number))});
-    figure.limits.push_back({worst.upper, tr("tightest %1").arg(q(d.fine(worst.upper).number))});
-    std::sort(figure.limits.begin(), figure.limits.end(),
-              [](const auto& a, const auto& b) { return a.value < b.value; });
-    figure.tone = f.interference_mm.likely <= 0 ? Tone::Stop : Tone::Plain;
-    return figure;
-}
-
-Figure clearanceFigure(const fit::BearingFit& f, const words::Display& d) {
-    auto figure = rangeFigure(tr("Clearance left at work"), d.fine(f.clearanceLeft_mm.likely),
-                              d.fineRange(f.clearanceLeft_mm.least, f.clearanceLeft_mm.most), f.clearanceLeft_mm);
-    figure.lineFrom = std::min(-0.002, f.clearanceWorst_mm.lower);
-    figure.lineTo = std::max(f.clearanceWorst_mm.upper, 0.005) * 1.05;
-    figure.limits = {{0, tr("none left")}};
-    figure.tone = f.shareBelowZero > 0.05 ? Tone::Stop : Tone::Plain;
-    return figure;
-}
-
-} // namespace
-
 QString q(const std::string& text) {
     return QString::fromStdString(text);
 }
@@ -87,6 +53,15 @@ Note noteOf(const Advice& advice, const words::Display& display) {
     auto detail = q(said.detail);
     if (!advice.source.empty()) detail += QStringLiteral("  [%1]").arg(q(words::sourceName(advice.source)));
     return {toneOf(advice.severity), q(said.head), detail};
+}
+
+SlipModel brokenSlip(const JobSession& session, const QString& title) {
+    SlipModel slip;
+    slip.title = title.isEmpty() ? tr("A size is wrong") : title;
+    slip.titleTone = Tone::Stop;
+    slip.subtitle = session.plan().problem ? q(words::say(*session.plan().problem)) : tr("Finish Fit first.");
+    slip.notes.push_back({Tone::Plan, tr("Nothing is lost"), tr("Put the size right, or undo with Ctrl+Z.")});
+    return slip;
 }
 
 SlipModel intakeSlip(const JobSession& session) {
@@ -114,49 +89,6 @@ SlipModel intakeSlip(const JobSession& session) {
                              strip->missing.empty() ? Tone::Proven : Tone::Stop});
     slip.action = tr("Go to stripping");
     slip.hint = tr("Ctrl+Enter goes on.");
-    return slip;
-}
-
-SlipModel fitSlip(const JobSession& session) {
-    const auto& plan = session.plan();
-    if (!plan.fit) return broken(tr("A size is wrong"), session);
-    const auto& f = *plan.fit;
-    const auto d = session.display();
-    SlipModel slip;
-    const auto severity = worst(f.advisories);
-    slip.title = severity == Severity::Stop ? tr("Stop") : tr("Fit");
-    slip.titleTone = severity == Severity::Stop ? Tone::Stop : Tone::Plan;
-    slip.subtitle = severity == Severity::Stop
-                        ? q(words::say(*std::find_if(f.advisories.begin(), f.advisories.end(),
-                                                     [](const Advice& a) { return a.severity == Severity::Stop; }),
-                                       d)
-                                .head) +
-                              "."
-                        : tr("Tight enough to stay, and still turns free.");
-    slip.figures.push_back(interferenceFigure(f, d));
-    slip.figures.push_back(rangeFigure(
-        tr("Pressure on the seat"), d.pressure(f.pressure_MPa.likely),
-        d.pressure(f.pressure_MPa.least).number + "…" + d.pressure(f.pressure_MPa.most).number, f.pressure_MPa));
-    auto force = rangeFigure(tr("Force to press it home"), d.force(f.pressForce_N.likely),
-                             d.forceRange(f.pressForce_N.least, f.pressForce_N.most), f.pressForce_N);
-    if (plan.pressing && plan.pressing->gaugeLikely)
-        force.range += tr(" · gauge %1").arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()));
-    slip.figures.push_back(force);
-    if (f.clearanceMade) slip.figures.push_back(clearanceFigure(f, d));
-    Figure heat;
-    heat.label = tr("Housing temperature to drop it in");
-    const auto temperature = d.temperature(f.housingTemp_C);
-    heat.number = q(temperature.number);
-    heat.unit = q(temperature.unit);
-    heat.range = tr("housing may have %1").arg(q(d.temperature(f.housingCeiling_C).number));
-    heat.tone = f.housingTemp_C > f.housingCeiling_C ? Tone::Caution : Tone::Plain;
-    slip.figures.push_back(heat);
-    slip.notesTitle = tr("Because");
-    addNotes(slip, f.advisories, d);
-    addNotes(slip, f.because, d);
-    slip.action = tr("Use this fit");
-    slip.actionEnabled = severity != Severity::Stop;
-    slip.hint = severity == Severity::Stop ? tr("Change the fit before going on.") : tr("Ctrl+Enter goes on.");
     return slip;
 }
 
@@ -204,7 +136,7 @@ void addLoadOnBalls(SlipModel& slip, const Advice& through, const JobSession& se
 
 SlipModel toolingSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.tools) return broken(tr("No tools yet"), session);
+    if (!plan.tools) return brokenSlip(session, tr("No tools yet"));
     const auto d = session.display();
     const auto& tools = *plan.tools;
     SlipModel slip;
@@ -244,7 +176,7 @@ SlipModel toolingSlip(const JobSession& session) {
 
 SlipModel pressSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.pressing) return broken(tr("No prediction yet"), session);
+    if (!plan.pressing) return brokenSlip(session, tr("No prediction yet"));
     const auto d = session.display();
     const auto& p = *plan.pressing;
     SlipModel slip;
@@ -288,7 +220,7 @@ SlipModel pressSlip(const JobSession& session) {
 
 SlipModel seatSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.seating) return broken(tr("Seat not judged"), session);
+    if (!plan.seating) return brokenSlip(session, tr("Seat not judged"));
     const auto d = session.display();
     const auto& s = *plan.seating;
     const auto said = words::verdict(s, d);

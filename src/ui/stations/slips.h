@@ -6,12 +6,16 @@
 namespace arbor::ui {
 
 SlipModel intakeSlip(const JobSession& session);
-SlipModel fitSlip(const JobSession& session);
 SlipModel toolingSlip(const JobSession& session);
 SlipModel pressSlip(const JobSession& session);
 SlipModel seatSlip(const JobSession& session);
 SlipModel closeSlip(const JobSession& session);
 
+/// What a station shows that waits for a size to be put right. @param title  empty: that a size is wrong
+SlipModel brokenSlip(const JobSession& session, const QString& title = {});
+
+/// A figure on a line from nothing to its band, in the units of the band.
+Figure rangeFigure(const QString& label, const words::Quantity& likely, const std::string& range, const Range& shown);
 Tone toneOf(Severity severity);
 Note noteOf(const Advice& advice, const words::Display& display);
 QString q(const std::string& text);

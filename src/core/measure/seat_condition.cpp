@@ -1,0 +1,161 @@
+#include "core/measure/seat_condition.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::measure {
+
+namespace {
+
+using Reasons = std::vector<Reason>;
+
+/// What is left to do where cleaning does not bring it back.
+Verdict beyondCleaning(const SurfaceState& s) {
+    return canTakeSleeve(s.nominal_mm, s.wallRad_mm) ? Verdict::Sleeve : Verdict::Replace;
+}
+
+/// How far a diameter stands beyond its limit on the side where metal is missing; negative: inside.
+double metalGone(const SurfaceState& s, double dia_mm) {
+    const double deviation = dia_mm - s.nominal_mm;
+    return s.hole ? deviation - s.size_mm.upper : s.size_mm.lower - deviation;
+}
+
+double limitDia(const SurfaceState& s, bool metalSide) {
+    return s.nominal_mm + (s.hole == metalSide ? s.size_mm.upper : s.size_mm.lower);
+}
+
+/// A wrong form can be worked away while the widest place of a hole, or the thinnest of a shaft, is inside its limit.
+bool leavesMetal(const SurfaceState& s) {
+    return metalGone(s, s.hole ? s.form->greatest_mm : s.form->least_mm) <= 0;
+}
+
+void judgeSize(Reasons& out, const SurfaceState& s) {
+    if (!s.form && !s.measuredDia_mm) return;
+    const double dia = s.measuredDia_mm ? *s.measuredDia_mm : s.form->mean_mm;
+    const double doubt = s.measuredDia_mm ? s.measuredUncertainty_mm : s.form->uncertainty_mm;
+    const double gone = metalGone(s, dia), left = -gone - s.size_mm.width();
+    if (gone > doubt)
+        out.push_back(
+            {beyondCleaning(s), {Finding::SeatMetalGone, Severity::Stop, dia, limitDia(s, true), {}, "HB3.3"}});
+    else if (left > doubt)
+        out.push_back(
+            {Verdict::CleanUp, {Finding::SeatMetalLeft, Severity::Look, dia, limitDia(s, false), {}, "HB3.3"}});
+    else if (std::max(gone, left) > -doubt)
+        out.push_back(
+            {Verdict::Use, {Finding::SeatSizeInDoubt, Severity::Look, dia, limitDia(s, gone > left), {}, "HB3.3"}});
+    else
+        out.push_back({Verdict::Use, {Finding::SeatSizeGood, Severity::Info, dia, limitDia(s, true), {}, "HB3.3"}});
+}
+
+void judgeForm(Reasons& out, const SurfaceState& s) {
+    if (!s.form) return;
+    const auto over = [&](Finding finding, double value) {
+        if (!(value > s.formLimit_mm)) return;
+        out.push_back(
+            {leavesMetal(s) ? Verdict::CleanUp : beyondCleaning(s),
+             {finding, leavesMetal(s) ? Severity::Look : Severity::Stop, value, s.formLimit_mm, {}, "HB3.3"}});
+    };
+    over(Finding::SeatOutOfRound, s.form->outOfRound_mm);
+    over(Finding::SeatTapers, std::abs(s.form->taper_mm.value_or(0)));
+    // A mouth that opens out carries nothing but does no harm until it takes the whole tolerance.
+    const double mouth = s.form->mouth_mm.value_or(0) * (s.hole ? 1 : -1);
+    if (mouth > s.size_mm.width())
+        out.push_back(
+            {beyondCleaning(s), {Finding::SeatMouthWorn, Severity::Stop, mouth, s.size_mm.width(), {}, "HB3.3"}});
+    else if (mouth > s.formLimit_mm)
+        out.push_back({Verdict::Use, {Finding::SeatMouthWorn, Severity::Look, mouth, s.formLimit_mm, {}, "HB3.3"}});
+}
+
+void judgeSurface(Reasons& out, const SurfaceState& s) {
+    const auto& c = s.condition;
+    if (c.movesByHand)
+        out.push_back({s.hub ? Verdict::Replace : beyondCleaning(s),
+                       {Finding::SeatMovesByHand, Severity::Stop, 0, 0, s.hub ? "hub" : "", "HB3.3"}});
+    if (c.pits == Pits::Deep)
+        out.push_back({beyondCleaning(s), {Finding::SeatPitsDeep, Severity::Stop, 0, 0, {}, "HB3.3"}});
+    if (c.pits == Pits::Light)
+        out.push_back({Verdict::CleanUp, {Finding::SeatPitsLight, Severity::Look, 0, 0, {}, "HB3.3"}});
+    if (c.scored) out.push_back({Verdict::CleanUp, {Finding::SeatScored, Severity::Look, 0, 0, {}, "HB3.3"}});
+    if (c.creepPolish) out.push_back({Verdict::Use, {Finding::SeatCrept, Severity::Look, 0, 0, {}, "HB3.3"}});
+    if (const auto rz = c.roughness_mm(); rz && *rz > roughnessLimit(s.hole))
+        out.push_back(
+            {Verdict::CleanUp, {Finding::SeatRough, Severity::Look, *rz, roughnessLimit(s.hole), {}, "HB3.3"}});
+}
+
+void judgeSurroundings(Reasons& out, const SurfaceState& s) {
+    const auto& c = s.condition;
+    if (c.shoulderRunOut_mm && *c.shoulderRunOut_mm > s.runOutLimit_mm)
+        out.push_back(
+            {Verdict::CleanUp,
+             {Finding::ShoulderRunsOut, Severity::Look, *c.shoulderRunOut_mm, s.runOutLimit_mm, {}, "HB3.3"}});
+    if (c.groove == GrooveState::Dirty)
+        out.push_back({Verdict::CleanUp, {Finding::GrooveDirty, Severity::Look, 0, 0, {}, "HB3.3"}});
+    if (c.groove == GrooveState::Worn)
+        out.push_back({Verdict::Replace, {Finding::GrooveWorn, Severity::Stop, 0, 0, {}, "HB3.3"}});
+    if (c.notches == GrooveState::Dirty || c.notches == GrooveState::Worn)
+        out.push_back({Verdict::CleanUp, {Finding::NotchesBurred, Severity::Look, 0, 0, {}, "HB3.3"}});
+}
+
+bool lookedAt(const SurfaceState& s) {
+    return s.form || s.measuredDia_mm || s.condition != Condition{};
+}
+
+} // namespace
+
+std::optional<double> usualRz(Process process) {
+    switch (process) {
+    case Process::Unknown:
+        return std::nullopt;
+    case Process::Ground:
+        return 0.004;
+    case Process::Honed:
+        return 0.0025;
+    case Process::Polished:
+        return 0.001;
+    case Process::Reamed:
+        return 0.008;
+    case Process::FineTurned:
+        return 0.0063;
+    case Process::Turned:
+        return 0.016;
+    }
+    return std::nullopt;
+}
+
+double rzFromRa(double ra_mm) {
+    return 5 * ra_mm;
+}
+
+double formLimit(const Limits& size_mm) {
+    return size_mm.width() / 2;
+}
+
+double roughnessLimit(bool hole) {
+    return hole ? 0.010 : 0.0063;
+}
+
+bool canTakeSleeve(double nominal_mm, double wallRad_mm) {
+    return wallRad_mm >= 3 * std::max(2.0, 0.03 * nominal_mm);
+}
+
+AdviceList Judgement::advice() const {
+    AdviceList out;
+    for (const auto& reason : reasons)
+        out.push_back(reason.advice);
+    return out;
+}
+
+Judgement judge(const SurfaceState& surface) {
+    Judgement out;
+    if (!lookedAt(surface)) return out;
+    judgeSize(out.reasons, surface);
+    judgeForm(out.reasons, surface);
+    judgeSurface(out.reasons, surface);
+    judgeSurroundings(out.reasons, surface);
+    std::stable_sort(out.reasons.begin(), out.reasons.end(),
+                     [](const Reason& a, const Reason& b) { return a.calls > b.calls; });
+    out.verdict = out.reasons.empty() ? Verdict::Use : out.reasons.front().calls;
+    return out;
+}
+
+} // namespace arbor::measure

@@ -1,0 +1,282 @@
+#include "core/plan/fit_plan.h"
+
+#include "core/plan/plan.h"
+#include "core/plan/seat_sources.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::plan {
+
+namespace {
+
+using job::Job;
+
+Problem at(Problem problem, const std::string& place) {
+    problem.field = place;
+    return problem;
+}
+
+fit::Spread spreadOf(const SurfacePlan& s, double dia) {
+    return s.measuredDia_mm ? fit::Spread::ofMeasured(*s.measuredDia_mm - dia, s.uncertainty_mm)
+                            : fit::Spread::ofLimits(*s.size_mm);
+}
+
+/// Temperatures and speeds go with what a part belongs to: to a ring, to the shaft inside, to the housing around.
+void warm(fit::SeatInput& in, const Source& s, const Job& job) {
+    const auto& t = job.temperatures;
+    const bool onShaft = s.outer.ring || !s.inner.ring; // a collar keeps the shaft's company
+    in.outer.temp_C = s.outer.ring ? t.innerRing_C : onShaft ? t.shaft_C : t.housing_C;
+    in.inner.temp_C = s.inner.ring ? t.outerRing_C : t.shaft_C;
+    const bool turns = onShaft != (job.work.load == fit::LoadCase::OuterTurns);
+    in.outer.speed_rpm = in.inner.speed_rpm = turns ? job.work.speed_rpm : 0;
+}
+
+Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const Library& lib, const job::SeatKey& key) {
+    const auto card = job.measured.seats.find(key);
+    if (card == job.measured.seats.end() || !card->second.sleeve) return std::optional<fit::Sleeve>{};
+    const auto& choice = *card->second.sleeve;
+    const auto place = "measured/seats/" + key.first + "+" + key.second + "/sleeve";
+    const auto material = lib.materials.find(choice.material);
+    if (material == lib.materials.end())
+        return refuse(ProblemCode::UnknownName, place + "/material", choice.material, "a material of the table");
+    return std::optional(
+        fit::Sleeve{material->second, choice.outsideDia_mm, choice.interference_mm, choice.boredInPlace});
+}
+
+Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Library& lib) {
+    if (!(out.hole.size_mm || out.hole.measuredDia_mm) || !(out.shaft.size_mm || out.shaft.measuredDia_mm)) return {};
+    fit::SeatInput in;
+    in.dia_mm = s.dia_mm;
+    in.outer = {*s.outer.material, s.outer.otherDia_mm, {spreadOf(out.hole, s.dia_mm), out.hole.rz_mm}};
+    in.inner = {*s.inner.material, s.inner.otherDia_mm, {spreadOf(out.shaft, s.dia_mm), out.shaft.rz_mm}};
+    if (s.outer.ring) in.outer.tensionLimit_MPa = fit::kRingHoopLimit_MPa;
+    warm(in, s, job);
+    const auto sleeve = sleeveOf(job, lib, s.key);
+    if (!sleeve) return tl::unexpected(sleeve.error());
+    in.sleeve = *sleeve;
+    in.friction = lib.friction.at({s.outer.material->family, job.lubricant});
+    in.engagedLength_mm = s.length_mm;
+    const auto seat = fit::Seat::of(in, fit::gridStep(fit::scatterWidth(in)));
+    if (!seat) return tl::unexpected(at(seat.error(), s.outer.place + ": " + seat.error().field));
+    out.input = std::move(in);
+    out.fit = fit::seatFit(*seat);
+    for (const auto* side : {&out.hole, &out.shaft})
+        if (side->measuredDia_mm)
+            out.fit->because.insert(out.fit->because.begin(),
+                                    {Finding::MeasuredReplacesClass, Severity::Info, *side->measuredDia_mm,
+                                     side->uncertainty_mm, side == &out.hole ? "bore" : "journal", "HB4.1"});
+    return {};
+}
+
+const standards::StepTable& clearanceTable(catalog::BearingType type, const standards::BearingTables& tables) {
+    switch (type) {
+    case catalog::BearingType::CylindricalNU:
+    case catalog::BearingType::CylindricalNJ:
+    case catalog::BearingType::CylindricalN:
+    case catalog::BearingType::NeedleRoller:
+        return tables.rollerClearance;
+    case catalog::BearingType::SphericalRoller:
+        return tables.sphericalClearance;
+    default:
+        return tables.clearance;
+    }
+}
+
+/// Clearance of a bearing with its seats as they are now.
+Result<std::optional<fit::ClearanceLeft>> clearanceOf(const BearingPlan& b, const FitPlan& plan) {
+    if (!b.input) return std::optional<fit::ClearanceLeft>{};
+    const auto input = [&](std::optional<std::size_t> seat) {
+        return seat ? plan.seats[*seat].input : std::optional<fit::SeatInput>{};
+    };
+    const auto housing = input(b.housing), shaft = input(b.shaft);
+    double width = b.clearanceMade_mm.width();
+    for (const auto* seat : {&housing, &shaft})
+        if (*seat) width += fit::scatterWidth(**seat);
+    const double step = fit::gridStep(width);
+    std::optional<fit::Seat> inHousing, onShaft;
+    if (housing) inHousing = fit::Seat::of(*housing, step).value(); // the same input has been through once
+    if (shaft) onShaft = fit::Seat::of(*shaft, step).value();
+    auto in = *b.input;
+    in.housing = inHousing ? &*inHousing : nullptr;
+    in.shaft = onShaft ? &*onShaft : nullptr;
+    auto left = fit::clearanceLeft(in, step);
+    if (!left) return tl::unexpected(left.error());
+    return std::optional(std::move(*left));
+}
+
+class Bearings {
+public:
+    Bearings(const Job& job, const Library& lib, const std::vector<Source>& sources, FitPlan& out)
+        : m_job(job), m_lib(lib), m_sources(sources), m_out(out) {}
+
+    Result<void> add(const Focus& focus) {
+        for (std::size_t i = 0; i < m_sources.size(); ++i) {
+            if (const auto* ring = m_sources[i].inner.ring) bearingOf(*ring, m_sources[i].inner.id).housing = i;
+            if (const auto* ring = m_sources[i].outer.ring) bearingOf(*ring, m_sources[i].outer.id).shaft = i;
+        }
+        for (auto& b : m_out.bearings)
+            if (auto ok = fill(b); !ok) return ok;
+        for (std::size_t i = 0; i < m_out.bearings.size(); ++i)
+            if (m_out.bearings[i].housing == m_out.focus && m_out.bearings[i].designation == focus.bearing.designation)
+                m_out.focusBearing = i;
+        return {};
+    }
+
+private:
+    BearingPlan& bearingOf(const catalog::Bearing& ring, const std::string& part) {
+        for (auto& b : m_out.bearings)
+            if (b.part == part) return b;
+        m_out.bearings.push_back({});
+        m_out.bearings.back().designation = ring.designation;
+        m_out.bearings.back().part = part;
+        return m_out.bearings.back();
+    }
+
+    Result<void> fill(BearingPlan& b) {
+        const auto& bearing = *catalog::findBearing(m_lib.bearings, b.designation);
+        const bool ours = b.designation == m_job.bearing.designation;
+        if (catalog::knowledge(bearing.type).clearanceMade) {
+            const auto made =
+                standards::radialClearance(clearanceTable(bearing.type, m_lib.bearingTables), bearing.boreDia_mm,
+                                           ours ? m_job.bearing.clearanceGroup : "CN");
+            if (!made) return tl::unexpected(at(made.error(), "bearing/clearance_group"));
+            b.clearanceMade_mm = *made;
+            b.input = clearanceInput(bearing, *made, ours);
+            auto left = clearanceOf(b, m_out);
+            if (!left) return tl::unexpected(at(left.error(), "bearing/inner_raceway_mm"));
+            b.clearance = std::move(*left);
+        }
+        propose(b, bearing);
+        return {};
+    }
+
+    fit::ClearanceInput clearanceInput(const catalog::Bearing& bearing, const Limits& made, bool ours) const {
+        fit::ClearanceInput in;
+        in.asMade_mm = made;
+        in.raceways = fit::racewaysOf(bearing);
+        if (ours && m_job.bearing.innerRacewayDia_mm) in.raceways.inner_mm = *m_job.bearing.innerRacewayDia_mm;
+        if (ours && m_job.bearing.outerRacewayDia_mm) in.raceways.outer_mm = *m_job.bearing.outerRacewayDia_mm;
+        in.ring = m_lib.materials.at("bearing_steel");
+        in.boreDia_mm = bearing.boreDia_mm;
+        in.innerRingTemp_C = m_job.temperatures.innerRing_C;
+        in.outerRingTemp_C = m_job.temperatures.outerRing_C;
+        in.innerRing_rpm = m_job.work.load == fit::LoadCase::OuterTurns ? 0 : m_job.work.speed_rpm;
+        return in;
+    }
+
+    void propose(BearingPlan& b, const catalog::Bearing& bearing) const {
+        fit::ProposalInput in;
+        in.bearing = bearing;
+        in.load = m_job.work.load;
+        in.loadShare = m_job.work.loadShare;
+        in.mustSlide = m_job.work.mustSlide;
+        const auto tight = [&](std::optional<std::size_t> seat) {
+            return seat && m_out.seats[*seat].fit && m_out.seats[*seat].fit->interference_mm.likely > 0;
+        };
+        if (b.housing) {
+            const auto& outer = m_sources[*b.housing].outer;
+            in.housing = outer.material->family;
+            const double wall = outer.otherDia_mm > 0 ? (outer.otherDia_mm - bearing.outsideDia_mm) / 2 : INFINITY;
+            in.housingWallShare = wall / ((bearing.outsideDia_mm - bearing.boreDia_mm) / 4);
+        }
+        if (b.shaft) in.shaftHollow = m_sources[*b.shaft].inner.otherDia_mm > 0.5 * bearing.boreDia_mm;
+        b.proposal = fit::proposeFit(in);
+        b.question = fit::questionTightRing(in.load, tight(b.shaft), tight(b.housing));
+    }
+
+    const Job& m_job;
+    const Library& m_lib;
+    const std::vector<Source>& m_sources;
+    FitPlan& m_out;
+};
+
+Result<void> planSpacers(FitPlan& out, const Job& job, const Library& lib, const StripPlan* strip) {
+    if (!strip) return {};
+    for (const auto& part : strip->assembly.parts) {
+        if (part.kind != arrangement::PartKind::SpacerTube || part.bodies.empty()) continue;
+        SpacerPlan spacer{part.id,
+                          part.label,
+                          part.bodies.front().outsideDia(),
+                          part.bodies.front().top() - part.bodies.front().bottom(),
+                          {}};
+        const auto readings = job.measured.spacers.find(part.id);
+        const auto limit = standards::gradeWidth(lib.iso286, spacer.outsideDia_mm, 5);
+        auto state =
+            measure::spacerState(readings == job.measured.spacers.end() ? measure::SpacerReadings{} : readings->second,
+                                 spacer.outsideDia_mm, spacer.drawn_mm, limit.value_or(0.01));
+        if (!state) return tl::unexpected(at(state.error(), "measured/spacers/" + part.id + "/" + state.error().field));
+        spacer.state = std::move(*state);
+        out.spacers.push_back(std::move(spacer));
+    }
+    return {};
+}
+
+} // namespace
+
+Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan* strip, const Focus& focus) {
+    FitPlan out;
+    const auto sources = seatSources(job, lib, strip, focus);
+    for (const auto& source : sources) {
+        SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}};
+        auto hole = planSurface(job, lib, source, true), shaft = planSurface(job, lib, source, false);
+        if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
+        seat.hole = std::move(*hole);
+        seat.shaft = std::move(*shaft);
+        if (auto ok = fitSeat(seat, source, job, lib); !ok) return tl::unexpected(ok.error());
+        if (source.key == focus.key.value_or(job::kHousingSeat)) out.focus = out.seats.size();
+        out.seats.push_back(std::move(seat));
+    }
+    if (auto ok = Bearings(job, lib, sources, out).add(focus); !ok) return tl::unexpected(ok.error());
+    if (auto ok = planSpacers(out, job, lib, strip); !ok) return tl::unexpected(ok.error());
+    out.causes = measure::likelyCauses(job.measured.oldBearing);
+    out.lookAt = measure::lookAt(job.measured.oldBearing);
+    return out;
+}
+
+AdviceList FitPlan::advisories() const {
+    AdviceList out;
+    const auto add = [&](const AdviceList& list) { out.insert(out.end(), list.begin(), list.end()); };
+    for (const auto& seat : seats)
+        if (seat.fit) add(seat.fit->advisories);
+    for (const auto& bearing : bearings) {
+        if (bearing.clearance) add(bearing.clearance->advisories);
+        if (bearing.question) out.push_back(*bearing.question);
+    }
+    std::stable_sort(out.begin(), out.end(), [](const Advice& a, const Advice& b) { return a.severity > b.severity; });
+    return out;
+}
+
+measure::Verdict FitPlan::worstVerdict() const {
+    auto worst = measure::Verdict::NotMeasured;
+    for (const auto& seat : seats)
+        worst = std::max({worst, seat.hole.verdict, seat.shaft.verdict});
+    for (const auto& spacer : spacers)
+        worst = std::max(worst, spacer.state.judgement.verdict);
+    return worst;
+}
+
+std::vector<Alternative> alternatives(const FitPlan& plan, const Library& lib, std::size_t index, bool hole) {
+    std::vector<Alternative> out;
+    const auto& seat = plan.seats.at(index);
+    const auto& given = hole ? seat.hole.toleranceClass : seat.shaft.toleranceClass;
+    const auto start = given.value_or(hole ? standards::ToleranceClass{"N", 7} : standards::ToleranceClass{"k", 6});
+    if (!seat.input) return out;
+    for (const auto& toleranceClass : fit::neighbours(start)) {
+        const auto limits = standards::limitDeviations(lib.iso286, seat.dia_mm, toleranceClass);
+        if (!limits) continue;
+        auto trial = plan;
+        auto& input = *trial.seats[index].input;
+        (hole ? input.outer : input.inner).surface.deviation = fit::Spread::ofLimits(*limits);
+        const auto made = fit::Seat::of(input, fit::gridStep(fit::scatterWidth(input)));
+        if (!made) continue;
+        Alternative alternative{toleranceClass, fit::seatFit(*made), {}};
+        for (const auto& bearing : plan.bearings)
+            if (bearing.housing == index || bearing.shaft == index)
+                if (auto left = clearanceOf(bearing, trial)) alternative.clearance = std::move(*left);
+        out.push_back(std::move(alternative));
+    }
+    return out;
+}
+
+} // namespace arbor::plan

@@ -1,0 +1,85 @@
+#pragma once
+
+#include "core/arrangement/assembly.h"
+#include "core/fit/clearance_left.h"
+#include "core/fit/proposal.h"
+#include "core/fit/seat_fit.h"
+#include "core/job/job.h"
+#include "core/measure/seat_condition.h"
+#include "core/measure/spacer.h"
+#include "core/plan/strip_plan.h"
+#include "core/plan/surface_plan.h"
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace arbor::plan {
+
+struct Library;
+
+/// One seat of the arrangement.
+struct SeatPlan {
+    job::SeatKey key;
+    double dia_mm = 0;
+    double length_mm = 0;
+    SurfacePlan hole;
+    SurfacePlan shaft;
+    std::optional<fit::SeatInput> input; ///< when both sides are known
+    std::optional<fit::SeatFit> fit;
+};
+
+/// One bearing with the seats of its rings.
+struct BearingPlan {
+    std::string designation;
+    std::string part;                   ///< id of the bearing, or of its cup
+    std::optional<std::size_t> housing; ///< index into the seats
+    std::optional<std::size_t> shaft;
+    Limits clearanceMade_mm;
+    std::optional<fit::ClearanceInput> input;    ///< its seats are set when it is asked
+    std::optional<fit::ClearanceLeft> clearance; ///< nothing: set when it is adjusted
+    fit::Proposal proposal;
+    std::optional<Advice> question; ///< the loose ring is the one that must be tight
+};
+
+struct SpacerPlan {
+    std::string part;
+    std::string label;
+    double outsideDia_mm = 0;
+    double drawn_mm = 0;
+    measure::SpacerState state;
+};
+
+/// Measure and Fit of every seat at once.
+struct FitPlan {
+    std::vector<SeatPlan> seats;
+    std::vector<BearingPlan> bearings;
+    std::vector<SpacerPlan> spacers;
+    std::size_t focus = 0;        ///< the seat this job presses
+    std::size_t focusBearing = 0; ///< and its bearing
+    std::vector<measure::LikelyCause> causes;
+    std::vector<measure::LookAt> lookAt;
+
+    AdviceList advisories() const; ///< of seats, clearances and questions, worst first
+    measure::Verdict worstVerdict() const;
+};
+
+struct Focus;
+
+/// Every seat of the job at once.
+/// @param strip  the resolved arrangement, when the job has a sound one
+/// @errors what is wrong with a size, a class, a reading, with its place in the job file
+Result<FitPlan> planFit(const job::Job& job, const Library& library, const StripPlan* strip, const Focus& focus);
+
+/// What another class would give at a seat.
+struct Alternative {
+    standards::ToleranceClass toleranceClass;
+    fit::SeatFit fit;
+    std::optional<fit::ClearanceLeft> clearance;
+};
+/// The classes of the same grade for one side of a seat, from loose to tight; classes not made at this size are left
+/// out. Measured sizes of that side do not count, since it would be made anew.
+std::vector<Alternative> alternatives(const FitPlan& plan, const Library& library, std::size_t seat, bool hole);
+
+} // namespace arbor::plan

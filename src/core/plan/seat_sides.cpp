@@ -1,0 +1,46 @@
+#include "core/plan/seat_sides.h"
+
+#include "core/plan/plan.h"
+
+#include <cmath>
+
+namespace arbor::plan {
+
+namespace {
+
+const char* const kPlainSteel = "carbon_steel"; // where a part's material is not in the table
+
+} // namespace
+
+WallAt wallAt(const arrangement::Part& part, double z, double seatRad, bool seatIsBore) {
+    for (const auto& body : part.bodies)
+        for (const auto& s : body.slices) {
+            if (z < body.z_mm + s.zBottom || z > body.z_mm + s.zTop) continue;
+            const WallAt wall{(s.innerBottom + s.innerTop) / 2, (s.outerBottom + s.outerTop) / 2};
+            if (std::abs((seatIsBore ? wall.bore : wall.outside) - seatRad) < 0.01) return wall;
+        }
+    return {seatIsBore ? seatRad : 0, seatIsBore ? 0 : seatRad};
+}
+
+const catalog::Material& materialOf(const arrangement::Part& part, const catalog::Materials& all) {
+    const auto found = all.find(part.catalogue ? "bearing_steel" : part.material);
+    return found == all.end() ? all.at(kPlainSteel) : found->second;
+}
+
+bool isMetalRing(const arrangement::Part& part) {
+    return part.kind != arrangement::PartKind::Seal;
+}
+
+Result<Limits> ringLimits(const Library& lib, const catalog::Bearing& bearing, const std::string& toleranceClass,
+                          bool bore) {
+    const double dia = bore ? bearing.boreDia_mm : bearing.outsideDia_mm;
+    if (bearing.type == catalog::BearingType::InchTaperRoller)
+        // "N" is what a metric job starts with; the everyday class of inch tapers is 4.
+        return standards::inchTaperDeviation(lib.bearingTables, dia, toleranceClass == "N" ? "4" : toleranceClass,
+                                             bore);
+    const auto row = limitsRow(bearing.type, toleranceClass);
+    return bore ? standards::boreDeviation(lib.bearingTables, dia, row)
+                : standards::outsideDeviation(lib.bearingTables, dia, row);
+}
+
+} // namespace arbor::plan

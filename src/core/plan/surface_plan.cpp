@@ -1,0 +1,152 @@
+#include "core/plan/plan.h"
+#include "core/plan/seat_sides.h"
+#include "core/plan/seat_sources.h"
+
+#include <cmath>
+
+namespace arbor::plan {
+
+namespace {
+
+using job::Job;
+using job::SizeSpec;
+
+constexpr double kGaugeAlpha_perK = 1.15e-5; // steel gauges and masters
+
+Problem at(Problem problem, const std::string& place) {
+    problem.field = place;
+    return problem;
+}
+
+Result<Limits> limitsOf(const SizeSpec& size, const Library& lib, bool hole, double dia, const std::string& place) {
+    // A size written in full is that of this seat; limits alone, and classes, hold at any size.
+    if (size.nominal_mm > 0 && std::abs(size.nominal_mm - dia) > 1e-6)
+        return refuse(ProblemCode::GeometryOrder, place, plain(size.nominal_mm), "the seat's " + plain(dia) + " mm");
+    if (!size.toleranceClass) return size.deviation_mm;
+    if (size.toleranceClass->isHole() != hole)
+        return refuse(ProblemCode::UnknownClass, place, size.toleranceClass->text(),
+                      hole ? "a hole class, in capitals" : "a shaft class, in small letters");
+    const auto limits = standards::limitDeviations(lib.iso286, dia, *size.toleranceClass);
+    return limits ? limits : tl::unexpected(at(limits.error(), place));
+}
+
+Result<void> checkMeasured(double dia, double nominal, double uncertainty, const std::string& place) {
+    // A gauge set to the wrong master is off by more than any seat that is worth working out.
+    if (!(std::abs(dia - nominal) <= 0.01 * nominal))
+        return refuse(ProblemCode::OutOfRange, place, plain(dia), "within 1 % of " + plain(nominal) + " mm");
+    if (!(uncertainty >= 0 && uncertainty <= 0.1))
+        return refuse(ProblemCode::OutOfRange, place, plain(uncertainty), "an uncertainty of 0 to 0.1 mm");
+    return {};
+}
+
+/// Works out one side: limits, measured size, verdict.
+class Surface {
+public:
+    Surface(const Job& job, const Library& lib, const Source& source, bool hole)
+        : m_job(job), m_lib(lib), m_source(source), m_side(hole ? source.outer : source.inner), m_hole(hole) {}
+
+    Result<SurfacePlan> plan() {
+        SurfacePlan out;
+        out.part = m_side.id;
+        out.label = m_side.label;
+        out.ring = m_side.ring != nullptr;
+        out.rz_mm = m_side.rz_mm;
+        for (auto step : {&Surface::takeSize, &Surface::takeReadings})
+            if (auto ok = (this->*step)(out); !ok) return tl::unexpected(ok.error());
+        if (!out.ring) judgeIt(out);
+        return out;
+    }
+
+private:
+    std::string place(const std::string& what) const {
+        return "measured/seats/" + m_source.key.first + "+" + m_source.key.second + "/" +
+               (m_hole ? "hole/" : "shaft/") + what;
+    }
+    const job::SurfaceCard* card() const {
+        const auto found = m_job.measured.seats.find(m_source.key);
+        if (found == m_job.measured.seats.end()) return nullptr;
+        return m_hole ? &found->second.hole : &found->second.shaft;
+    }
+
+    Result<void> takeSize(SurfacePlan& out) {
+        if (m_side.size) {
+            const auto limits = limitsOf(*m_side.size, m_lib, m_hole, m_source.dia_mm, m_side.place);
+            if (!limits) return tl::unexpected(limits.error());
+            out.size_mm = *limits;
+            out.spec = m_side.size->typed;
+            out.toleranceClass = m_side.size->toleranceClass;
+        } else if (m_side.ring) {
+            const bool ours = m_side.ring->designation == m_job.bearing.designation;
+            const auto accuracy = ours ? m_job.bearing.toleranceClass : std::string("N");
+            const auto limits = ringLimits(m_lib, *m_side.ring, accuracy, m_hole);
+            if (!limits && ours) return tl::unexpected(at(limits.error(), "bearing/tolerance_class"));
+            if (!limits) return {}; // a thrust washer: not tabulated, so not known
+            out.size_mm = *limits;
+            const bool inch = m_side.ring->type == catalog::BearingType::InchTaperRoller;
+            out.spec = inch ? "ISO 578 " + (accuracy == "N" ? "4" : accuracy) : "ISO 492 " + accuracy;
+        }
+        return {};
+    }
+
+    Result<void> takeReadings(SurfacePlan& out) {
+        const auto* c = card();
+        if (c && !c->readings.empty()) {
+            const auto form = measure::formOf(c->readings, c->gauge, m_side.material->alpha_perK, kGaugeAlpha_perK);
+            if (!form) return tl::unexpected(at(form.error(), place(form.error().field)));
+            out.form = *form;
+            out.measuredDia_mm = form->mean_mm;
+            out.uncertainty_mm = form->uncertainty_mm;
+        }
+        // A size typed at Fit is meant: it stands in for the mean of the readings.
+        if (const auto& m = m_side.measured) {
+            out.measuredDia_mm = m->value_mm;
+            out.uncertainty_mm = m->uncertainty_mm;
+        }
+        if (c && c->condition.roughness_mm()) out.rz_mm = *c->condition.roughness_mm();
+        if (!(out.rz_mm >= 0 && out.rz_mm <= 0.1))
+            return refuse(ProblemCode::OutOfRange, place("roughness_rz_um"), plain(out.rz_mm * 1000), "0 to 100 um");
+        const auto from = m_side.measured ? std::string("housing/measured") : place("readings");
+        return out.measuredDia_mm ? checkMeasured(*out.measuredDia_mm, m_source.dia_mm, out.uncertainty_mm, from)
+                                  : Result<void>{};
+    }
+
+    void judgeIt(SurfacePlan& out) const {
+        const auto* c = card();
+        measure::SurfaceState s;
+        s.hole = m_hole;
+        s.hub = m_side.hub && m_hole;
+        s.nominal_mm = m_source.dia_mm;
+        const double other = m_side.otherDia_mm;
+        s.wallRad_mm = m_hole ? (other > 0 ? (other - s.nominal_mm) / 2 : s.nominal_mm) : (s.nominal_mm - other) / 2;
+        if (c) s.condition = c->condition;
+        out.runOutLimit_mm = s.runOutLimit_mm = standards::gradeWidth(m_lib.iso286, s.nominal_mm, 5).value_or(0.01);
+        if (out.size_mm) {
+            s.size_mm = *out.size_mm;
+            s.form = out.form;
+            s.measuredDia_mm = out.measuredDia_mm;
+            s.measuredUncertainty_mm = out.uncertainty_mm;
+            out.formLimit_mm = measure::formLimit(*out.size_mm);
+            if (c && c->formLimit_mm) out.formLimit_mm = *c->formLimit_mm;
+            s.formLimit_mm = out.formLimit_mm;
+        }
+        out.judgement = measure::judge(s);
+        out.verdict = out.judgement.verdict;
+        if (!c || !c->overrule) return;
+        out.verdict = c->overrule->verdict;
+        out.overruled = true;
+    }
+
+    const Job& m_job;
+    const Library& m_lib;
+    const Source& m_source;
+    const Side& m_side;
+    bool m_hole;
+};
+
+} // namespace
+
+Result<SurfacePlan> planSurface(const Job& job, const Library& library, const Source& source, bool hole) {
+    return Surface(job, library, source, hole).plan();
+}
+
+} // namespace arbor::plan

@@ -1,0 +1,34 @@
+#pragma once
+
+#include "core/base/range.h"
+#include "core/measure/form.h"
+#include "core/measure/seat_condition.h"
+#include "core/standards/limits.h"
+
+#include <optional>
+#include <string>
+
+namespace arbor::plan {
+
+struct Library;
+
+/// One side of a seat: what the drawing asks, what was measured, what is to be done with it.
+struct SurfacePlan {
+    std::string part;  ///< id
+    std::string label; ///< as the shop calls it
+    bool ring = false; ///< belongs to a bearing of the catalogue: a new part, not judged
+    std::string spec;  ///< "62 N7", "ISO 492 N"; empty: not known
+    std::optional<standards::ToleranceClass> toleranceClass;
+    std::optional<Limits> size_mm; ///< deviation limits of it; nothing: not known
+    std::optional<measure::Form> form;
+    std::optional<double> measuredDia_mm; ///< from the readings, or one size
+    double uncertainty_mm = 0;
+    double formLimit_mm = 0;
+    double runOutLimit_mm = 0;
+    double rz_mm = 0;
+    measure::Judgement judgement;
+    measure::Verdict verdict = measure::Verdict::NotMeasured; ///< the user's, where the program was overruled
+    bool overruled = false;
+};
+
+} // namespace arbor::plan

@@ -1,0 +1,50 @@
+#pragma once
+
+#include "ui/stations/station_page.h"
+
+class QListWidget;
+class QPushButton;
+class QStackedWidget;
+
+namespace arbor::ui {
+
+class BenchView;
+class ClearanceSteps;
+class FitSheet;
+class WhatIf;
+class ZoneDrawing;
+
+/// Every seat in a list; sizes of the chosen one on a sheet beside the live section; in the strip its tolerance zones
+/// and the clearance, or what other classes would give.
+class FitPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit FitPage(QWidget* parent = nullptr);
+    void open(JobSession* session) override;
+    void refresh() override;
+    SlipModel slip() const override;
+    bool act() override;
+    QWidget* firstFocus() override;
+
+private:
+    void choose(std::size_t seat);
+    void fillList();
+    void showSection();
+    void showZones();
+    void showSteps();
+    void showWhatIf();
+
+    JobSession* m_session = nullptr;
+    std::size_t m_seat = 0;
+    bool m_chosen = false; ///< by the user; until then the seat this job presses
+    QListWidget* m_list;
+    FitSheet* m_sheet;
+    BenchView* m_bench;
+    QStackedWidget* m_strip;
+    QPushButton* m_whatIfButton;
+    ZoneDrawing* m_zones;
+    ClearanceSteps* m_steps;
+    WhatIf* m_whatIf;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,345 @@
+#include "ui/measure/measure_page.h"
+
+#include "io/entry/size_entry.h"
+#include "ui/measure/bore_grid.h"
+#include "ui/measure/bore_map.h"
+#include "ui/measure/old_bearing_board.h"
+#include "ui/measure/surface_sheet.h"
+#include "ui/stations/seat_clock.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/measure_words.h"
+
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::ui {
+
+namespace {
+
+using Kind = MeasureItem::Kind;
+
+constexpr double kMmPerInch = 25.4;
+constexpr double kSame = 1e-6;
+constexpr int kListRows = 6;
+enum Board { kSurfaceBoard, kSpacerBoard, kOldBearingBoard };
+
+EntrySheet::Understood refused(const Problem& problem) {
+    return {false, q(words::say(problem))};
+}
+
+double typedUnit_mm(const JobSession& s) {
+    return s.job().units == job::Units::Inch ? kMmPerInch : 1.0;
+}
+
+QString markOf(measure::Verdict verdict) {
+    switch (verdict) {
+    case measure::Verdict::NotMeasured:
+        return QStringLiteral("○");
+    case measure::Verdict::Use:
+        return QStringLiteral("✓");
+    case measure::Verdict::CleanUp:
+        return QStringLiteral("△");
+    case measure::Verdict::Sleeve:
+    case measure::Verdict::Replace:
+        return QStringLiteral("✕");
+    }
+    return {};
+}
+
+QScrollArea* scrolled(QWidget* content, QWidget* parent, const char* name) {
+    auto* scroll = new QScrollArea(parent);
+    scroll->setObjectName(name);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(content);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    return scroll;
+}
+
+} // namespace
+
+MeasurePage::MeasurePage(QWidget* parent) : StationPage(parent) {
+    setObjectName("measurePage");
+    m_list = new QListWidget(this);
+    m_list->setObjectName("measureList");
+    m_list->setAccessibleName(tr("What is measured"));
+    m_list->setFrameShape(QFrame::NoFrame);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_surfaceSheet = new SurfaceSheet(this);
+    m_spacerSheet = new EntrySheet(this);
+    m_spacerSheet->setObjectName("spacerSheet");
+    m_sheets = new QStackedWidget(this);
+    m_sheets->addWidget(scrolled(m_surfaceSheet, this, "measureScroll"));
+    m_sheets->addWidget(scrolled(m_spacerSheet, this, "spacerScroll"));
+    m_sheets->addWidget(new QWidget(this));
+    auto* left = new QWidget(this);
+    left->setFixedWidth(theme::kSheetWidth);
+    auto* leftLayout = new QVBoxLayout(left);
+    leftLayout->setContentsMargins(0, theme::kGap, 0, 0);
+    leftLayout->addWidget(m_list);
+    leftLayout->addWidget(m_sheets, 1);
+
+    m_grid = new BoreGrid(this);
+    m_map = new BoreMap(this);
+    m_lengths = new SeatClock(this);
+    m_lengths->setObjectName("spacerLengths");
+    m_lowerEnd = new SeatClock(this);
+    m_lowerEnd->setObjectName("spacerLowerEnd");
+    for (auto* clock : {m_lengths, m_lowerEnd})
+        clock->setPlaces(4);
+    m_old = new OldBearingBoard(this);
+    const auto stacked = [this](std::initializer_list<QWidget*> widgets) {
+        auto* board = new QWidget(this);
+        auto* layout = new QVBoxLayout(board);
+        layout->setContentsMargins(0, 0, 0, 0);
+        layout->setSpacing(0);
+        for (auto* widget : widgets)
+            layout->addWidget(widget, widget == m_grid ? 0 : 1);
+        return board;
+    };
+    m_boards = new QStackedWidget(this);
+    m_boards->addWidget(stacked({m_grid, m_map}));
+    m_boards->addWidget(stacked({m_lengths, m_lowerEnd}));
+    m_boards->addWidget(m_old);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(left);
+    layout->addWidget(m_boards, 1);
+
+    connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (row >= 0 && row != static_cast<int>(m_chosen)) choose(static_cast<std::size_t>(row));
+    });
+    connect(m_grid, &BoreGrid::entered, this, &MeasurePage::enterDiameter);
+    connect(m_grid, &BoreGrid::placesWanted, this, &MeasurePage::changePlaces);
+    connect(m_lengths, &SeatClock::entered, this,
+            [this](double angle, const QString& typed) { enterHeight(true, angle, typed); });
+    connect(m_lowerEnd, &SeatClock::entered, this,
+            [this](double angle, const QString& typed) { enterHeight(false, angle, typed); });
+    connect(m_old, &OldBearingBoard::toggled, this, [this](measure::Sign sign) {
+        m_session->edit(tr("Old bearing: %1").arg(q(words::signWords(sign).head)), [&](job::Job& j) {
+            if (!j.measured.oldBearing.erase(sign)) j.measured.oldBearing.insert(sign);
+        });
+    });
+}
+
+void MeasurePage::open(JobSession* session) {
+    const bool first = !m_session && session;
+    m_session = session;
+    m_chosen = 0;
+    if (first) {
+        buildSpacerSheet();
+    }
+    m_surfaceSheet->open(session);
+    refresh();
+}
+
+void MeasurePage::choose(std::size_t index) {
+    if (index >= m_items.size()) return;
+    m_chosen = index;
+    m_depths = 3;
+    m_directions = 4;
+    m_grid->goTo(0, 0);
+    refresh();
+}
+
+const MeasureItem* MeasurePage::item() const {
+    return m_chosen < m_items.size() ? &m_items[m_chosen] : nullptr;
+}
+
+const plan::SeatPlan* MeasurePage::seat() const {
+    const auto* it = item();
+    return it && it->kind == Kind::Surface ? &m_session->plan().fits->seats[it->index] : nullptr;
+}
+
+const plan::SurfacePlan* MeasurePage::surface() const {
+    const auto* s = seat();
+    return !s ? nullptr : item()->hole ? &s->hole : &s->shaft;
+}
+
+void MeasurePage::buildSpacerSheet() {
+    m_spacerSheet->addHeading(tr("Outside, for flared ends"));
+    struct Line {
+        const char* name;
+        QString label;
+        std::optional<double> measure::SpacerReadings::*member;
+    };
+    for (const auto& line : {Line{"spacerMiddle", tr("In the middle"), &measure::SpacerReadings::middleOutside_mm},
+                             Line{"spacerLower", tr("Lower end"), &measure::SpacerReadings::lowerOutside_mm},
+                             Line{"spacerUpper", tr("Upper end"), &measure::SpacerReadings::upperOutside_mm}}) {
+        const auto readings = [this]() -> const measure::SpacerReadings& {
+            static const measure::SpacerReadings none;
+            const auto* it = item();
+            if (!it || it->kind != Kind::Spacer) return none;
+            const auto found = m_session->job().measured.spacers.find(m_session->plan().fits->spacers[it->index].part);
+            return found == m_session->job().measured.spacers.end() ? none : found->second;
+        };
+        m_spacerSheet->addField(
+            line.name, line.label,
+            [this, line](const QString& typed) -> EntrySheet::Understood {
+                std::optional<double> size;
+                if (!typed.trimmed().isEmpty()) {
+                    const auto value = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
+                    if (!value) return refused(value.error());
+                    if (!(*value > 0 && *value <= 3000)) return {false, tr("over 0, up to 3000 mm")};
+                    size = *value;
+                }
+                const auto part = m_session->plan().fits->spacers[item()->index].part;
+                m_session->edit(tr("Spacer's outside"),
+                                [&](job::Job& j) { j.measured.spacers[part].*line.member = size; });
+                return {};
+            },
+            [this, line, readings] {
+                const auto& value = readings().*line.member;
+                return value ? q(m_session->display().size(*value).number) : QString();
+            },
+            [this] { return q(m_session->display().size(0).unit); });
+    }
+    for (auto* line : m_spacerSheet->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+        line->show();
+}
+
+void MeasurePage::fillList() {
+    const auto& fits = *m_session->plan().fits;
+    const QSignalBlocker quiet(m_list);
+    m_list->clear();
+    for (const auto& it : m_items) {
+        const auto verdict = verdictOf(it, fits);
+        auto* line = new QListWidgetItem(markOf(verdict) + "  " + itemTitle(it, fits), m_list);
+        line->setToolTip(q(words::verdictName(verdict)));
+        line->setSizeHint({0, 28});
+    }
+    m_list->setFixedHeight(28 * std::min(kListRows, static_cast<int>(m_items.size())) + 4);
+    m_list->setCurrentRow(static_cast<int>(m_chosen));
+}
+
+void MeasurePage::refresh() {
+    if (!m_session) return;
+    setEnabled(m_session->plan().fits.has_value());
+    m_items.clear();
+    if (m_session->plan().fits) {
+        m_items = measureItems(*m_session->plan().fits);
+        m_chosen = std::min(m_chosen, m_items.size() - 1);
+        fillList();
+        const auto board = item()->kind == Kind::Surface  ? kSurfaceBoard
+                           : item()->kind == Kind::Spacer ? kSpacerBoard
+                                                          : kOldBearingBoard;
+        m_boards->setCurrentIndex(board);
+        m_sheets->setCurrentIndex(board);
+        if (board == kSurfaceBoard) showSurface();
+        if (board == kSpacerBoard) showSpacer();
+        m_old->show(m_session->job().measured.oldBearing);
+    }
+    emit slipChanged();
+}
+
+void MeasurePage::showSurface() {
+    m_surfaceSheet->choose(item()->index, item()->hole);
+    const auto& readings = m_surfaceSheet->card().readings;
+    const auto places = placesFor(seat()->length_mm, readings, m_depths, m_directions);
+    m_grid->show(places, readings, *surface(), seat()->dia_mm, m_session->display());
+    m_map->show(*surface(), seat()->dia_mm, seat()->length_mm, item()->hole, m_session->display());
+}
+
+void MeasurePage::showSpacer() {
+    m_spacerSheet->refresh();
+    const auto& spacer = m_session->plan().fits->spacers[item()->index];
+    const auto found = m_session->job().measured.spacers.find(spacer.part);
+    const auto readings = found == m_session->job().measured.spacers.end() ? measure::SpacerReadings{} : found->second;
+    const auto d = m_session->display();
+    m_lengths->setWords(tr("Length of the spacer, round its end"),
+                        tr("On the surface plate, with the gauge over it (%1).").arg(q(d.size(0).unit)));
+    m_lowerEnd->setWords(tr("Lower end, turned over"), tr("Indicator over the end face (%1).").arg(q(d.size(0).unit)));
+    m_lengths->show(readings.lengths, nullptr, seat::ReadingKind::Depth, d);
+    m_lowerEnd->show(readings.lowerEnd, nullptr, seat::ReadingKind::Depth, d);
+}
+
+void MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QString& typed) {
+    if (!seat()) return;
+    const auto same = [&](const measure::DiameterReading& r) {
+        return std::abs(r.depth_mm - depth_mm) < kSame && std::abs(r.direction_deg - direction_deg) < kSame;
+    };
+    if (typed.isEmpty())
+        return m_surfaceSheet->editCard(tr("Take reading away"),
+                                        [&](job::SurfaceCard& c) { std::erase_if(c.readings, same); });
+    const double nominal = seat()->dia_mm;
+    const auto value = io::parseReading(typed.toStdString(), nominal, typedUnit_mm(*m_session));
+    if (!value) return emit trouble(q(words::say(value.error())));
+    if (!(std::abs(*value - nominal) <= 0.01 * nominal))
+        return emit trouble(tr("%1 is more than 1 % away from %2: is the gauge set to the right master?")
+                                .arg(typed, q(m_session->display().size(nominal).text())));
+    m_surfaceSheet->editCard(
+        tr("Reading at %1 deep, %2°").arg(q(m_session->display().size(depth_mm).number)).arg(direction_deg),
+        [&](job::SurfaceCard& c) {
+            std::erase_if(c.readings, same);
+            c.readings.push_back({depth_mm, direction_deg, *value});
+            std::sort(c.readings.begin(), c.readings.end(), [](const auto& a, const auto& b) {
+                return std::pair(a.depth_mm, a.direction_deg) < std::pair(b.depth_mm, b.direction_deg);
+            });
+        });
+}
+
+void MeasurePage::enterHeight(bool length, double angle_deg, const QString& typed) {
+    const auto* it = item();
+    if (!it || it->kind != Kind::Spacer) return;
+    std::optional<double> value;
+    if (!typed.isEmpty()) {
+        const auto read = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
+        if (!read) return emit trouble(q(words::say(read.error())));
+        if (!(*read >= 0 && *read <= 1000)) return emit trouble(tr("%1 is out of range").arg(typed));
+        value = *read;
+    }
+    const auto part = m_session->plan().fits->spacers[it->index].part;
+    m_session->edit(length ? tr("Length of the spacer") : tr("Lower end of the spacer"), [&](job::Job& j) {
+        auto& list = length ? j.measured.spacers[part].lengths : j.measured.spacers[part].lowerEnd;
+        std::erase_if(list, [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < 0.5; });
+        if (value) list.push_back({angle_deg, *value});
+        std::sort(list.begin(), list.end(), [](const auto& a, const auto& b) { return a.angle_deg < b.angle_deg; });
+        j.done.erase(job::Station::Measure);
+    });
+}
+
+void MeasurePage::changePlaces(int depthsBy, int directionsBy) {
+    m_depths = std::clamp(m_depths + depthsBy, 1, 6);
+    m_directions = std::clamp(m_directions + directionsBy, 1, 8);
+    showSurface();
+}
+
+std::optional<std::size_t> MeasurePage::nextOpen() const {
+    const auto& fits = *m_session->plan().fits;
+    for (std::size_t i = m_chosen + 1; i < m_items.size(); ++i)
+        if (verdictOf(m_items[i], fits) == measure::Verdict::NotMeasured) return i;
+    return std::nullopt;
+}
+
+SlipModel MeasurePage::slip() const {
+    if (!item()) return brokenSlip(*m_session);
+    const auto next = nextOpen();
+    return measureSlip(*m_session, *item(), next ? std::optional(m_items[*next]) : std::nullopt);
+}
+
+bool MeasurePage::act() {
+    if (!item()) return false;
+    if (const auto next = nextOpen()) {
+        choose(*next);
+        firstFocus()->setFocus();
+        return false;
+    }
+    m_session->setDone(job::Station::Measure, true);
+    return true;
+}
+
+QWidget* MeasurePage::firstFocus() {
+    const auto* it = item();
+    if (!it || it->kind == Kind::Surface) return m_grid;
+    return it->kind == Kind::Spacer ? static_cast<QWidget*>(m_lengths) : m_old;
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,164 @@
+#include "words/measure_words.h"
+#include "words/sentences.h"
+#include "words/strip_words.h"
+
+#include <fmt/format.h>
+#include <map>
+
+namespace arbor::words {
+
+std::string stationTitle(job::Station station) {
+    static const std::map<job::Station, std::string> titles{
+        {job::Station::Intake, "Intake"}, {job::Station::Strip, "Strip"},     {job::Station::Measure, "Measure"},
+        {job::Station::Fit, "Fit"},       {job::Station::Tooling, "Tooling"}, {job::Station::Press, "Press"},
+        {job::Station::Seat, "Seat"},     {job::Station::Close, "Close"}};
+    return titles.at(station);
+}
+
+namespace {
+
+std::string intakeLine(const job::Intake& intake) {
+    if (!intake.complaint.empty()) return intake.complaint;
+    return intake.checks.empty() ? "not looked at yet" : fmt::format("{} checks", intake.checks.size());
+}
+
+std::string stripLine(const job::Job& job, const plan::Plan& plan) {
+    if (!plan.strip) return "no arrangement";
+    if (!plan.strip->sound()) return "the arrangement is wrong";
+    const auto all = plan.strip->assembly.parts.size() - 1; // the base stays
+    if (!job.strip.fitted.empty()) return fmt::format("{} of {} parts back in", job.strip.fitted.size(), all);
+    return fmt::format("{} of {} parts out", job.strip.out.size(), all);
+}
+
+} // namespace
+
+std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
+    switch (station) {
+    case job::Station::Intake:
+        return intakeLine(job.intake);
+    case job::Station::Strip:
+        return stripLine(job, plan);
+    case job::Station::Measure:
+        return plan.fits ? measureLine(*plan.fits) : "a size is wrong";
+    case job::Station::Fit:
+        if (!plan.fit()) return "a size is wrong";
+        if (plan.fit()->interference_mm.likely < 0)
+            return d.fineRange(-plan.fit()->interference_mm.most, -plan.fit()->interference_mm.least) + " " +
+                   d.fine(0).unit + " loose";
+        return d.fineRange(plan.fit()->interference_mm.least, plan.fit()->interference_mm.most) + " " + d.fine(0).unit +
+               " tight";
+    case job::Station::Tooling:
+        if (!plan.tools) return "waits for Fit";
+        if (!plan.tools->choice) return "nothing fits";
+        return plan.tools->choice->driver->id + " on " +
+               (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
+    case job::Station::Press:
+        return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +
+                                   " " + d.force(0).unit
+                             : "waits for Fit";
+    case job::Station::Seat:
+        if (!plan.seating || plan.seating->verdict == seat::SeatVerdict::NotJudged)
+            return fmt::format("{} readings", job.seating.readings.size());
+        return verdict(*plan.seating, d).head;
+    case job::Station::Close:
+        return job.record ? "recorded by " + job.record->who : "not yet recorded";
+    }
+    return {};
+}
+
+std::string markWord(plan::Mark mark) {
+    switch (mark) {
+    case plan::Mark::Open:
+        return "open";
+    case plan::Mark::Done:
+        return "done";
+    case plan::Mark::Look:
+        return "look";
+    case plan::Mark::Stop:
+        return "stop";
+    }
+    return {};
+}
+
+Said verdict(const seat::Seating& seating, const Display& d) {
+    switch (seating.verdict) {
+    case seat::SeatVerdict::NotJudged:
+        return {"Not measured yet", "Enter what the gauge shows, place by place."};
+    case seat::SeatVerdict::HomeAndSquare:
+        return {"Home and square", seating.grooveOpening_mm ? "Nothing more to do at this seat but the retaining ring."
+                                                            : "Nothing more to do at this seat."};
+    case seat::SeatVerdict::NotHome:
+        return {"Not home", d.fine(seating.gap_mm.likely).text() + " short of the shoulder."};
+    case seat::SeatVerdict::Tilted:
+        return {"Tilted", "High towards " + seat::clockPosition(seating.plane->highAngle_deg) + " o’clock."};
+    case seat::SeatVerdict::ReadingsDisagree:
+        return {"Readings disagree", "One of them does not lie in the plane of the others."};
+    }
+    return {};
+}
+
+std::string nextStep(const seat::Seating& seating) {
+    switch (seating.verdict) {
+    case seat::SeatVerdict::NotJudged:
+        return "Measure at four places or more, evenly round the ring.";
+    case seat::SeatVerdict::HomeAndSquare:
+        return seating.grooveOpening_mm
+                   ? "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on."
+                   : "Turn it by hand: it must run smoothly. Then write the record.";
+    case seat::SeatVerdict::NotHome:
+        return "Put the sleeve back and press again to one held load. If it does not move, lift it out and look under "
+               "the ring.";
+    case seat::SeatVerdict::Tilted:
+        return "Press again with a true sleeve; if the high side stays at " +
+               seat::clockPosition(seating.plane->highAngle_deg) + " o’clock, lift it out and look for a chip there.";
+    case seat::SeatVerdict::ReadingsDisagree:
+        for (const auto& f : seating.findings)
+            if (f.id == Finding::ReadingsDisagree)
+                return "Wipe the face and measure again at " + f.subject + " o’clock.";
+        return "Check the gauge's zero and the sizes, then measure again.";
+    }
+    return {};
+}
+
+namespace {
+
+std::string stripStop(const plan::StripPlan& strip) {
+    if (!strip.faults.empty()) return say(strip.faults.front());
+    for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p)
+        if (strip.order.stuck & route::only(p))
+            return "The " + partName(strip.assembly.parts[p]) + " could never have been fitted so";
+    return kitStop(strip);
+}
+
+} // namespace
+
+std::string stopReason(job::Station station, const plan::Plan& plan, const Display& d) {
+    const auto head = [&](const AdviceList& list) -> std::string {
+        for (const auto& a : list)
+            if (a.severity == Severity::Stop) return say(a, d).head;
+        return {};
+    };
+    switch (station) {
+    case job::Station::Intake:
+        return {};
+    case job::Station::Strip:
+        return plan.strip ? stripStop(*plan.strip) : std::string{};
+    case job::Station::Measure:
+        return plan.fits ? measureStop(*plan.fits) : std::string{};
+    case job::Station::Fit:
+        return plan.fits ? head(plan.fits->advisories()) : plan.problem ? say(*plan.problem) : std::string{};
+    case job::Station::Tooling:
+        return !plan.tools          ? std::string{}
+               : plan.tools->choice ? head(plan.tools->proof.findings)
+                                    : "Nothing on the rack fits";
+    case job::Station::Press:
+        return plan.traceOverlay ? head(plan.traceOverlay->findings) : std::string{};
+    case job::Station::Seat:
+        return plan.seating ? head(plan.seating->findings) : std::string{};
+    case job::Station::Close:
+        return {};
+    }
+    return {};
+}
+
+} // namespace arbor::words
