@@ -9,6 +9,8 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDateTime>
+#include <QLineEdit>
+#include <QListWidget>
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <QTimer>
@@ -52,19 +54,24 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
-    const QCommandLineOption station("station",
-                                     "open the job at: intake, strip, fit, tooling, press, seat, close, together "
-                                     "(Strip, put together), or arrangement",
-                                     "name");
+    const QCommandLineOption station(
+        "station",
+        "open the job at: intake, strip, measure, fit, tooling, press, seat, close, together "
+        "(Strip, put together), or arrangement",
+        "name");
+    const QCommandLineOption item("item", "with --station measure or fit: the line of the list, counted from 1",
+                                  "number");
+    const QCommandLineOption calc("calc", "open the bench calculator with this line, for example “limits 62 N7”",
+                                  "line");
     const QCommandLineOption night("night", "with --shot: in the night look");
     const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
-    parser.addOptions({shot, station, night, card});
+    parser.addOptions({shot, station, item, calc, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
     const bool arrangement = parser.value(station) == "arrangement", together = parser.value(station) == "together";
     if (parser.isSet(station) && !wanted && !arrangement && !together) {
         std::fprintf(stderr,
-                     "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, fit, tooling, press, "
+                     "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, press, "
                      "seat, close, together or arrangement\n",
                      qPrintable(parser.value(station)));
         return 2;
@@ -82,6 +89,15 @@ int main(int argc, char** argv) {
     if (together && window.session()) {
         window.jobView()->go(arbor::job::Station::Strip);
         window.findChild<QPushButton*>("stripDirection")->click();
+    }
+    if (parser.isSet(item)) {
+        auto* list =
+            window.jobView()->findChild<QListWidget*>(wanted == arbor::job::Station::Fit ? "seatList" : "measureList");
+        list->setCurrentRow(parser.value(item).toInt() - 1);
+    }
+    if (parser.isSet(calc)) {
+        window.findChild<QAction*>("actionCalculator")->trigger();
+        window.findChild<QLineEdit*>("calcLine")->setText(parser.value(calc));
     }
     if (arrangement) window.findChild<QAction*>("actionArrangement")->trigger();
     if (parser.isSet(card)) return printCard(window, parser.value(card));

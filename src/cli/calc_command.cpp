@@ -2,6 +2,7 @@
 
 #include "cli/exit_codes.h"
 #include "io/calc_json.h"
+#include "io/calc_line.h"
 #include "io/library_files.h"
 
 #include <istream>
@@ -26,23 +27,17 @@ int printList(std::ostream& out, bool asJson) {
     return kWell;
 }
 
-Result<calc::Values> typedValues(const calc::Calculation& calculation, const std::vector<std::string>& words) {
-    calc::Values out;
+/// --key value and key=value are the same; what has no key goes where it fits.
+Result<calc::Values> typedValues(const calc::Calculation& calculation, const std::vector<std::string>& words,
+                                 const catalog::Materials& materials) {
+    std::vector<std::string> sizes;
     for (std::size_t i = 0; i < words.size(); ++i) {
-        auto word = words[i];
-        const bool dashed = word.starts_with("--");
-        if (dashed) word.erase(0, 2);
-        auto cut = word.find('=');
-        if (cut == std::string::npos && dashed && i + 1 < words.size()) {
-            cut = word.size();
-            word += "=" + words[++i];
-        }
-        if (cut == std::string::npos || cut == 0)
-            return refuse(ProblemCode::Malformed, "the command line", words[i], "key=value");
-        const auto key = word.substr(0, cut);
-        out[key] = io::valueFromText(calculation, key, word.substr(cut + 1));
+        const bool dashed = words[i].starts_with("--");
+        auto size = dashed ? words[i].substr(2) : words[i];
+        if (dashed && size.find('=') == std::string::npos && i + 1 < words.size()) size += "=" + words[++i];
+        sizes.push_back(std::move(size));
     }
-    return out;
+    return io::valuesFromSizes(calculation, sizes, materials);
 }
 
 void printText(std::ostream& out, const calc::Calculation& calculation, const calc::Values& values) {
@@ -72,7 +67,7 @@ int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
         return in ? calc::evaluate(*calculation, *in, *library) : in;
     };
     if (!inputs.empty()) {
-        const auto result = worked(typedValues(*calculation, inputs));
+        const auto result = worked(typedValues(*calculation, inputs, library->materials));
         if (!result) return refused(err, result.error());
         if (asJson)
             out << io::valuesJson(*calculation, *result).dump(2) << '\n';

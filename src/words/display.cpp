@@ -45,6 +45,10 @@ Quantity Display::size(double value_mm) const {
     return {trimmedZeros(decimals(value_mm, 3)), "mm"};
 }
 
+Quantity Display::reading(double value_mm) const {
+    return inch() ? size(value_mm) : Quantity{decimals(value_mm, 3), "mm"};
+}
+
 Quantity Display::fine(double value_mm) const {
     if (inch()) return {decimals(fineValue(value_mm), 2), "thou"};
     const double um = fineValue(value_mm);

@@ -49,8 +49,11 @@ TEST(CommandLine, PlanSpeaksOfEveryStation) {
 TEST(CommandLine, OneStationAtATimeSaysTheSameAsThePlan) {
     const TemporaryShop shop;
     const auto plan = nlohmann::json::parse(run({"plan", shop.jobFile(), "--json"}).out);
-    for (const auto& [command, station] :
-         {std::pair{"fit", "fit"}, {"tools", "tooling"}, {"press", "press"}, {"seat", "seat"}}) {
+    for (const auto& [command, station] : {std::pair{"measure", "measure"},
+                                           {"fit", "fit"},
+                                           {"tools", "tooling"},
+                                           {"press", "press"},
+                                           {"seat", "seat"}}) {
         const auto r = run({command, shop.jobFile(), "--json"});
         EXPECT_EQ(r.exit, 0) << r.err;
         const auto one = nlohmann::json::parse(r.out);
@@ -221,4 +224,47 @@ TEST(CommandLine, SeatTellsTheClosedJobsVerdict) {
     EXPECT_EQ(r.exit, 0);
     EXPECT_THAT(r.out, HasSubstr("Home and square"));
     EXPECT_THAT(r.out, HasSubstr("arc-min"));
+}
+
+TEST(CommandLine, MeasureSaysVerdictsAndTheirReasons) {
+    const TemporaryShop shop;
+    const auto text = run({"measure", shop.file("brine-agitator.arbor.json")});
+    EXPECT_EQ(text.exit, 1) << text.err;
+    EXPECT_THAT(text.out, HasSubstr("Bore of hub, 75 P7: replace"));
+    EXPECT_THAT(text.out, HasSubstr("STOP  The ring moves by hand"));
+    EXPECT_THAT(text.out, HasSubstr("the outer ring turned in its seat"));
+    const auto roller = run({"measure", shop.file("retort-trolley-roller.arbor.json"), "--json"});
+    const auto d = nlohmann::json::parse(roller.out)["measure"];
+    EXPECT_EQ(d["verdict"], "sleeve");
+    EXPECT_EQ(d["surfaces"][0]["verdict"], "sleeve");
+    EXPECT_NEAR(d["surfaces"][0]["form"]["mean_mm"].get<double>(), 47.011, 2e-4);
+    EXPECT_EQ(d["surfaces"][0]["form"]["planes"].size(), 3u);
+    EXPECT_EQ(d["spacers"][0]["verdict"], "clean_up");
+    EXPECT_EQ(d["likely_causes"].size(), 3u);
+}
+
+TEST(CommandLine, FitSpeaksOfEverySeatAndBearing) {
+    const TemporaryShop shop;
+    const auto r = run({"fit", shop.file("exhaust-fan-carrier.arbor.json"), "--json"});
+    const auto d = nlohmann::json::parse(r.out)["fit"];
+    ASSERT_EQ(d["seats"].size(), 3u);
+    EXPECT_EQ(d["seats"][2]["hole"]["size"], "30 H7");
+    EXPECT_GT(d["seats"][2]["fit"]["loose_at_rpm"], 950);
+    EXPECT_EQ(d["interference_um"], d["seats"][0]["fit"]["interference_um"]);
+    ASSERT_EQ(d["bearings"].size(), 1u);
+    EXPECT_EQ(d["bearings"][0]["proposed_shaft"], "j6");
+    EXPECT_EQ(d["bearings"][0]["clearance_left_um"], d["clearance_left_um"]);
+    EXPECT_THAT(run({"fit", shop.file("exhaust-fan-carrier.arbor.json")}).out,
+                HasSubstr("Fan shaft in retaining collar, 30 mm  (30 H7 on 30 p6)"));
+}
+
+TEST(CommandLine, CalcTakesSizesWithoutKeys) {
+    const auto r = run({"calc", "iso_limits", "62", "N7", "--json"});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    EXPECT_EQ(nlohmann::json::parse(r.out)["lower_um"], -39);
+    const auto mixed = run({"calc", "hydraulic_ram", "gauge_unit=MPa", "60mm", "--gauge", "7", "--json"});
+    EXPECT_NEAR(nlohmann::json::parse(mixed.out)["force_N"].get<double>(), 19792, 1);
+    const auto wrong = run({"calc", "iso_limits", "62", "N7", "seven"});
+    EXPECT_EQ(wrong.exit, 2);
+    EXPECT_THAT(wrong.err, HasSubstr("seven"));
 }

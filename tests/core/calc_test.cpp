@@ -1,7 +1,9 @@
 // The bench calculator: every reference case through it, its search, its defaults, and what it refuses.
 #include "core/calc/calculation.h"
+#include "core/calc/into_job.h"
 #include "core/fit/residual.h"
 #include "io/calc_json.h"
+#include "io/calc_line.h"
 #include "support/reference.h"
 #include "support/shop.h"
 #include "words/sentences.h"
@@ -187,4 +189,60 @@ TEST(InchTaperLimits, LeaveMetalOn) {
     EXPECT_EQ(number(limits("inch_tapered_bore", 50.8, "4"), "lower_um"), 0);
     EXPECT_EQ(limits("inch_tapered_bore", 50.8, "7").error().code, ProblemCode::UnknownClass);
     EXPECT_EQ(limits("inch_tapered_bore", 400, "0").error().code, ProblemCode::NotDefined);
+}
+
+TEST(CalcLine, TakesTheSizesWhereTheyFit) {
+    const auto values = [](const char* line) {
+        const auto read = io::readCalcLine(line);
+        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoLibrary().materials);
+    };
+    const auto limits = values("limits 62 N7").value();
+    EXPECT_EQ(std::get<double>(limits.at("nominal_mm")), 62);
+    EXPECT_EQ(std::get<std::string>(limits.at("tolerance_class")), "N7");
+    EXPECT_NEAR(std::get<double>(values("limits 2.5in k6")->at("nominal_mm")), 63.5, 1e-9);
+    EXPECT_EQ(io::readCalcLine("limits 62 N7").hits.front()->name, "iso_limits");
+    const auto heat = values("drop in 62 39um 62um 1.05e-5 1.19e-5").value();
+    EXPECT_EQ(std::get<double>(heat.at("interference_20C_um")), 39);
+    EXPECT_EQ(std::get<double>(heat.at("assembly_clearance_um")), 62);
+    EXPECT_EQ(std::get<double>(heat.at("alpha_inner_per_K")), 1.19e-5);
+    // What must be given is filled before what may be left out, and that before what has a usual value.
+    const auto gauge = values("gauge 60 7").value();
+    EXPECT_EQ(std::get<double>(gauge.at("ram_bore_mm")), 60);
+    EXPECT_EQ(std::get<double>(gauge.at("gauge")), 7);
+    EXPECT_FALSE(gauge.contains("ram_rod_mm"));
+    const auto force = values("gauge 60 2kN MPa").value();
+    EXPECT_EQ(std::get<double>(force.at("force_N")), 2000);
+    EXPECT_EQ(std::get<std::string>(force.at("gauge_unit")), "MPa");
+    EXPECT_EQ(values("limits 62 N7 12 13 14").error().value, "12");
+    EXPECT_EQ(std::get<double>(values("limits nominal_mm=2in N7")->at("nominal_mm")), 50.8);
+    EXPECT_NEAR(std::get<double>(values("drop in 50 10 20 1e-5 1e-5 212F")->at("other_temp_C")), 100, 1e-9);
+}
+
+TEST(CalcLine, WordsFindAndSizesDoNot) {
+    EXPECT_TRUE(io::readCalcLine("limits").sizes.empty());
+    EXPECT_EQ(io::readCalcLine("").hits.size(), calc::calculations().size());
+    EXPECT_TRUE(io::readCalcLine("xyzzy").hits.empty());
+    EXPECT_EQ(io::readCalcLine("62 N7").hits.size(), calc::calculations().size());
+}
+
+TEST(IntoJob, ASeatBecomesAJobThatCanBePlanned) {
+    const auto job = [](const char* name, const nlohmann::json& in) {
+        return calc::jobFrom(*calc::named(name), of(in), demoLibrary(), "P30");
+    };
+    const auto hole = job("iso_limits", {{"nominal_mm", 62}, {"tolerance_class", "M7"}}).value();
+    EXPECT_EQ(hole.housing.seat.typed, "62 M7");
+    const auto plan = plan::planJob(hole, demoLibrary(), std::nullopt);
+    EXPECT_FALSE(plan.problem) << plan.problem->field;
+    EXPECT_NEAR(plan.fit()->interferenceNominal_mm, 0.0085, 1e-9);
+    const auto shaft =
+        job("interference_range", {{"surface", "bore"}, {"nominal_mm", 30}, {"tolerance_class", "k6"}}).value();
+    EXPECT_EQ(shaft.shaft->seat.typed, "30 k6");
+    EXPECT_FALSE(plan::planJob(shaft, demoLibrary(), std::nullopt).problem);
+    EXPECT_EQ(job("iso_limits", {{"nominal_mm", 61}, {"tolerance_class", "M7"}}).error().field, "nominal_mm");
+    EXPECT_EQ(job("puller_screw", {{"thread_mm", 16}}).error().code, ProblemCode::NotDefined);
+    for (const auto& bearing : demoLibrary().bearings) {
+        if (bearing.type != catalog::BearingType::DeepGrooveBall) continue;
+        const auto made = job("iso_limits", {{"nominal_mm", bearing.outsideDia_mm}, {"tolerance_class", "N7"}}).value();
+        EXPECT_FALSE(plan::planJob(made, demoLibrary(), std::nullopt).problem) << bearing.designation;
+    }
 }

@@ -17,6 +17,7 @@ using nlohmann::json;
 namespace {
 
 const std::string kWithArrangement = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-arrangement.arbor.json";
+const std::string kMeasured = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-measured.arbor.json";
 const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
 
 Problem refusal(const std::string& what, const std::string& with) {
@@ -30,7 +31,7 @@ Problem refusal(const std::string& what, const std::string& with) {
 
 // The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
 TEST(JobFile, RoundTripKeepsEveryField) {
-    for (const auto& fixture : {kFixture, kWithArrangement}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured}) {
         const auto text = io::readText(fixture).value();
         const auto document = io::parseJob(text).value();
         const auto again = json::parse(io::jobText({document.job, "{}"}));
@@ -59,6 +60,48 @@ TEST(JobFile, ReadsArrangementIntakeAndStrip) {
     EXPECT_EQ(job.strip.rust, route::Rust::Heavy);
     EXPECT_EQ(job.strip.fitted, std::set<std::string>{"hub+brg"});
     EXPECT_EQ(job.strip.methods.at("brg"), route::Method::Collet);
+}
+
+TEST(JobFile, ReadsWhatWasMeasured) {
+    const auto job = io::loadJob(kMeasured)->job;
+    EXPECT_EQ(job.bearing.bore->deviation_mm.upper, 0.004);
+    EXPECT_EQ(job.bearing.outside->typed, "62 0/-11 um");
+    EXPECT_EQ(*job.bearing.outerRacewayDia_mm, 54.5);
+    EXPECT_EQ(job.work.load, fit::LoadCase::Indeterminate);
+    EXPECT_TRUE(job.work.mustSlide);
+    const auto& shaft = job.measured.seats.at({"bearing", "shaft"}).shaft;
+    EXPECT_EQ(shaft.readings[1].depth_mm, 9.5);
+    EXPECT_NEAR(shaft.gauge.uncertainty_mm, 0.00225, 1e-12);
+    EXPECT_EQ(shaft.gauge.gaugeTemp_C, 21);
+    EXPECT_EQ(shaft.condition.process, measure::Process::Honed);
+    EXPECT_TRUE(shaft.condition.creepPolish && shaft.condition.movesByHand && !shaft.condition.scored);
+    EXPECT_EQ(shaft.condition.groove, measure::GrooveState::Dirty);
+    EXPECT_NEAR(*shaft.formLimit_mm, 0.0085, 1e-12);
+    EXPECT_EQ(shaft.overrule, (job::Overrule{measure::Verdict::CleanUp, "stone it"}));
+    const auto& housing = job.measured.seats.at({"housing", "bearing"});
+    EXPECT_EQ(housing.hole.condition.pits, measure::Pits::Deep);
+    EXPECT_EQ(housing.shaft, job::SurfaceCard{});
+    EXPECT_NEAR(housing.sleeve->interference_mm.upper, 0.04525, 1e-12);
+    EXPECT_FALSE(housing.sleeve->boredInPlace);
+    EXPECT_EQ(*job.measured.spacers.at("spacer").upperOutside_mm, 25.75);
+    EXPECT_EQ(job.measured.cupStand_mm.at("cup"), -3.125);
+    EXPECT_EQ(job.measured.oldBearing, (std::set{measure::Sign::DentsAtPitch, measure::Sign::SealTrackWorn}));
+}
+
+TEST(JobFile, NamesThePlaceInWhatWasMeasured) {
+    const auto text = io::readText(kMeasured).value();
+    const auto field = [&](const std::string& what, const std::string& with) {
+        const auto parsed = io::parseJob(replaced(text, what, with));
+        return parsed ? std::string("accepted") : parsed.error().field;
+    };
+    EXPECT_EQ(field("\"honed\"", "\"licked\""), "measured/seats/0/shaft/process");
+    EXPECT_EQ(field("\"direction_deg\": 45.0", "\"direction_deg\": 200"),
+              "measured/seats/0/shaft/readings/0/direction_deg");
+    EXPECT_EQ(field("\"clean_up\"", "\"pray\""), "measured/seats/0/shaft/overrule/verdict");
+    EXPECT_EQ(field("\"outside_mm\": 70.5", "\"outside_mm\": -1"), "measured/seats/1/sleeve/outside_mm");
+    EXPECT_EQ(field("\"dents_at_pitch\"", "\"tired\""), "measured/old_bearing/0");
+    EXPECT_EQ(field("\"load_share\": 0.07", "\"load_share\": 7"), "work/load_share");
+    EXPECT_EQ(field("30 +4/-3 um", "thin"), "bearing/bore/size");
 }
 
 TEST(JobFile, ChecksAndMethodsTakenBackAreGoneFromTheFile) {

@@ -113,3 +113,15 @@ TEST(Measured, CarriesItsUncertainty) {
     EXPECT_FALSE(parseMeasured("61.978 ±-2um"));
     EXPECT_EQ(parseMeasured("-1").error().code, ProblemCode::NotPositive);
 }
+
+TEST(Reading, LastDigitsStandForTheSizeNextToTheNominal) {
+    EXPECT_NEAR(io::parseReading("978", 62).value(), 61.978, 1e-9);
+    EXPECT_NEAR(io::parseReading("012", 62).value(), 62.012, 1e-9);
+    EXPECT_NEAR(io::parseReading("61.978", 62).value(), 61.978, 1e-9);
+    EXPECT_NEAR(io::parseReading("2.4401 in", 62).value(), 2.4401 * 25.4, 1e-9);
+    EXPECT_NEAR(io::parseReading("4401", 62, 25.4).value(), 2.4401 * 25.4, 1e-9);
+    EXPECT_NEAR(io::parseReading("9998", 25.4, 25.4).value(), 0.9998 * 25.4, 1e-9);
+    EXPECT_NEAR(io::parseReading("45", 45).value(), 45, 1e-9) << "two digits are a size";
+    EXPECT_FALSE(io::parseReading("0", 62));
+    EXPECT_FALSE(io::parseReading("6.2.1", 62));
+}

@@ -47,7 +47,7 @@ TEST_F(Strip, TakingApartByKeyboardAloneEndsAtTheNextStation) {
     EXPECT_EQ(bodiesOf("nut"), 1u);
     for (int i = 0; i < 20 && window->jobView()->current() == Station::Strip; ++i)
         key(Qt::Key_Space);
-    EXPECT_EQ(window->jobView()->current(), Station::Fit);
+    EXPECT_EQ(window->jobView()->current(), Station::Measure);
     EXPECT_EQ(saved().strip.out.size(), 8u);
     EXPECT_TRUE(saved().done.contains(Station::Strip));
 }

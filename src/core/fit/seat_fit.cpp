@@ -139,6 +139,9 @@ void fillHeat(SeatFit& out, const Seat& seat) {
 
 void explain(SeatFit& out, const Seat& seat) {
     const auto& material = seat.in.outer.material.name;
+    if (seat.in.sleeve)
+        out.because.push_back({Finding::SleeveBetween, Severity::Info, seat.in.sleeve->outsideDia_mm,
+                               *out.sleeveHoop_MPa, seat.in.sleeve->material.name, "DIN7190-1"});
     out.because.push_back({Finding::SmoothingLost, Severity::Info, out.smoothing_mm, 0, {}, "DIN7190-1"});
     out.because.push_back(
         {Finding::FrictionBand, Severity::Info, seat.in.friction.lower, seat.in.friction.upper, material, "HB4.6"});
@@ -147,15 +150,12 @@ void explain(SeatFit& out, const Seat& seat) {
     const auto heat = out.outerTemp_C > 25 ? Finding::HeatNeeded : Finding::NoHeatNeeded;
     out.because.push_back({heat, Severity::Info, out.outerTemp_C, out.heatMargin_mm, {}, "HB4.10"});
     if (out.outerTemp_C > out.outerCeiling_C)
-        out.because.push_back({Finding::HeatAboveCeiling, Severity::Info, out.outerTemp_C, out.outerCeiling_C, material,
-                               "HB4.10"});
+        out.because.push_back(
+            {Finding::HeatAboveCeiling, Severity::Info, out.outerTemp_C, out.outerCeiling_C, material, "HB4.10"});
     if (out.rotation_mm > 0)
         out.because.push_back({Finding::SpeedTakes, Severity::Info, out.rotation_mm, *out.looseAt_rpm, {}, "HB4.3"});
     if (out.thermal_mm != 0)
         out.because.push_back({Finding::WarmthGives, Severity::Info, out.thermal_mm, 0, {}, "HB4.3"});
-    if (seat.in.sleeve)
-        out.because.push_back({Finding::SleeveBetween, Severity::Info, seat.in.sleeve->outsideDia_mm,
-                               *out.sleeveHoop_MPa, seat.in.sleeve->material.name, "DIN7190-1"});
 }
 
 void advise(SeatFit& out, const Seat& seat) {

@@ -28,7 +28,7 @@ QString seatLine(const plan::SeatPlan& seat, const words::Display& d) {
     const auto title = q(words::seatTitle(seat));
     if (!seat.fit) return title + QObject::tr(": not known");
     const auto& i = seat.fit->interference_mm;
-    return title + QStringLiteral(": ") + q(d.fineRange(i.least, i.most));
+    return title + QStringLiteral(": ") + q(d.fineRange(i.least, i.most) + " " + d.fine(0).unit);
 }
 
 } // namespace

@@ -155,8 +155,7 @@ void FitSheet::addMeasured(const QString& name, const QString& label, bool hole)
     addField(
         name, label,
         [this, hole](const QString& typed) -> Understood {
-            if (!seat()) return {false, tr("put the sizes right first")};
-            if (side(hole)->ring) return {false, tr("a new ring: its limits count")};
+            if (side(hole) && side(hole)->ring) return {false, tr("a new ring: its limits count")};
             std::optional<job::MeasuredSize> size;
             if (!typed.trimmed().isEmpty()) {
                 const auto read = io::parseMeasured(typed.toStdString(), unit_mm());
@@ -168,9 +167,10 @@ void FitSheet::addMeasured(const QString& name, const QString& label, bool hole)
             return {};
         },
         [this, hole] {
-            return seat() && !side(hole)->ring
-                       ? q(plan::measuredText(m_session->job(), m_session->plan(), m_seat, hole))
-                       : QString();
+            const auto& own = m_session->job().housing.measured;
+            if (!seat()) return hole && own ? q(own->typed) : QString();
+            return !side(hole)->ring ? q(plan::measuredText(m_session->job(), m_session->plan(), m_seat, hole))
+                                     : QString();
         },
         [this, hole]() -> QString {
             const auto* s = side(hole);

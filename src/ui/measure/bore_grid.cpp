@@ -17,7 +17,7 @@ using theme::Text;
 using theme::typeface;
 
 constexpr double kSame = 1e-6;
-constexpr int kTop = 76, kHeadWidth = 92, kRowHeight = 40;
+constexpr int kTop = 76, kHeadWidth = 66, kRowHeight = 40, kCorner = 9;
 
 void addOnce(std::vector<double>& list, double value) {
     const bool there = std::any_of(list.begin(), list.end(), [&](double v) { return std::abs(v - value) < kSame; });
@@ -34,22 +34,17 @@ BorePlaces placesFor(double length_mm, const std::vector<measure::DiameterReadin
         addOnce(out.directions_deg, r.direction_deg);
     }
     // Near both ends and evenly between, in half millimetres; a depth that is measured already stands for its stretch.
-    if (readings.empty())
-        for (int i = 0; i < depths; ++i) {
-            const double share = depths == 1 ? 0.5 : 0.1 + 0.8 * i / (depths - 1);
-            addOnce(out.depths_mm, std::round(2 * length_mm * share) / 2);
-        }
+    const auto measured = out.depths_mm;
+    const double stretch = depths > 1 ? 0.8 * length_mm / (depths - 1) : length_mm;
+    for (int i = 0; i < depths; ++i) {
+        const double at = depths == 1 ? length_mm / 2 : 0.1 * length_mm + stretch * i;
+        const bool there = std::any_of(measured.begin(), measured.end(),
+                                       [&](double depth) { return std::abs(depth - at) < 0.45 * stretch; });
+        if (!there) addOnce(out.depths_mm, std::round(2 * at) / 2);
+    }
     for (int i = 0; i < directions; ++i)
         addOnce(out.directions_deg, 180.0 * i / directions);
     std::sort(out.depths_mm.begin(), out.depths_mm.end());
-    // More depths than are measured: half way into the widest gap.
-    while (static_cast<int>(out.depths_mm.size()) < depths && out.depths_mm.size() >= 2) {
-        std::size_t widest = 0;
-        for (std::size_t i = 1; i + 1 < out.depths_mm.size(); ++i)
-            if (out.depths_mm[i + 1] - out.depths_mm[i] > out.depths_mm[widest + 1] - out.depths_mm[widest]) widest = i;
-        const auto at = out.depths_mm.begin() + static_cast<std::ptrdiff_t>(widest);
-        out.depths_mm.insert(at + 1, (*at + *(at + 1)) / 2);
-    }
     std::sort(out.directions_deg.begin(), out.directions_deg.end());
     return out;
 }
@@ -138,13 +133,17 @@ void BoreGrid::paintCell(QPainter& painter, int row, int column) const {
     painter.setBrush(current && hasFocus() ? roles().planPale : roles().card);
     painter.setPen(QPen(current ? roles().plan : roles().rule, current ? 2 : 1));
     painter.drawRect(box);
-    auto text = reading ? q(m_display.size(reading->dia_mm).number) : QStringLiteral("–");
+    auto text = reading ? q(m_display.reading(reading->dia_mm).number) : QStringLiteral("–");
     if (current && !m_typing.isEmpty()) text = m_typing + "▏";
     painter.setFont(typeface(reading || current ? Text::Strong : Text::Body));
     painter.setPen(out ? roles().stop : reading ? roles().ink : roles().muted);
     painter.drawText(box, Qt::AlignCenter, text);
+    if (!out) return;
     // Beyond the limits is told by a shape as well as by colour.
-    if (out) painter.drawText(box.adjusted(4, 0, -4, 0), Qt::AlignVCenter | Qt::AlignLeft, QStringLiteral("▲"));
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(roles().stop);
+    const auto corner = box.topRight();
+    painter.drawPolygon(QPolygonF{corner, corner - QPointF(kCorner, 0), corner + QPointF(0, kCorner)});
 }
 
 void BoreGrid::keep() {

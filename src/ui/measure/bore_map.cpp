@@ -81,9 +81,16 @@ void BoreMap::paintEvent(QPaintEvent*) {
                      tr("enlarged %1 times; band: %2")
                          .arg(std::round(m_enlarged / 10) * 10)
                          .arg(m_surface.spec.empty() ? tr("no class") : q(m_surface.spec)));
-    const double split = std::min(height() * 1.05, width() * 0.5);
-    paintAcross(painter, QRectF(8, 34, split - 8, height() - 40));
-    paintAlong(painter, QRectF(split + 58, 44, width() - split - 78, height() - 84));
+    // Side by side where there is room for it, else one above the other.
+    if (width() > height()) {
+        const double split = std::min(height() * 1.05, width() * 0.5);
+        paintAcross(painter, QRectF(8, 34, split - 8, height() - 40));
+        paintAlong(painter, QRectF(split + 78, 44, width() - split - 98, height() - 84));
+    } else {
+        const double split = 34 + (height() - 34) * 0.56;
+        paintAcross(painter, QRectF(8, 34, width() - 16, split - 34));
+        paintAlong(painter, QRectF(82, split + 16, width() - 106, height() - split - 60));
+    }
 }
 
 /// Two-point diameters: each stands for both ends of its direction, so the outline is drawn through 360 degrees.
@@ -131,7 +138,8 @@ void BoreMap::paintAlong(QPainter& painter, const QRectF& box) const {
     const double room = (s.upper - s.lower) * 0.12;
     s = {s.lower - room, s.upper + room};
     const auto x = [&](double deviation) { return box.left() + (deviation - s.lower) / s.width() * box.width(); };
-    const auto y = [&](double depth) { return box.top() + depth / std::max(1.0, m_length_mm) * box.height(); };
+    const double deepest = std::max({1.0, m_length_mm, m_surface.form->planes.back().depth_mm});
+    const auto y = [&](double depth) { return box.top() + depth / deepest * box.height(); };
     if (m_surface.size_mm)
         painter.fillRect(
             QRectF(QPointF(x(m_surface.size_mm->lower), box.top()), QPointF(x(m_surface.size_mm->upper), box.bottom())),
@@ -149,7 +157,7 @@ void BoreMap::paintAlong(QPainter& painter, const QRectF& box) const {
                          number(m_surface.size_mm->upper));
     }
     painter.drawText(QRectF(box.left(), box.bottom() + 20, box.width(), 16), Qt::AlignRight, q(m_display.fine(0).unit));
-    painter.drawText(QRectF(box.left() - 56, box.top() - 8, 50, 16), Qt::AlignRight, tr("open end"));
+    painter.drawText(QRectF(box.left() - 76, box.top() - 8, 70, 16), Qt::AlignRight, tr("open end"));
     QPolygonF means;
     for (std::size_t p = 0; p < m_surface.form->planes.size(); ++p) {
         const auto& plane = m_surface.form->planes[p];

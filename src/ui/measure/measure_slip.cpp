@@ -51,7 +51,7 @@ Figure formFigure(const QString& label, double value_mm, double limit_mm, const 
 Figure sizeFigure(const plan::SurfacePlan& s, double nominal_mm, const words::Display& d) {
     Figure f;
     f.label = s.form ? tr("Mean size at 20 °C") : tr("Measured size");
-    f.number = q(d.size(*s.measuredDia_mm).number);
+    f.number = q(d.reading(*s.measuredDia_mm).number);
     f.unit = q(d.size(0).unit);
     f.range = QStringLiteral("±%1").arg(q(d.fine(s.uncertainty_mm).text()));
     const double deviation = *s.measuredDia_mm - nominal_mm;

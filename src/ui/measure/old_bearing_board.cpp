@@ -22,7 +22,6 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr std::size_t kColumns = 3;
 constexpr int kTop = 56;
 
 /// Spots that look scattered and are the same every time.
@@ -182,12 +181,16 @@ void OldBearingBoard::show(const std::set<Sign>& seen) {
     update();
 }
 
+std::size_t OldBearingBoard::columns() const {
+    return width() < 520 ? 2 : 3;
+}
+
 QRectF OldBearingBoard::tile(std::size_t index) const {
-    const std::size_t rows = (std::size(measure::kSigns) + kColumns - 1) / kColumns;
-    const double wide = (width() - 2.0 * theme::kMargin) / static_cast<double>(kColumns);
+    const std::size_t rows = (std::size(measure::kSigns) + columns() - 1) / columns();
+    const double wide = (width() - 2.0 * theme::kMargin) / static_cast<double>(columns());
     const double tall = std::min(168.0, (height() - kTop - 12.0) / static_cast<double>(rows));
-    return QRectF(theme::kMargin + wide * static_cast<double>(index % kColumns),
-                  kTop + tall * static_cast<double>(index / kColumns), wide, tall)
+    return QRectF(theme::kMargin + wide * static_cast<double>(index % columns()),
+                  kTop + tall * static_cast<double>(index / columns()), wide, tall)
         .adjusted(4, 4, -4, -4);
 }
 
@@ -201,8 +204,8 @@ void OldBearingBoard::paintEvent(QPaintEvent*) {
                      tr("What does the old bearing show?"));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRect(theme::kMargin, 30, width() - 40, 18), Qt::AlignVCenter,
-                     tr("Arrows go, Space says it is seen. Clean it first, turn it in good light."));
+    theme::drawElided(painter, QRect(theme::kMargin, 30, width() - 40, 18), Qt::AlignVCenter,
+                      tr("Arrows go, Space says it is seen. Look in good light."));
     for (std::size_t i = 0; i < std::size(measure::kSigns); ++i)
         paintTile(painter, i);
 }
@@ -237,9 +240,9 @@ void OldBearingBoard::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Left:
         return go(-1);
     case Qt::Key_Down:
-        return go(static_cast<int>(kColumns));
+        return go(static_cast<int>(columns()));
     case Qt::Key_Up:
-        return go(-static_cast<int>(kColumns));
+        return go(-static_cast<int>(columns()));
     case Qt::Key_Space:
         return emit toggled(current());
     default:

@@ -27,6 +27,7 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
 
 private:
+    std::size_t columns() const;
     QRectF tile(std::size_t index) const;
     void paintTile(QPainter& painter, std::size_t index) const;
 

@@ -241,7 +241,7 @@ void SurfaceSheet::buildVerdictLines() {
         [this] {
             const auto* s = surface();
             if (!s || !(s->formLimit_mm > 0)) return QString();
-            return tr("%1, half the class").arg(q(m_session->display().fine(s->formLimit_mm).text()));
+            return tr("%1 used").arg(q(m_session->display().fine(s->formLimit_mm).text()));
         });
     using enum measure::Verdict;
     QStringList names{tr("the program's")}, values{QString()};

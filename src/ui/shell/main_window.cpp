@@ -2,6 +2,7 @@
 
 #include "io/library_files.h"
 #include "ui/arrangement/arrangement_view.h"
+#include "ui/calc/calc_box.h"
 #include "ui/report/route_card.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
@@ -68,6 +69,8 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     layout->addWidget(m_trouble);
     layout->addWidget(m_places, 1);
     setCentralWidget(body);
+    m_calculator = new CalcBox(this);
+    connect(m_calculator, &CalcBox::jobWanted, this, [this](const job::Job& job) { openNewJob({job, "{}"}, tr("C")); });
     buildActions();
     buildHeader(header);
     connect(m_shelf, &ShelfView::opened, this, &MainWindow::openJob);
@@ -147,6 +150,7 @@ void MainWindow::buildActions() {
     add(m_menu, tr("Arrangement"), Qt::CTRL | Qt::Key_E, [this] {
         showArrangement();
     })->setObjectName("actionArrangement");
+    add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
     add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] { printCard(); })->setObjectName("actionCard");
     m_menu->addSeparator();
     auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
@@ -185,6 +189,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
     act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});
     addAction(act);
     connect(act, &QAction::triggered, this, [this] {
+        if (m_calculator->isVisible()) return m_calculator->makeJob();
         if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->takeAction();
     });
 }
@@ -249,24 +254,35 @@ void MainWindow::openJob(const QString& path) {
 void MainWindow::newJobLike(const QString& path) {
     auto document = io::loadJob(path.toStdString());
     if (!document) return showTrouble(q(words::say(document.error())));
-    QString name, file;
-    for (int number = 1; file.isEmpty() || QFileInfo::exists(file); ++number) {
-        name = QStringLiteral("%1-%2").arg(q(document->job.id)).arg(number);
-        file = QDir(m_folder).filePath(name + ".arbor.json");
-    }
+    const auto likeId = q(document->job.id);
     auto& job = document->job;
-    job.id = name.toStdString();
     job.housing.measured.reset();
     job.traceFile.clear();
     job.seating.readings.clear();
     job.intake = {};
     job.strip = {};
     job.done.clear();
+    job.measured = {};
     job.draft = {};
     job.record.reset();
-    if (auto saved = io::saveJob(file.toStdString(), *document); !saved)
+    openNewJob(std::move(*document), likeId);
+}
+
+/// Gives the job the next free number after the one it is like, writes it and opens it.
+void MainWindow::openNewJob(io::JobDocument document, const QString& likeId) {
+    QString name, file;
+    for (int number = 1; file.isEmpty() || QFileInfo::exists(file); ++number) {
+        name = QStringLiteral("%1-%2").arg(likeId).arg(number);
+        file = QDir(m_folder).filePath(name + ".arbor.json");
+    }
+    document.job.id = name.toStdString();
+    if (auto saved = io::saveJob(file.toStdString(), document); !saved)
         return showTrouble(q(words::say(saved.error())));
     openJob(file);
+}
+
+void MainWindow::showCalculator() {
+    if (m_library) m_calculator->open(m_library);
 }
 
 void MainWindow::showShelf() {

@@ -13,6 +13,7 @@ class QStackedWidget;
 namespace arbor::ui {
 
 class ArrangementView;
+class CalcBox;
 class JobView;
 class ShelfView;
 
@@ -44,6 +45,8 @@ private:
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
     void newJobLike(const QString& path);
+    void openNewJob(io::JobDocument document, const QString& likeId);
+    void showCalculator();
     void showShelf();
     void showArrangement();
     void printCard();
@@ -65,6 +68,7 @@ private:
     ShelfView* m_shelf;
     JobView* m_jobView;
     ArrangementView* m_arrangementView;
+    CalcBox* m_calculator;
     QLabel* m_title;
     QLabel* m_subtitle;
     QLabel* m_units;

@@ -133,6 +133,7 @@ void SeatClock::paintPlaces(QPainter& painter) const {
 void SeatClock::paintHighSide(QPainter& painter) const {
     const auto centre = spot(0, 0);
     painter.setFont(typeface(Text::Small));
+    if (!m_seating && !m_heading.isEmpty()) return;
     if (!m_seating || !m_seating->plane) {
         painter.setPen(roles().muted);
         painter.drawText(QRectF(centre.x() - 110, centre.y() - 20, 220, 40), Qt::AlignCenter | Qt::TextWordWrap,

@@ -1,0 +1,252 @@
+#include "ui/calc/calc_box.h"
+
+#include "core/calc/into_job.h"
+#include "core/plan/plan.h"
+#include "io/calc_json.h"
+#include "io/calc_line.h"
+#include "ui/slip/slip_body.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kListWidth = 320, kWidth = 720, kHeight = 600, kRowHeight = 30;
+constexpr std::size_t kLarge = 3; // answers shown large; the rest as rows
+
+QString shown(const calc::Value& value) {
+    if (const auto* number = std::get_if<double>(&value)) return q(words::figures(*number));
+    if (const auto* yes = std::get_if<bool>(&value)) return *yes ? QObject::tr("yes") : QObject::tr("no");
+    if (const auto* text = std::get_if<std::string>(&value)) return q(*text);
+    if (const auto* list = std::get_if<std::vector<double>>(&value)) {
+        QStringList parts;
+        for (const double one : *list)
+            parts << q(words::figures(one));
+        return parts.join(", ");
+    }
+    return QObject::tr("as given");
+}
+
+QString unitShown(const std::string& name) {
+    auto unit = q(io::unitOf(name));
+    return unit.replace("um", "µm").replace("degC", "°C").replace("deg", "°").replace("N m", "N·m");
+}
+
+/// A field as one writes it: its name without the unit.
+QString fieldWords(const calc::Field& field) {
+    const auto unit = unitShown(field.name);
+    return q(field.name) + QStringLiteral("   ") + q(field.what) + (unit.isEmpty() ? QString() : " (" + unit + ")");
+}
+
+} // namespace
+
+CalcBox::CalcBox(QWidget* parent) : QWidget(parent) {
+    setObjectName("calcBox");
+    setAccessibleName(tr("Bench calculator"));
+    m_line = new QLineEdit(this);
+    m_line->setObjectName("calcLine");
+    m_line->setPlaceholderText(tr("What is wanted, then the sizes: limits 62 N7"));
+    m_line->setAccessibleName(tr("Calculation and sizes"));
+    m_line->setMinimumHeight(theme::kTouch);
+    m_line->installEventFilter(this);
+    m_list = new QListWidget(this);
+    m_list->setObjectName("calcHits");
+    m_list->setFixedWidth(kListWidth);
+    m_list->setFocusPolicy(Qt::NoFocus);
+    m_body = new SlipBody(this);
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidget(m_body);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    m_job = new QPushButton(tr("Make a job of it  Ctrl+Enter"), this);
+    m_job->setObjectName("calcJob");
+    m_job->setMinimumHeight(theme::kTouch);
+    m_trouble = new QLabel(this);
+    m_trouble->setObjectName("calcTrouble");
+    m_trouble->setWordWrap(true);
+    auto* right = new QVBoxLayout;
+    right->addWidget(scroll, 1);
+    right->addWidget(m_trouble);
+    right->addWidget(m_job);
+    auto* lower = new QHBoxLayout;
+    lower->addWidget(m_list);
+    lower->addLayout(right, 1);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kMargin);
+    layout->addWidget(m_line);
+    layout->addLayout(lower, 1);
+    connect(m_line, &QLineEdit::textChanged, this, &CalcBox::read);
+    connect(m_list, &QListWidget::currentRowChanged, this, &CalcBox::work);
+    connect(m_job, &QPushButton::clicked, this, &CalcBox::makeJob);
+    hide();
+}
+
+void CalcBox::open(std::shared_ptr<const plan::Library> library) {
+    m_library = std::move(library);
+    const auto* over = parentWidget();
+    resize(std::min(kWidth, over->width() - 80), std::min(kHeight, over->height() - 120));
+    move((over->width() - width()) / 2, theme::kHeaderHeight + 24);
+    show();
+    raise();
+    m_line->setFocus();
+    m_line->selectAll();
+    read();
+}
+
+const calc::Calculation* CalcBox::calculation() const {
+    const auto row = m_list->currentRow();
+    return row >= 0 && row < static_cast<int>(m_hits.size()) ? m_hits[static_cast<std::size_t>(row)] : nullptr;
+}
+
+void CalcBox::fillHits(const std::vector<const calc::Calculation*>& hits) {
+    if (hits == m_hits && m_list->count() == static_cast<int>(hits.size())) return;
+    const QSignalBlocker quiet(m_list);
+    m_hits = hits;
+    m_list->clear();
+    for (const auto* c : m_hits)
+        (new QListWidgetItem(q(c->title), m_list))->setSizeHint({0, kRowHeight});
+    m_list->setCurrentRow(m_hits.empty() ? -1 : 0);
+}
+
+void CalcBox::read() {
+    const auto line = io::readCalcLine(m_line->text().toStdString());
+    m_sizes = line.sizes;
+    fillHits(line.hits);
+    work();
+}
+
+void CalcBox::work() {
+    m_answer.reset();
+    m_trouble->clear();
+    const auto* c = calculation();
+    m_job->setVisible(c && calc::canBecomeJob(*c));
+    m_job->setEnabled(false);
+    if (!c) {
+        SlipModel none;
+        none.title = tr("Nothing is called that");
+        none.subtitle = tr("Try limits, interference, force, clearance, gauge, bolt, temperature, grease.");
+        return m_body->show(none);
+    }
+    const auto inputs = io::valuesFromSizes(*c, m_sizes, m_library->materials);
+    if (!inputs) return showMissing(inputs.error());
+    m_inputs = *inputs;
+    auto answer = calc::evaluate(*c, *inputs, *m_library);
+    if (!answer) return showMissing(answer.error());
+    m_answer = std::move(*answer);
+    m_job->setEnabled(true);
+    showAnswer();
+}
+
+/// What is still wanted, and what was understood so far.
+void CalcBox::showMissing(const Problem& problem) {
+    const auto* c = calculation();
+    SlipModel model;
+    model.title = q(c->title);
+    if (m_sizes.empty())
+        model.subtitle = tr("Type its sizes in this order, or key=value.");
+    else if (problem.code == ProblemCode::Missing)
+        model.subtitle = tr("Still wanted: %1.").arg(q(problem.limit.empty() ? problem.field : problem.limit));
+    else
+        model.subtitle = q(words::say(problem));
+    model.titleTone = m_sizes.empty() || problem.code == ProblemCode::Missing ? Tone::Plan : Tone::Stop;
+    const auto known = io::valuesFromSizes(*c, m_sizes, m_library->materials);
+    for (const auto& field : c->inputs) {
+        const auto given = known ? known->find(field.name) : calc::Values::const_iterator{};
+        const bool has = known && given != known->end();
+        model.rows.push_back({fieldWords(field),
+                              has              ? shown(given->second)
+                              : field.preset   ? tr("else %1").arg(shown(*field.preset))
+                              : field.optional ? tr("may be left out")
+                                               : tr("wanted"),
+                              !has && !field.preset && !field.optional});
+    }
+    m_body->show(model);
+}
+
+void CalcBox::showAnswer() {
+    const auto* c = calculation();
+    SlipModel model;
+    model.title = q(c->title);
+    for (const auto& [name, what] : c->outputs) {
+        const auto at = m_answer->find(name);
+        if (at == m_answer->end()) continue;
+        if (model.figures.size() < kLarge && std::holds_alternative<double>(at->second)) {
+            Figure figure;
+            figure.label = q(what);
+            figure.number = shown(at->second);
+            figure.unit = unitShown(name);
+            model.figures.push_back(figure);
+        } else {
+            model.rows.push_back({q(what), shown(at->second) + " " + unitShown(name), true});
+        }
+    }
+    QString taken;
+    for (const auto& field : c->inputs) {
+        const auto given = m_inputs.find(field.name);
+        if (given != m_inputs.end())
+            model.subtitle += (model.subtitle.isEmpty() ? "" : " · ") + q(field.name) + " " + shown(given->second);
+        else if (field.preset)
+            taken += (taken.isEmpty() ? "" : ", ") + q(field.name) + " " + shown(*field.preset);
+    }
+    model.notesTitle = tr("Because");
+    model.notes.push_back(
+        {Tone::Plan, q(words::sourceName(c->source)), tr("formula and limits: docs/numbers.md, %1").arg(q(c->source))});
+    if (!taken.isEmpty()) model.notes.push_back({Tone::Plain, tr("Taken as usual"), taken});
+    m_body->show(model);
+}
+
+void CalcBox::makeJob() {
+    const auto* c = calculation();
+    if (!c || !m_answer) return;
+    const auto& presses = m_library->rack.presses;
+    const auto job = calc::jobFrom(*c, m_inputs, *m_library, presses.empty() ? std::string() : presses.front().id);
+    if (!job) {
+        m_trouble->setStyleSheet(QStringLiteral("color:%1").arg(theme::roles().stop.name()));
+        m_trouble->setText(q(words::say(job.error())));
+        return;
+    }
+    hide();
+    emit jobWanted(*job);
+}
+
+bool CalcBox::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != m_line || event->type() != QEvent::KeyPress) return QWidget::eventFilter(watched, event);
+    const int key = static_cast<QKeyEvent*>(event)->key();
+    if (key != Qt::Key_Down && key != Qt::Key_Up) return false;
+    const int last = m_list->count() - 1;
+    m_list->setCurrentRow(std::clamp(m_list->currentRow() + (key == Qt::Key_Down ? 1 : -1), 0, std::max(0, last)));
+    return true;
+}
+
+void CalcBox::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) {
+        hide();
+        parentWidget()->setFocus();
+        return;
+    }
+    // Nothing typed here may reach the station underneath.
+    event->accept();
+}
+
+void CalcBox::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme::roles().card);
+    painter.setPen(QPen(theme::roles().plan, 2));
+    painter.drawRect(rect().adjusted(1, 1, -1, -1));
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,260 @@
+// Every seat of a job at once: where sizes come from, what is judged, what other classes give, and the limits of it
+// all.
+#include "core/plan/fit_plan.h"
+#include "core/plan/seat_edit.h"
+#include "io/plan_json.h"
+#include "support/shop.h"
+
+#include <algorithm>
+#include <cmath>
+#include <functional>
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+#include <rapidcheck.h>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using job::Station;
+using measure::Verdict;
+using plan::Mark;
+
+namespace {
+
+plan::Plan planWith(
+    const char* name, const std::function<void(job::Job&)>& change = [](job::Job&) {}) {
+    auto job = demoJob(name);
+    change(job);
+    return plan::planJob(job, demoLibrary(), std::nullopt);
+}
+
+const plan::SeatPlan& seatOf(const plan::Plan& p, const std::string& outer, const std::string& inner) {
+    const auto at = std::find_if(p.fits->seats.begin(), p.fits->seats.end(), [&](const plan::SeatPlan& s) {
+        return s.key == job::SeatKey{outer, inner};
+    });
+    EXPECT_NE(at, p.fits->seats.end()) << outer << " " << inner;
+    return at == p.fits->seats.end() ? p.fits->seats.front() : *at;
+}
+
+const char* const kDemos[] = {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
+                              "labeller-pulley",     "exhaust-fan-carrier",   "brine-agitator"};
+
+} // namespace
+
+TEST(FitPlan, DemoShopHasASeatOfEachVerdict) {
+    std::set<Verdict> seen;
+    for (const auto* name : kDemos) {
+        const auto p = planWith(name);
+        ASSERT_TRUE(p.fits) << name;
+        int measured = 0;
+        for (const auto& s : p.fits->seats)
+            for (const auto* side : {&s.hole, &s.shaft}) {
+                seen.insert(side->verdict);
+                measured += side->form.has_value();
+            }
+        EXPECT_GT(measured, 0) << name << " carries no readings";
+    }
+    EXPECT_EQ(seen,
+              (std::set{Verdict::NotMeasured, Verdict::Use, Verdict::CleanUp, Verdict::Sleeve, Verdict::Replace}));
+}
+
+TEST(FitPlan, SeatsOfTheArrangementHaveTheirOwnSizes) {
+    const auto p = planWith("exhaust-fan-carrier", [](job::Job& j) { j.measured = {}; });
+    const auto& collar = seatOf(p, "collar", "shaft");
+    // 30 H7 0/+21 on p6 +22/+35: 1 to 35, by hand.
+    EXPECT_NEAR(collar.fit->interferenceWorst_mm.lower, 0.001, 1e-12);
+    EXPECT_NEAR(collar.fit->interferenceWorst_mm.upper, 0.035, 1e-12);
+    EXPECT_EQ(collar.input->outer.material.name, "carbon steel");
+    const auto& shaft = seatOf(p, "bearing", "shaft");
+    EXPECT_TRUE(shaft.hole.ring);
+    EXPECT_EQ(shaft.hole.spec, "ISO 492 N");
+    EXPECT_NEAR(shaft.input->outer.otherDia_mm, 38, 1e-12) << "the ring as a tube to its raceway";
+    EXPECT_EQ(p.fits->bearings.size(), 1u);
+    EXPECT_TRUE(p.fits->bearings[0].housing && p.fits->bearings[0].shaft);
+    EXPECT_EQ(p.fit(), &*p.fits->seats[p.fits->focus].fit);
+}
+
+TEST(FitPlan, ReadingsReplaceTheClassAndATypedSizeReplacesThem) {
+    const auto by = [](const std::function<void(job::Job&)>& change) {
+        return planWith("labeller-pulley", change).fits->seats[0];
+    };
+    const auto read = by([](job::Job& j) { j.housing.measured.reset(); });
+    EXPECT_TRUE(read.hole.form);
+    EXPECT_NEAR(*read.hole.measuredDia_mm, 54.9795, 2e-4);
+    EXPECT_NEAR(read.fit->interferenceNominal_mm, 55 - 0.0065 - *read.hole.measuredDia_mm, 1e-3);
+    const auto typed = by([](job::Job& j) { j.housing.measured = job::MeasuredSize{"54.970", 54.970}; });
+    EXPECT_EQ(*typed.hole.measuredDia_mm, 54.970);
+    EXPECT_TRUE(typed.hole.form) << "the form is still that of the readings";
+}
+
+TEST(FitPlan, AWarmPartIsBroughtTo20) {
+    const auto at = [](double temp) {
+        return *planWith("retort-trolley-roller",
+                         [&](job::Job& j) {
+                             j.measured.seats.at({"roller", "upper_bearing"}).hole.gauge.partTemp_C = temp;
+                         })
+                    .fits->seats[1]
+                    .hole.measuredDia_mm;
+    };
+    EXPECT_NEAR(at(20) - at(30), 47 * 2.35e-5 * 10, 2e-5);
+}
+
+TEST(FitPlan, FormLimitIsHalfTheClassUnlessStated) {
+    EXPECT_NEAR(planWith("labeller-pulley").fits->seats[0].hole.formLimit_mm, 0.015, 1e-12);
+    const auto stated = planWith("labeller-pulley", [](job::Job& j) {
+        j.measured.seats.at({"pulley", "lower_cup"}).hole.formLimit_mm = 0.001;
+    });
+    EXPECT_EQ(stated.fits->seats[0].hole.formLimit_mm, 0.001);
+    EXPECT_EQ(stated.fits->seats[0].hole.verdict, Verdict::CleanUp);
+}
+
+TEST(FitPlan, StopsAtMeasureUntilSleevedOrOverruled) {
+    EXPECT_EQ(planWith("retort-trolley-roller").marks.at(Station::Measure), Mark::Stop);
+    const auto sleeved = planWith("retort-trolley-roller", [](job::Job& j) {
+        j.measured.seats.at({"roller", "lower_bearing"}).sleeve =
+            job::SleeveChoice{"carbon_steel", 53, {0.03, 0.05}, true};
+    });
+    EXPECT_EQ(sleeved.marks.at(Station::Measure), Mark::Look);
+    const auto overruled = planWith("brine-agitator", [](job::Job& j) {
+        j.measured.seats.at({"hub", "inner_cup"}).hole.overrule = job::Overrule{Verdict::Use, "new hub ordered"};
+    });
+    EXPECT_TRUE(seatOf(overruled, "hub", "inner_cup").hole.overruled);
+    EXPECT_EQ(overruled.marks.at(Station::Measure), Mark::Look);
+}
+
+TEST(FitPlan, WarmthAndSpeedReachTheRightParts) {
+    const auto p = planWith("seamer-turret-upper", [](job::Job& j) {
+        j.temperatures = {60, 50, 30, 70};
+        j.work = {fit::LoadCase::InnerTurns, 0.1, 3000, false};
+    });
+    const auto& housing = seatOf(p, "housing", "bearing");
+    const auto& spindle = seatOf(p, "bearing", "spindle");
+    EXPECT_EQ(housing.input->outer.temp_C, 30);
+    EXPECT_EQ(housing.input->inner.temp_C, 50);
+    EXPECT_EQ(spindle.input->outer.temp_C, 60);
+    EXPECT_EQ(spindle.input->inner.temp_C, 70);
+    EXPECT_EQ(housing.input->inner.speed_rpm, 0);
+    EXPECT_EQ(spindle.input->outer.speed_rpm, 3000);
+    const auto wheel = planWith("seamer-turret-upper", [](job::Job& j) {
+        j.work = {fit::LoadCase::OuterTurns, 0.1, 3000, false};
+    });
+    EXPECT_EQ(seatOf(wheel, "housing", "bearing").input->outer.speed_rpm, 3000);
+    EXPECT_EQ(seatOf(wheel, "bearing", "spindle").input->inner.speed_rpm, 0);
+}
+
+TEST(FitPlan, InchTapersHaveTheirOwnLimits) {
+    const auto& lib = demoLibrary();
+    const auto inch = std::find_if(lib.bearings.begin(), lib.bearings.end(), [](const catalog::Bearing& b) {
+        return b.type == catalog::BearingType::InchTaperRoller;
+    });
+    ASSERT_NE(inch, lib.bearings.end());
+    const auto p = planWith("seamer-turret-upper", [&](job::Job& j) {
+        j.arrangement.reset();
+        j.shaft.reset();
+        j.housing.measured.reset();
+        j.housing.groove.reset();
+        j.bearing.designation = inch->designation;
+        j.housing.seat = {"", inch->outsideDia_mm, standards::ToleranceClass{"N", 7}, {}};
+        j.housing.shoulderBoreDia_mm = inch->outsideDia_mm - 12;
+        j.housing.outsideDia_mm = inch->outsideDia_mm + 40;
+        j.housing.flangeDia_mm = 0;
+        j.bearing.toleranceClass = "3";
+    });
+    ASSERT_TRUE(p.fits) << p.problem->field << " " << p.problem->value;
+    const auto& cup = p.fits->seats[0].shaft;
+    EXPECT_EQ(cup.spec, "ISO 578 3");
+    EXPECT_EQ(cup.size_mm->lower, 0) << "metal is left on";
+    EXPECT_NEAR(cup.size_mm->upper, 0.013, 1e-12);
+}
+
+TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
+    const auto change = [](job::Job& j) {
+        j.housing.measured.reset();
+        j.measured.seats.clear();
+    };
+    const auto p = planWith("seamer-turret-upper", change);
+    const auto others = plan::alternatives(*p.fits, demoLibrary(), 0, true);
+    ASSERT_GE(others.size(), 6u);
+    for (const auto& other : others) {
+        const auto chosen = planWith("seamer-turret-upper", [&](job::Job& j) {
+            change(j);
+            j.housing.seat = {"", 62, other.toleranceClass, {}};
+        });
+        EXPECT_EQ(chosen.fit()->interference_mm, other.fit.interference_mm) << other.toleranceClass.text();
+        EXPECT_EQ(chosen.clearance()->left_mm, other.clearance->left_mm) << other.toleranceClass.text();
+        EXPECT_EQ(chosen.clearance()->shareBelowZero, other.clearance->shareBelowZero);
+    }
+    EXPECT_TRUE(plan::alternatives(*planWith("brine-agitator").fits, demoLibrary(), 3, true).empty())
+        << "a seat that is not known has none";
+}
+
+TEST(SeatEdit, WritesWhereTheJobKeepsIt) {
+    auto job = demoJob("exhaust-fan-carrier");
+    const auto p = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto spec = [](const char* typed, double dia, const char* letter, int grade) {
+        return job::SizeSpec{typed, dia, standards::ToleranceClass{letter, grade}, {}};
+    };
+    ASSERT_TRUE(plan::writeSize(job, p, 0, true, spec("62 P7", 62, "P", 7)));
+    EXPECT_EQ(job.housing.seat.typed, "62 P7");
+    EXPECT_EQ(job.arrangement->assembly.pressed[0].hole->text(), "P7");
+    ASSERT_TRUE(plan::writeSize(job, p, 2, false, spec("30 s6", 30, "s", 6)));
+    EXPECT_EQ(job.arrangement->assembly.pressed[2].shaft->text(), "s6");
+    const auto limits = plan::writeSize(job, p, 2, true, job::SizeSpec{"30 +5/0 um", 30, {}, {0, 0.005}});
+    EXPECT_EQ(limits.error().code, ProblemCode::UnknownClass);
+    ASSERT_TRUE(plan::writeSize(job, p, 1, false, std::nullopt));
+    EXPECT_FALSE(job.shaft);
+    EXPECT_FALSE(job.arrangement->assembly.pressed[1].shaft);
+    plan::writeMeasured(job, p, 2, true, job::MeasuredSize{"30.010", 30.010});
+    EXPECT_EQ(*job.arrangement->assembly.pressed[2].measuredHole_mm, 30.010);
+    EXPECT_EQ(plan::measuredText(job, p, 2, true), "30.01");
+    plan::writeMeasured(job, p, 2, true, std::nullopt);
+    EXPECT_EQ(plan::measuredText(job, p, 2, true), "");
+    EXPECT_TRUE(plan::takesTypedLimits(p, 0, true));
+    EXPECT_FALSE(plan::takesTypedLimits(p, 2, true));
+}
+
+// All inputs anywhere up to their limits: a clear refusal, or numbers that are numbers.
+TEST(FitPlan, NeverGivesANumberThatIsNone) {
+    ASSERT_TRUE(rc::check("no NaN, no infinity", [] {
+        const auto pick = [](double a, double b) { return a + (b - a) * *rc::gen::inRange(0, 1001) / 1000.0; };
+        const auto* name = *rc::gen::elementOf(std::vector<const char*>(std::begin(kDemos), std::end(kDemos)));
+        const auto p = planWith(name, [&](job::Job& j) {
+            j.temperatures = {pick(-100, 250), pick(-100, 250), pick(-100, 250), pick(-100, 250)};
+            j.work = {static_cast<fit::LoadCase>(*rc::gen::inRange(0, 4)), pick(0, 1), pick(0, 100'000), true};
+            j.bearing.rz_mm = pick(0, 0.1);
+            j.housing.rz_mm = pick(0, 0.1);
+            if (*rc::gen::arbitrary<bool>()) j.bearing.outerRacewayDia_mm = pick(20, 90);
+            if (*rc::gen::arbitrary<bool>()) j.bearing.innerRacewayDia_mm = pick(20, 90);
+            if (j.housing.measured && *rc::gen::arbitrary<bool>()) j.housing.measured->value_mm *= pick(0.985, 1.015);
+            for (auto& [key, card] : j.measured.seats) {
+                if (*rc::gen::arbitrary<bool>())
+                    card.sleeve =
+                        job::SleeveChoice{"carbon_steel", pick(20, 140), {0, pick(0, 1)}, *rc::gen::arbitrary<bool>()};
+                for (auto& r : card.hole.readings)
+                    r.dia_mm *= pick(0.995, 1.005);
+            }
+        });
+        if (!p.fits) {
+            RC_ASSERT(p.problem.has_value());
+            return;
+        }
+        const auto text = io::planJson(demoJob(name), p, {Station::Measure, Station::Fit});
+        RC_ASSERT(text.find("nan") == std::string::npos);
+        // nlohmann writes numbers that are none as null; the keys that may be null are the ones that are not known.
+        for (const auto& s : p.fits->seats) {
+            if (!s.fit) continue;
+            for (const double value :
+                 {s.fit->pressure_MPa.likely, s.fit->pressureWorst_MPa, s.fit->outerHoop_MPa, s.fit->innerHoop_MPa,
+                  s.fit->outerLimit_MPa, s.fit->innerLimit_MPa, s.fit->pressForceWorst_N, s.fit->outerTemp_C,
+                  s.fit->innerTemp_C, s.fit->effectiveAtWork_mm.least, s.fit->looseAt_rpm.value_or(0)})
+                RC_ASSERT(std::isfinite(value));
+            RC_ASSERT(s.fit->pressure_MPa.least >= 0);
+        }
+        for (const auto& b : p.fits->bearings)
+            if (b.clearance)
+                for (const double value :
+                     {b.clearance->left_mm.least, b.clearance->left_mm.most, b.clearance->nominal_mm,
+                      b.clearance->shareBelowZero, b.clearance->worst_mm.lower})
+                    RC_ASSERT(std::isfinite(value));
+    }));
+}

@@ -1,0 +1,141 @@
+// Fit of every seat through the real window: the list, both sides, sleeves, load case, other classes.
+#include "support/window.h"
+
+#include "ui/fit/what_if.h"
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <algorithm>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class FitPage : public WindowTest {
+protected:
+    void openFit(const char* job, int seat = 0) {
+        open(job);
+        window->jobView()->go(Station::Fit);
+        find<QListWidget>("seatList")->setCurrentRow(seat);
+    }
+    const plan::SeatPlan& seat(std::size_t index) { return session().plan().fits->seats[index]; }
+};
+
+TEST_F(FitPage, ListsEverySeatAndShowsTheChosenOne) {
+    openFit("exhaust-fan-carrier");
+    auto* list = find<QListWidget>("seatList");
+    ASSERT_EQ(list->count(), 3);
+    const auto first = slip().figures.front().number;
+    list->setCurrentRow(2);
+    EXPECT_NE(slip().figures.front().number, first);
+    EXPECT_EQ(find<QLineEdit>("holeSize")->text(), "30 H7");
+    EXPECT_EQ(find<QLineEdit>("journalSize")->text(), "30 p6");
+    EXPECT_TRUE(list->item(2)->text().contains("retaining collar"));
+}
+
+TEST_F(FitPage, ClassesOfOtherSeatsGoIntoTheArrangement) {
+    openFit("exhaust-fan-carrier", 2);
+    const double before = seat(2).fit->pressForce_N.likely;
+    type("journalSize", "30 r6");
+    EXPECT_GT(seat(2).fit->pressForce_N.likely, before);
+    EXPECT_EQ(saved().arrangement->assembly.pressed[2].shaft->text(), "r6");
+    type("journalSize", "30 +5/-5 um");
+    EXPECT_TRUE(find<QLabel>("journalSizeUnderstood")->text().contains("a class"));
+    EXPECT_EQ(saved().arrangement->assembly.pressed[2].shaft->text(), "r6");
+}
+
+TEST_F(FitPage, TheJobsOwnSeatIsKeptInBothPlaces) {
+    openFit("seamer-turret-upper");
+    type("holeSize", "62 P7");
+    EXPECT_EQ(saved().housing.seat.typed, "62 P7");
+    EXPECT_EQ(saved().arrangement->assembly.pressed[0].hole->text(), "P7");
+    type("shaftSize", "30 k5");
+    EXPECT_EQ(saved().shaft->seat.typed, "30 k5");
+    EXPECT_EQ(saved().arrangement->assembly.pressed[1].shaft->text(), "k5");
+}
+
+TEST_F(FitPage, LoadCaseProposesAndQuestions) {
+    openFit("seamer-turret-upper");
+    session().edit("by class alone", [](job::Job& j) { j.measured.seats.clear(); });
+    choose("loadCase", 2);
+    type("shaftSize", "30 g6");
+    EXPECT_TRUE(slipSays("Usual here: N7 and h6"));
+    choose("loadCase", 1);
+    EXPECT_TRUE(slipSays("The inner ring is loose"));
+    type("loadShare", "0.2");
+    EXPECT_TRUE(slipSays("m5"));
+    type("loadShare", "2");
+    EXPECT_EQ(find<QLabel>("loadShareUnderstood")->text(), "0 to 1");
+    EXPECT_NEAR(saved().work.loadShare, 0.2, 1e-12);
+}
+
+TEST_F(FitPage, ASleeveRepairsTheSeatAndItsStop) {
+    openFit("retort-trolley-roller");
+    ASSERT_EQ(session().plan().marks.at(Station::Measure), plan::Mark::Stop);
+    const double bare = seat(0).fit->pressurePerInterference_MPa_per_mm;
+    type("sleeveOutside", "47");
+    EXPECT_EQ(find<QLabel>("sleeveOutsideUnderstood")->text(), "between seat and outside");
+    type("sleeveOutside", "53");
+    ASSERT_TRUE(saved().measured.seats.at({"roller", "lower_bearing"}).sleeve);
+    EXPECT_GT(seat(0).fit->pressurePerInterference_MPa_per_mm, bare) << "steel is stiffer than aluminium";
+    EXPECT_TRUE(slipSays("Sleeve of carbon steel"));
+    type("sleeveInterference", "25..45");
+    EXPECT_NEAR(saved().measured.seats.at({"roller", "lower_bearing"}).sleeve->interference_mm.upper, 0.045, 1e-12);
+    type("sleeveInterference", "45..25");
+    EXPECT_EQ(find<QLabel>("sleeveInterferenceUnderstood")->text(), "two sizes: 30..60");
+    choose("sleeveBored", 1);
+    EXPECT_FALSE(saved().measured.seats.at({"roller", "lower_bearing"}).sleeve->boredInPlace);
+    EXPECT_NE(session().plan().marks.at(Station::Measure), plan::Mark::Stop);
+    type("sleeveOutside", "");
+    EXPECT_FALSE(saved().measured.seats.at({"roller", "lower_bearing"}).sleeve);
+}
+
+TEST_F(FitPage, RacewaysCanBeOverruled) {
+    openFit("seamer-turret-upper");
+    const double before = session().plan().clearance()->nominal_mm;
+    type("outerRaceway", "57");
+    EXPECT_NE(session().plan().clearance()->nominal_mm, before);
+    EXPECT_NEAR(*saved().bearing.outerRacewayDia_mm, 57, 1e-12);
+    type("outerRaceway", "70");
+    EXPECT_EQ(find<QLabel>("outerRacewayUnderstood")->text(), "between bore and outside");
+    type("outerRaceway", "");
+    EXPECT_NEAR(session().plan().clearance()->nominal_mm, before, 1e-12);
+}
+
+TEST_F(FitPage, LimitsOfTheRingAreTypedInPlaceOfItsClass) {
+    openFit("seamer-turret-upper");
+    type("journalSize", "62 0/-0.008");
+    EXPECT_NEAR(session().plan().fits->seats[0].shaft.size_mm->lower, -0.008, 1e-12);
+    EXPECT_EQ(saved().bearing.outside->typed, "62 0/-0.008");
+}
+
+TEST_F(FitPage, OtherClassesAreShownFromLooseToTight) {
+    openFit("seamer-turret-upper");
+    auto* whatIf = find<ui::WhatIf>("whatIf");
+    EXPECT_TRUE(whatIf->model().classes.empty()) << "worked out when it is asked for";
+    click(find<QPushButton>("whatIfButton"), find<QPushButton>("whatIfButton")->rect().center());
+    const auto& model = whatIf->model();
+    ASSERT_GE(model.classes.size(), 6u);
+    EXPECT_EQ(model.now, "N7");
+    for (std::size_t i = 1; i < model.classes.size(); ++i)
+        EXPECT_GE(model.classes[i].fit.interferenceNominal_mm, model.classes[i - 1].fit.interferenceNominal_mm - 1e-9);
+    const auto n7 = std::find_if(model.classes.begin(), model.classes.end(),
+                                 [](const auto& a) { return a.toleranceClass.text() == "N7"; });
+    ASSERT_NE(n7, model.classes.end());
+    ASSERT_TRUE(n7->clearance);
+    // As the plan has it by class alone.
+    type("measuredBore", "");
+    EXPECT_NEAR(n7->fit.interference_mm.likely, seat(0).fit->interference_mm.likely, 1e-9);
+    EXPECT_FALSE(whatIf->model().moves.empty());
+}
+
+TEST_F(FitPage, SpeedAndTemperatureActOnEverySeat) {
+    openFit("filler-pump-shaft", 2);
+    const auto before = seat(2).fit->effectiveAtWork_mm.likely;
+    type("speed", "30000");
+    EXPECT_LT(seat(2).fit->effectiveAtWork_mm.likely, before);
+    type("speed", "-5");
+    EXPECT_EQ(saved().work.speed_rpm, 30000);
+}

@@ -1,0 +1,191 @@
+// Measure through the real window: readings by digits alone, what is seen, spacers, the old bearing, overruling.
+#include "support/window.h"
+
+#include "ui/measure/bore_grid.h"
+#include "ui/measure/bore_map.h"
+#include "ui/measure/measure_page.h"
+#include "ui/measure/old_bearing_board.h"
+#include "ui/stations/seat_clock.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class Measure : public WindowTest {
+protected:
+    void openMeasure(const char* job, int line = 0) {
+        open(job);
+        window->jobView()->go(Station::Measure);
+        find<QListWidget>("measureList")->setCurrentRow(line);
+        grid = find<ui::BoreGrid>("boreGrid");
+        grid->setFocus();
+    }
+    const job::SurfaceCard& card(const job::SeatKey& key, bool hole) {
+        const auto& seat = session().job().measured.seats.at(key);
+        return hole ? seat.hole : seat.shaft;
+    }
+    void enter(std::initializer_list<const char*> readings) {
+        for (const auto* reading : readings) {
+            keys(reading);
+            key(Qt::Key_Return);
+        }
+    }
+    ui::BoreGrid* grid = nullptr;
+};
+
+TEST_F(Measure, ByDigitsAloneFromTheFirstReadingToTheVerdict) {
+    openMeasure("seamer-turret-upper");
+    type("measuredBore", ""); // nothing there yet: the line is on the Fit sheet, which is not in sight
+    window->jobView()->go(Station::Measure);
+    grid->setFocus();
+    // Three depths of four directions, only the last three digits: 61.97x.
+    enter({"978", "979", "978", "977", "977", "978", "977", "976", "976", "977", "976", "975"});
+    const auto job = saved();
+    const auto& readings = job.measured.seats.at({"housing", "bearing"}).hole.readings;
+    ASSERT_EQ(readings.size(), 12u);
+    EXPECT_NEAR(readings.front().dia_mm, 61.978, 1e-9);
+    EXPECT_EQ(readings.front().direction_deg, 0);
+    EXPECT_NEAR(readings[1].direction_deg, 45, 1e-9);
+    const auto& surface = session().plan().fits->seats[0].hole;
+    ASSERT_TRUE(surface.form);
+    EXPECT_NEAR(surface.form->mean_mm, 61.977, 1e-6);
+    EXPECT_NEAR(*surface.form->taper_mm, 0.002, 1e-6);
+    EXPECT_NEAR(surface.form->outOfRound_mm, 0.002, 1e-9);
+    EXPECT_EQ(slip().title, "Use");
+    EXPECT_GT(find<ui::BoreMap>("boreMap")->enlarged(), 100);
+    // Fit takes them over.
+    EXPECT_NEAR(session().plan().fits->seats[0].fit->interferenceNominal_mm, -0.0065 + 0.023, 1e-6);
+}
+
+TEST_F(Measure, ReadingsAreTakenAwayAndUndone) {
+    openMeasure("labeller-pulley");
+    const auto before = card({"pulley", "lower_cup"}, true).readings.size();
+    key(Qt::Key_Delete);
+    EXPECT_EQ(card({"pulley", "lower_cup"}, true).readings.size(), before - 1);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(card({"pulley", "lower_cup"}, true).readings.size(), before);
+}
+
+TEST_F(Measure, WrongReadingsAreRefusedWithTheReasonAndNothingIsLost) {
+    openMeasure("labeller-pulley");
+    const auto before = card({"pulley", "lower_cup"}, true);
+    keys("5.498");
+    key(Qt::Key_Return);
+    EXPECT_TRUE(window->troubleText().contains("1 %")) << window->troubleText().toStdString();
+    keys("54.98.1");
+    key(Qt::Key_Return);
+    EXPECT_TRUE(window->troubleText().contains("54.98.1"));
+    EXPECT_EQ(card({"pulley", "lower_cup"}, true), before);
+}
+
+TEST_F(Measure, PlacesAreAddedAndTakenAwayByKeys) {
+    openMeasure("seamer-turret-upper");
+    grid->goTo(0, 0);
+    key(Qt::Key_Plus);
+    key(Qt::Key_Right);
+    EXPECT_NEAR(grid->direction(), 36, 1e-9) << "five directions";
+    key(Qt::Key_Minus);
+    key(Qt::Key_Asterisk);
+    for (int i = 0; i < 6; ++i)
+        key(Qt::Key_Down);
+    EXPECT_EQ(grid->row(), 3) << "four depths";
+    key(Qt::Key_Slash);
+    EXPECT_EQ(grid->row(), 2);
+}
+
+TEST_F(Measure, WhatIsSeenChangesTheVerdictAtOnce) {
+    openMeasure("seamer-turret-upper");
+    EXPECT_EQ(slip().title, "Use");
+    choose("pits", 3);
+    EXPECT_EQ(slip().title, "Sleeve");
+    EXPECT_EQ(session().plan().marks.at(Station::Measure), plan::Mark::Stop);
+    choose("pits", 1);
+    type("finish", "Ra 3.2");
+    EXPECT_NEAR(*card({"housing", "bearing"}, true).condition.rz_mm, 0.016, 1e-12);
+    EXPECT_EQ(slip().title, "Clean up");
+    type("finish", "smooth");
+    EXPECT_EQ(find<QLabel>("finishUnderstood")->text(), "write Ra 0.8 or Rz 4");
+    EXPECT_NEAR(*saved().measured.seats.at({"housing", "bearing"}).hole.condition.rz_mm, 0.016, 1e-12);
+}
+
+TEST_F(Measure, TheUserOverrulesWithANote) {
+    openMeasure("brine-agitator");
+    EXPECT_EQ(slip().title, "Replace");
+    EXPECT_EQ(session().plan().marks.at(Station::Measure), plan::Mark::Stop);
+    choose("overrule", 1);
+    EXPECT_EQ(slip().title, "Use, overruled");
+    EXPECT_TRUE(slipSays("Write down why."));
+    type("overruleWhy", "last season, new hub ordered");
+    EXPECT_TRUE(slipSays("last season, new hub ordered"));
+    EXPECT_EQ(saved().measured.seats.at({"hub", "inner_cup"}).hole.overrule->note, "last season, new hub ordered");
+    EXPECT_NE(session().plan().marks.at(Station::Measure), plan::Mark::Stop);
+    choose("overrule", 0);
+    EXPECT_EQ(slip().title, "Replace");
+}
+
+TEST_F(Measure, SpacerIsMeasuredRoundItsEnds) {
+    openMeasure("labeller-pulley", 2);
+    auto* clock = find<ui::SeatClock>("spacerLengths");
+    clock->setFocus();
+    const double drawn = session().plan().fits->spacers[0].drawn_mm;
+    for (const double by : {0.004, 0.0, -0.004, 0.0}) {
+        keys(QString::number(drawn + by, 'f', 3));
+        key(Qt::Key_Return);
+    }
+    const auto& state = session().plan().fits->spacers[0].state;
+    EXPECT_NEAR(state.length_mm, drawn, 1e-9);
+    EXPECT_NEAR(*state.outOfParallel_mm, 0.008, 1e-6);
+    EXPECT_EQ(saved().measured.spacers.at("spacer").lengths.size(), 4u);
+    type("spacerMiddle", "36.00");
+    type("spacerUpper", "36.09");
+    EXPECT_EQ(slip().title, "Replace");
+    EXPECT_TRUE(slipSays("flared"));
+}
+
+TEST_F(Measure, OldBearingIsPickedFromPicturesAndTellsTooling) {
+    openMeasure("seamer-turret-upper", 2);
+    auto* board = find<ui::OldBearingBoard>("oldBearingBoard");
+    board->setFocus();
+    key(Qt::Key_Right);
+    ASSERT_EQ(board->current(), measure::Sign::DentsAtPitch);
+    key(Qt::Key_Space);
+    EXPECT_TRUE(saved().measured.oldBearing.contains(measure::Sign::DentsAtPitch));
+    EXPECT_TRUE(slipSays("Back up the ring"));
+    window->jobView()->go(Station::Tooling);
+    EXPECT_TRUE(slipSays("dented at element pitch"));
+    window->jobView()->go(Station::Measure);
+    board->setFocus();
+    key(Qt::Key_Space);
+    EXPECT_FALSE(saved().measured.oldBearing.contains(measure::Sign::DentsAtPitch));
+}
+
+TEST_F(Measure, TheSlipLeadsThroughEverySurfaceAndThenOn) {
+    openMeasure("filler-pump-shaft");
+    session().edit("nothing measured yet", [](job::Job& j) { j.measured = {}; });
+    auto* list = find<QListWidget>("measureList");
+    const int items = list->count();
+    for (int i = 1; i < items; ++i) {
+        clickAction();
+        EXPECT_EQ(list->currentRow(), i);
+    }
+    clickAction();
+    EXPECT_EQ(window->jobView()->current(), Station::Fit);
+    EXPECT_TRUE(saved().done.contains(Station::Measure));
+}
+
+TEST_F(Measure, InInchesTheLastFourDigitsAreTenThousandths) {
+    openMeasure("labeller-pulley");
+    key(Qt::Key_U, Qt::ControlModifier);
+    grid->setFocus();
+    grid->goTo(0, 0);
+    keys("1644"); // 2.1644 in = 54.9758 mm
+    key(Qt::Key_Return);
+    EXPECT_NEAR(card({"pulley", "lower_cup"}, true).readings.front().dia_mm, 2.1644 * 25.4, 1e-9);
+    EXPECT_TRUE(slip().figures.front().number.startsWith("2.16"));
+    EXPECT_EQ(slip().figures.front().unit, "in");
+}
