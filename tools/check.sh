@@ -25,6 +25,8 @@ core_without_qt() { none '#include *[<"]Q' -- src/core src/words; }
 layers() {
     none '#include "(io|device|ui|cli|words)/' -- src/core &&
         none '#include "(io|ui|cli)/' -- src/words &&
+        none '#include "(ui|cli|io|sim|words)/' -- src/device &&
+        none '#include "(core|io|ui|cli|device|words)/' -- src/sim &&
         none '#include "(ui|cli)/' -- src/io &&
         none '#include "ui/' -- src/cli &&
         none 'Qt6::(Widgets|Gui)|arbor_ui' -- src/core src/words src/io src/cli

@@ -22,9 +22,9 @@ class Display {
 public:
     explicit Display(job::Units units = job::Units::Metric) : m_units(units) {}
 
-    Quantity size(double value_mm) const; ///< dimensions of parts
+    Quantity size(double value_mm) const;    ///< dimensions of parts
     Quantity reading(double value_mm) const; ///< the same with every figure of the gauge: 62.010
-    Quantity fine(double value_mm) const; ///< differences: micrometres, or thousandths of an inch
+    Quantity fine(double value_mm) const;    ///< differences: micrometres, or thousandths of an inch
     Quantity force(double value_N) const;
     Quantity pressure(double value_MPa) const;
     Quantity temperature(double value_C) const;

@@ -81,7 +81,7 @@ TEST(FitPlan, ReadingsReplaceTheClassAndATypedSizeReplacesThem) {
     const auto read = by([](job::Job& j) { j.housing.measured.reset(); });
     EXPECT_TRUE(read.hole.form);
     EXPECT_NEAR(*read.hole.measuredDia_mm, 54.9795, 2e-4);
-    EXPECT_NEAR(read.fit->interferenceNominal_mm, 55 - 0.0065 - *read.hole.measuredDia_mm, 1e-3);
+    EXPECT_NEAR(read.fit->interferenceNominal_mm, 55 + read.shaft.size_mm->mid() - *read.hole.measuredDia_mm, 1e-9);
     const auto typed = by([](job::Job& j) { j.housing.measured = job::MeasuredSize{"54.970", 54.970}; });
     EXPECT_EQ(*typed.hole.measuredDia_mm, 54.970);
     EXPECT_TRUE(typed.hole.form) << "the form is still that of the readings";

@@ -1,6 +1,7 @@
 // Measure through the real window: readings by digits alone, what is seen, spacers, the old bearing, overruling.
 #include "support/window.h"
 
+#include "sim/gauge_server.h"
 #include "ui/measure/bore_grid.h"
 #include "ui/measure/bore_map.h"
 #include "ui/measure/measure_page.h"
@@ -8,6 +9,7 @@
 #include "ui/stations/seat_clock.h"
 
 #include <QComboBox>
+#include <QHostAddress>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -188,4 +190,45 @@ TEST_F(Measure, InInchesTheLastFourDigitsAreTenThousandths) {
     EXPECT_NEAR(card({"pulley", "lower_cup"}, true).readings.front().dia_mm, 2.1644 * 25.4, 1e-9);
     EXPECT_TRUE(slip().figures.front().number.startsWith("2.16"));
     EXPECT_EQ(slip().figures.front().unit, "in");
+}
+
+TEST_F(Measure, TheGaugesButtonEntersAndGoesOn) {
+    sim::Bore bore;
+    bore.dia_mm = 61.976;
+    bore.oval_um = 4;
+    sim::GaugeServer gauge(bore, {3, 11, 19}, 4, 1);
+    ASSERT_TRUE(gauge.listen(QHostAddress::LocalHost));
+    openMeasure("seamer-turret-upper");
+    type("gaugeLine", QStringLiteral("127.0.0.1:%1").arg(gauge.serverPort()));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("gaugeLineUnderstood")->text() == "its button enters"; },
+                                arbor::testing::kPatience_ms));
+    grid->goTo(0, 0);
+    const auto entered = [&] {
+        const auto& seats = session().job().measured.seats;
+        return seats.contains({"housing", "bearing"}) ? seats.at({"housing", "bearing"}).hole.readings.size() : 0;
+    };
+    for (std::size_t i = 1; i <= 12; ++i) {
+        gauge.push();
+        ASSERT_TRUE(QTest::qWaitFor([&] { return entered() == i; }, arbor::testing::kPatience_ms)) << i;
+    }
+    ASSERT_TRUE(session().plan().fits->seats[0].hole.form);
+    EXPECT_NEAR(session().plan().fits->seats[0].hole.form->mean_mm, 61.976, 1e-4);
+    EXPECT_NEAR(session().plan().fits->seats[0].hole.form->outOfRound_mm, 0.004, 1e-4);
+    type("gaugeLine", "somewhere");
+    EXPECT_TRUE(find<QLabel>("gaugeLineUnderstood")->text().contains("127.0.0.1:port"));
+}
+
+TEST_F(Measure, AGaugeSetToTheWrongMasterIsRefusedAndTheCursorStays) {
+    sim::Bore bore;
+    bore.dia_mm = 52;
+    sim::GaugeServer gauge(bore, {3}, 4, 1);
+    ASSERT_TRUE(gauge.listen(QHostAddress::LocalHost));
+    openMeasure("seamer-turret-upper");
+    type("gaugeLine", QStringLiteral("127.0.0.1:%1").arg(gauge.serverPort()));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("gaugeLineUnderstood")->text() == "its button enters"; },
+                                arbor::testing::kPatience_ms));
+    gauge.push();
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return window->troubleText().contains("right master"); }, arbor::testing::kPatience_ms));
+    EXPECT_EQ(grid->column(), 0);
 }

@@ -152,7 +152,6 @@ void BoreGrid::keep() {
     emit entered(depth(), direction(), typed);
 }
 
-/// Round the directions of one depth, then to the next depth: as the gauge is turned in the bore.
 void BoreGrid::goOn() {
     if (m_column + 1 < columns())
         ++m_column;
@@ -161,13 +160,6 @@ void BoreGrid::goOn() {
         ++m_row;
     }
     update();
-}
-
-void BoreGrid::take(const QString& text) {
-    if (rows() == 0 || columns() == 0) return;
-    m_typing = text;
-    keep();
-    goOn();
 }
 
 void BoreGrid::keyPressEvent(QKeyEvent* event) {

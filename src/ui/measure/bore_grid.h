@@ -31,8 +31,8 @@ public:
     void goTo(int row, int column);
     double depth() const { return m_places.depths_mm[static_cast<std::size_t>(m_row)]; }
     double direction() const { return m_places.directions_deg[static_cast<std::size_t>(m_column)]; }
-    /// Takes what a gauge sent as if it had been typed, and goes on.
-    void take(const QString& text);
+    /// Round the directions of one depth, then to the next depth: as the gauge is turned in the bore.
+    void goOn();
 
 signals:
     /// What was typed at a place; the page reads it. An empty text takes the reading away.
@@ -51,7 +51,6 @@ private:
     int columns() const { return static_cast<int>(m_places.directions_deg.size()); }
     bool beyond(double dia_mm) const; ///< outside the limits of the class
     void keep();
-    void goOn();
     void paintCell(QPainter& painter, int row, int column) const;
 
     BorePlaces m_places;

@@ -1,5 +1,7 @@
 #include "ui/measure/measure_page.h"
 
+#include "device/gauge_line.h"
+#include "device/line_client.h"
 #include "io/entry/size_entry.h"
 #include "ui/measure/bore_grid.h"
 #include "ui/measure/bore_map.h"
@@ -84,6 +86,10 @@ MeasurePage::MeasurePage(QWidget* parent) : StationPage(parent) {
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->setContentsMargins(0, theme::kGap, 0, 0);
     leftLayout->addWidget(m_list);
+    m_gauge = new device::LineClient(this);
+    m_gaugeSheet = new EntrySheet(this);
+    m_gaugeSheet->setObjectName("gaugeSheet");
+    leftLayout->addWidget(m_gaugeSheet);
     leftLayout->addWidget(m_sheets, 1);
 
     m_grid = new BoreGrid(this);
@@ -118,6 +124,8 @@ MeasurePage::MeasurePage(QWidget* parent) : StationPage(parent) {
         if (row >= 0 && row != static_cast<int>(m_chosen)) choose(static_cast<std::size_t>(row));
     });
     connect(m_grid, &BoreGrid::entered, this, &MeasurePage::enterDiameter);
+    connect(m_gauge, &device::LineClient::line, this, &MeasurePage::takeGaugeLine);
+    connect(m_gauge, &device::LineClient::stateChanged, this, [this] { m_gaugeSheet->refresh(); });
     connect(m_grid, &BoreGrid::placesWanted, this, &MeasurePage::changePlaces);
     connect(m_lengths, &SeatClock::entered, this,
             [this](double angle, const QString& typed) { enterHeight(true, angle, typed); });
@@ -136,6 +144,7 @@ void MeasurePage::open(JobSession* session) {
     m_chosen = 0;
     if (first) {
         buildSpacerSheet();
+        buildGaugeLine();
     }
     m_surfaceSheet->open(session);
     refresh();
@@ -233,6 +242,7 @@ void MeasurePage::refresh() {
                                                           : kOldBearingBoard;
         m_boards->setCurrentIndex(board);
         m_sheets->setCurrentIndex(board);
+        m_gaugeSheet->setVisible(board == kSurfaceBoard);
         if (board == kSurfaceBoard) showSurface();
         if (board == kSpacerBoard) showSpacer();
         m_old->show(m_session->job().measured.oldBearing);
@@ -261,20 +271,54 @@ void MeasurePage::showSpacer() {
     m_lowerEnd->show(readings.lowerEnd, nullptr, seat::ReadingKind::Depth, d);
 }
 
-void MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QString& typed) {
-    if (!seat()) return;
+void MeasurePage::buildGaugeLine() {
+    using enum device::LineClient::State;
+    m_gaugeSheet->addField(
+        "gaugeLine", tr("Gauge line"),
+        [this](const QString& typed) -> EntrySheet::Understood {
+            m_gauge->connectTo(typed);
+            return {m_gauge->state() != Failed, m_gauge->reason()};
+        },
+        [this] { return m_gauge->address(); },
+        [this] {
+            return m_gauge->state() == Off          ? tr("none: host:port")
+                   : m_gauge->state() == Connecting ? tr("connecting")
+                   : m_gauge->state() == On         ? tr("its button enters")
+                                                    : m_gauge->reason();
+        });
+    m_gaugeSheet->refresh();
+    for (auto* line : m_gaugeSheet->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+        line->show();
+}
+
+/// What the gauge shows goes where the cursor stands; a reading that is refused leaves it there.
+void MeasurePage::takeGaugeLine(const QString& line) {
+    if (!isVisible() || !seat()) return;
+    const auto value = device::parseGaugeLine(line.toStdString());
+    if (!value) return emit trouble(q(words::say(value.error())));
+    if (!*value) return;
+    const auto typed = QString::number(**value, 'f', 4) + " mm";
+    if (enterDiameter(m_grid->depth(), m_grid->direction(), typed)) m_grid->goOn();
+}
+
+bool MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QString& typed) {
+    if (!seat()) return false;
     const auto same = [&](const measure::DiameterReading& r) {
         return std::abs(r.depth_mm - depth_mm) < kSame && std::abs(r.direction_deg - direction_deg) < kSame;
     };
-    if (typed.isEmpty())
-        return m_surfaceSheet->editCard(tr("Take reading away"),
-                                        [&](job::SurfaceCard& c) { std::erase_if(c.readings, same); });
+    if (typed.isEmpty()) {
+        m_surfaceSheet->editCard(tr("Take reading away"),
+                                 [&](job::SurfaceCard& c) { std::erase_if(c.readings, same); });
+        return true;
+    }
     const double nominal = seat()->dia_mm;
     const auto value = io::parseReading(typed.toStdString(), nominal, typedUnit_mm(*m_session));
-    if (!value) return emit trouble(q(words::say(value.error())));
-    if (!(std::abs(*value - nominal) <= 0.01 * nominal))
-        return emit trouble(tr("%1 is more than 1 % away from %2: is the gauge set to the right master?")
-                                .arg(typed, q(m_session->display().size(nominal).text())));
+    if (!value || !(std::abs(*value - nominal) <= 0.01 * nominal)) {
+        emit trouble(!value ? q(words::say(value.error()))
+                            : tr("%1 is more than 1 % away from %2: is the gauge set to the right master?")
+                                  .arg(typed, q(m_session->display().size(nominal).text())));
+        return false;
+    }
     m_surfaceSheet->editCard(
         tr("Reading at %1 deep, %2°").arg(q(m_session->display().size(depth_mm).number)).arg(direction_deg),
         [&](job::SurfaceCard& c) {
@@ -284,6 +328,7 @@ void MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QSt
                 return std::pair(a.depth_mm, a.direction_deg) < std::pair(b.depth_mm, b.direction_deg);
             });
         });
+    return true;
 }
 
 void MeasurePage::enterHeight(bool length, double angle_deg, const QString& typed) {

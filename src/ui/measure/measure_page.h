@@ -3,6 +3,10 @@
 #include "ui/measure/measure_slip.h"
 #include "ui/stations/station_page.h"
 
+namespace arbor::device {
+class LineClient;
+}
+
 class QListWidget;
 class QStackedWidget;
 
@@ -34,7 +38,9 @@ private:
     std::optional<std::size_t> nextOpen() const;
     const plan::SeatPlan* seat() const;
     const plan::SurfacePlan* surface() const;
-    void enterDiameter(double depth_mm, double direction_deg, const QString& typed);
+    bool enterDiameter(double depth_mm, double direction_deg, const QString& typed); ///< false: refused
+    void buildGaugeLine();
+    void takeGaugeLine(const QString& line);
     void enterHeight(bool length, double angle_deg, const QString& typed);
     void changePlaces(int depthsBy, int directionsBy);
     void fillList();
@@ -48,7 +54,9 @@ private:
     int m_directions = 4;
     QListWidget* m_list;
     QStackedWidget* m_sheets;
+    EntrySheet* m_gaugeSheet;
     SurfaceSheet* m_surfaceSheet;
+    device::LineClient* m_gauge;
     EntrySheet* m_spacerSheet;
     QStackedWidget* m_boards;
     BoreGrid* m_grid;

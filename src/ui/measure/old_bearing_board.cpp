@@ -189,8 +189,9 @@ QRectF OldBearingBoard::tile(std::size_t index) const {
     const std::size_t rows = (std::size(measure::kSigns) + columns() - 1) / columns();
     const double wide = (width() - 2.0 * theme::kMargin) / static_cast<double>(columns());
     const double tall = std::min(168.0, (height() - kTop - 12.0) / static_cast<double>(rows));
-    return QRectF(theme::kMargin + wide * static_cast<double>(index % columns()),
-                  kTop + tall * static_cast<double>(index / columns()), wide, tall)
+    const std::size_t row = index / columns(), column = index % columns();
+    return QRectF(theme::kMargin + wide * static_cast<double>(column), kTop + tall * static_cast<double>(row), wide,
+                  tall)
         .adjusted(4, 4, -4, -4);
 }
 
