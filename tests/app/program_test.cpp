@@ -71,6 +71,9 @@ TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
     const auto ended = start({path(shop, "conveyor-tail-drum.arbor.json"), "--card", card}, shop);
     EXPECT_EQ(ended.exit, 0) << ended.err.toStdString();
     const auto text = pdfText(card);
+    EXPECT_TRUE(text.contains("Bore of drum end · outer cup: clean up")) << text.toStdString();
+    EXPECT_TRUE(text.contains("Out of round"));
+    EXPECT_TRUE(text.contains("Old bearing: the ring stood tilted"));
     qsizetype at = 0;
     for (const char* in_order : {"Conveyor tail drum",
                                  "Intake",

@@ -6,6 +6,7 @@
 #include <filesystem>
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
+#include <rapidcheck.h>
 #include <sys/stat.h>
 #include <unistd.h>
 
@@ -257,4 +258,27 @@ TEST(Schema, RefusesNothingThatTheDemoShopHolds) {
     const TemporaryShop shop;
     for (const auto& entry : io::listJobs(shop.folder()))
         EXPECT_TRUE(entry.document) << entry.path;
+}
+
+// A file that was cut, or had some of its bytes changed: read or refused with a place, and no harm done.
+TEST(JobFile, DamagedFilesAreReadOrRefused) {
+    for (const auto& fixture : {kMeasured, kWithArrangement, kFixture}) {
+        const auto text = io::readText(fixture).value();
+        ASSERT_TRUE(rc::check("damage", [&] {
+            auto damaged = text;
+            const auto spots = *rc::gen::inRange(1, 6);
+            for (int i = 0; i < spots; ++i)
+                damaged[*rc::gen::inRange<std::size_t>(0, damaged.size())] =
+                    *rc::gen::element('0', '9', '-', '"', 'x', ',', '}', ']', ' ');
+            if (*rc::gen::arbitrary<bool>()) damaged.resize(*rc::gen::inRange<std::size_t>(0, damaged.size()));
+            const auto read = io::parseJob(damaged);
+            if (!read) {
+                RC_ASSERT(!read.error().field.empty());
+                return;
+            }
+            // What was read can be planned, or its problem is named.
+            const auto p = plan::planJob(read->job, arbor::testing::demoLibrary(), std::nullopt);
+            RC_ASSERT(p.fits.has_value() || p.problem.has_value());
+        }));
+    }
 }

@@ -1,9 +1,11 @@
 #include "ui/report/route_card.h"
 
+#include "ui/measure/measure_slip.h"
 #include "ui/report/paper.h"
 #include "ui/stations/setup_scene.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
+#include "words/measure_words.h"
 #include "words/strip_words.h"
 
 #include <QCoreApplication>
@@ -105,6 +107,34 @@ void order(Paper& paper, const JobSession& session, bool together) {
     }
 }
 
+/// What was found, and a line to write on where nothing was measured yet.
+void measured(Paper& paper, const JobSession& session) {
+    const auto& fits = session.plan().fits;
+    if (!fits) return;
+    const auto d = session.display();
+    paper.heading(tr("Measure"));
+    for (const auto& item : measureItems(*fits)) {
+        const auto verdict = verdictOf(item, *fits);
+        const bool open = verdict == measure::Verdict::NotMeasured;
+        auto found = open ? tr("______________________") : q(words::verdictName(verdict));
+        if (item.kind == MeasureItem::Kind::OldBearing) {
+            if (fits->causes.empty()) continue;
+            found = q(words::causeName(fits->causes.front().cause));
+        }
+        paper.tick(!open, itemTitle(item, *fits) + ": " + found, {}, 0);
+        if (item.kind != MeasureItem::Kind::Surface) continue;
+        const auto& seat = fits->seats[item.index];
+        const auto& side = item.hole ? seat.hole : seat.shaft;
+        if (side.measuredDia_mm)
+            paper.text(tr("%1 ± %2, %3")
+                           .arg(q(d.reading(*side.measuredDia_mm).text()), q(d.fine(side.uncertainty_mm).text()),
+                                q(side.spec)),
+                       kIndent);
+        for (const auto& reason : side.judgement.reasons)
+            if (reason.calls > measure::Verdict::Use) paper.caution(q(words::say(reason.advice, d).line()), kIndent);
+    }
+}
+
 void fitAndTools(Paper& paper, const JobSession& session) {
     const auto& plan = session.plan();
     const auto& job = session.job();
@@ -169,8 +199,9 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
         if (session.plan().strip && session.plan().strip->sound()) {
             kit(paper, session);
             order(paper, session, false);
-            paper.holdPoint(tr("Seats cleaned, measured and found good"));
         }
+        measured(paper, session);
+        paper.holdPoint(tr("Seats cleaned, measured and found good"));
         fitAndTools(paper, session);
         if (session.plan().strip && session.plan().strip->sound()) order(paper, session, true);
         paper.heading(tr("Close"));
