@@ -41,7 +41,7 @@ void printSurface(std::ostream& out, const plan::SeatPlan& seat, bool hole, cons
     printAdvice(out, s.judgement.advice(), d);
 }
 
-void printMeasure(std::ostream& out, const plan::FitPlan& fits, const Display& d) {
+void printMeasure(std::ostream& out, const plan::FitPlan& fits, const job::Measured& measured, const Display& d) {
     for (const auto& seat : fits.seats)
         for (const bool hole : {true, false})
             printSurface(out, seat, hole, d);
@@ -49,6 +49,8 @@ void printMeasure(std::ostream& out, const plan::FitPlan& fits, const Display& d
         out << "  " << spacer.label << ": " << words::verdictName(spacer.state.judgement.verdict) << '\n';
         printAdvice(out, spacer.state.judgement.advice(), d);
     }
+    for (const auto& [part, stand_mm] : measured.cupStand_mm)
+        out << "  " << part << " stands " << d.size(stand_mm).text() << " proud of its face\n";
     for (const auto& cause : fits.causes)
         out << "  old bearing     " << words::decimals(100 * cause.share, 0) << " %  " << words::causeName(cause.cause)
             << '\n';
@@ -73,6 +75,8 @@ void printSeat(std::ostream& out, const plan::SeatPlan& seat, const Display& d) 
         << "    press force     " << d.force(f.pressForce_N.likely).text() << "  ("
         << d.forceRange(f.pressForce_N.least, f.pressForce_N.most) << "), holds "
         << d.torque(f.slipTorqueAtWork_Nm.likely).text() << '\n'
+        << "    force off       " << d.forceRange(seat.off->force_N.least, seat.off->force_N.most) << ' '
+        << d.force(0).unit << '\n'
         << "    outer part to   " << d.temperature(f.outerTemp_C).text() << " to drop it in\n";
     printAdvice(out, f.advisories, d);
     printAdvice(out, f.because, d);
@@ -158,7 +162,7 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
     const Display d(job.units);
     out << words::stationTitle(station) << "  [" << words::markWord(plan.marks.at(station)) << "]  "
         << words::stationLine(station, job, plan, d) << '\n';
-    if (station == job::Station::Measure && plan.fits) printMeasure(out, *plan.fits, d);
+    if (station == job::Station::Measure && plan.fits) printMeasure(out, *plan.fits, job.measured, d);
     if (station == job::Station::Fit && plan.fits) printFit(out, *plan.fits, d);
     if (station == job::Station::Tooling && plan.tools) printTools(out, plan, d);
     if (station == job::Station::Press && plan.pressing) printPress(out, plan, d);

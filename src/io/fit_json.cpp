@@ -126,7 +126,7 @@ json spacerJson(const plan::SpacerPlan& s, const Display& d) {
 
 } // namespace
 
-json measureJson(const plan::FitPlan& fits, const Display& d) {
+json measureJson(const plan::FitPlan& fits, const job::Measured& measured, const Display& d) {
     json out{{"verdict", plan::name(fits.worstVerdict())}, {"surfaces", json::array()}, {"spacers", json::array()}};
     for (const auto& seat : fits.seats)
         for (const bool hole : {true, false}) {
@@ -137,6 +137,9 @@ json measureJson(const plan::FitPlan& fits, const Display& d) {
         }
     for (const auto& spacer : fits.spacers)
         out["spacers"].push_back(spacerJson(spacer, d));
+    out["cup_stand"] = json::array();
+    for (const auto& [part, stand_mm] : measured.cupStand_mm)
+        out["cup_stand"].push_back({{"part", part}, {"stand_mm", stand_mm}});
     out["likely_causes"] = json::array();
     for (const auto& c : fits.causes)
         out["likely_causes"].push_back({{"cause", words::causeName(c.cause)}, {"share", c.share}});
@@ -157,6 +160,7 @@ json fitJson(const plan::Plan& plan, const Display& d) {
                  {"hole", surfaceJson(seat, true, d)},
                  {"shaft", surfaceJson(seat, false, d)}};
         one["fit"] = seat.fit ? seatFitJson(*seat.fit, d) : json();
+        one["force_off_N"] = seat.off ? rangeJson(seat.off->force_N) : json();
         out["seats"].push_back(one);
     }
     out["bearings"] = json::array();

@@ -87,6 +87,17 @@ TEST(FitPlan, ReadingsReplaceTheClassAndATypedSizeReplacesThem) {
     EXPECT_TRUE(typed.hole.form) << "the form is still that of the readings";
 }
 
+TEST(FitPlan, GettingItOffIsHarderByTheRustThereIs) {
+    const auto off = [](route::Rust rust) {
+        const auto p = planWith("labeller-pulley", [&](job::Job& j) { j.strip.rust = rust; });
+        return std::pair(p.fits->seats[0].off->force_N, p.fits->seats[0].fit->pressForce_N);
+    };
+    const auto [clean, on] = off(route::Rust::None);
+    EXPECT_NEAR(clean.least, 1.2 * on.least, 1e-9);
+    EXPECT_NEAR(clean.most, 2 * on.most, 1e-9);
+    EXPECT_NEAR(off(route::Rust::Heavy).first.most, 6 * on.most, 1e-9);
+}
+
 TEST(FitPlan, AWarmPartIsBroughtTo20) {
     const auto at = [](double temp) {
         return *planWith("retort-trolley-roller",
@@ -186,6 +197,31 @@ TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
     }
     EXPECT_TRUE(plan::alternatives(*planWith("brine-agitator").fits, demoLibrary(), 3, true).empty())
         << "a seat that is not known has none";
+}
+
+// Strip asks the same seats how hard they let go; it leaves smoothing out, on the safe side.
+TEST(FitPlan, StripAndFitSeeTheSameSeats) {
+    for (const auto* name : kDemos) {
+        const auto p = planWith(name, [](job::Job& j) {
+            j.measured = {};
+            j.housing.measured.reset();
+            j.bearing.rz_mm = j.housing.rz_mm = 0;
+        });
+        for (const auto& ring : p.strip->rings) {
+            if (!ring.seat) continue;
+            const auto at = std::find_if(p.fits->seats.begin(), p.fits->seats.end(), [&](const plan::SeatPlan& s) {
+                const auto& parts = p.strip->assembly.parts;
+                const auto& a = parts[ring.site.ring].id;
+                const auto& b = parts[ring.site.partner].id;
+                return s.fit && ((s.key.first == a && s.key.second == b) || (s.key.first == b && s.key.second == a));
+            });
+            if (at == p.fits->seats.end()) continue;
+            EXPECT_NEAR(ring.seat->dia_mm, at->dia_mm, 1e-9) << name;
+            EXPECT_NEAR(ring.seat->interference_mm.upper, at->fit->interferenceWorst_mm.upper, 1e-9) << name;
+            EXPECT_GE(ring.seat->clean_N.most, at->fit->pressForceWorst_N * 0.999)
+                << name << " never less than Fit says";
+        }
+    }
 }
 
 TEST(SeatEdit, WritesWhereTheJobKeepsIt) {

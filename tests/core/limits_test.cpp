@@ -121,3 +121,50 @@ TEST(BearingLimits, AgreeWithPrintedRows) {
     EXPECT_EQ(standards::boreDeviation(t, 30, "P6").error().code, ProblemCode::UnknownClass);
     EXPECT_EQ(standards::radialClearance(t.clearance, 30, "C9").error().code, ProblemCode::UnknownClass);
 }
+
+// Every letter from d to u and D to U, every grade from 3 to 11, over the whole range of sizes: refused by name where
+// the standard has no such class, else as wide as its grade, and holes of the basic letters the mirror image of shafts.
+TEST(Limits, OfEveryClassFromDToUAreSoundOrRefused) {
+    const auto& t = demoLibrary().iso286;
+    int defined = 0;
+    for (const std::string letter : {"d", "e", "f", "g", "h", "js", "j", "k", "m", "n", "p", "r", "s", "t", "u"})
+        for (int grade = 3; grade <= 11; ++grade)
+            for (const double size :
+                 {1.0,   3.0,   3.5,   9.0,   17.0,  23.0,  29.0,  37.0,  47.0,  59.0,  72.0,  95.0, 115.0,
+                  135.0, 150.0, 175.0, 190.0, 220.0, 240.0, 270.0, 300.0, 340.0, 390.0, 440.0, 500.0}) {
+                auto upper = letter;
+                for (auto& c : upper)
+                    c = static_cast<char>(std::toupper(c));
+                const auto shaft = limits(size, letter + std::to_string(grade));
+                const auto hole = limits(size, upper + std::to_string(grade));
+                const double width = standards::gradeWidth(t, size, grade).value();
+                for (const auto* one : {&shaft, &hole}) {
+                    if (!*one) {
+                        EXPECT_TRUE(one->error().code == ProblemCode::NotDefined ||
+                                    (letter == "j" && one->error().code == ProblemCode::UnknownClass))
+                            << size << letter << grade;
+                        continue;
+                    }
+                    ++defined;
+                    EXPECT_NEAR((*one)->width(), width, 1e-9) << size << letter << grade;
+                }
+                const bool basic = letter < "i" || letter == "js";
+                if (basic && shaft && hole) {
+                    EXPECT_NEAR(hole->lower, -shaft->upper, 1e-9) << size << letter << grade;
+                    EXPECT_NEAR(hole->upper, -shaft->lower, 1e-9) << size << letter << grade;
+                }
+            }
+    EXPECT_GT(defined, 5000);
+}
+
+TEST(Limits, GoFromLooseToTightThroughTheAlphabet) {
+    for (const double size : {8.0, 25.0, 62.0, 140.0, 400.0}) {
+        double before = -1;
+        for (const char* letter : {"d", "e", "f", "g", "h", "js", "k", "m", "n", "p", "r", "s", "u"}) {
+            const auto found = limits(size, std::string(letter) + "6");
+            ASSERT_TRUE(found) << letter;
+            EXPECT_GT(found->mid(), before) << size << letter;
+            before = found->mid();
+        }
+    }
+}

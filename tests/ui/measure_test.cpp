@@ -149,6 +149,18 @@ TEST_F(Measure, SpacerIsMeasuredRoundItsEnds) {
     EXPECT_TRUE(slipSays("flared"));
 }
 
+TEST_F(Measure, HowTheCupStoodIsKeptWithTheCup) {
+    openMeasure("conveyor-tail-drum");
+    EXPECT_EQ(find<QLineEdit>("cupStand")->text(), "-10.02");
+    type("cupStand", "-10.05");
+    EXPECT_NEAR(saved().measured.cupStand_mm.at("inner_cup"), -10.05, 1e-12);
+    type("cupStand", "deep");
+    EXPECT_NEAR(saved().measured.cupStand_mm.at("inner_cup"), -10.05, 1e-12);
+    type("cupStand", "");
+    EXPECT_FALSE(saved().measured.cupStand_mm.contains("inner_cup"));
+    EXPECT_TRUE(saved().measured.cupStand_mm.contains("outer_cup"));
+}
+
 TEST_F(Measure, OldBearingIsPickedFromPicturesAndTellsTooling) {
     openMeasure("seamer-turret-upper", 2);
     auto* board = find<ui::OldBearingBoard>("oldBearingBoard");
@@ -231,4 +243,18 @@ TEST_F(Measure, AGaugeSetToTheWrongMasterIsRefusedAndTheCursorStays) {
     ASSERT_TRUE(
         QTest::qWaitFor([&] { return window->troubleText().contains("right master"); }, arbor::testing::kPatience_ms));
     EXPECT_EQ(grid->column(), 0);
+}
+
+TEST(BorePlaces, KeepEveryReadingAndFillTheRest) {
+    const auto fresh = ui::placesFor(20, {}, 3, 4);
+    EXPECT_EQ(fresh.depths_mm, (std::vector<double>{2, 10, 18}));
+    EXPECT_EQ(fresh.directions_deg, (std::vector<double>{0, 45, 90, 135}));
+    // One depth is measured, a little off where it would be offered: it stands for that stretch.
+    const auto one = ui::placesFor(20, {{3, 0, 62}, {3, 45, 62}}, 3, 4);
+    EXPECT_EQ(one.depths_mm, (std::vector<double>{3, 10, 18}));
+    const auto odd = ui::placesFor(20, {{3, 30, 62}}, 2, 2);
+    EXPECT_EQ(odd.directions_deg, (std::vector<double>{0, 30, 90}));
+    EXPECT_EQ(ui::placesFor(20, {}, 1, 1).depths_mm, std::vector<double>{10});
+    for (int depths = 1; depths <= 6; ++depths)
+        EXPECT_EQ(ui::placesFor(15, {}, depths, 2).depths_mm.size(), static_cast<std::size_t>(depths));
 }

@@ -9,9 +9,11 @@
 #include "ui/stations/slips.h"
 
 #include <QLabel>
+#include <QListWidget>
 #include <QPushButton>
 #include <QScrollArea>
 #include <algorithm>
+#include <cmath>
 
 using namespace arbor;
 using arbor::testing::WindowTest;
@@ -57,6 +59,29 @@ TEST_F(SlipText, EveryBandLiesOnItsLineAndHoldsTheLikelyValue) {
                 EXPECT_GE(f.bandTo, *f.at - 1e-12) << f.label.toStdString();
                 EXPECT_LE(f.lineFrom, f.bandFrom + 1e-12) << f.label.toStdString();
                 EXPECT_GE(f.lineTo, f.bandTo - 1e-12) << f.label.toStdString();
+            }
+        }
+    }
+}
+
+TEST_F(SlipText, OfEverySeatAndEverySurfaceHasFiguresOnTheirLines) {
+    for (const char* name : {"retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft", "labeller-pulley",
+                             "brine-agitator", "exhaust-fan-carrier"}) {
+        open(name);
+        for (const auto& [station, list] : {std::pair{Station::Measure, "measureList"}, {Station::Fit, "seatList"}}) {
+            go(station);
+            auto* lines = find<QListWidget>(list);
+            for (int line = 0; line < lines->count(); ++line) {
+                lines->setCurrentRow(line);
+                EXPECT_FALSE(slip().title.isEmpty());
+                for (const auto& f : slip().figures) {
+                    EXPECT_FALSE(f.number.contains("nan")) << name << " " << f.label.toStdString();
+                    if (!f.at) continue;
+                    EXPECT_LE(f.lineFrom, *f.at + 1e-9) << name << " " << f.label.toStdString();
+                    EXPECT_GE(f.lineTo, *f.at - 1e-9) << name << " " << f.label.toStdString();
+                    for (const auto& limit : f.limits)
+                        EXPECT_TRUE(std::isfinite(limit.value));
+                }
             }
         }
     }

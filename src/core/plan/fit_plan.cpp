@@ -61,6 +61,9 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
     if (!seat) return tl::unexpected(at(seat.error(), s.outer.place + ": " + seat.error().field));
     out.input = std::move(in);
     out.fit = fit::seatFit(*seat);
+    const auto* press = lib.rack.press(job.tooling.press);
+    out.off = route::breakaway(out.fit->pressForce_N, job.strip.rust,
+                               press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
     for (const auto* side : {&out.hole, &out.shaft})
         if (side->measuredDia_mm)
             out.fit->because.insert(out.fit->because.begin(),
@@ -218,7 +221,7 @@ Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan* str
     FitPlan out;
     const auto sources = seatSources(job, lib, strip, focus);
     for (const auto& source : sources) {
-        SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}};
+        SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}, {}};
         auto hole = planSurface(job, lib, source, true), shaft = planSurface(job, lib, source, false);
         if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
         seat.hole = std::move(*hole);

@@ -9,6 +9,7 @@
 #include "core/measure/spacer.h"
 #include "core/plan/strip_plan.h"
 #include "core/plan/surface_plan.h"
+#include "core/route/removal.h"
 
 #include <map>
 #include <optional>
@@ -28,6 +29,7 @@ struct SeatPlan {
     SurfacePlan shaft;
     std::optional<fit::SeatInput> input; ///< when both sides are known
     std::optional<fit::SeatFit> fit;
+    std::optional<route::Breakaway> off; ///< getting it off again, by the rust there is
 };
 
 /// One bearing with the seats of its rings.

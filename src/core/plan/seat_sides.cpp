@@ -1,5 +1,6 @@
 #include "core/plan/seat_sides.h"
 
+#include "core/fit/clearance_left.h"
 #include "core/plan/plan.h"
 
 #include <cmath>
@@ -10,8 +11,10 @@ namespace {
 
 const char* const kPlainSteel = "carbon_steel"; // where a part's material is not in the table
 
-} // namespace
-
+/// Radii of a part's wall where it is touched at a height; a side without metal is 0.
+struct WallAt {
+    double bore = 0, outside = 0;
+};
 WallAt wallAt(const arrangement::Part& part, double z, double seatRad, bool seatIsBore) {
     for (const auto& body : part.bodies)
         for (const auto& s : body.slices) {
@@ -20,6 +23,17 @@ WallAt wallAt(const arrangement::Part& part, double z, double seatRad, bool seat
             if (std::abs((seatIsBore ? wall.bore : wall.outside) - seatRad) < 0.01) return wall;
         }
     return {seatIsBore ? seatRad : 0, seatIsBore ? 0 : seatRad};
+}
+
+} // namespace
+
+double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer, const Library& lib) {
+    if (part.catalogue) {
+        const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
+        return outer ? raceways.inner_mm : raceways.outer_mm;
+    }
+    const auto wall = wallAt(part, z_mm, seatDia_mm / 2, outer);
+    return 2 * (outer ? wall.outside : wall.bore);
 }
 
 const catalog::Material& materialOf(const arrangement::Part& part, const catalog::Materials& all) {

@@ -7,11 +7,9 @@ namespace arbor::plan {
 
 struct Library;
 
-/// Radii of a part's wall where it is touched at a height [mm]; a side without metal is 0.
-struct WallAt {
-    double bore = 0, outside = 0;
-};
-WallAt wallAt(const arrangement::Part& part, double z_mm, double seatRad_mm, bool seatIsBore);
+/// The other side of a part's wall where its seat is [mm]: outside of the outer one, bore of the inner one. A ring of
+/// the catalogue counts as a tube to its raceway.
+double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer, const Library& library);
 
 /// A part's material, plain carbon steel where the table does not know it; rings of the catalogue are bearing steel.
 const catalog::Material& materialOf(const arrangement::Part& part, const catalog::Materials& all);

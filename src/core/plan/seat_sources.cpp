@@ -112,8 +112,7 @@ private:
             return s;
         }
         s.material = &materialOf(part, m_lib.materials);
-        const auto wall = wallAt(part, z, dia / 2, hole);
-        s.otherDia_mm = 2 * (hole ? wall.outside : wall.bore);
+        s.otherDia_mm = otherSide_mm(part, z, dia, hole, m_lib);
         if (const auto& given = hole ? joint.hole : joint.shaft)
             s.size = SizeSpec{plain(dia) + " " + given->text(), dia, given, {}};
         if (const auto& measured = hole ? joint.measuredHole_mm : joint.measuredShaft_mm)

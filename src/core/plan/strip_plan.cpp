@@ -119,8 +119,8 @@ Result<std::optional<SeatForce>> seatForce(const Assembly& a, const Joint& joint
     const auto &outerSteel = materialOf(outer, lib.materials), &innerSteel = materialOf(inner, lib.materials);
     fit::JointInput in;
     in.interfaceDia_mm = touch->dia_mm;
-    in.outerOutsideDia_mm = 2 * wallAt(outer, z, touch->dia_mm / 2, true).outside;
-    in.innerBoreDia_mm = 2 * wallAt(inner, z, touch->dia_mm / 2, false).bore;
+    in.outerOutsideDia_mm = otherSide_mm(outer, z, touch->dia_mm, true, lib);
+    in.innerBoreDia_mm = otherSide_mm(inner, z, touch->dia_mm, false, lib);
     in.outer = {outerSteel.E_MPa, outerSteel.nu, outerSteel.alpha_perK};
     in.inner = {innerSteel.E_MPa, innerSteel.nu, innerSteel.alpha_perK};
     const auto perMm = fit::jointStiffness(in);

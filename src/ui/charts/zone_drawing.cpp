@@ -161,6 +161,27 @@ void ClearanceSteps::show(std::vector<ClearanceStep> steps, const QString& unit,
     update();
 }
 
+void ClearanceSteps::setScatter(std::vector<double> density, const Limits& window_mm) {
+    m_density = std::move(density);
+    m_window_mm = window_mm;
+    update();
+}
+
+void ClearanceSteps::paintScatter(QPainter& painter, const QRectF& box, const std::function<double(double)>& y) const {
+    const double peak = *std::max_element(m_density.begin(), m_density.end());
+    if (!(peak > 0)) return;
+    QPainterPath curve(QPointF(box.left(), y(m_window_mm.lower)));
+    const double step = m_window_mm.width() / static_cast<double>(m_density.size());
+    for (std::size_t i = 0; i < m_density.size(); ++i)
+        curve.lineTo(box.left() + box.width() * m_density[i] / peak,
+                     y(m_window_mm.lower + step * (static_cast<double>(i) + 0.5)));
+    curve.lineTo(box.left(), y(m_window_mm.upper));
+    painter.fillPath(curve, roles().planPale);
+    painter.setPen(QPen(roles().plan, 1.4));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPath(curve);
+}
+
 void ClearanceSteps::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -183,7 +204,9 @@ void ClearanceSteps::paintEvent(QPaintEvent*) {
         painter.setPen(roles().muted);
         painter.drawText(QRectF(0, y(v) - 9, 44, 18), Qt::AlignRight | Qt::AlignVCenter, shown(v, m_perUnit_mm));
     }
-    const double cell = box.width() / static_cast<double>(m_steps.size()), wide = cell * 0.62;
+    const bool scatter = !m_density.empty();
+    const double cell = box.width() / (static_cast<double>(m_steps.size()) + (scatter ? 0.7 : 0)), wide = cell * 0.62;
+    if (scatter) paintScatter(painter, QRectF(box.right() - 0.72 * cell, box.top(), 0.66 * cell, box.height()), y);
     for (std::size_t i = 0; i < m_steps.size(); ++i) {
         const auto& s = m_steps[i];
         const double left = box.left() + cell * static_cast<double>(i) + (cell - wide) / 2;

@@ -3,6 +3,7 @@
 #include "core/base/range.h"
 
 #include <QWidget>
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -52,12 +53,18 @@ class ClearanceSteps : public QWidget {
 public:
     explicit ClearanceSteps(QWidget* parent = nullptr);
     void show(std::vector<ClearanceStep> steps, const QString& unit, double perUnit_mm);
+    /// How what is left scatters, drawn beside the last step. Empty: nothing.
+    void setScatter(std::vector<double> density, const Limits& window_mm);
 
 protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    void paintScatter(class QPainter& painter, const QRectF& box, const std::function<double(double)>& y) const;
+
     std::vector<ClearanceStep> m_steps;
+    std::vector<double> m_density;
+    Limits m_window_mm;
     QString m_unit;
     double m_perUnit_mm = 1e-3;
 };

@@ -206,6 +206,7 @@ void FitPage::showSteps() {
     band(c.lossToSpeed_mm > 0 ? tr("warm, turning") : tr("with heat"), c.left_mm, c.onShaft_mm.likely, 2);
     band(tr("left at work"), c.left_mm, 0, 0);
     m_steps->show(std::move(steps), q(d.fine(0).unit), 1 / d.fineValue(1.0));
+    m_steps->setScatter(c.curve, c.curveWindow_mm);
 }
 
 void FitPage::showWhatIf() {

@@ -79,6 +79,10 @@ void addFigures(SlipModel& slip, const JobSession& session, const plan::SeatPlan
                          f.pressureWorst_MPa > f.outerLimit_MPa ? Tone::Stop : Tone::Plain});
     slip.rows.push_back({tr("Hoop stress, outer / inner"),
                          q(d.pressure(f.outerHoop_MPa).number + " / " + d.pressure(f.innerHoop_MPa).text()), false});
+    slip.rows.push_back({tr("Force to get it off"),
+                         q(d.forceRange(seat.off->force_N.least, seat.off->force_N.most) + " " + d.force(0).unit),
+                         false});
+    slip.rows.push_back({tr("Or chill the inner part to"), q(d.temperature(f.innerTemp_C).text()), false});
     slip.rows.push_back(
         {tr("Torque it holds at work"),
          q(d.torque(f.slipTorqueAtWork_Nm.least).number + "…" + d.torque(f.slipTorqueAtWork_Nm.most).text()), false});

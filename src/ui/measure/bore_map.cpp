@@ -156,7 +156,10 @@ void BoreMap::paintAlong(QPainter& painter, const QRectF& box) const {
         painter.drawText(QRectF(x(m_surface.size_mm->upper) - 40, box.bottom() + 4, 80, 16), Qt::AlignHCenter,
                          number(m_surface.size_mm->upper));
     }
-    painter.drawText(QRectF(box.left(), box.bottom() + 20, box.width(), 16), Qt::AlignRight, q(m_display.fine(0).unit));
+    painter.drawText(QRectF(box.left(), box.bottom() + 20, box.width(), 16), Qt::AlignRight,
+                     m_surface.formLimit_mm > 0
+                         ? tr("dashed: form may take %1").arg(q(m_display.fine(m_surface.formLimit_mm).text()))
+                         : q(m_display.fine(0).unit));
     painter.drawText(QRectF(box.left() - 76, box.top() - 8, 70, 16), Qt::AlignRight, tr("open end"));
     QPolygonF means;
     for (std::size_t p = 0; p < m_surface.form->planes.size(); ++p) {
@@ -172,6 +175,13 @@ void BoreMap::paintAlong(QPainter& painter, const QRectF& box) const {
         painter.drawText(QRectF(box.left() - 56, y(plane.depth_mm) - 8, 50, 16), Qt::AlignRight | Qt::AlignVCenter,
                          q(m_display.size(plane.depth_mm).number));
     }
+    // What form may take, about the mean.
+    painter.setPen(QPen(roles().caution, 1.2, Qt::DashLine));
+    for (const double side : {-0.5, 0.5})
+        if (m_surface.formLimit_mm > 0) {
+            const double at = x(m_surface.form->mean_mm - m_nominal_mm + side * m_surface.formLimit_mm);
+            painter.drawLine(QPointF(at, box.top()), QPointF(at, box.bottom()));
+        }
     painter.setPen(QPen(roles().ink, 1.6));
     painter.drawPolyline(means);
     painter.setBrush(roles().ink);

@@ -217,6 +217,39 @@ void SurfaceSheet::buildShoulderLines() {
         });
     addGroove("grooveState", tr("Ring groove"), &measure::Condition::groove);
     addGroove("notches", tr("Notches"), &measure::Condition::notches);
+    addCupStand();
+}
+
+/// How far the cup stood proud of its face before it came out: what the spacer and the play go by.
+void SurfaceSheet::addCupStand() {
+    addField(
+        "cupStand", tr("Cup stands proud"),
+        [this](const QString& typed) -> Understood {
+            if (!seat() || !m_hole || !seat()->shaft.ring) return {false, tr("of a ring in its bore")};
+            const auto part = seat()->key.second;
+            auto text = typed.trimmed();
+            const bool below = text.startsWith('-') || text.startsWith(QStringLiteral("−"));
+            if (below) text.remove(0, 1);
+            if (text.isEmpty()) {
+                m_session->edit(tr("How the cup stood"), [&](job::Job& j) { j.measured.cupStand_mm.erase(part); });
+                return {};
+            }
+            const double unit = m_session->job().units == job::Units::Inch ? kMmPerInch : 1.0;
+            const auto value = io::parseLength(text.toStdString(), unit);
+            if (!value) return refused(value.error());
+            if (!(*value <= 1000)) return {false, tr("up to 1000 mm")};
+            m_session->edit(tr("How the cup stood"),
+                            [&](job::Job& j) { j.measured.cupStand_mm[part] = below ? -*value : *value; });
+            return {};
+        },
+        [this]() -> QString {
+            if (!seat()) return {};
+            const auto& stands = m_session->job().measured.cupStand_mm;
+            const auto found = stands.find(seat()->key.second);
+            if (found == stands.end() || !m_hole) return {};
+            return q(m_session->display().size(found->second).number).replace(QStringLiteral("−"), "-");
+        },
+        [this] { return tr("%1, − is below").arg(q(m_session->display().size(0).unit)); });
 }
 
 void SurfaceSheet::buildVerdictLines() {

@@ -25,6 +25,7 @@ private:
     void buildFinishLines();
     void buildShoulderLines();
     void buildVerdictLines();
+    void addCupStand();
     void addYesNo(const QString& name, const QString& label, bool measure::Condition::*mark);
     void addGroove(const QString& name, const QString& label, measure::GrooveState measure::Condition::*state);
     void addTemperature(const QString& name, const QString& label, double measure::GaugeState::*member);
