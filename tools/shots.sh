@@ -15,6 +15,11 @@ mkdir -p "$out"
 for station in fit tooling press; do
     "$app" "$job" --station "$station" --shot "$out/$station.png"
 done
+"$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
+"$app" "$shop/labeller-pulley.arbor.json" --station measure --item 4 --shot "$out/old-bearing.png"
+"$app" "$shop/retort-trolley-roller.arbor.json" --station measure --item 3 --shot "$out/spacer.png"
+"$app" "$job" --station fit --what-if --shot "$out/what-if.png"
+"$app" "$job" --station fit --calc "interference 62 N7 od" --shot "$out/calculator.png"
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$job" --station fit --night --shot "$out/fit-night.png"

@@ -61,11 +61,12 @@ int main(int argc, char** argv) {
         "name");
     const QCommandLineOption item("item", "with --station measure or fit: the line of the list, counted from 1",
                                   "number");
+    const QCommandLineOption whatIf("what-if", "with --station fit: what other classes would give");
     const QCommandLineOption calc("calc", "open the bench calculator with this line, for example “limits 62 N7”",
                                   "line");
     const QCommandLineOption night("night", "with --shot: in the night look");
     const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
-    parser.addOptions({shot, station, item, calc, night, card});
+    parser.addOptions({shot, station, item, whatIf, calc, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
     const bool arrangement = parser.value(station) == "arrangement", together = parser.value(station) == "together";
@@ -95,6 +96,7 @@ int main(int argc, char** argv) {
             window.jobView()->findChild<QListWidget*>(wanted == arbor::job::Station::Fit ? "seatList" : "measureList");
         list->setCurrentRow(parser.value(item).toInt() - 1);
     }
+    if (parser.isSet(whatIf)) window.findChild<QPushButton*>("whatIfButton")->click();
     if (parser.isSet(calc)) {
         window.findChild<QAction*>("actionCalculator")->trigger();
         window.findChild<QLineEdit*>("calcLine")->setText(parser.value(calc));

@@ -198,7 +198,8 @@ void CalcBox::showAnswer() {
     for (const auto& field : c->inputs) {
         const auto given = m_inputs.find(field.name);
         if (given != m_inputs.end())
-            model.subtitle += (model.subtitle.isEmpty() ? "" : " · ") + q(field.name) + " " + shown(given->second);
+            model.subtitle += (model.subtitle.isEmpty() ? "" : " · ") +
+                              (shown(given->second) + " " + unitShown(field.name)).trimmed();
         else if (field.preset)
             taken += (taken.isEmpty() ? "" : ", ") + q(field.name) + " " + shown(*field.preset);
     }

@@ -176,10 +176,13 @@ void ClearanceSteps::paintScatter(QPainter& painter, const QRectF& box, const st
         curve.lineTo(box.left() + box.width() * m_density[i] / peak,
                      y(m_window_mm.lower + step * (static_cast<double>(i) + 0.5)));
     curve.lineTo(box.left(), y(m_window_mm.upper));
+    painter.save();
+    painter.setClipRect(box.adjusted(-1, -20, 2, 1));
     painter.fillPath(curve, roles().planPale);
     painter.setPen(QPen(roles().plan, 1.4));
     painter.setBrush(Qt::NoBrush);
     painter.drawPath(curve);
+    painter.restore();
 }
 
 void ClearanceSteps::paintEvent(QPaintEvent*) {

@@ -31,6 +31,14 @@ QString seatLine(const plan::SeatPlan& seat, const words::Display& d) {
     return title + QStringLiteral(": ") + q(d.fineRange(i.least, i.most) + " " + d.fine(0).unit);
 }
 
+QString markOf(const plan::SeatPlan& seat) {
+    if (!seat.fit) return QStringLiteral("○");
+    const auto severity = worst(seat.fit->advisories);
+    return severity == Severity::Stop   ? QStringLiteral("✕")
+           : severity == Severity::Look ? QStringLiteral("△")
+                                        : QStringLiteral("✓");
+}
+
 } // namespace
 
 FitPage::FitPage(QWidget* parent) : StationPage(parent) {
@@ -113,9 +121,7 @@ void FitPage::fillList() {
     m_list->setVisible(fits && fits->seats.size() > 1);
     if (!fits) return;
     for (const auto& seat : fits->seats) {
-        const bool stop = seat.fit && worst(seat.fit->advisories) == Severity::Stop;
-        auto* line = new QListWidgetItem(
-            (stop ? QStringLiteral("✕  ") : QStringLiteral("○  ")) + seatLine(seat, m_session->display()), m_list);
+        auto* line = new QListWidgetItem(markOf(seat) + "  " + seatLine(seat, m_session->display()), m_list);
         line->setSizeHint({0, kRowHeight});
         line->setToolTip(line->text());
     }

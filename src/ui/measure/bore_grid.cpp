@@ -39,7 +39,7 @@ BorePlaces placesFor(double length_mm, const std::vector<measure::DiameterReadin
     for (int i = 0; i < depths; ++i) {
         const double at = depths == 1 ? length_mm / 2 : 0.1 * length_mm + stretch * i;
         const bool there = std::any_of(measured.begin(), measured.end(),
-                                       [&](double depth) { return std::abs(depth - at) < 0.45 * stretch; });
+                                       [&](double depth) { return std::abs(depth - at) < 0.55 * stretch; });
         if (!there) addOnce(out.depths_mm, std::round(2 * at) / 2);
     }
     for (int i = 0; i < directions; ++i)

@@ -117,6 +117,7 @@ void paintPolished(QPainter& painter, const QRectF& box, bool bore) {
         painter.drawLine(QPointF(seat.left(), y), QPointF(seat.right(), y));
     }
     painter.setPen(QPen(roles().ink, 1.2));
+    painter.setBrush(Qt::NoBrush);
     painter.drawRect(seat);
 }
 
@@ -218,15 +219,16 @@ void OldBearingBoard::paintTile(QPainter& painter, std::size_t index) const {
     painter.setBrush(seen ? roles().cautionPale : roles().card);
     painter.setPen(QPen(current ? roles().plan : seen ? roles().caution : roles().rule, current || seen ? 2 : 1));
     painter.drawRect(box);
-    paintSign(painter, QRectF(box.left() + 10, box.top() + 10, box.width() - 20, box.height() - 62), sign);
+    paintSign(painter, QRectF(box.left() + 10, box.top() + 10, box.width() - 20, box.height() - 74), sign);
     const auto said = words::signWords(sign);
     painter.setPen(roles().ink);
     painter.setFont(typeface(Text::Strong));
-    const QRectF words(box.left() + 10, box.bottom() - 48, box.width() - 20, 20);
+    const QRectF words(box.left() + 10, box.bottom() - 60, box.width() - 20, 20);
     theme::drawElided(painter, words, Qt::AlignVCenter, (seen ? QStringLiteral("✓ ") : QString()) + q(said.head));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    theme::drawElided(painter, words.translated(0, 21), Qt::AlignVCenter, q(said.detail));
+    painter.drawText(QRectF(words.left(), words.bottom(), words.width(), 38), Qt::AlignTop | Qt::TextWordWrap,
+                     q(said.detail));
 }
 
 void OldBearingBoard::keyPressEvent(QKeyEvent* event) {

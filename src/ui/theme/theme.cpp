@@ -89,9 +89,8 @@ QString styleSheet(const Roles& r) {
                "QMenu { background:%1; color:%2; border:1px solid %3; } QMenu::item:selected { background:%8; "
                "color:%2; }"
                "QMenu::item:disabled { color:%7; }"
-               "QListWidget { background:transparent; color:%2; border:none; } QListWidget::item { padding-left:14px; "
-               "} "
-               "QListWidget::item:selected { background:%8; color:%2; border-left:4px solid %4; }"
+               "QListWidget { background:transparent; color:%2; border:none; padding-left:14px; }"
+               "QListWidget::item:selected { background:%8; color:%2; }"
                "QScrollArea, QScrollArea > QWidget > QWidget { background:transparent; border:none; }")
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.stop.name(), r.onPlan.name(), r.muted.name(),
              r.planPale.name());
