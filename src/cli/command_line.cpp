@@ -3,6 +3,7 @@
 #include "cli/calc_command.h"
 #include "cli/route_command.h"
 #include "cli/station_command.h"
+#include "cli/turn_command.h"
 
 #include <CLI/CLI.hpp>
 #include <memory>
@@ -38,6 +39,19 @@ void addRoute(CLI::App& app, std::vector<Registered>& all, const std::string& na
     all.push_back({sub, std::move(command)});
 }
 
+void addTurn(CLI::App& app, std::vector<Registered>& all) {
+    auto* sub = app.add_subcommand("turn", "A press sleeve to turn for a job: sizes, proof, drawing");
+    auto command = std::make_unique<TurnCommand>();
+    sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
+    sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
+    sub->add_option("--out", command->outPath, "drawing to write (DXF)");
+    sub->add_option("--outside", command->wishes.outsideDia_mm, "in place of the designed outside [mm]");
+    sub->add_option("--bore", command->wishes.boreDia_mm, "in place of the designed bore [mm]");
+    sub->add_option("--length", command->wishes.length_mm, "in place of the designed length [mm]");
+    sub->add_flag("--json", command->asJson, "print JSON");
+    all.push_back({sub, std::move(command)});
+}
+
 void addCalc(CLI::App& app, std::vector<Registered>& all, std::istream& in) {
     auto* sub = app.add_subcommand("calc", "One calculation without a job: key=value, or JSON on standard input");
     auto command = std::make_unique<CalcCommand>(in);
@@ -63,6 +77,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);
     addRoute(app, all, "route", "The order of putting it together", RouteCommand::Direction::Together);
+    addTurn(app, all);
     addCalc(app, all, in);
     try {
         app.parse(argc, argv);

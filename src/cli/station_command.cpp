@@ -1,13 +1,11 @@
 #include "cli/station_command.h"
 
 #include "cli/exit_codes.h"
-#include "io/job_file.h"
-#include "io/library_files.h"
+#include "cli/loaded_job.h"
 #include "io/plan_json.h"
 #include "words/measure_words.h"
 
 #include <algorithm>
-#include <filesystem>
 #include <ostream>
 
 namespace arbor::cli {
@@ -174,24 +172,10 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
 } // namespace
 
 int StationCommand::execute(std::ostream& out, std::ostream& err) const {
-    const auto document = io::loadJob(jobPath);
-    if (!document) return refused(err, document.error());
-    const auto folder = std::filesystem::path(jobPath).parent_path();
-    const auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
-    if (!library) return refused(err, library.error());
-    const auto& job = document->job;
-    std::optional<trace::Trace> measured;
-    if (!job.traceFile.empty()) {
-        auto loaded = io::loadTrace((folder / job.traceFile).string());
-        if (!loaded) return refused(err, loaded.error());
-        measured = std::move(*loaded);
-    }
-    const auto plan = plan::planJob(job, *library, measured);
-    if (plan.problem) {
-        auto problem = *plan.problem;
-        problem.file = jobPath;
-        return refused(err, problem);
-    }
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder);
+    if (!loaded) return refused(err, loaded.error());
+    const auto& job = loaded->document.job;
+    const auto& plan = loaded->plan;
     bool stop = false;
     for (const auto station : m_stations)
         stop = stop || plan.marks.at(station) == plan::Mark::Stop;

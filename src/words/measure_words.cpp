@@ -34,6 +34,9 @@ Said saySpacer(const Advice& a, const Display& d) {
 
 Said sayMeasure(const Advice& a, const Display& d) {
     switch (a.id) {
+    case Finding::ReadingsOfOtherSize:
+        return {"Readings of another size", "their mean is " + d.size(a.value).text() + ", the seat is " +
+                                                d.size(a.limit).text() + " now: measure again"};
     case Finding::SeatSizeGood:
         return {"Size is right", d.size(a.value).text() + ", limit " + d.size(a.limit).text()};
     case Finding::SeatSizeInDoubt:
@@ -118,15 +121,15 @@ Said signWords(measure::Sign sign) {
     case measure::Sign::RustPits:
         return {"Rust pits", "brown or black holes in tracks and rings"};
     case measure::Sign::DentsAtPitch:
-        return {"Dents at element pitch", "a row of marks as far apart as the balls or rollers"};
+        return {"Dents at pitch", "marks as far apart as the balls or rollers are"};
     case measure::Sign::HeatColour:
         return {"Blue or straw colour", "replace it even if it feels good"};
     case measure::Sign::OneSidedTrack:
         return {"Track on one side", "the track wanders across the raceway"};
     case measure::Sign::PolishedOutside:
-        return {"Outside polished", "bright or grooved where it sat in the housing"};
+        return {"Outside polished", "bright where the housing held it"};
     case measure::Sign::PolishedBore:
-        return {"Bore polished", "bright or grooved where it sat on the shaft"};
+        return {"Bore polished", "bright where the shaft held it"};
     case measure::Sign::Flaking:
         return {"Flaking", "pieces broken out of a raceway"};
     case measure::Sign::SealTrackWorn:

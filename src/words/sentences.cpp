@@ -62,6 +62,9 @@ Said sayFit(const Advice& a, const Display& d) {
     case Finding::SleeveBetween:
         return {"Sleeve of " + a.subject + ", Ø" + d.size(a.value).text(),
                 "hoop stress at its bore " + d.pressure(a.limit).text() + " in the worst case"};
+    case Finding::SleeveDoesNotFit:
+        return {"The sleeve does not fit", "outside " + d.size(a.value).text() + "; it must lie between the seat and " +
+                                               (a.limit > 0 ? d.size(a.limit).text() : std::string("the rim"))};
     case Finding::RingTurnsUnderLoad:
         return {"The load goes round on the " + a.subject, "it must be tight, or it creeps: P/C " +
                                                                decimals(a.value, 2) +

@@ -2,6 +2,8 @@
 
 #include "support/shop.h"
 
+#include <array>
+#include <cstdio>
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
@@ -32,6 +34,18 @@ Run run(std::vector<std::string> words, const std::string& input = {}) {
     r.out = out.str();
     r.err = err.str();
     return r;
+}
+
+/// What an independent reader finds in a drawing.
+nlohmann::json drawing(const std::string& path) {
+    const auto command = "/usr/bin/python3 " + std::string(ARBOR_SOURCE_DIR) + "/tests/support/read_dxf.py " + path;
+    auto* pipe = popen(command.c_str(), "r");
+    std::string text;
+    std::array<char, 4096> part{};
+    while (const auto got = fread(part.data(), 1, part.size(), pipe))
+        text.append(part.data(), got);
+    EXPECT_EQ(pclose(pipe), 0);
+    return nlohmann::json::parse(text, nullptr, false);
 }
 
 } // namespace
@@ -267,4 +281,53 @@ TEST(CommandLine, CalcTakesSizesWithoutKeys) {
     const auto wrong = run({"calc", "iso_limits", "62", "N7", "seven"});
     EXPECT_EQ(wrong.exit, 2);
     EXPECT_THAT(wrong.err, HasSubstr("seven"));
+}
+
+TEST(CommandLine, TurnDesignsAndDrawsASleeve) {
+    const TemporaryShop shop;
+    const auto file = shop.file("sleeve.dxf");
+    const auto r = run({"turn", shop.jobFile(), "--json", "--out", file});
+    ASSERT_EQ(r.exit, 0) << r.err;
+    const auto s = nlohmann::json::parse(r.out);
+    EXPECT_EQ(s["outside_mm"], 60.0);
+    const auto d = drawing(file);
+    ASSERT_TRUE(d.is_object());
+    EXPECT_EQ(d["units"], 4) << "millimetres";
+    // Each size stands in the drawing once, measured by the reader from the points the dimension goes between.
+    for (const auto& [key, across] : {std::pair{"outside_mm", true},
+                                      {"bore_mm", true},
+                                      {"head_dia_mm", true},
+                                      {"length_mm", false},
+                                      {"head_mm", false}}) {
+        int found = 0;
+        for (const auto& dimension : d["dimensions"])
+            found += dimension["across"] == across &&
+                     std::abs(dimension["size"].get<double>() - s[key].get<double>()) < 1e-6;
+        EXPECT_EQ(found, 1) << key;
+    }
+    // The outline is that of the tool: greatest radius the head's, longest x its length, and it is the same below the
+    // axis.
+    double radius = 0, length = 0, sum = 0;
+    for (const auto& line : d["lines"]) {
+        radius = std::max({radius, line[1].get<double>(), line[3].get<double>()});
+        length = std::max({length, line[0].get<double>(), line[2].get<double>()});
+        sum += line[1].get<double>() + line[3].get<double>();
+    }
+    EXPECT_NEAR(2 * radius, s["head_dia_mm"].get<double>(), 1e-6);
+    EXPECT_NEAR(length, s["length_mm"].get<double>(), 1e-6);
+    EXPECT_NEAR(sum, 0, 1e-6);
+    EXPECT_THAT(d["words"].dump(), HasSubstr("J-0142"));
+    EXPECT_THAT(d["words"].dump(), HasSubstr("round bar"));
+}
+
+TEST(CommandLine, TurnKeepsWishesAndStopsOnBadOnes) {
+    const TemporaryShop shop;
+    const auto stop = run({"turn", shop.jobFile(), "--outside", "63"});
+    EXPECT_EQ(stop.exit, 1);
+    EXPECT_THAT(stop.out, HasSubstr("STOP"));
+    EXPECT_EQ(run({"turn", shop.jobFile(), "--bore", "61"}).exit, 2);
+    EXPECT_EQ(run({"turn", shop.jobFile(), "--outside", "wide"}).exit, 2);
+    const auto nowhere = run({"turn", shop.jobFile(), "--out", "/no/such/folder/a.dxf"});
+    EXPECT_EQ(nowhere.exit, 2);
+    EXPECT_THAT(nowhere.err, HasSubstr("/no/such/folder/a.dxf"));
 }

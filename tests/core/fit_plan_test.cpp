@@ -87,6 +87,35 @@ TEST(FitPlan, ReadingsReplaceTheClassAndATypedSizeReplacesThem) {
     EXPECT_TRUE(typed.hole.form) << "the form is still that of the readings";
 }
 
+TEST(FitPlan, ReadingsOfAnotherSizeAreKeptButSayNothing) {
+    const auto p = planWith("labeller-pulley", [](job::Job& j) {
+        for (auto& r : j.measured.seats.at({"pulley", "lower_cup"}).hole.readings)
+            r.dia_mm += 2;
+        j.housing.measured.reset();
+    });
+    ASSERT_TRUE(p.fits) << "a seat that was given another size does not stop the job";
+    const auto& hole = seatOf(p, "pulley", "lower_cup").hole;
+    EXPECT_FALSE(hole.form);
+    EXPECT_FALSE(hole.measuredDia_mm);
+    EXPECT_EQ(hole.judgement.reasons.back().advice.id, Finding::ReadingsOfOtherSize);
+    EXPECT_EQ(p.marks.at(Station::Measure), Mark::Look);
+}
+
+TEST(FitPlan, ASleeveThatCannotBeIsAStopNotADeadEnd) {
+    for (const double outside : {40.0, 47.0, 62.0, 70.0}) {
+        const auto p = planWith("retort-trolley-roller", [&](job::Job& j) {
+            j.measured.seats.at({"roller", "lower_bearing"}).sleeve =
+                job::SleeveChoice{"carbon_steel", outside, {0.03, 0.05}, true};
+        });
+        ASSERT_TRUE(p.fits) << outside;
+        EXPECT_FALSE(p.fits->seats[0].input->sleeve);
+        const auto list = p.fits->advisories();
+        EXPECT_TRUE(
+            std::any_of(list.begin(), list.end(), [](const Advice& a) { return a.id == Finding::SleeveDoesNotFit; }));
+        EXPECT_EQ(p.marks.at(Station::Fit), Mark::Stop);
+    }
+}
+
 TEST(FitPlan, GettingItOffIsHarderByTheRustThereIs) {
     const auto off = [](route::Rust rust) {
         const auto p = planWith("labeller-pulley", [&](job::Job& j) { j.strip.rust = rust; });

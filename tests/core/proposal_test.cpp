@@ -52,6 +52,9 @@ TEST(Proposal, WeakHousingsAndHollowShaftsGoOneStepTighter) {
     in = ball6206(LoadCase::InnerTurns);
     in.shaftHollow = true;
     EXPECT_EQ(classes(in), "m5 J7");
+    in.shaftHollow = false;
+    in.speedLoosens = true;
+    EXPECT_EQ(classes(in), "m5 J7");
     // The ring that stands still gains nothing from it.
     in = ball6206(LoadCase::InnerTurns);
     in.housing = catalog::FrictionFamily::Aluminium;

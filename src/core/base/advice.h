@@ -30,20 +30,22 @@ enum class Finding {
     SpeedTakes,    ///< value: interference lost to speed [mm], limit: speed at which nothing is left [rpm]
     WarmthGives,   ///< value: interference gained by the working temperatures [mm], negative: lost
     SleeveBetween, ///< value: outside of the sleeve [mm], limit: hoop stress at its bore [MPa], subject: its material
+    SleeveDoesNotFit,   ///< value: its outside [mm], limit: the outer part's outside [mm], 0: endless
     RingTurnsUnderLoad, ///< subject: ring, value: P/C
     OtherRingSlides,    ///< subject: ring
     OtherRingGuided,    ///< subject: ring
     OneStepTighter,     ///< subject: why
     WrongRingTight,     ///< subject: the ring that must be tight and is not
     // measure
-    SeatSizeGood,    ///< value: measured diameter [mm], limit: class limit next to it [mm]
-    SeatSizeInDoubt, ///< likewise, within the gauge's uncertainty
-    SeatMetalGone,   ///< likewise, beyond it: hole too large, shaft too small
-    SeatMetalLeft,   ///< likewise: hole too small, shaft too large
-    SeatOutOfRound,  ///< value: on the diameter [mm], limit [mm]
-    SeatTapers,      ///< value [mm], limit [mm]
-    SeatMouthWorn,   ///< value [mm], limit [mm]
-    SeatMovesByHand, ///< subject: "hub" where that scraps it
+    ReadingsOfOtherSize, ///< value: their mean [mm], limit: the seat's nominal size [mm]
+    SeatSizeGood,        ///< value: measured diameter [mm], limit: class limit next to it [mm]
+    SeatSizeInDoubt,     ///< likewise, within the gauge's uncertainty
+    SeatMetalGone,       ///< likewise, beyond it: hole too large, shaft too small
+    SeatMetalLeft,       ///< likewise: hole too small, shaft too large
+    SeatOutOfRound,      ///< value: on the diameter [mm], limit [mm]
+    SeatTapers,          ///< value [mm], limit [mm]
+    SeatMouthWorn,       ///< value [mm], limit [mm]
+    SeatMovesByHand,     ///< subject: "hub" where that scraps it
     SeatPitsDeep,
     SeatPitsLight,
     SeatScored,

@@ -92,6 +92,10 @@ Proposal proposeFit(const ProposalInput& in) {
                in.housing == catalog::FrictionFamily::Aluminium ? "light metal gives way and grows with heat"
                                                                 : "a thin wall gives way");
     }
+    if (innerTurns && in.speedLoosens) {
+        out.shaft = tighter(kShafts, *out.shaft);
+        reason(out, Finding::OneStepTighter, "the ring grows with the speed");
+    }
     if (innerTurns && in.shaftHollow) {
         out.shaft = tighter(kShafts, *out.shaft);
         reason(out, Finding::OneStepTighter, "a hollow shaft gives way");

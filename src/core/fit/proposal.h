@@ -31,6 +31,7 @@ struct ProposalInput {
     catalog::FrictionFamily housing = catalog::FrictionFamily::CastIron;
     double housingWallShare = 1; ///< wall thickness of the housing over the outer ring's section; under 1: thin
     bool shaftHollow = false;    ///< bore over half the seat
+    bool speedLoosens = false;   ///< at twice the working speed nothing would be left of the grip on the shaft
     bool mustSlide = false;      ///< the stationary ring has to move along its seat as things get warm
 };
 

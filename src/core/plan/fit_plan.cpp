@@ -54,13 +54,22 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
     warm(in, s, job);
     const auto sleeve = sleeveOf(job, lib, s.key);
     if (!sleeve) return tl::unexpected(sleeve.error());
-    in.sleeve = *sleeve;
+    const bool fits = *sleeve && (*sleeve)->outsideDia_mm > in.dia_mm &&
+                      (in.outer.otherDia_mm == 0 || (*sleeve)->outsideDia_mm < in.outer.otherDia_mm);
+    if (fits) in.sleeve = *sleeve;
     in.friction = lib.friction.at({s.outer.material->family, job.lubricant});
     in.engagedLength_mm = s.length_mm;
     const auto seat = fit::Seat::of(in, fit::gridStep(fit::scatterWidth(in)));
     if (!seat) return tl::unexpected(at(seat.error(), s.outer.place + ": " + seat.error().field));
     out.input = std::move(in);
     out.fit = fit::seatFit(*seat);
+    if (*sleeve && !fits)
+        out.fit->advisories.push_back({Finding::SleeveDoesNotFit,
+                                       Severity::Stop,
+                                       (*sleeve)->outsideDia_mm,
+                                       in.outer.otherDia_mm,
+                                       {},
+                                       "DIN7190-1"});
     const auto* press = lib.rack.press(job.tooling.press);
     out.off = route::breakaway(out.fit->pressForce_N, job.strip.rust,
                                press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
@@ -168,6 +177,18 @@ private:
         return in;
     }
 
+    /// Whether a class would be let go of by twice the working speed.
+    bool loosensAtSpeed(std::size_t seat, const standards::ToleranceClass& toleranceClass) const {
+        auto input = m_out.seats[seat].input;
+        const auto limits = standards::limitDeviations(m_lib.iso286, m_out.seats[seat].dia_mm, toleranceClass);
+        if (!input || !limits) return false;
+        input->inner.surface.deviation = fit::Spread::ofLimits(*limits);
+        const auto made = fit::Seat::of(*input, fit::gridStep(fit::scatterWidth(*input)));
+        if (!made) return false;
+        const auto loose = fit::seatFit(*made).looseAt_rpm;
+        return loose.has_value() && *loose < 2 * m_job.work.speed_rpm;
+    }
+
     void propose(BearingPlan& b, const catalog::Bearing& bearing) const {
         fit::ProposalInput in;
         in.bearing = bearing;
@@ -185,6 +206,10 @@ private:
         }
         if (b.shaft) in.shaftHollow = m_sources[*b.shaft].inner.otherDia_mm > 0.5 * bearing.boreDia_mm;
         b.proposal = fit::proposeFit(in);
+        if (b.shaft && b.proposal.shaft && loosensAtSpeed(*b.shaft, *b.proposal.shaft)) {
+            in.speedLoosens = true;
+            b.proposal = fit::proposeFit(in);
+        }
         b.question = fit::questionTightRing(in.load, tight(b.shaft), tight(b.housing));
     }
 

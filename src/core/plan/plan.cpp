@@ -203,7 +203,6 @@ Mark markOf(Severity severity, bool done) {
 Severity severityOf(const SurfacePlan& side, bool sleeved) {
     switch (side.verdict) {
     case measure::Verdict::NotMeasured:
-        return Severity::Info;
     case measure::Verdict::Use:
         // Overruled is looked at; a doubt within the gauge is worth a look as well.
         return side.overruled ? Severity::Look : worst(side.judgement.advice());

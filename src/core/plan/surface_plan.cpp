@@ -30,9 +30,13 @@ Result<Limits> limitsOf(const SizeSpec& size, const Library& lib, bool hole, dou
     return limits ? limits : tl::unexpected(at(limits.error(), place));
 }
 
+bool isNear(double dia, double nominal) {
+    return std::abs(dia - nominal) <= 0.01 * nominal;
+}
+
 Result<void> checkMeasured(double dia, double nominal, double uncertainty, const std::string& place) {
     // A gauge set to the wrong master is off by more than any seat that is worth working out.
-    if (!(std::abs(dia - nominal) <= 0.01 * nominal))
+    if (!isNear(dia, nominal))
         return refuse(ProblemCode::OutOfRange, place, plain(dia), "within 1 % of " + plain(nominal) + " mm");
     if (!(uncertainty >= 0 && uncertainty <= 0.1))
         return refuse(ProblemCode::OutOfRange, place, plain(uncertainty), "an uncertainty of 0 to 0.1 mm");
@@ -93,9 +97,14 @@ private:
         if (c && !c->readings.empty()) {
             const auto form = measure::formOf(c->readings, c->gauge, m_side.material->alpha_perK, kGaugeAlpha_perK);
             if (!form) return tl::unexpected(at(form.error(), place(form.error().field)));
-            out.form = *form;
-            out.measuredDia_mm = form->mean_mm;
-            out.uncertainty_mm = form->uncertainty_mm;
+            if (isNear(form->mean_mm, m_source.dia_mm)) {
+                out.form = *form;
+                out.measuredDia_mm = form->mean_mm;
+                out.uncertainty_mm = form->uncertainty_mm;
+            } else {
+                // The seat was given another size since; the readings are kept, but say nothing about it.
+                m_stray_mm = form->mean_mm;
+            }
         }
         // A size typed at Fit is meant: it stands in for the mean of the readings.
         if (const auto& m = m_side.measured) {
@@ -130,6 +139,10 @@ private:
             s.formLimit_mm = out.formLimit_mm;
         }
         out.judgement = measure::judge(s);
+        if (m_stray_mm)
+            out.judgement.reasons.push_back(
+                {measure::Verdict::NotMeasured,
+                 {Finding::ReadingsOfOtherSize, Severity::Look, *m_stray_mm, m_source.dia_mm, {}, "HB3.3"}});
         out.verdict = out.judgement.verdict;
         if (!c || !c->overrule) return;
         out.verdict = c->overrule->verdict;
@@ -141,6 +154,7 @@ private:
     const Source& m_source;
     const Side& m_side;
     bool m_hole;
+    std::optional<double> m_stray_mm; ///< mean of readings that belong to another size
 };
 
 } // namespace

@@ -4,6 +4,7 @@
 #include "words/measure_words.h"
 #include "words/order_words.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace arbor::ui {
@@ -96,6 +97,13 @@ void surfaceSlip(SlipModel& slip, const JobSession& session, const MeasureItem& 
     if (s.form) {
         slip.figures.push_back(formFigure(tr("Out of round"), s.form->outOfRound_mm, s.formLimit_mm, d));
         if (s.form->taper_mm) slip.figures.push_back(formFigure(tr("Taper"), *s.form->taper_mm, s.formLimit_mm, d));
+        const auto oval =
+            std::max_element(s.form->planes.begin(), s.form->planes.end(), [](const auto& a, const auto& b) {
+                return a.oval_mm.value_or(0) < b.oval_mm.value_or(0);
+            });
+        if (oval->oval_mm)
+            slip.rows.push_back({QObject::tr("Oval, long axis at %1°").arg(std::round(oval->ovalDirection_deg)),
+                                 q(d.fine(*oval->oval_mm).text()), false});
         if (s.form->mouth_mm)
             slip.rows.push_back({tr("Open end beyond the rest"), q(d.fine(*s.form->mouth_mm).text()), false});
         if (s.form->lobing_mm)

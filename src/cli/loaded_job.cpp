@@ -1,0 +1,31 @@
+#include "cli/loaded_job.h"
+
+#include "io/library_files.h"
+
+#include <filesystem>
+
+namespace arbor::cli {
+
+Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder) {
+    auto document = io::loadJob(jobPath);
+    if (!document) return tl::unexpected(document.error());
+    const auto folder = std::filesystem::path(jobPath).parent_path();
+    auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
+    if (!library) return tl::unexpected(library.error());
+    std::optional<trace::Trace> measured;
+    if (const auto& file = document->job.traceFile; !file.empty()) {
+        auto loaded = io::loadTrace((folder / file).string());
+        if (!loaded) return tl::unexpected(loaded.error());
+        measured = std::move(*loaded);
+    }
+    LoadedJob out{std::move(*document), std::make_unique<const plan::Library>(std::move(*library)), {}};
+    out.plan = plan::planJob(out.document.job, *out.library, measured);
+    if (out.plan.problem) {
+        auto problem = *out.plan.problem;
+        problem.file = jobPath;
+        return tl::unexpected(problem);
+    }
+    return out;
+}
+
+} // namespace arbor::cli

@@ -1,0 +1,22 @@
+#pragma once
+
+#include "core/plan/plan.h"
+#include "io/job_file.h"
+
+#include <memory>
+#include <string>
+
+namespace arbor::cli {
+
+/// A job file worked out with the shop's rack and its trace.
+struct LoadedJob {
+    io::JobDocument document;
+    std::unique_ptr<const plan::Library> library; ///< the plan points into it
+    plan::Plan plan;
+};
+
+/// @param shopFolder  where rack.csv and presses.json are; empty: the job's own folder
+/// @errors those of the files; the plan's own problem, with the job's file
+Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder);
+
+} // namespace arbor::cli
