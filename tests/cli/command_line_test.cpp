@@ -331,3 +331,16 @@ TEST(CommandLine, TurnKeepsWishesAndStopsOnBadOnes) {
     EXPECT_EQ(nowhere.exit, 2);
     EXPECT_THAT(nowhere.err, HasSubstr("/no/such/folder/a.dxf"));
 }
+
+TEST(CommandLine, TurnWorksForEveryDemoJobAndSaysWhatItIsMadeFrom) {
+    const TemporaryShop shop;
+    for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
+                             "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
+        const auto file = shop.file(std::string(name) + ".dxf");
+        const auto r = run({"turn", shop.file(std::string(name) + ".arbor.json"), "--out", file});
+        EXPECT_EQ(r.exit, 0) << name << r.err;
+        EXPECT_THAT(r.out, HasSubstr("from round bar"));
+        EXPECT_THAT(r.out, HasSubstr("its free face, clear of seal and bore"));
+        EXPECT_THAT(shop.read(std::string(name) + ".dxf"), HasSubstr("AC1015"));
+    }
+}

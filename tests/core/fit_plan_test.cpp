@@ -182,6 +182,22 @@ TEST(FitPlan, WarmthAndSpeedReachTheRightParts) {
     EXPECT_EQ(seatOf(wheel, "bearing", "spindle").input->inner.speed_rpm, 0);
 }
 
+TEST(FitPlan, ASpeedThatLoosensTheRingAsksForATighterClass) {
+    const auto proposed = [](double speed) {
+        const auto p = planWith("filler-pump-shaft", [&](job::Job& j) {
+            j.work = {fit::LoadCase::InnerTurns, 0.1, speed, false};
+        });
+        return p.fits->bearings[p.fits->focusBearing].proposal;
+    };
+    EXPECT_EQ(proposed(0).shaft->text(), "k5");
+    EXPECT_EQ(proposed(500).shaft->text(), "k5");
+    const auto fast = proposed(60'000);
+    EXPECT_EQ(fast.shaft->text(), "m5");
+    EXPECT_TRUE(std::any_of(fast.because.begin(), fast.because.end(), [](const Advice& a) {
+        return a.id == Finding::OneStepTighter && a.subject.find("speed") != std::string::npos;
+    }));
+}
+
 TEST(FitPlan, InchTapersHaveTheirOwnLimits) {
     const auto& lib = demoLibrary();
     const auto inch = std::find_if(lib.bearings.begin(), lib.bearings.end(), [](const catalog::Bearing& b) {

@@ -245,6 +245,39 @@ TEST_F(Measure, AGaugeSetToTheWrongMasterIsRefusedAndTheCursorStays) {
     EXPECT_EQ(grid->column(), 0);
 }
 
+TEST_F(Measure, ReadingsOfAnotherSizeAreSaidAndCanBeTakenAgain) {
+    openMeasure("labeller-pulley");
+    session().edit("another seat", [](job::Job& j) {
+        for (auto& r : j.measured.seats.at({"pulley", "lower_cup"}).hole.readings)
+            r.dia_mm += 3;
+        j.housing.measured.reset();
+    });
+    EXPECT_TRUE(slipSays("Readings of another size"));
+    EXPECT_FALSE(session().plan().problem) << "the page stays at work";
+    for (int i = 0; i < 12; ++i) {
+        keys("980");
+        key(Qt::Key_Return);
+    }
+    EXPECT_FALSE(slipSays("Readings of another size"));
+    EXPECT_NEAR(session().plan().fits->seats[0].hole.form->mean_mm, 54.980, 1e-9);
+}
+
+TEST_F(Measure, DrawsInBothLooksAndAtTheSmallestWindow) {
+    openMeasure("conveyor-tail-drum");
+    for (const QSize size : {QSize(1100, 700), QSize(2560, 1440)}) {
+        window->resize(size);
+        for (const auto station : {Station::Measure, Station::Fit}) {
+            window->jobView()->go(station);
+            key(Qt::Key_N, Qt::ControlModifier);
+            const auto picture = window->grab().toImage();
+            EXPECT_GE(picture.width(), size.width());
+            // Nothing is cut off at the right: the last column of pixels is the slip's own ground.
+            EXPECT_EQ(picture.pixel(picture.width() - 2, picture.height() / 2),
+                      picture.pixel(picture.width() - 2, picture.height() / 3));
+        }
+    }
+}
+
 TEST(BorePlaces, KeepEveryReadingAndFillTheRest) {
     const auto fresh = ui::placesFor(20, {}, 3, 4);
     EXPECT_EQ(fresh.depths_mm, (std::vector<double>{2, 10, 18}));

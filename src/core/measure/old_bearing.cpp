@@ -72,6 +72,7 @@ std::vector<LikelyCause> likelyCauses(const std::set<Sign>& signs) {
         entry.because.push_back(p.sign);
     }
     std::vector<LikelyCause> out;
+    out.reserve(byCause.size());
     for (auto& [cause, entry] : byCause)
         out.push_back(std::move(entry));
     std::stable_sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.share > b.share; });

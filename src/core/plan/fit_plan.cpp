@@ -61,7 +61,7 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
     in.engagedLength_mm = s.length_mm;
     const auto seat = fit::Seat::of(in, fit::gridStep(fit::scatterWidth(in)));
     if (!seat) return tl::unexpected(at(seat.error(), s.outer.place + ": " + seat.error().field));
-    out.input = std::move(in);
+    out.input = in;
     out.fit = fit::seatFit(*seat);
     if (*sleeve && !fits)
         out.fit->advisories.push_back({Finding::SleeveDoesNotFit,

@@ -159,7 +159,7 @@ Result<double> parseReading(const std::string& typed, double nominal_mm, double 
     const std::size_t places = inch ? 4 : 3;
     const bool lastDigits = text.size() == places && text.find_first_not_of("0123456789") == std::string::npos;
     if (!lastDigits) {
-        const auto value = parseLength(typed, defaultUnitMm);
+        auto value = parseLength(typed, defaultUnitMm);
         if (value && !(*value > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
         return value;
     }

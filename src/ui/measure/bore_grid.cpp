@@ -38,7 +38,8 @@ BorePlaces placesFor(double length_mm, const std::vector<measure::DiameterReadin
     const double stretch = depths > 1 ? 0.8 * length_mm / (depths - 1) : length_mm;
     for (int i = 0; i < depths; ++i) {
         const double at = depths == 1 ? length_mm / 2 : 0.1 * length_mm + stretch * i;
-        const bool there = std::any_of(measured.begin(), measured.end(),
+        const bool there = static_cast<int>(measured.size()) >= depths ||
+                           std::any_of(measured.begin(), measured.end(),
                                        [&](double depth) { return std::abs(depth - at) < 0.55 * stretch; });
         if (!there) addOnce(out.depths_mm, std::round(2 * at) / 2);
     }
