@@ -32,8 +32,6 @@ private:
     const plan::SurfacePlan* side(bool hole) const;
     bool focused() const; ///< on the seat this job presses
     std::optional<job::SleeveChoice> sleeve() const;
-    double unit_mm() const;
-    double fineUnit_mm() const;
 
     JobSession* m_session = nullptr;
     std::size_t m_seat = 0;

@@ -9,6 +9,7 @@
 #include "ui/measure/surface_sheet.h"
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
 #include "ui/theme/theme.h"
 #include "words/measure_words.h"
 
@@ -26,18 +27,9 @@ namespace {
 
 using Kind = MeasureItem::Kind;
 
-constexpr double kMmPerInch = 25.4;
 constexpr double kSame = 1e-6;
 constexpr int kListRows = 6;
 enum Board { kSurfaceBoard, kSpacerBoard, kOldBearingBoard };
-
-EntrySheet::Understood refused(const Problem& problem) {
-    return {false, q(words::say(problem))};
-}
-
-double typedUnit_mm(const JobSession& s) {
-    return s.job().units == job::Units::Inch ? kMmPerInch : 1.0;
-}
 
 QString markOf(measure::Verdict verdict) {
     switch (verdict) {

@@ -3,22 +3,13 @@
 #include "core/plan/seat_edit.h"
 #include "io/entry/size_entry.h"
 #include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
 #include "words/measure_words.h"
 
 #include <QComboBox>
 #include <QLineEdit>
 
 namespace arbor::ui {
-
-namespace {
-
-constexpr double kMmPerInch = 25.4;
-
-EntrySheet::Understood refused(const Problem& problem) {
-    return {false, q(words::say(problem))};
-}
-
-} // namespace
 
 void SurfaceSheet::open(JobSession* session) {
     const bool first = !m_session && session;
@@ -60,22 +51,14 @@ void SurfaceSheet::editCard(const QString& text, const std::function<void(job::S
     });
 }
 
-double SurfaceSheet::fineUnit_mm() const {
-    return m_session->job().units == job::Units::Inch ? kMmPerInch / 1000 : 1e-3;
-}
-
 void SurfaceSheet::addTemperature(const QString& name, const QString& label, double measure::GaugeState::*member) {
     addField(
         name, label,
         [this, member](const QString& typed) -> EntrySheet::Understood {
-            bool ok = false;
-            double value = QString(typed).replace(',', '.').toDouble(&ok);
-            if (m_session->job().units == job::Units::Inch) value = (value - 32) / 1.8;
-            if (!ok || !(value >= -40 && value <= 120))
-                return {false, tr("%1 to %2")
-                                   .arg(q(m_session->display().temperature(-40).number),
-                                        q(m_session->display().temperature(120).text()))};
-            editCard(tr("Temperature at measuring"), [&](job::SurfaceCard& c) { c.gauge.*member = value; });
+            constexpr Limits kRange_C{-40, 120};
+            const auto value = temperatureIn(typed, *m_session, kRange_C);
+            if (!value) return {false, temperatureRange(kRange_C, *m_session)};
+            editCard(tr("Temperature at measuring"), [&](job::SurfaceCard& c) { c.gauge.*member = *value; });
             return {};
         },
         [this, member] {
@@ -89,7 +72,7 @@ void SurfaceSheet::buildGaugeLines() {
     addField(
         "gaugeUncertainty", tr("Gauge is good to ±"),
         [this](const QString& typed) -> EntrySheet::Understood {
-            const auto value = io::parseLength(typed.toStdString(), fineUnit_mm());
+            const auto value = io::parseLength(typed.toStdString(), typedFineUnit_mm(*m_session));
             if (!value) return refused(value.error());
             if (!(*value >= 0 && *value <= 0.1)) return {false, tr("0 to 0.1 mm")};
             editCard(tr("Gauge's uncertainty"), [&](job::SurfaceCard& c) { c.gauge.uncertainty_mm = *value; });
@@ -196,7 +179,7 @@ void SurfaceSheet::buildShoulderLines() {
         [this](const QString& typed) -> EntrySheet::Understood {
             std::optional<double> runOut;
             if (!typed.trimmed().isEmpty()) {
-                const auto value = io::parseLength(typed.toStdString(), fineUnit_mm());
+                const auto value = io::parseLength(typed.toStdString(), typedFineUnit_mm(*m_session));
                 if (!value) return refused(value.error());
                 if (!(*value >= 0 && *value <= 10)) return {false, tr("0 to 10 mm")};
                 runOut = *value;
@@ -234,8 +217,7 @@ void SurfaceSheet::addCupStand() {
                 m_session->edit(tr("How the cup stood"), [&](job::Job& j) { j.measured.cupStand_mm.erase(part); });
                 return {};
             }
-            const double unit = m_session->job().units == job::Units::Inch ? kMmPerInch : 1.0;
-            const auto value = io::parseLength(text.toStdString(), unit);
+            const auto value = io::parseLength(text.toStdString(), typedUnit_mm(*m_session));
             if (!value) return refused(value.error());
             if (!(*value <= 1000)) return {false, tr("up to 1000 mm")};
             m_session->edit(tr("How the cup stood"),
@@ -259,7 +241,7 @@ void SurfaceSheet::buildVerdictLines() {
         [this](const QString& typed) -> EntrySheet::Understood {
             std::optional<double> limit;
             if (!typed.trimmed().isEmpty()) {
-                const auto value = io::parseLength(typed.toStdString(), fineUnit_mm());
+                const auto value = io::parseLength(typed.toStdString(), typedFineUnit_mm(*m_session));
                 if (!value) return refused(value.error());
                 if (!(*value > 0 && *value <= 1)) return {false, tr("over 0, up to 1 mm")};
                 limit = *value;

@@ -31,7 +31,6 @@ private:
     void addTemperature(const QString& name, const QString& label, double measure::GaugeState::*member);
     const plan::SeatPlan* seat() const;
     const plan::SurfacePlan* surface() const;
-    double fineUnit_mm() const; ///< what a bare number means where small lengths are typed
 
     JobSession* m_session = nullptr;
     std::size_t m_seat = 0;

@@ -1,0 +1,47 @@
+#include "ui/stations/typed.h"
+
+#include "ui/stations/slips.h"
+#include "words/sentences.h"
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr double kMmPerInch = 25.4;
+
+bool inch(const JobSession& session) {
+    return session.job().units == job::Units::Inch;
+}
+
+} // namespace
+
+double typedUnit_mm(const JobSession& session) {
+    return inch(session) ? kMmPerInch : 1.0;
+}
+
+double typedFineUnit_mm(const JobSession& session) {
+    return inch(session) ? kMmPerInch / 1000 : 1e-3;
+}
+
+std::optional<double> numberIn(const QString& typed) {
+    bool ok = false;
+    const double value = QString(typed).replace(',', '.').toDouble(&ok);
+    return ok ? std::optional(value) : std::nullopt;
+}
+
+std::optional<double> temperatureIn(const QString& typed, const JobSession& session, const Limits& range_C) {
+    auto value = numberIn(typed);
+    if (value && inch(session)) value = (*value - 32) / 1.8;
+    return value && *value >= range_C.lower && *value <= range_C.upper ? value : std::nullopt;
+}
+
+QString temperatureRange(const Limits& range_C, const JobSession& session) {
+    const auto d = session.display();
+    return QObject::tr("%1 to %2").arg(q(d.temperature(range_C.lower).number), q(d.temperature(range_C.upper).text()));
+}
+
+EntrySheet::Understood refused(const Problem& problem) {
+    return {false, q(words::say(problem))};
+}
+
+} // namespace arbor::ui
