@@ -125,3 +125,29 @@ TEST(Reading, LastDigitsStandForTheSizeNextToTheNominal) {
     EXPECT_FALSE(io::parseReading("0", 62));
     EXPECT_FALSE(io::parseReading("6.2.1", 62));
 }
+
+// What is kept goes into the job file, where nothing stands beside it: it must come back as it was meant.
+TEST(SizeEntry, WhatIsKeptIsReadAgainWithoutContext) {
+    for (const double unit : {1.0, 25.4})
+        for (const char* typed : {"N7", "+3/-12 um", "+0.0003/-0.0005", "+-0.0002", "62 mm N7", "62 mm -9/-39 um",
+                                  "2.4409 in N7", "2.4409 in +0.0003/-0.0005 in", "2.5 N7", "2.5 +0.001/0"}) {
+            const auto meant = io::parseSize(typed, 62, unit);
+            ASSERT_TRUE(meant) << typed << " " << unit;
+            const auto again = io::parseSize(meant->typed, 0);
+            ASSERT_TRUE(again) << typed << " kept as " << meant->typed;
+            EXPECT_NEAR(again->nominal_mm, meant->nominal_mm, 1e-9) << meant->typed;
+            EXPECT_EQ(again->toleranceClass, meant->toleranceClass) << meant->typed;
+            EXPECT_NEAR(again->deviation_mm.lower, meant->deviation_mm.lower, 1e-9) << meant->typed;
+            EXPECT_NEAR(again->deviation_mm.upper, meant->deviation_mm.upper, 1e-9) << meant->typed;
+        }
+    for (const char* typed : {"2.4401", "2.4401 ±0.0001", "61.978 mm", "2 7/16", "2.4401 in +- 2um"}) {
+        const auto meant = io::parseMeasured(typed, 25.4);
+        ASSERT_TRUE(meant) << typed;
+        const auto again = io::parseMeasured(meant->typed);
+        ASSERT_TRUE(again) << typed << " kept as " << meant->typed;
+        EXPECT_NEAR(again->value_mm, meant->value_mm, 1e-9) << meant->typed;
+        EXPECT_NEAR(again->uncertainty_mm, meant->uncertainty_mm, 1e-12) << meant->typed;
+    }
+    EXPECT_EQ(io::parseMeasured("61.978 ±2um")->typed, "61.978 ±2um") << "what needs nothing stays as typed";
+    EXPECT_EQ(io::parseSize("N7", 62)->typed, "62 N7");
+}

@@ -139,3 +139,36 @@ TEST_F(FitPage, SpeedAndTemperatureActOnEverySeat) {
     type("speed", "-5");
     EXPECT_EQ(saved().work.speed_rpm, 30000);
 }
+
+TEST_F(FitPage, InInchesEverythingIsTypedAndShownInInches) {
+    openFit("seamer-turret-upper");
+    key(Qt::Key_U, Qt::ControlModifier);
+    type("innerTemp", "104");
+    EXPECT_NEAR(saved().temperatures.innerRing_C, 40, 1e-9);
+    type("innerTemp", "900");
+    EXPECT_EQ(find<QLabel>("innerTempUnderstood")->text(), "−148 to 482 °F");
+    EXPECT_NEAR(saved().temperatures.innerRing_C, 40, 1e-9);
+    type("measuredBore", "2.4401");
+    EXPECT_NEAR(saved().housing.measured->value_mm, 2.4401 * 25.4, 1e-9);
+    EXPECT_EQ(slip().figures.front().unit, "thou");
+    type("outerRaceway", "2.2000");
+    EXPECT_NEAR(*saved().bearing.outerRacewayDia_mm, 55.88, 1e-9);
+    type("sleeveOutside", "2.7500");
+    type("sleeveInterference", "1..2");
+    const auto& sleeve = saved().measured.seats.at({"housing", "bearing"}).sleeve;
+    EXPECT_NEAR(sleeve->interference_mm.lower, 0.0254, 1e-9);
+    EXPECT_NEAR(sleeve->interference_mm.upper, 0.0508, 1e-9);
+}
+
+TEST_F(FitPage, NoSizeOfASeatStopsThePageFromTakingTheNextOne) {
+    openFit("exhaust-fan-carrier", 2);
+    type("holeSize", "");
+    EXPECT_FALSE(seat(2).fit);
+    EXPECT_EQ(find<QLabel>("holeSizeUnderstood")->text(), "not known");
+    EXPECT_TRUE(slipSays("Give both sides a class or a size"));
+    type("holeSize", "30 K7");
+    ASSERT_TRUE(seat(2).fit);
+    type("measuredBore", "30.002");
+    EXPECT_NEAR(*saved().arrangement->assembly.pressed[2].measuredHole_mm, 30.002, 1e-12);
+    EXPECT_NEAR(seat(2).fit->interferenceNominal_mm, 0.0285 - 0.002, 1e-9) << "30 p6 is +22 to +35";
+}

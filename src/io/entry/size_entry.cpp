@@ -74,6 +74,21 @@ Result<double> signedNumber(const std::string& text, const std::string& typed) {
     return evaluate(trimmed(text), typed);
 }
 
+/// A size as it goes into a file, where a bare number is millimetres: what was meant in inches says so.
+std::string saidInFull(const std::string& text, double defaultUnitMm) {
+    const auto size = trimmed(text);
+    const bool bare = defaultUnitMm > 1 && !size.empty() && !splitUnit(size, defaultUnitMm).written;
+    return size + (bare ? " in" : "");
+}
+
+/// The text of a toleranced size that needs neither the seat it was typed at nor the units of its job to be read again.
+std::string toleranceInFull(const std::string& typed, const std::string& nominalText, const std::string& tolerance,
+                            double nominal_mm, double defaultUnitMm) {
+    const bool metric = defaultUnitMm == 1;
+    if (trimmed(nominalText).empty()) return plain(nominal_mm) + (metric ? " " : " mm ") + tolerance;
+    return metric ? typed : saidInFull(nominalText, defaultUnitMm) + " " + tolerance;
+}
+
 Result<job::SizeSpec> withNominal(const std::string& typed, const std::string& nominalText, double contextNominal_mm,
                                   double defaultUnitMm) {
     job::SizeSpec size;
@@ -108,6 +123,7 @@ Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_
         const auto toleranceClass = standards::parseToleranceClass(parts[2].str());
         if (!size || !toleranceClass) return tl::unexpected(!size ? size.error() : toleranceClass.error());
         size->toleranceClass = *toleranceClass;
+        size->typed = toleranceInFull(typed, parts[1].str(), parts[2].str(), size->nominal_mm, defaultUnitMm);
         return size;
     }
     const bool plusMinus = std::regex_match(text, parts, plusMinusForm);
@@ -117,6 +133,9 @@ Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_
     const auto b = plusMinus ? a.map([](double x) { return -x; }) : signedNumber(parts[3].str(), typed);
     auto size = withNominal(typed, parts[1].str(), contextNominal_mm, defaultUnitMm);
     if (!a || !b || !size) return tl::unexpected(!size ? size.error() : !a ? a.error() : b.error());
+    const auto limits = trimmed(text.substr(static_cast<std::size_t>(parts.length(1))));
+    size->typed =
+        toleranceInFull(typed, parts[1].str(), saidInFull(limits, defaultUnitMm), size->nominal_mm, defaultUnitMm);
     size->deviation_mm = {std::min(*a, *b) * unit.unit_mm, std::max(*a, *b) * unit.unit_mm};
     if (!(std::abs(size->deviation_mm.lower) < 0.05 * size->nominal_mm &&
           std::abs(size->deviation_mm.upper) < 0.05 * size->nominal_mm))
@@ -144,10 +163,12 @@ Result<job::MeasuredSize> parseMeasured(const std::string& typed, double default
     const auto value = parseLength(text.substr(0, split), defaultUnitMm);
     if (!value) return notASize(typed);
     out.value_mm = *value;
+    if (defaultUnitMm > 1) out.typed = saidInFull(text.substr(0, split), defaultUnitMm);
     if (split != std::string::npos) {
         const auto uncertainty = parseLength(text.substr(split + 2), defaultUnitMm);
         if (!uncertainty || *uncertainty < 0) return notASize(typed);
         out.uncertainty_mm = *uncertainty;
+        if (defaultUnitMm > 1) out.typed += " ±" + saidInFull(text.substr(split + 2), defaultUnitMm);
     }
     if (!(out.value_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
     return out;

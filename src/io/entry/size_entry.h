@@ -12,7 +12,7 @@ namespace arbor::io {
 Result<double> parseLength(const std::string& typed, double defaultUnitMm = 1.0);
 
 /// A toleranced size: `62 N7`, `62 -9/-39 um`, `62 +0.03/0`, `+3/-12 um` (on `contextNominal_mm`), or a class alone
-/// `N7`.
+/// `N7`. The text that is kept can be read again without context: a missing nominal size or unit is written in.
 /// @errors Malformed, NotPositive (nominal), GeometryOrder (limits), UnknownClass
 Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm = 1.0);
 
