@@ -246,3 +246,32 @@ TEST(IntoJob, ASeatBecomesAJobThatCanBePlanned) {
         EXPECT_FALSE(plan::planJob(made, demoLibrary(), std::nullopt).problem) << bearing.designation;
     }
 }
+
+// Whatever is typed: an answer, or a refusal that names its place.
+TEST(CalcLine, TakesAnyLineWithoutHarm) {
+    ASSERT_TRUE(rc::check("lines", [] {
+        const auto pieces = *rc::gen::container<std::vector<std::string>>(
+            rc::gen::oneOf(rc::gen::element<std::string>("limits", "N7", "62", "0", "-1", "1e99", "40um", "2.5in", "kN",
+                                                         "od", "bearing_steel", "6206", "=", "a=", "=b", "nominal_mm=x",
+                                                         "1,2,3", "nan", "inf", "0F", "MPa", "C3"),
+                           rc::gen::string<std::string>()));
+        std::string line;
+        for (const auto& piece : pieces)
+            line += piece + " ";
+        const auto read = io::readCalcLine(line);
+        for (const auto* c : read.hits) {
+            const auto values = io::valuesFromSizes(*c, read.sizes, demoLibrary().materials);
+            if (!values) {
+                RC_ASSERT(!values.error().field.empty());
+                continue;
+            }
+            const auto answer = calc::evaluate(*c, *values, demoLibrary());
+            if (!answer) {
+                RC_ASSERT(!answer.error().field.empty());
+                continue;
+            }
+            for (const auto& [name, value] : *answer)
+                if (const auto* number = std::get_if<double>(&value)) RC_ASSERT(std::isfinite(*number));
+        }
+    }));
+}
