@@ -87,6 +87,17 @@ TEST(FitPlan, ReadingsReplaceTheClassAndATypedSizeReplacesThem) {
     EXPECT_TRUE(typed.hole.form) << "the form is still that of the readings";
 }
 
+TEST(FitPlan, AWrongMeasuredSizeIsNamedWhereItStands) {
+    const auto place = [](const std::function<void(job::Job&)>& change) {
+        return planWith("exhaust-fan-carrier", change).problem->field;
+    };
+    EXPECT_EQ(place([](job::Job& j) { j.housing.measured = job::MeasuredSize{"6.2", 6.2}; }), "housing/measured");
+    EXPECT_EQ(place([](job::Job& j) { j.arrangement->assembly.pressed[2].measuredHole_mm = 3; }),
+              "arrangement/pressed/collar+shaft/hole_mm");
+    EXPECT_EQ(place([](job::Job& j) { j.arrangement->assembly.pressed[2].measuredShaft_mm = 3; }),
+              "arrangement/pressed/collar+shaft/shaft_mm");
+}
+
 TEST(FitPlan, ReadingsOfAnotherSizeAreKeptButSayNothing) {
     const auto p = planWith("labeller-pulley", [](job::Job& j) {
         for (auto& r : j.measured.seats.at({"pulley", "lower_cup"}).hole.readings)

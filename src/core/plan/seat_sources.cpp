@@ -80,6 +80,7 @@ private:
         outer.size = h.seat;
         outer.place = "housing/seat/size";
         outer.measured = h.measured;
+        outer.measuredPlace = "housing/measured";
         outer.rz_mm = h.rz_mm;
         return {job::kHousingSeat, m_focus.bearing.outsideDia_mm, m_focus.engagedLength_mm, std::move(outer),
                 ringSide(false)};
@@ -117,6 +118,7 @@ private:
             s.size = SizeSpec{plain(dia) + " " + given->text(), dia, given, {}};
         if (const auto& measured = hole ? joint.measuredHole_mm : joint.measuredShaft_mm)
             s.measured = job::MeasuredSize{plain(*measured), *measured};
+        s.measuredPlace = s.place + (hole ? "/hole_mm" : "/shaft_mm");
         return s;
     }
 
@@ -148,7 +150,9 @@ private:
         s.outer.rz_mm = own.outer.rz_mm;
         s.outer.size = own.outer.size;
         s.outer.place = own.outer.place;
-        if (own.outer.measured) s.outer.measured = own.outer.measured;
+        if (!own.outer.measured) return;
+        s.outer.measured = own.outer.measured;
+        s.outer.measuredPlace = own.outer.measuredPlace;
     }
     void takeShaft(Source& s) const {
         const auto own = shaftSeat();

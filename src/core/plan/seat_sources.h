@@ -29,6 +29,7 @@ struct Side {
     std::optional<job::SizeSpec> size; ///< by the drawing
     std::string place;                 ///< of that size in the job file
     std::optional<job::MeasuredSize> measured;
+    std::string measuredPlace; ///< of it in the job file
     double rz_mm = 0;
     bool hub = false;
 };

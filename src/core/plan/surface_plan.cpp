@@ -114,7 +114,7 @@ private:
         if (c && c->condition.roughness_mm()) out.rz_mm = *c->condition.roughness_mm();
         if (!(out.rz_mm >= 0 && out.rz_mm <= 0.1))
             return refuse(ProblemCode::OutOfRange, place("roughness_rz_um"), plain(out.rz_mm * 1000), "0 to 100 um");
-        const auto from = m_side.measured ? std::string("housing/measured") : place("readings");
+        const auto from = m_side.measured ? m_side.measuredPlace : place("readings");
         return out.measuredDia_mm ? checkMeasured(*out.measuredDia_mm, m_source.dia_mm, out.uncertainty_mm, from)
                                   : Result<void>{};
     }
