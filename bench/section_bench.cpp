@@ -16,16 +16,16 @@ tooling::SetupChoice choice() {
 }
 
 void forcePathOfOneSetup(benchmark::State& state) {
-    const auto setup = tooling::buildSetup(arbor::testing::demoArrangement(), choice(), 20);
+    const auto setup = tooling::buildSetup(arbor::testing::demoTask(), choice(), 20);
     for (auto _ : state)
         benchmark::DoNotOptimize(force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed));
 }
 BENCHMARK(forcePathOfOneSetup)->Unit(benchmark::kMillisecond);
 
 void pathAndCollisionsOfOneSetup(benchmark::State& state) {
-    const auto arrangement = arbor::testing::demoArrangement();
+    const auto task = arbor::testing::demoTask();
     for (auto _ : state)
-        benchmark::DoNotOptimize(tooling::proveSetup(arrangement, choice(), {3000, 4000, 33000, true}));
+        benchmark::DoNotOptimize(tooling::proveSetup(task, choice(), {3000, 4000, 33000, true}));
 }
 BENCHMARK(pathAndCollisionsOfOneSetup)->Unit(benchmark::kMillisecond);
 

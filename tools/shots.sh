@@ -12,12 +12,13 @@ closed=$shop/exhaust-fan-carrier.arbor.json
 mkdir -p "$out"
 
 "$app" "$shop" --shot "$out/shelf.png"
+"$app" "$shop" --station rack --shot "$out/rack.png"
+"$app" "$shop/filler-pump-shaft.arbor.json" --station tooling --item 3 --turn --shot "$out/turn.png"
 for station in fit tooling press; do
     "$app" "$job" --station "$station" --shot "$out/$station.png"
 done
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
 "$app" "$shop/labeller-pulley.arbor.json" --station measure --item 4 --shot "$out/old-bearing.png"
-"$app" "$shop/retort-trolley-roller.arbor.json" --station measure --item 3 --shot "$out/spacer.png"
 "$app" "$job" --station fit --what-if --shot "$out/what-if.png"
 "$app" "$job" --station fit --calc "interference 62 N7 od" --shot "$out/calculator.png"
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"

@@ -7,6 +7,7 @@
 
 #include <QAction>
 #include <QApplication>
+#include <QComboBox>
 #include <QCommandLineParser>
 #include <QDateTime>
 #include <QLineEdit>
@@ -57,23 +58,25 @@ int main(int argc, char** argv) {
     const QCommandLineOption station(
         "station",
         "open the job at: intake, strip, measure, fit, tooling, press, seat, close, together "
-        "(Strip, put together), or arrangement",
+        "(Strip, put together), arrangement, or rack",
         "name");
-    const QCommandLineOption item("item", "with --station measure or fit: the line of the list, counted from 1",
-                                  "number");
+    const QCommandLineOption item(
+        "item", "with --station measure, fit or tooling: the line of the list, counted from 1", "number");
     const QCommandLineOption whatIf("what-if", "with --station fit: what other classes would give");
+    const QCommandLineOption turn("turn", "with --station tooling: the tool to be turned");
     const QCommandLineOption calc("calc", "open the bench calculator with this line, for example “limits 62 N7”",
                                   "line");
     const QCommandLineOption night("night", "with --shot: in the night look");
     const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
-    parser.addOptions({shot, station, item, whatIf, calc, night, card});
+    parser.addOptions({shot, station, item, whatIf, turn, calc, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
-    const bool arrangement = parser.value(station) == "arrangement", together = parser.value(station) == "together";
-    if (parser.isSet(station) && !wanted && !arrangement && !together) {
+    const bool arrangement = parser.value(station) == "arrangement", together = parser.value(station) == "together",
+               rack = parser.value(station) == "rack";
+    if (parser.isSet(station) && !wanted && !arrangement && !together && !rack) {
         std::fprintf(stderr,
                      "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, press, "
-                     "seat, close, together or arrangement\n",
+                     "seat, close, together, arrangement or rack\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
@@ -91,7 +94,10 @@ int main(int argc, char** argv) {
         window.jobView()->go(arbor::job::Station::Strip);
         window.findChild<QPushButton*>("stripDirection")->click();
     }
-    if (parser.isSet(item)) {
+    if (parser.isSet(item) && wanted == arbor::job::Station::Tooling) {
+        if (auto* steps = window.findChild<QComboBox*>("toolingStep"))
+            emit steps->activated(parser.value(item).toInt() - 1);
+    } else if (parser.isSet(item)) {
         auto* list =
             window.jobView()->findChild<QListWidget*>(wanted == arbor::job::Station::Fit ? "seatList" : "measureList");
         list->setCurrentRow(parser.value(item).toInt() - 1);
@@ -101,6 +107,8 @@ int main(int argc, char** argv) {
         window.findChild<QAction*>("actionCalculator")->trigger();
         window.findChild<QLineEdit*>("calcLine")->setText(parser.value(calc));
     }
+    if (parser.isSet(turn)) window.findChild<QPushButton*>("turnOne")->click();
+    if (rack) window.findChild<QAction*>("actionRack")->trigger();
     if (arrangement) window.findChild<QAction*>("actionArrangement")->trigger();
     if (parser.isSet(card)) return printCard(window, parser.value(card));
     if (picture) shootAndQuit(window, parser.value(shot));

@@ -3,6 +3,7 @@
 #include "cli/calc_command.h"
 #include "cli/route_command.h"
 #include "cli/station_command.h"
+#include "cli/tools_command.h"
 #include "cli/turn_command.h"
 
 #include <CLI/CLI.hpp>
@@ -39,15 +40,31 @@ void addRoute(CLI::App& app, std::vector<Registered>& all, const std::string& na
     all.push_back({sub, std::move(command)});
 }
 
+void addTools(CLI::App& app, std::vector<Registered>& all) {
+    auto* sub = app.add_subcommand("tools", "The Tooling station of a job, or the tools for a step of its route");
+    auto command = std::make_unique<ToolsCommand>();
+    sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
+    sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
+    auto* step = sub->add_option("--step", command->step, "one step of the route, as --steps numbers them");
+    sub->add_flag("--steps", command->overview, "every step, taking apart first, each with its best setup")
+        ->excludes(step);
+    sub->add_flag("--json", command->asJson, "print JSON");
+    all.push_back({sub, std::move(command)});
+}
+
 void addTurn(CLI::App& app, std::vector<Registered>& all) {
-    auto* sub = app.add_subcommand("turn", "A press sleeve to turn for a job: sizes, proof, drawing");
+    auto* sub = app.add_subcommand("turn", "A tool to turn for a job or a step of it: sizes, proof, drawing");
     auto command = std::make_unique<TurnCommand>();
     sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
-    sub->add_option("--out", command->outPath, "drawing to write (DXF)");
+    sub->add_option("--step", command->step, "for a step of the route, as tools --steps numbers them");
+    sub->add_option("--out", command->outPath, "drawing to write (.dxf or .svg)");
     sub->add_option("--outside", command->wishes.outsideDia_mm, "in place of the designed outside [mm]");
     sub->add_option("--bore", command->wishes.boreDia_mm, "in place of the designed bore [mm]");
     sub->add_option("--length", command->wishes.length_mm, "in place of the designed length [mm]");
+    sub->add_option("--relief", command->wishes.relief_mm, "depth of the bore, the rest stays solid [mm]");
+    sub->add_option("--pilot-dia", command->wishes.pilotDia_mm, "pilot below the pushing face [mm]");
+    sub->add_option("--pilot", command->wishes.pilotLength_mm, "its length [mm]");
     sub->add_flag("--json", command->asJson, "print JSON");
     all.push_back({sub, std::move(command)});
 }
@@ -72,7 +89,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addStation(app, all, "plan", "All stations of a job", {std::begin(job::kStations), std::end(job::kStations)});
     addStation(app, all, "measure", "The Measure station of a job", {Station::Measure});
     addStation(app, all, "fit", "The Fit station of a job", {Station::Fit});
-    addStation(app, all, "tools", "The Tooling station of a job", {Station::Tooling});
+    addTools(app, all);
     addStation(app, all, "press", "The Press station of a job", {Station::Press});
     addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);

@@ -2,6 +2,7 @@
 
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
+#include "cli/print_tools.h"
 #include "io/plan_json.h"
 #include "words/measure_words.h"
 
@@ -13,15 +14,6 @@ namespace arbor::cli {
 namespace {
 
 using words::Display;
-
-void printAdvice(std::ostream& out, const AdviceList& list, const Display& d) {
-    for (const auto& a : list) {
-        const char* mark = a.severity == Severity::Stop   ? "  STOP  "
-                           : a.severity == Severity::Look ? "  look  "
-                                                          : "  -     ";
-        out << mark << words::say(a, d).line() << '\n';
-    }
-}
 
 void printSurface(std::ostream& out, const plan::SeatPlan& seat, bool hole, const Display& d) {
     const auto& s = hole ? seat.hole : seat.shaft;
@@ -106,28 +98,7 @@ void printFit(std::ostream& out, const plan::FitPlan& fits, const Display& d) {
 }
 
 void printTools(std::ostream& out, const plan::Plan& plan, const Display& d) {
-    const auto& t = *plan.tools;
-    if (t.choice) {
-        out << "  press " << t.choice->press->name << ", bed notch " << t.choice->notch + 1 << '\n';
-        out << "  support "
-            << (t.choice->support ? t.choice->support->id + "  " + words::toolSizes(*t.choice->support, d) : "bed")
-            << '\n';
-        out << "  driver  " << t.choice->driver->id << "  " << words::toolSizes(*t.choice->driver, d) << '\n';
-        for (const auto* spacer : t.choice->spacers)
-            out << "  spacer  " << spacer->id << "  " << words::toolSizes(*spacer, d) << '\n';
-        printAdvice(out, t.proof.findings, d);
-    } else {
-        out << "  STOP  nothing on the rack fits\n";
-    }
-    out << "  The rack, best first:\n";
-    for (const auto& c : t.drivers) {
-        const auto worstFirst =
-            std::max_element(c.check.findings.begin(), c.check.findings.end(),
-                             [](const Advice& a, const Advice& b) { return a.severity < b.severity; });
-        out << "    " << (c.usable() ? "+ " : "x ") << c.tool->id << "  " << words::toolSizes(*c.tool, d) << "  "
-            << (worstFirst == c.check.findings.end() ? "" : words::say(*worstFirst, d).head) << '\n';
-    }
-    out << "  " << words::rejectionSummary(t.drivers) << '\n';
+    printToolPlan(out, *plan.tools, *plan.task, d);
 }
 
 void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {

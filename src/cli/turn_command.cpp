@@ -2,9 +2,11 @@
 
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
-#include "io/drawing/sleeve_dxf.h"
+#include "core/plan/work_steps.h"
+#include "io/drawing/turned_drawing.h"
 #include "io/result_json.h"
 #include "words/sentences.h"
+#include "words/tooling_words.h"
 
 #include <ostream>
 
@@ -41,6 +43,15 @@ void printSleeve(std::ostream& out, const tooling::TurnedSleeve& s, const words:
             << words::say(a, d).line() << '\n';
 }
 
+Result<const plan::WorkStep*> stepFor(const std::vector<plan::WorkStep>& steps, int number) {
+    if (number < 0 || number > static_cast<int>(steps.size()))
+        return refuse(ProblemCode::OutOfRange, "--step", std::to_string(number),
+                      "1 to " + std::to_string(steps.size()) + ", as tools --steps lists them");
+    for (std::size_t i = 0; i < steps.size(); ++i)
+        if (number == 0 ? steps[i].focus : i + 1 == static_cast<std::size_t>(number)) return &steps[i];
+    return refuse(ProblemCode::Missing, "--step", {}, "a step: the job's own seat is not one that is pressed");
+}
+
 } // namespace
 
 int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
@@ -48,8 +59,10 @@ int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto& plan = loaded->plan;
-    const auto sleeve =
-        tooling::designSleeve(*plan.arrangement, *plan.load, plan.press ? plan.press->ramFootDia_mm : 0, wishes);
+    const auto steps = plan::workSteps(job, plan, *loaded->library);
+    const auto wanted = stepFor(steps, step);
+    if (!wanted) return refused(err, wanted.error());
+    const auto sleeve = plan::turnFor(**wanted, plan, wishes);
     if (!sleeve) return refused(err, sleeve.error());
     const words::Display d(job.units);
     if (asJson)
@@ -57,8 +70,8 @@ int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
     else
         printSleeve(out, *sleeve, d);
     if (!outPath.empty()) {
-        const auto written = io::writeSleeveDxf(
-            outPath, *sleeve, {"Press sleeve " + sleeve->tool.id, job.id + "  " + job.title, job.customer});
+        const io::TitleBlock block{"Press sleeve " + sleeve->tool.id, job.id + "  " + job.title, job.customer};
+        const auto written = io::writeDrawing(outPath, io::drawTurned(*sleeve, block));
         if (!written) return refused(err, written.error());
     }
     return worst(sleeve->check.findings) == Severity::Stop ? kStop : kWell;

@@ -7,14 +7,15 @@
 
 namespace arbor::cli {
 
-/// A sleeve for a job, designed, proven and drawn.
+/// A sleeve for a job or a step of its route, designed, proven and drawn.
 class TurnCommand : public Command {
 public:
     int execute(std::ostream& out, std::ostream& err) const override;
 
     std::string jobPath;
     std::string shopFolder;
-    std::string outPath; ///< DXF; empty: no drawing
+    std::string outPath; ///< DXF or SVG; empty: no drawing
+    int step = 0;        ///< counted from 1, steps out first; 0: the seat the job is about
     bool asJson = false;
     tooling::TurnWishes wishes;
 };

@@ -266,6 +266,42 @@ json stationsJson(const std::set<job::Station>& done) {
     return out;
 }
 
+std::optional<std::string> optionalText(const json& d, const char* key) {
+    return d.contains(key) && d.at(key).is_string() ? std::optional(d.at(key).get<std::string>()) : std::nullopt;
+}
+
+constexpr std::pair<const char*, std::optional<double> tooling::TurnWishes::*> kTurnSizes[] = {
+    {"outside_mm", &tooling::TurnWishes::outsideDia_mm}, {"bore_mm", &tooling::TurnWishes::boreDia_mm},
+    {"length_mm", &tooling::TurnWishes::length_mm},      {"relief_mm", &tooling::TurnWishes::relief_mm},
+    {"pilot_dia_mm", &tooling::TurnWishes::pilotDia_mm}, {"pilot_mm", &tooling::TurnWishes::pilotLength_mm}};
+
+tooling::TurnWishes readTurn(const json& d) {
+    tooling::TurnWishes out;
+    for (const auto& [key, size] : kTurnSizes)
+        if (d.contains(key)) out.*size = d.at(key).get<double>();
+    return out;
+}
+
+json turnJson(const tooling::TurnWishes& turn) {
+    auto out = json::object();
+    for (const auto& [key, size] : kTurnSizes)
+        if (turn.*size) out[key] = *(turn.*size);
+    return out;
+}
+
+json stepWishesJson(const std::map<std::string, job::StepWish>& steps) {
+    auto out = json::array();
+    for (const auto& [key, wish] : steps) {
+        if (wish == job::StepWish{}) continue;
+        json entry{{"step", key}};
+        if (wish.driver) entry["driver"] = *wish.driver;
+        if (wish.support) entry["support"] = *wish.support;
+        if (wish.turn != tooling::TurnWishes{}) entry["turn"] = turnJson(wish.turn);
+        out.push_back(entry);
+    }
+    return out.empty() ? json() : out;
+}
+
 } // namespace
 
 Result<job::Job> jobFromJson(const json& d) {
@@ -298,6 +334,9 @@ Result<job::Job> jobFromJson(const json& d) {
     job.tooling.press = tooling.at("press");
     for (const auto& [key, target] : {std::pair{"driver", &job.tooling.driver}, {"support", &job.tooling.support}})
         if (tooling.contains(key)) *target = tooling.at(key).get<std::string>();
+    for (const auto& wish : tooling.value("steps", json::array()))
+        job.tooling.steps[wish.at("step").get<std::string>()] = {
+            optionalText(wish, "driver"), optionalText(wish, "support"), readTurn(wish.value("turn", json::object()))};
     job.traceFile = d.value("trace", json::object()).value("file", "");
     const auto s = d.value("seat_readings", json::object());
     job.seating.kind = named(kKinds, s.value("kind", "depth"));
@@ -343,7 +382,8 @@ json jobToJson(const job::Job& job) {
            {"tooling",
             {{"press", job.tooling.press},
              {"driver", orNull(job.tooling.driver)},
-             {"support", orNull(job.tooling.support)}}},
+             {"support", orNull(job.tooling.support)},
+             {"steps", stepWishesJson(job.tooling.steps)}}},
            {"trace", nullptr},
            {"seat_readings",
             {{"kind", nameOf(kKinds, job.seating.kind)},

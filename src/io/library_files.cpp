@@ -1,11 +1,14 @@
 #include "io/library_files.h"
 
+#include "io/job_file.h"
+
 #include "io/shipped_data.h"
 #include "io/text_file.h"
 
 #include <QDir>
 #include <QStandardPaths>
 #include <algorithm>
+#include <sstream>
 
 namespace arbor::io {
 
@@ -99,6 +102,18 @@ Result<catalog::Rack> loadRack(const std::string& folder) {
     return catalog::Rack{std::move(*tools), std::move(*presses)};
 }
 
+Result<void> saveTools(const std::string& folder, const std::vector<catalog::Tool>& tools) {
+    const auto path = folder + "/rack.csv";
+    // Remarks at the head of the file stay.
+    std::string head;
+    if (const auto before = readText(path)) {
+        std::istringstream lines(*before);
+        for (std::string line; std::getline(lines, line) && line.starts_with('#');)
+            head += line + "\n";
+    }
+    return writeText(path, head + catalog::writeTools(tools));
+}
+
 Result<plan::Library> loadTables() {
     auto library = loadShippedLibrary();
     if (!library) return library;
@@ -113,6 +128,8 @@ Result<plan::Library> loadLibrary(const std::string& folder) {
     auto rack = loadRack(folder);
     if (!rack) return tl::unexpected(rack.error());
     library->rack = std::move(*rack);
+    for (const auto& entry : listJobs(folder))
+        if (entry.document && entry.document->job.record) library->records.push_back(*entry.document->job.record);
     return library;
 }
 

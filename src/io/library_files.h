@@ -12,6 +12,9 @@ Result<plan::Library> loadShippedLibrary();
 /// Reads `rack.csv` and `presses.json` of a shop's folder. @errors those of the files, with file, line and column
 Result<catalog::Rack> loadRack(const std::string& folder);
 
+/// Writes the tools back to `rack.csv`. @errors Unwritable
+Result<void> saveTools(const std::string& folder, const std::vector<catalog::Tool>& tools);
+
 /// Where the user's own bearings lie, one or more CSV files in the format of the catalogue: brisk-arbor/bearings in
 /// the XDG data folder.
 std::string ownBearingsFolder();
@@ -19,7 +22,7 @@ std::string ownBearingsFolder();
 /// Shipped tables and the user's own bearings. @errors those of the own files; Duplicate for a known designation
 Result<plan::Library> loadTables();
 
-/// Those and the rack of the shop that keeps its jobs in `folder`.
+/// Those, the rack of the shop that keeps its jobs in `folder`, and the records of the jobs it has closed.
 Result<plan::Library> loadLibrary(const std::string& folder);
 
 Result<trace::Trace> loadTrace(const std::string& path);

@@ -3,6 +3,7 @@
 #include "io/fit_json.h"
 #include "io/result_json.h"
 #include "io/strip_json.h"
+#include "io/tools_json.h"
 #include "words/strip_words.h"
 
 #include <algorithm>
@@ -14,47 +15,11 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
-json stackJson(const tooling::StackFit& s) {
-    return {{"stack_mm", s.stack_mm},
-            {"daylight_mm", s.daylight_mm},
-            {"approach_mm", s.approach_mm},
-            {"stroke_used_mm", s.strokeUsed_mm},
-            {"stroke_mm", s.strokeThere_mm}};
-}
-
-template <class List>
-json candidatesJson(const List& list, const words::Display& d) {
-    auto out = json::array();
-    for (const auto& c : list) {
-        json entry{{"id", c.tool ? c.tool->id : "bed"}, {"usable", c.usable()}};
-        if (c.usable()) entry["score"] = c.score;
-        entry["findings"] = adviceJson(c.check.findings, d);
-        out.push_back(entry);
-    }
-    return out;
-}
-
 json toolsJson(const plan::Plan& plan, const words::Display& d) {
     if (!plan.tools) return nullptr;
-    const auto& t = *plan.tools;
-    json out{{"choice", nullptr}, {"overridden", t.overridden}};
-    if (t.choice) {
-        auto spacers = json::array();
-        for (const auto* spacer : t.choice->spacers)
-            spacers.push_back(spacer->id);
-        out["choice"] = {{"press", t.choice->press->id},
-                         {"notch", t.choice->notch + 1},
-                         {"driver", t.choice->driver->id},
-                         {"spacers", spacers},
-                         {"support", t.choice->support ? json(t.choice->support->id) : json("bed")}};
-        out["stack"] = stackJson(t.proof.stack);
-        out["force_path_proven"] = t.proof.path.proven();
-        out["findings"] = adviceJson(t.proof.findings, d);
-    }
+    auto out = toolPlanJson(*plan.tools, d);
     out["static_load_axial_N"] = plan.rating.axial_N;
     out["static_load_is_estimate"] = plan.rating.estimate;
-    out["drivers"] = candidatesJson(t.drivers, d);
-    out["supports"] = candidatesJson(t.supports, d);
     return out;
 }
 

@@ -1,5 +1,8 @@
 #include "words/sentences.h"
 
+#include "words/order_words.h"
+#include "words/tooling_words.h"
+
 #include "words/measure_words.h"
 #include "words/order_words.h"
 
@@ -96,12 +99,17 @@ Said sayFit(const Advice& a, const Display& d) {
     }
 }
 
-Said sayPath(const Advice& a, const Display& d) {
+Said sayPath(const Advice& original, const Display& d) {
+    auto a = original;
+    a.subject = inSentence(a.subject);
     switch (a.id) {
     case Finding::PathProven:
         return {"Force stays in the " + a.subject, "ram to bed without passing a rolling element"};
     case Finding::PathThroughElements: {
         const double share = a.limit > 0 ? a.value / a.limit : 0;
+        if (a.severity == Severity::Look)
+            return {"Scraps the bearing: up to " + d.force(a.value).text() + " through its elements",
+                    "nothing else can be reached; the bearing is not used again"};
         return {"Up to " + d.force(a.value).text() + " through the balls",
                 "static load along the axis " + d.force(a.limit).text() + ": " +
                     (share >= 1
@@ -119,68 +127,6 @@ Said sayPath(const Advice& a, const Display& d) {
                 d.force(a.value).text() + " along the axis, by ISO 76 from stated geometry"};
     case Finding::RatingTyped:
         return {"Static load as typed", d.force(a.value).text() + " along the axis"};
-    default:
-        return {};
-    }
-}
-
-Said sayTool(const Advice& a, const Display& d) {
-    switch (a.id) {
-    case Finding::CoversFace:
-        return {"Covers " + percent(a.value) + " of the " + a.subject, "its free face, clear of seal and bore"};
-    case Finding::TouchesPart:
-        return a.severity == Severity::Stop
-                   ? Said{"Too small: would push the " + a.subject,
-                          "overlaps it by " + d.size(a.value).text() + " on the radius"}
-                   : Said{"Close to the " + a.subject, d.size(-a.value).text() + " on the radius: centre it well"};
-    case Finding::LandsOnInnerRing:
-        return {"Too small: on the inner ring only",
-                "Ø" + d.size(a.value).text() + " lies inside the outer ring's face at Ø" + d.size(a.limit).text()};
-    case Finding::CatchesInBore:
-        return {"Too large: catches in the bore",
-                d.size(a.value).text() + " too big for Ø" + d.size(a.limit).text() + " with room to run"};
-    case Finding::EndsInsideBore:
-        return {"Too short: stops " + d.size(a.value).text() + " before home", "what stands on it meets the housing"};
-    case Finding::MissesFace:
-        return a.value < a.limit
-                   ? Said{"Too small: drops past the " + a.subject,
-                          "Ø" + d.size(a.value).text() + " lies inside its face at Ø" + d.size(a.limit).text()}
-                   : Said{"Too large: goes round the " + a.subject,
-                          "bore Ø" + d.size(a.value).text() + " passes its face at Ø" + d.size(a.limit).text()};
-    case Finding::StandsOnPart:
-        return {"Would stand on the " + a.subject, "it must carry nothing"};
-    case Finding::FallsThrough:
-        return {"Does not carry the housing", "Ø" + d.size(a.value).text() + " against Ø" + d.size(a.limit).text()};
-    case Finding::TooLowFor:
-        return {"Too low for the " + a.subject, d.size(std::max(0.0, a.value)).text() + " missing above the bed"};
-    case Finding::FaceOverloaded:
-        return {a.subject + " is overloaded",
-                d.pressure(a.value).text() + " on its face, " + d.pressure(a.limit).text() + " allowed"};
-    case Finding::SleeveBuckles:
-        return {a.subject + " would buckle",
-                "carries " + percent(a.value) + " of its column load, " + percent(a.limit) + " allowed"};
-    case Finding::FallsInside:
-        return {a.subject + " falls into what it stands on",
-                "Ø" + d.size(a.value).text() + " goes through Ø" + d.size(a.limit).text()};
-    case Finding::StackTall:
-        return {"Stack is too tall",
-                decimals(a.value, 1) + " times its width, " + decimals(a.limit, 1) + " allowed: it can kick out"};
-    case Finding::StackLoose:
-        return {"Too many loose spacers", decimals(a.value, 0) + ", at most " + decimals(a.limit, 0)};
-    case Finding::StrokeShort:
-        return {"Ram runs out before home", d.size(a.value).text() + " needed, stroke " + d.size(a.limit).text()};
-    case Finding::NoNotchFits:
-        return {"Stack does not go under the ram",
-                d.size(a.value).text() + " with room, daylight " + d.size(a.limit).text()};
-    case Finding::PressTooSmall:
-        return {a.subject + " is too small",
-                d.force(a.value).text() + " may be needed, it gives " + d.force(a.limit).text()};
-    case Finding::NeedsSpacer:
-        return {"Needs spacer " + a.subject, d.size(a.value).text() + " more height"};
-    case Finding::OneStroke:
-        return {"One stroke", d.size(a.value).text() + " of " + d.size(a.limit).text() + " used"};
-    case Finding::WrongKind:
-        return {a.subject + " is not a sleeve", "tried as one all the same"};
     default:
         return {};
     }
@@ -309,47 +255,6 @@ std::string say(const Problem& p) {
     return text;
 }
 
-std::string rejectionGroup(const AdviceList& findings) {
-    for (const auto& f : findings) {
-        if (f.severity != Severity::Stop) continue;
-        switch (f.id) {
-        case Finding::TouchesPart:
-        case Finding::LandsOnInnerRing:
-            return "too small";
-        case Finding::CatchesInBore:
-            return "too large";
-        case Finding::MissesFace:
-            return f.value < f.limit ? "too small" : "too large";
-        case Finding::EndsInsideBore:
-            return "too short";
-        case Finding::FaceOverloaded:
-        case Finding::SleeveBuckles:
-            return "too weak";
-        default:
-            return "not suitable";
-        }
-    }
-    return {};
-}
-
-std::string rejectionSummary(const std::vector<tooling::Candidate>& candidates) {
-    std::map<std::string, int> groups;
-    int all = 0;
-    for (const auto& c : candidates) {
-        if (c.usable()) continue;
-        ++all;
-        ++groups[rejectionGroup(c.check.findings)];
-    }
-    if (all == 0) return "Every sleeve on the rack would do.";
-    std::string text = fmt::format("{} do not fit: ", all);
-    std::string separator;
-    for (const auto& [group, count] : groups) {
-        text += fmt::format("{}{} {}", separator, count, group);
-        separator = ", ";
-    }
-    return text + ".";
-}
-
 std::string lubricantName(catalog::Lubricant lubricant) {
     switch (lubricant) {
     case catalog::Lubricant::Dry:
@@ -391,6 +296,8 @@ std::string sourceName(const std::string& key) {
                                                           {"HB4.8", "force over area"},
                                                           {"HB4.9", "statics of the thread, VDI 2230"},
                                                           {"HB4.12", "peg in a hole"},
+                                                          {"VDI2230-1", "VDI 2230-1"},
+                                                          {"BEAM", "beam and plate theory"},
                                                           {"HB4.16", "free volume of the section"},
                                                           {"HB4.5", "Lamé"},
                                                           {"HB4.10", "linear expansion"},

@@ -33,11 +33,6 @@ Said verdict(const seat::Seating& seating, const Display& display);
 /// What to do next about a seat.
 std::string nextStep(const seat::Seating& seating);
 
-/// Shortest reason why a candidate falls out, for grouping: "too small", "too large", "too short", ...
-std::string rejectionGroup(const AdviceList& findings);
-/// "38 more do not fit: 21 too small, 12 too large, 5 too short."
-std::string rejectionSummary(const std::vector<tooling::Candidate>& candidates);
-
 std::string lubricantName(catalog::Lubricant lubricant);
 std::string sideName(catalog::Side side);
 /// A source key as people write it.

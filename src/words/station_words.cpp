@@ -50,7 +50,7 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
     case job::Station::Tooling:
         if (!plan.tools) return "waits for Fit";
         if (!plan.tools->choice) return "nothing fits";
-        return plan.tools->choice->driver->id + " on " +
+        return (plan.tools->choice->driver ? plan.tools->choice->driver->id : "bare ram") + " on " +
                (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
     case job::Station::Press:
         return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +

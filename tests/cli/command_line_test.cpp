@@ -3,9 +3,11 @@
 #include "support/shop.h"
 
 #include <array>
+#include <cmath>
 #include <cstdio>
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
+#include <map>
 #include <nlohmann/json.hpp>
 #include <sstream>
 
@@ -343,4 +345,118 @@ TEST(CommandLine, TurnWorksForEveryDemoJobAndSaysWhatItIsMadeFrom) {
         EXPECT_THAT(r.out, HasSubstr("its free face, clear of seal and bore"));
         EXPECT_THAT(shop.read(std::string(name) + ".dxf"), HasSubstr("AC1015"));
     }
+}
+
+TEST(CommandLine, ToolsListsEveryStepOfEveryDemoJobAsProven) {
+    const TemporaryShop shop;
+    for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
+                             "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
+        const auto r = run({"tools", shop.file(std::string(name) + ".arbor.json"), "--steps"});
+        EXPECT_EQ(r.exit, 0) << name << r.out;
+        EXPECT_THAT(r.out, ::testing::Not(HasSubstr("STOP"))) << name;
+        const auto listed = nlohmann::json::parse(
+            run({"tools", shop.file(std::string(name) + ".arbor.json"), "--steps", "--json"}).out);
+        for (std::size_t i = 0; i < listed.size(); ++i)
+            EXPECT_EQ(listed[i]["number"], i + 1);
+    }
+    EXPECT_THAT(run({"tools", shop.jobFile(), "--steps"}).out,
+                HasSubstr("4. Press the flanged spindle into the bearing 3206: bare ram on S11, P30"));
+}
+
+TEST(CommandLine, ToolsOfOneStepGivesTheStackFromTheBedUp) {
+    const TemporaryShop shop;
+    const auto r = run({"tools", shop.jobFile(), "--step", "4"});
+    EXPECT_EQ(r.exit, 0);
+    EXPECT_THAT(r.out, HasSubstr("push on the flanged spindle, the inner ring is carried"));
+    EXPECT_LT(r.out.find("L01  plate"), r.out.find("S11  press sleeve"));
+    const auto d = nlohmann::json::parse(run({"tools", shop.jobFile(), "--step", "4", "--json"}).out);
+    EXPECT_EQ(d["step"], "in:spindle");
+    EXPECT_EQ(d["proven"], true);
+    EXPECT_EQ(d["ways"][0]["tools"]["choice"]["driver"], "ram");
+    EXPECT_EQ(d["ways"][0]["tools"]["choice"]["support"], "S11");
+    EXPECT_EQ(d["ways"][0]["tools"]["choice"]["plate"], "L01");
+    EXPECT_NEAR(d["ways"][0]["travel_mm"].get<double>(), 26.8, 1e-9);
+}
+
+TEST(CommandLine, ToolsRefusesAStepThatIsNotThere) {
+    const TemporaryShop shop;
+    for (const char* step : {"5", "-1", "four"}) {
+        const auto r = run({"tools", shop.jobFile(), "--step", step});
+        EXPECT_EQ(r.exit, 2) << step;
+        EXPECT_THAT(r.err, HasSubstr("--step")) << step;
+    }
+    EXPECT_EQ(run({"tools", shop.jobFile(), "--step", "1", "--steps"}).exit, 2);
+    EXPECT_EQ(run({"turn", shop.jobFile(), "--step", "9"}).exit, 2);
+}
+
+TEST(CommandLine, StepWithNothingToDoItEndsWithOne) {
+    const TemporaryShop shop;
+    shop.write("rack.csv", "id,kind,name,outside_mm,bore_mm,length_mm\n");
+    const auto r = run({"tools", shop.file("exhaust-fan-carrier.arbor.json"), "--step", "1"});
+    EXPECT_EQ(r.exit, 1);
+    EXPECT_THAT(r.out, HasSubstr("STOP"));
+    EXPECT_EQ(run({"tools", shop.file("exhaust-fan-carrier.arbor.json"), "--steps"}).exit, 1);
+}
+
+TEST(CommandLine, DrawBoltTellsTorqueAndHand) {
+    const TemporaryShop shop;
+    const auto d =
+        nlohmann::json::parse(run({"tools", shop.file("labeller-pulley.arbor.json"), "--step", "3", "--json"}).out);
+    bool drawn = false;
+    for (const auto& way : d["ways"])
+        drawn =
+            drawn || (way.contains("tools") && way["proven"] == true && way["tools"]["choice"].contains("draw_bolt"));
+    EXPECT_TRUE(drawn);
+}
+
+TEST(CommandLine, TurnForAStepDrawsItWithPilotAndRelief) {
+    const TemporaryShop shop;
+    const auto job = shop.file("filler-pump-shaft.arbor.json");
+    const auto plain = run({"turn", job, "--step", "3", "--json"});
+    EXPECT_EQ(plain.exit, 0) << plain.err;
+    EXPECT_EQ(nlohmann::json::parse(plain.out)["id"], "T-6206");
+    EXPECT_GE(nlohmann::json::parse(plain.out)["bore_mm"], 30.4) << "over the shaft";
+    const auto file = shop.file("pilot.dxf");
+    const auto r = run({"turn", shop.jobFile(), "--step", "4", "--pilot-dia", "29.8", "--pilot", "6", "--outside", "60",
+                        "--length", "50", "--out", file, "--json"});
+    EXPECT_NE(r.exit, 2) << r.err;
+    const auto read = drawing(file);
+    std::map<std::pair<bool, double>, int> sizes;
+    for (const auto& dimension : read["dimensions"])
+        ++sizes[{dimension["across"].get<bool>(), std::round(dimension["size"].get<double>() * 10) / 10}];
+    EXPECT_EQ((sizes[{true, 29.8}]), 1) << "the pilot";
+    EXPECT_EQ((sizes[{false, 6}]), 1) << "its length";
+    EXPECT_EQ((sizes[{true, 60}]), 1);
+    EXPECT_EQ((sizes[{false, 50}]), 1);
+    EXPECT_EQ(run({"turn", job, "--step", "3", "--pilot-dia", "20"}).exit, 2) << "a pilot without its length";
+    EXPECT_EQ(run({"turn", job, "--step", "3", "--relief", "500"}).exit, 2);
+}
+
+TEST(CommandLine, TurnWritesSvgAndRefusesOtherEndings) {
+    const TemporaryShop shop;
+    const auto file = shop.file("sleeve.svg");
+    ASSERT_EQ(run({"turn", shop.jobFile(), "--out", file}).exit, 0);
+    const auto svg = shop.read("sleeve.svg");
+    EXPECT_THAT(svg, HasSubstr("<svg "));
+    EXPECT_THAT(svg, HasSubstr("J-0142"));
+    EXPECT_THAT(svg, HasSubstr("\xC3\x98"
+                               "60 +0.00/-0.05"))
+        << "the outside with its limits";
+    const auto other = run({"turn", shop.jobFile(), "--out", shop.file("sleeve.dwg")});
+    EXPECT_EQ(other.exit, 2);
+    EXPECT_THAT(other.err, HasSubstr(".dxf or .svg"));
+}
+
+TEST(CommandLine, AWishedToolThatIsGoneEndsWithTwoAndItsPlace) {
+    const TemporaryShop shop;
+    shop.write("seamer-turret-upper.arbor.json",
+               replaced(shop.read("seamer-turret-upper.arbor.json"), R"("press": "P30")",
+                        R"("press": "P30", "steps": [{"step": "in:spindle", "support": "S99"}])"));
+    const auto r = run({"tools", shop.jobFile(), "--step", "4"});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("tooling/steps/in:spindle/support"));
+    EXPECT_THAT(r.err, HasSubstr("S99"));
+    const auto all = run({"tools", shop.jobFile(), "--steps"});
+    EXPECT_EQ(all.exit, 1);
+    EXPECT_THAT(all.err, HasSubstr("S99"));
 }

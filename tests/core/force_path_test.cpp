@@ -71,7 +71,7 @@ protected:
     force::Path pathWith(const std::string& driver, double share) {
         const auto& rack = arbor::testing::demoLibrary().rack;
         const auto a = arbor::testing::demoArrangement();
-        setup = tooling::buildSetup(a, {rack.press("P30"), rack.tool(driver), {}, rack.tool("R05"), 1},
+        setup = tooling::buildSetup(tooling::taskOf(a), {rack.press("P30"), rack.tool(driver), {}, rack.tool("R05"), 1},
                                     share * a.homeTravel_mm());
         return force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
     }

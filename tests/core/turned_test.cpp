@@ -41,7 +41,8 @@ arrangement::HousedBearing housed(const catalog::Bearing& b, double sunk_mm) {
 TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
     for (const auto* name : kDemos) {
         const auto p = planOf(name);
-        const auto sleeve = designSleeve(*p.arrangement, *p.load, p.press->ramFootDia_mm);
+        const auto sleeve =
+            designSleeve(*p.task, *p.load, {p.press->ramFootDia_mm, 0}, p.arrangement->bearing.designation);
         ASSERT_TRUE(sleeve) << name << " " << sleeve.error().field;
         EXPECT_LT(worst(sleeve->check.findings), Severity::Look) << name;
         EXPECT_GT(sleeve->check.coverage, 0.6) << name;
@@ -49,7 +50,7 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
         auto rack = demoLibrary().rack;
         rack.tools.push_back(sleeve->tool);
         tooling::Wishes wishes{rack.press(p.press->id), &rack.tools.back(), nullptr};
-        const auto tools = tooling::chooseTools(*p.arrangement, rack, wishes, *p.load);
+        const auto tools = tooling::chooseTools(*p.task, rack, wishes, *p.load);
         ASSERT_TRUE(tools.choice) << name;
         EXPECT_EQ(tools.choice->driver->id, sleeve->tool.id);
         EXPECT_LT(worst(tools.proof.findings), Severity::Stop) << name;
@@ -58,7 +59,7 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
 
 TEST(Turned, SizesByHandForTheSeamer) {
     const auto p = planOf("seamer-turret-upper");
-    const auto s = designSleeve(*p.arrangement, *p.load, kRamFoot_mm).value();
+    const auto s = designSleeve(*p.task, *p.load, {kRamFoot_mm, 0}, "3206").value();
     // 3206: 62 outside, chamfer 1, raceway 54; face 54 to 60; home 22.2 under the face.
     EXPECT_DOUBLE_EQ(s.tool.outsideDia_mm, 60.0);
     EXPECT_DOUBLE_EQ(s.tool.boreDia_mm, 54.6);
@@ -74,7 +75,7 @@ TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
         for (const double sunk : {0.0, 3.0, 40.0}) {
             const auto a = housed(bearing, sunk);
             if (!arrangement::validate(a)) continue;
-            const auto s = designSleeve(a, {1000, 2000, 1e5, true}, kRamFoot_mm);
+            const auto s = designSleeve(tooling::taskOf(a), {1000, 2000, 1e5, true}, {kRamFoot_mm, 0}, "X");
             if (!s) {
                 EXPECT_EQ(s.error().code, ProblemCode::NotDefined) << bearing.designation;
                 EXPECT_EQ(s.error().field, "face");
@@ -94,7 +95,7 @@ TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
 TEST(Turned, WishesAreKeptAndJudged) {
     const auto p = planOf("seamer-turret-upper");
     const auto with = [&](tooling::TurnWishes wishes) {
-        return designSleeve(*p.arrangement, *p.load, kRamFoot_mm, wishes);
+        return designSleeve(*p.task, *p.load, {kRamFoot_mm, 0}, "3206", wishes);
     };
     const auto wide = with({63.0, {}, {}}).value();
     EXPECT_EQ(wide.tool.outsideDia_mm, 63.0);
@@ -109,7 +110,7 @@ TEST(Turned, WishesAreKeptAndJudged) {
 
 TEST(Turned, AThinWallIsToldByTheLoad) {
     const auto p = planOf("seamer-turret-upper");
-    const auto s = designSleeve(*p.arrangement, {5e5, 6e5, 1e5, true}, kRamFoot_mm).value();
+    const auto s = designSleeve(*p.task, {5e5, 6e5, 1e5, true}, {kRamFoot_mm, 0}, "3206").value();
     EXPECT_TRUE(std::any_of(s.check.findings.begin(), s.check.findings.end(),
                             [](const Advice& a) { return a.id == Finding::FaceOverloaded; }));
 }

@@ -175,12 +175,16 @@ TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {
     auto document = io::loadJob(kFixture).value();
     document.job.housing.measured.reset();
     document.job.tooling.driver.reset();
+    document.job.tooling.steps.erase("in:spindle");
+    document.job.tooling.steps["out:bearing"].turn.relief_mm.reset();
     document.job.record.reset();
     document.job.shaft.reset();
     document.job.traceFile.clear();
     const auto saved = json::parse(io::jobText(document));
     EXPECT_FALSE(saved["housing"].contains("measured"));
     EXPECT_FALSE(saved["tooling"].contains("driver"));
+    ASSERT_EQ(saved["tooling"]["steps"].size(), 2u);
+    EXPECT_FALSE(saved["tooling"]["steps"][0]["turn"].contains("relief_mm"));
     EXPECT_FALSE(saved.contains("record"));
     EXPECT_FALSE(saved.contains("shaft"));
     EXPECT_FALSE(saved.contains("trace"));

@@ -1,4 +1,5 @@
 #include "io/entry/size_entry.h"
+#include "io/entry/tool_entry.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck.h>
@@ -150,4 +151,26 @@ TEST(SizeEntry, WhatIsKeptIsReadAgainWithoutContext) {
     }
     EXPECT_EQ(io::parseMeasured("61.978 ±2um")->typed, "61.978 ±2um") << "what needs nothing stays as typed";
     EXPECT_EQ(io::parseSize("N7", 62)->typed, "62 N7");
+}
+
+TEST(ToolEntry, ReadsThreeSizesOrTwo) {
+    const auto tube = parseTool("61.2 / 54.6 \xC3\x97 72", catalog::ToolKind::Sleeve).value();
+    EXPECT_EQ(tube.outsideDia_mm, 61.2);
+    EXPECT_EQ(tube.boreDia_mm, 54.6);
+    EXPECT_EQ(tube.length_mm, 72);
+    EXPECT_EQ(parseTool("\xC3\x98"
+                        "50x20",
+                        catalog::ToolKind::Disc)
+                  ->length_mm,
+              20);
+    EXPECT_EQ(parseTool("50/30x20", catalog::ToolKind::Support)->boreDia_mm, 30);
+    EXPECT_NEAR(parseTool("2 1/2 / 2 1/4 x 3", catalog::ToolKind::Sleeve, 25.4)->boreDia_mm, 57.15, 1e-9);
+}
+
+TEST(ToolEntry, RefusesWhatMakesNoToolWithTheSizeThatIsWrong) {
+    EXPECT_EQ(parseTool("", catalog::ToolKind::Sleeve).error().code, ProblemCode::Malformed);
+    EXPECT_EQ(parseTool("60", catalog::ToolKind::Sleeve).error().field, "sizes");
+    EXPECT_EQ(parseTool("60 / 50 / 40 / 30", catalog::ToolKind::Sleeve).error().field, "sizes");
+    EXPECT_EQ(parseTool("50 / 60 x 20", catalog::ToolKind::Sleeve).error().field, "bore_mm");
+    EXPECT_FALSE(parseTool("a / b x c", catalog::ToolKind::Sleeve));
 }

@@ -1,5 +1,5 @@
 #include "words/display.h"
-#include "words/sentences.h"
+#include "words/tooling_words.h"
 
 #include "support/shop.h"
 
@@ -60,7 +60,7 @@ TEST(Sentences, RejectionsAreCountedInGroups) {
     const auto plan =
         plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary(), std::nullopt);
     const auto summary = words::rejectionSummary(plan.tools->drivers);
-    EXPECT_EQ(summary, "36 do not fit: 11 too large, 1 too short, 24 too small.");
+    EXPECT_EQ(summary, "26 do not fit: 4 too large, 1 too short, 21 too small.");
     EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");
 }
 

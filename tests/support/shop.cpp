@@ -31,6 +31,10 @@ arrangement::HousedBearing demoArrangement() {
     return *plan::planJob(job, demoLibrary(), std::nullopt).arrangement;
 }
 
+tooling::Task demoTask() {
+    return tooling::taskOf(demoArrangement());
+}
+
 TemporaryShop::TemporaryShop() {
     static int number = 0;
     m_path = std::filesystem::temp_directory_path() /

@@ -16,6 +16,7 @@ job::Job demoJob(const std::string& name);
 
 /// Its arrangement and load, for tests below the plan.
 arrangement::HousedBearing demoArrangement();
+tooling::Task demoTask(); ///< the same, as it stands in the press
 
 /// A fresh copy of the demo shop in a temporary folder, removed again at the end of its life.
 class TemporaryShop {

@@ -1,10 +1,12 @@
 // Bad entries and bad files: a message with place and reason, the program goes on, nothing of the user's is lost.
 #include "support/window.h"
 
+#include "ui/bench/bench_view.h"
 #include "ui/shelf/shelf_view.h"
 
 #include <QLabel>
 #include <QLineEdit>
+#include <QPushButton>
 #include <filesystem>
 #include <fstream>
 #include <unistd.h>
@@ -76,11 +78,35 @@ TEST_F(BadInput, BrokenRackLeavesTheJobReadable) {
     shop.write("rack.csv", replaced(shop.read("rack.csv"), "S02,sleeve", "S02,hammer"));
     open();
     EXPECT_TRUE(window->troubleText().contains("rack.csv"));
-    EXPECT_TRUE(window->troubleText().contains("line 4, kind"));
+    EXPECT_TRUE(window->troubleText().contains("line 3, kind"));
     EXPECT_TRUE(session().plan().fit());
     EXPECT_FALSE(session().plan().tools);
     type("measuredBore", "61.981");
     EXPECT_TRUE(window->troubleText().contains("rack.csv")) << "still without tools, still said";
+}
+
+TEST_F(BadInput, BrokenRackIsNeverWrittenOver) {
+    const auto broken = replaced(shop.read("rack.csv"), "S02,sleeve", "S02,hammer");
+    shop.write("rack.csv", broken);
+    open();
+    key(Qt::Key_K, Qt::ControlModifier);
+    EXPECT_TRUE(window->jobView()->isVisible()) << "the rack does not open";
+    EXPECT_TRUE(window->troubleText().contains("line 3, kind"));
+    window->jobView()->go(Station::Tooling);
+    find<ui::BenchView>("toolingBench")->setFocus();
+    key(Qt::Key_T);
+    QTest::mouseClick(find<QPushButton>("turnToRack"), Qt::LeftButton);
+    EXPECT_EQ(shop.read("rack.csv"), broken);
+    EXPECT_TRUE(window->troubleText().contains("rack.csv"));
+}
+
+TEST_F(BadInput, BrokenPressesDoNotCostTheTools) {
+    const auto before = shop.read("rack.csv");
+    shop.write("presses.json", "{");
+    open();
+    key(Qt::Key_K, Qt::ControlModifier);
+    EXPECT_TRUE(window->troubleText().contains("presses.json"));
+    EXPECT_EQ(shop.read("rack.csv"), before);
 }
 
 TEST_F(BadInput, TraceWithTextIsRefusedAndTheJobStays) {

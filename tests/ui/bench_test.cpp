@@ -36,8 +36,7 @@ protected:
 
 TEST_F(Bench, DrawsTheVeryBodiesThatWereChecked) {
     const auto& plan = session().plan();
-    const auto setup =
-        tooling::buildSetup(*plan.arrangement, *plan.tools->choice, plan.arrangement->homeTravel_mm() / 2);
+    const auto setup = tooling::buildSetup(*plan.task, *plan.tools->choice, plan.task->travel_mm / 2);
     ASSERT_EQ(bench->scene().bodies.size(), setup.bodies.size());
     for (std::size_t i = 0; i < setup.bodies.size(); ++i) {
         EXPECT_EQ(bench->scene().bodies[i].id, setup.bodies[i].id);

@@ -5,8 +5,8 @@
 #include "ui/charts/zone_drawing.h"
 #include "ui/slip/slip_body.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/setup_scene.h"
 #include "ui/stations/slips.h"
+#include "ui/tooling/setup_scene.h"
 
 #include <QLabel>
 #include <QListWidget>
@@ -162,7 +162,7 @@ TEST_F(SlipText, PickedPartsSayWhatTheyAre) {
                                             {BodyKind::RollingElements, "13 balls"},
                                             {BodyKind::Housing, "62 N7"},
                                             {BodyKind::Driver, "drawer A4"},
-                                            {BodyKind::Support, "Carries the housing"},
+                                            {BodyKind::Support, "Carries the work"},
                                             {BodyKind::Spacer, "Fills the height"},
                                             {BodyKind::Ram, "Gives up to"},
                                             {BodyKind::Bed, "Gives up to"},
@@ -197,9 +197,10 @@ TEST_F(SlipText, EmptyRackLeavesFitAtWork) {
     open();
     EXPECT_TRUE(session().plan().fit());
     go(Station::Tooling);
-    EXPECT_EQ(slip().title, "Nothing on the rack fits");
     EXPECT_EQ(session().plan().marks.at(Station::Tooling), plan::Mark::Stop);
-    EXPECT_TRUE(find<ui::BenchView>("toolingBench")->scene().bodies.empty());
+    EXPECT_EQ(slip().title, "Nothing on the rack fits");
+    EXPECT_TRUE(slipSays("T turns one"));
+    EXPECT_TRUE(find<ui::BenchView>("toolingBench")->scene().path == std::nullopt);
 }
 
 TEST(SlipBody, GrowsWithItsText) {

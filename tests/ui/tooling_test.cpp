@@ -1,19 +1,26 @@
 // Tooling station: the trap of the sleeve on the inner ring, trying tools by key, mouse and drag, the way back.
 #include "support/window.h"
 
+#include "io/library_files.h"
 #include "ui/bench/bench_view.h"
-#include "ui/stations/rack_shelf.h"
 #include "ui/theme/theme.h"
-#include "words/sentences.h"
+#include "ui/tooling/rack_shelf.h"
+#include "ui/tooling/turn_panel.h"
+#include "words/tooling_words.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDropEvent>
 #include <QImage>
+#include <QLabel>
+#include <QLineEdit>
 #include <QMimeData>
+#include <QProcess>
 #include <QPushButton>
 #include <algorithm>
 
 using namespace arbor;
+using arbor::testing::kPatience_ms;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -43,8 +50,8 @@ TEST_F(Tooling, SleeveOnTheInnerRingIsStoppedInWordsAndInTheDrawing) {
     drop("S11");
     EXPECT_EQ(driver(), "S11");
     EXPECT_EQ(slip().title, "Stop");
-    EXPECT_EQ(slip().subtitle, "The force would go through the balls.");
-    EXPECT_TRUE(slipSays("Load on the balls"));
+    EXPECT_EQ(slip().subtitle, "The force would go through the rolling elements.");
+    EXPECT_TRUE(slipSays("Load on the elements"));
     EXPECT_TRUE(slipSays("static rating") || slipSays("carry"));
     const auto& scene = bench()->scene();
     ASSERT_TRUE(scene.path);
@@ -123,4 +130,146 @@ TEST_F(Tooling, OtherBodiesAreRefusedByTheBench) {
     EXPECT_FALSE(event.isAccepted());
     drop("S99");
     EXPECT_NE(driver(), "S99");
+}
+
+TEST_F(Tooling, EveryStepOfTheRouteCanBeLookedAt) {
+    auto* steps = find<QComboBox>("toolingStep");
+    ASSERT_EQ(steps->count(), 4);
+    EXPECT_EQ(steps->currentIndex(), 2) << "the seat the job is about";
+    bench()->setFocus();
+    key(Qt::Key_Right, Qt::ControlModifier);
+    EXPECT_EQ(steps->currentText(), "4.  Press the flanged spindle into the bearing 3206");
+    EXPECT_TRUE(slipSays("Push on the flanged spindle, the inner ring is carried"));
+    EXPECT_TRUE(slipSays("S11"));
+    EXPECT_TRUE(bench()->scene().path->proven());
+    key(Qt::Key_Right, Qt::ControlModifier);
+    EXPECT_EQ(steps->currentIndex(), 3) << "there is no fifth";
+    choose("toolingStep", 1);
+    EXPECT_EQ(session().step()->key, "out:bearing");
+    EXPECT_EQ(slip().title, "By hand");
+    EXPECT_TRUE(slipSays("K03"));
+}
+
+TEST_F(Tooling, LookingAtAStepIsNeitherSavedNorUndone) {
+    const auto before = shop.read("seamer-turret-upper.arbor.json");
+    bench()->setFocus();
+    key(Qt::Key_Left, Qt::ControlModifier);
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), before);
+    EXPECT_FALSE(session().undoStack().canUndo());
+}
+
+TEST_F(Tooling, WShowsAnotherWayOfTheSameStep) {
+    bench()->setFocus();
+    key(Qt::Key_Right, Qt::ControlModifier);
+    const auto first = find<QComboBox>("toolingWay")->currentText();
+    key(Qt::Key_W);
+    EXPECT_NE(find<QComboBox>("toolingWay")->currentText(), first);
+    EXPECT_TRUE(slipSays("the work stands turned over")) << "the housing is pushed onto the spindle";
+}
+
+TEST_F(Tooling, DraggingAToolOntoAnotherStepTriesItThereOnly) {
+    bench()->setFocus();
+    key(Qt::Key_Right, Qt::ControlModifier);
+    drop("D06");
+    drop("D05");
+    EXPECT_EQ(saved().tooling.steps.at("in:spindle").driver, "D05");
+    EXPECT_FALSE(saved().tooling.driver);
+    EXPECT_EQ(session().stepTools().ways.front().pressed->choice->driver->id, "D05");
+    EXPECT_EQ(slip().title, "Your choice will do");
+    bench()->setFocus();
+    key(Qt::Key_Escape);
+    EXPECT_TRUE(saved().tooling.steps.empty());
+}
+
+TEST_F(Tooling, SpaceGoesFromStepToStepAndFinishesOnlyTheJobsOwn) {
+    bench()->setFocus();
+    key(Qt::Key_Left, Qt::ControlModifier);
+    key(Qt::Key_Space);
+    EXPECT_EQ(session().step()->key, "in:bearing");
+    EXPECT_FALSE(job().done.contains(Station::Tooling));
+    key(Qt::Key_Space);
+    EXPECT_TRUE(job().done.contains(Station::Tooling));
+    EXPECT_EQ(window->jobView()->current(), Station::Press);
+}
+
+TEST_F(Tooling, AWishedToolThatIsGoneIsNamedAndCanBeLetGo) {
+    session().edit("wish", [](job::Job& j) { j.tooling.steps["in:spindle"].support = "S99"; });
+    bench()->setFocus();
+    key(Qt::Key_Right, Qt::ControlModifier);
+    EXPECT_TRUE(slipSays("tooling/steps/in:spindle/support"));
+    clickAction();
+    EXPECT_TRUE(saved().tooling.steps.empty());
+    EXPECT_TRUE(slipSays("the inner ring is carried"));
+}
+
+class Turning : public WindowTest {
+protected:
+    Turning() {
+        open();
+        window->jobView()->go(Station::Tooling);
+        find<ui::BenchView>("toolingBench")->setFocus();
+        key(Qt::Key_T);
+    }
+    const tooling::TurnedSleeve& sleeve() { return *find<ui::TurnPanel>("turnPanel")->sleeve(); }
+};
+
+TEST_F(Turning, SizesAreDesignedUntilTheyAreTyped) {
+    EXPECT_TRUE(find<ui::TurnPanel>("turnPanel")->isVisible());
+    EXPECT_EQ(sleeve().tool.outsideDia_mm, 60);
+    EXPECT_EQ(window->focusWidget(), find<QLineEdit>("turnOutside"));
+    type("turnOutside", "2.35 in");
+    EXPECT_NEAR(sleeve().tool.outsideDia_mm, 59.69, 1e-9);
+    EXPECT_NEAR(*saved().tooling.steps.at("in:bearing").turn.outsideDia_mm, 59.69, 1e-9);
+    type("turnOutside", "");
+    EXPECT_EQ(sleeve().tool.outsideDia_mm, 60);
+    EXPECT_TRUE(saved().tooling.steps.empty());
+}
+
+TEST_F(Turning, WrongSizesAreRefusedOrJudgedNeverDrawnAsGood) {
+    type("turnOutside", "wide");
+    EXPECT_TRUE(find<QLineEdit>("turnOutside")->property("wrong").toBool());
+    EXPECT_EQ(sleeve().tool.outsideDia_mm, 60);
+    type("turnOutside", "63");
+    EXPECT_TRUE(find<QLabel>("turnVerdict")->text().contains("catches in the bore"));
+    type("turnBore", "64");
+    EXPECT_FALSE(find<ui::TurnPanel>("turnPanel")->sleeve());
+    EXPECT_FALSE(find<QPushButton>("turnToRack")->isEnabled());
+    EXPECT_TRUE(find<QLabel>("turnVerdict")->text().contains("bore_mm"));
+}
+
+TEST_F(Turning, DrawingsAreWrittenBesideTheJob) {
+    for (const char* ending : {"dxf", "svg", "pdf"}) {
+        QTest::mouseClick(find<QPushButton>((std::string("turn_") + ending).c_str()), Qt::LeftButton);
+        const auto name = std::string("seamer-turret-upper.T-3206.") + ending;
+        EXPECT_GT(shop.read(name).size(), 1000u) << name;
+        EXPECT_TRUE(find<QLabel>("turnVerdict")->text().contains(QString::fromStdString(name)));
+    }
+    QProcess text;
+    text.start("pdftotext", {QString::fromStdString(shop.file("seamer-turret-upper.T-3206.pdf")), "-"});
+    ASSERT_TRUE(text.waitForFinished(kPatience_ms));
+    const auto words = text.readAllStandardOutput();
+    EXPECT_TRUE(words.contains("J-0142"));
+    EXPECT_TRUE(words.contains("round bar"));
+}
+
+TEST_F(Turning, OneClickPutsItOnTheRackAndItIsChosenLikeAnyOther) {
+    const auto made = sleeve().tool;
+    QTest::mouseClick(find<QPushButton>("turnToRack"), Qt::LeftButton);
+    const auto rack = io::loadRack(shop.folder()).value();
+    ASSERT_TRUE(rack.tool("T-3206"));
+    EXPECT_EQ(rack.tool("T-3206")->outsideDia_mm, made.outsideDia_mm);
+    EXPECT_EQ(rack.tool("T-3206")->headThick_mm, made.headThick_mm);
+    const auto& drivers = session().plan().tools->drivers;
+    const auto at = std::find_if(drivers.begin(), drivers.end(), [](const auto& c) { return c.tool->id == "T-3206"; });
+    ASSERT_NE(at, drivers.end());
+    EXPECT_TRUE(at->usable());
+    QTest::mouseClick(find<QPushButton>("turnToRack"), Qt::LeftButton);
+    EXPECT_TRUE(io::loadRack(shop.folder())->tool("T-3206-2")) << "a number of its own";
+    EXPECT_EQ(shop.read("rack.csv").front(), '#') << "the remark at its head stays";
+}
+
+TEST_F(Turning, EscapeGoesBackToTheRack) {
+    key(Qt::Key_Escape);
+    EXPECT_TRUE(find<ui::RackShelf>("rackShelf")->isVisible());
+    EXPECT_EQ(window->focusWidget(), find<ui::BenchView>("toolingBench"));
 }

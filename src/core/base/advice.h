@@ -72,25 +72,46 @@ enum class Finding {
     // tooling
     CoversFace,       ///< value: share of the face covered [0..1], subject: ring
     TouchesPart,      ///< value: overlap on the radius [mm], subject: the part touched
-    LandsOnInnerRing, ///< value: tool outside [mm], limit: inside edge of the face [mm]
-    CatchesInBore,    ///< value: how much too large [mm], limit: bore [mm]
-    EndsInsideBore,   ///< value: how far from home it stops [mm]
+    LandsOnInnerRing, ///< value: tool outside [mm], limit: inside edge of the face [mm], subject: the ring it lands on
+    CatchesInBore,  ///< value: how much too large [mm], limit: seat [mm], subject: what it catches on; empty: the bore
+    EndsInsideBore, ///< value: how far from the end it stops [mm], subject: what it meets
     MissesFace,   ///< value: bore (goes round) or outside (drops through) [mm], limit: edge of the face [mm], subject:
                   ///< face
     StandsOnPart, ///< subject: what the support carries on
     FallsThrough, ///< the housing does not rest on this support
     TooLowFor,    ///< value: height missing [mm], subject: part hanging below
-    FaceOverloaded, ///< value: face pressure [MPa], limit [MPa]
-    SleeveBuckles,  ///< value: load share of the column limit [-]
-    FallsInside,    ///< value: outside [mm], limit: bore it goes through [mm], subject: the piece that falls
-    StackTall,      ///< value: height over width [-], limit [-]
-    StackLoose,     ///< value: number of loose spacers, limit
-    StrokeShort,    ///< value: stroke needed [mm], limit: stroke there is [mm]
-    NoNotchFits,    ///< value: stack height [mm], limit: greatest daylight [mm]
-    PressTooSmall,  ///< value: force needed [N], limit: capacity [N]
-    NeedsSpacer,    ///< value: height added [mm], subject: spacer
-    OneStroke,      ///< value: stroke used [mm], limit: stroke there is [mm]
-    WrongKind,      ///< subject: tool that is no sleeve
+    FaceOverloaded,    ///< value: face pressure [MPa], limit [MPa]
+    SleeveBuckles,     ///< value: load share of the column limit [-]
+    FallsInside,       ///< value: outside [mm], limit: bore it goes through [mm], subject: the piece that falls
+    StackTall,         ///< value: height over width [-], limit [-]
+    StackLoose,        ///< value: number of loose spacers, limit
+    StrokeShort,       ///< value: stroke needed [mm], limit: stroke there is [mm]
+    NoNotchFits,       ///< value: stack height [mm], limit: greatest daylight [mm]
+    PressTooSmall,     ///< value: force needed [N], limit: capacity [N]
+    NeedsSpacer,       ///< value: height added [mm], subject: spacer
+    OneStroke,         ///< value: stroke used [mm], limit: stroke there is [mm]
+    WrongKind,         ///< subject: tool that is no sleeve
+    BothFaces,         ///< subject: the other ring, that is pushed along
+    StandsOnWhatStays, ///< value: width on the radius [mm], subject: the part that stays
+    HardTool,          ///< subject: tool
+    ToolCondition,     ///< subject: what is written about it
+    BoltDoesNotPass,   ///< value: bolt [mm], limit: what it must go through [mm], subject: that
+    PlateBends,        ///< value: bending stress [MPa], limit [MPa], subject: tool
+    NoRoomBelow,       ///< value: travel that lacks [mm], limit: travel in all [mm], subject: what is in the way
+    NoRoomForKnife,    ///< limit: height of the knife edge [mm], subject: separator
+    HoldsOtherRing,    ///< subject: the ring that must be held and is not
+    SplitRingParts,    ///< value: force [N]
+    DentsExpected,     ///< value: depth of a dent [mm], limit: depth at the static rating [mm]
+    TwoStrokes,        ///< value: travel of the first [mm], limit: engaged by then [mm], subject: spacer put in
+    ThroatShort,       ///< value: work from its axis [mm], limit: throat [mm], subject: press
+    BoltShort,         ///< value: stack [mm], limit: room between the nuts [mm], subject: bolt
+    BoltOverstressed,  ///< value: stress [MPa], limit [MPa], subject: bolt
+    ThreadStrips,      ///< value: force [N], limit [N], subject: bolt
+    HandForceHigh,     ///< value: at the wrench [N], limit [N], subject: bolt
+    StartTilt,         ///< value: rise across the ring it may start with [mm], limit: its diameter [mm]
+    WedgeDepth,        ///< value: depth to keep it square by hand [mm], limit: clearance [mm]
+    PullMayNotDo,      ///< value: force it may take [N], limit: what the tool gives [N], subject: tool
+    KnownToWork,       ///< subject: tools on record for this arrangement
     // press
     WatchCrookedStart, ///< value: travel by which a rise is too early [mm]
     WatchSawTeeth,

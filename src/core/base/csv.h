@@ -17,6 +17,7 @@ public:
     static Result<CsvTable> parse(std::string_view text, const std::vector<std::string>& required);
 
     std::size_t size() const { return m_rows.size(); }
+    const std::vector<std::string>& columns() const { return m_columns; }
     bool hasColumn(const std::string& column) const;
     std::string text(std::size_t row, const std::string& column) const; ///< empty when the column is absent
 

@@ -1,4 +1,5 @@
 #include "core/calc/library_of_calculations.h"
+#include "core/force/draw_bolt.h"
 #include "core/force/gauge.h"
 #include "core/plan/plan.h"
 #include "core/route/kit.h"
@@ -78,21 +79,19 @@ Result<Values> wedging(const Values& in, const plan::Library&) {
     return out;
 }
 
-/// T = F [d2/2 tan(phi + rho) + mu_c D_c / 2] with tan rho = mu / cos 30 on the flank of an ISO thread.
-/// @source [HB4.9] VDI 2230 without its small-angle shortening
+/// @source [HB4.9]
 Result<Values> pullerScrew(const Values& in, const plan::Library&) {
-    const double pitch = number(in, "pitch_mm"), flankDia = number(in, "thread_mm") - 0.649519 * pitch;
-    if (!(flankDia > 0))
+    const standards::Thread thread{number(in, "thread_mm"), number(in, "pitch_mm")};
+    const double pitch = thread.pitch_mm;
+    if (!(thread.pitchDia_mm() > 0))
         return refuse(ProblemCode::GeometryOrder, "pitch_mm", plain(pitch), "a pitch that leaves a thread");
-    const double lead = std::atan(pitch / (std::numbers::pi * flankDia));
-    const double friction = std::atan(number(in, "mu_thread") / std::cos(std::numbers::pi / 6));
     const double arm_mm =
-        flankDia / 2 * std::tan(lead + friction) + number(in, "mu_collar") * number(in, "collar_mean_dia_mm") / 2;
-    const auto force = maybe(in, "force_N"), torque = maybe(in, "torque_Nm");
-    if (force.has_value() == torque.has_value())
+        force::screwArm_mm(thread, number(in, "mu_thread"), number(in, "mu_collar"), number(in, "collar_mean_dia_mm"));
+    const auto pull = maybe(in, "force_N"), torque = maybe(in, "torque_Nm");
+    if (pull.has_value() == torque.has_value())
         return refuse(ProblemCode::Missing, "force_N", {}, "either force_N or torque_Nm");
     const double efficiency = pitch / (2 * std::numbers::pi * arm_mm);
-    if (force) return Values{{"torque_Nm", *force * arm_mm / 1000}, {"efficiency", efficiency}};
+    if (pull) return Values{{"torque_Nm", *pull * arm_mm / 1000}, {"efficiency", efficiency}};
     return Values{{"force_N", *torque * 1000 / arm_mm}, {"efficiency", efficiency}};
 }
 

@@ -1,125 +1,22 @@
 #include "core/catalog/rack.h"
 
-#include "core/base/csv.h"
-#include "core/base/json_text.h"
+#include "core/standards/thread.h"
 
 #include <algorithm>
-#include <map>
-#include <set>
+#include <cmath>
 
 namespace arbor::catalog {
 
 namespace {
 
-using nlohmann::json;
-
 constexpr double kToolRunningClearance_mm =
-    0.1; // on the radius: what a machinist leaves so that a sleeve does not scrape
-
-Result<ToolKind> parseKind(const std::string& text, const std::string& place) {
-    static const std::map<std::string, ToolKind> kinds{{"sleeve", ToolKind::Sleeve},
-                                                       {"disc", ToolKind::Disc},
-                                                       {"support", ToolKind::Support},
-                                                       {"spacer", ToolKind::Spacer}};
-    const auto found = kinds.find(text);
-    if (found == kinds.end()) return refuse(ProblemCode::UnknownName, place, text, "sleeve, disc, support or spacer");
-    return found->second;
-}
-
-Result<void> checkSizes(const Tool& t, const CsvTable& table, std::size_t row) {
-    for (const auto& [column, value] : {std::pair{"outside_mm", t.outsideDia_mm}, {"length_mm", t.length_mm}})
-        if (!(value > 0 && value < 2000))
-            return refuse(ProblemCode::NotPositive, table.place(row, column), plain(value), "over 0, under 2000");
-    if (!(t.boreDia_mm >= 0 && t.boreDia_mm < t.outsideDia_mm))
-        return refuse(ProblemCode::GeometryOrder, table.place(row, "bore_mm"), plain(t.boreDia_mm),
-                      "0 up to under the outside " + plain(t.outsideDia_mm));
-    if (!(t.headThick_mm >= 0 && t.headThick_mm < t.length_mm))
-        return refuse(ProblemCode::GeometryOrder, table.place(row, "head_mm"), plain(t.headThick_mm),
-                      "0 up to under the length " + plain(t.length_mm));
-    if (!(t.headDia_mm >= 0 && t.headDia_mm < 2000))
-        return refuse(ProblemCode::OutOfRange, table.place(row, "head_dia_mm"), plain(t.headDia_mm), "0 up to 2000");
-    return {};
-}
-
-Result<Tool> readTool(const CsvTable& table, std::size_t row) {
-    Tool t;
-    t.id = table.text(row, "id");
-    t.name = table.text(row, "name");
-    t.place = table.text(row, "place");
-    if (t.id.empty()) return refuse(ProblemCode::Missing, table.place(row, "id"), {}, "the engraved number");
-    const auto kind = parseKind(table.text(row, "kind"), table.place(row, "kind"));
-    if (!kind) return tl::unexpected(kind.error());
-    t.kind = *kind;
-    const std::pair<const char*, double*> fields[] = {{"outside_mm", &t.outsideDia_mm}, {"length_mm", &t.length_mm}};
-    const std::pair<const char*, double*> optional[] = {
-        {"bore_mm", &t.boreDia_mm}, {"head_dia_mm", &t.headDia_mm}, {"head_mm", &t.headThick_mm}};
-    for (const auto& [column, target] : fields) {
-        const auto value = table.number(row, column);
-        if (!value) return tl::unexpected(value.error());
-        *target = *value;
-    }
-    for (const auto& [column, target] : optional) {
-        const auto value = table.numberOr(row, column, 0);
-        if (!value) return tl::unexpected(value.error());
-        *target = *value;
-    }
-    if (auto ok = checkSizes(t, table, row); !ok) return tl::unexpected(ok.error());
-    return t;
-}
-
-Result<GaugeUnit> parseGauge(const std::string& text) {
-    static const std::map<std::string, GaugeUnit> units{{"bar", GaugeUnit::Bar},
-                                                        {"MPa", GaugeUnit::MegaPascal},
-                                                        {"psi", GaugeUnit::Psi},
-                                                        {"tf", GaugeUnit::TonneForce},
-                                                        {"short_ton", GaugeUnit::ShortTon}};
-    const auto found = units.find(text);
-    if (found == units.end())
-        return refuse(ProblemCode::UnknownName, "gauge_unit", text, "bar, MPa, psi, tf or short_ton");
-    return found->second;
-}
-
-Result<Press> readPress(const json& d) {
-    if (auto known = onlyKeys(d, {"id", "name", "capacity_N", "ram_foot_mm", "stroke_mm", "notch_daylight_mm",
-                                  "bed_opening_mm", "piston_mm", "gauge_unit", "stiffness_N_per_mm"});
-        !known)
-        return tl::unexpected(known.error());
-    Press p;
-    p.id = d.at("id");
-    p.name = d.at("name");
-    p.capacity_N = d.at("capacity_N");
-    p.ramFootDia_mm = d.at("ram_foot_mm");
-    p.stroke_mm = d.at("stroke_mm");
-    p.notchDaylight_mm = d.at("notch_daylight_mm").get<std::vector<double>>();
-    p.bedOpening_mm = d.at("bed_opening_mm");
-    p.pistonDia_mm = d.value("piston_mm", 0.0);
-    p.stiffness_N_per_mm = d.value("stiffness_N_per_mm", p.stiffness_N_per_mm);
-    for (const auto& [field, value] : {std::pair{"capacity_N", p.capacity_N},
-                                       {"ram_foot_mm", p.ramFootDia_mm},
-                                       {"stroke_mm", p.stroke_mm},
-                                       {"stiffness_N_per_mm", p.stiffness_N_per_mm}})
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), "> 0");
-    if (p.notchDaylight_mm.empty() || !(*std::min_element(p.notchDaylight_mm.begin(), p.notchDaylight_mm.end()) > 0))
-        return refuse(ProblemCode::NotPositive, p.id + "/notch_daylight_mm", {}, "one opening or more, each > 0");
-    if (!(p.pistonDia_mm >= 0 && p.bedOpening_mm >= 0))
-        return refuse(ProblemCode::OutOfRange, p.id + "/piston_mm", plain(p.pistonDia_mm), "0 or more");
-    const auto unit = parseGauge(d.value("gauge_unit", "bar"));
-    if (!unit) return tl::unexpected(unit.error());
-    p.gaugeUnit = *unit;
-    return p;
-}
+    0.1;                              // on the radius: what a machinist leaves so that a sleeve does not scrape
+constexpr double kSameSize_mm = 0.05; // what two goes with a caliper may differ by
+constexpr double kGreatest_mm = 2000;
 
 section::BodyKind bodyKind(ToolKind kind) {
-    switch (kind) {
-    case ToolKind::Sleeve:
-    case ToolKind::Disc:
-        return section::BodyKind::Driver;
-    case ToolKind::Support:
-        return section::BodyKind::Support;
-    case ToolKind::Spacer:
-        return section::BodyKind::Spacer;
-    }
-    return section::BodyKind::Spacer;
+    if (isDriver(kind)) return section::BodyKind::Driver;
+    return isSupport(kind) || kind == ToolKind::Plate ? section::BodyKind::Support : section::BodyKind::Spacer;
 }
 
 template <class List>
@@ -128,7 +25,155 @@ auto* findById(List& list, const std::string& id) {
     return found == list.end() ? nullptr : &*found;
 }
 
+Result<void> within(const char* column, double value, double least, double most, bool open = false) {
+    const bool good = open ? value > least && value < most : value >= least && value < most;
+    if (good) return {};
+    return refuse(open ? ProblemCode::NotPositive : ProblemCode::OutOfRange, column, plain(value),
+                  (open ? "over " : "") + plain(least) + (open ? ", under " : " up to under ") + plain(most));
+}
+
+/// Tools that are no solids of revolution for the bench: what is needed is their range and reach.
+bool isHandTool(ToolKind kind) {
+    return kind == ToolKind::JawPuller || kind == ToolKind::Collet || kind == ToolKind::SlideHammer ||
+           kind == ToolKind::Drift || kind == ToolKind::Splitter;
+}
+
+Result<void> checkTube(const Tool& t) {
+    if (auto ok = within("outside_mm", t.outsideDia_mm, 0, kGreatest_mm, true); !ok) return ok;
+    if (auto ok = within("length_mm", t.length_mm, 0, kGreatest_mm, true); !ok) return ok;
+    if (!(t.boreDia_mm >= 0 && t.boreDia_mm < t.outsideDia_mm))
+        return refuse(ProblemCode::GeometryOrder, "bore_mm", plain(t.boreDia_mm),
+                      "0 up to under the outside " + plain(t.outsideDia_mm));
+    if (!(t.headThick_mm >= 0 && t.headThick_mm < t.length_mm))
+        return refuse(ProblemCode::GeometryOrder, "head_mm", plain(t.headThick_mm),
+                      "0 up to under the length " + plain(t.length_mm));
+    if (auto ok = within("head_dia_mm", t.headDia_mm, 0, kGreatest_mm); !ok) return ok;
+    if (!(t.headBoreDia_mm >= 0 && t.headBoreDia_mm < t.outsideDia_mm))
+        return refuse(ProblemCode::GeometryOrder, "head_bore_mm", plain(t.headBoreDia_mm),
+                      "0 up to under the outside " + plain(t.outsideDia_mm));
+    if (!(t.pilotLength_mm >= 0 && t.pilotLength_mm + t.headThick_mm < t.length_mm))
+        return refuse(ProblemCode::GeometryOrder, "pilot_mm", plain(t.pilotLength_mm),
+                      "0 up to under the length less the head " + plain(t.length_mm - t.headThick_mm));
+    if (t.pilotLength_mm > 0 && !(t.pilotDia_mm > t.boreDia_mm && t.pilotDia_mm < t.outsideDia_mm))
+        return refuse(ProblemCode::GeometryOrder, "pilot_dia_mm", plain(t.pilotDia_mm),
+                      "between the bore " + plain(t.boreDia_mm) + " and the outside " + plain(t.outsideDia_mm));
+    return {};
+}
+
+Result<void> checkOpening(const Tool& t) {
+    if (!opens(t.kind)) return {};
+    if (!(t.least_mm >= 0 && t.most_mm > t.least_mm && t.most_mm < kGreatest_mm))
+        return refuse(ProblemCode::GeometryOrder, "most_mm", plain(t.most_mm),
+                      "over the least opening " + plain(t.least_mm));
+    const bool carries = t.kind == ToolKind::Separator || t.kind == ToolKind::Blocks;
+    if (carries && !(t.most_mm < t.outsideDia_mm))
+        return refuse(ProblemCode::GeometryOrder, "most_mm", plain(t.most_mm),
+                      "under the outside " + plain(t.outsideDia_mm));
+    return {};
+}
+
+Result<void> checkBolt(const Tool& t) {
+    const auto thread = standards::parseThread(t.thread);
+    if (!thread) return refuse(thread.error().code, "thread", t.thread, thread.error().limit);
+    if (const auto strength = standards::parseStrengthClass(t.strengthClass); !strength)
+        return refuse(strength.error().code, "class", t.strengthClass, strength.error().limit);
+    if (!(t.outsideDia_mm > thread->dia_mm))
+        return refuse(ProblemCode::GeometryOrder, "outside_mm", plain(t.outsideDia_mm),
+                      "its washers, over the thread " + plain(thread->dia_mm));
+    if (!(t.edge_mm > 0 && 2 * t.edge_mm < t.length_mm))
+        return refuse(ProblemCode::GeometryOrder, "edge_mm", plain(t.edge_mm),
+                      "nut and washer at one end, over 0 and under half the length");
+    return {};
+}
+
 } // namespace
+
+std::string_view name(ToolKind kind) {
+    switch (kind) {
+    case ToolKind::Sleeve:
+        return "sleeve";
+    case ToolKind::Disc:
+        return "disc";
+    case ToolKind::Adapter:
+        return "adapter";
+    case ToolKind::Socket:
+        return "socket";
+    case ToolKind::OldRing:
+        return "old_ring";
+    case ToolKind::Support:
+        return "support";
+    case ToolKind::Receiver:
+        return "receiver";
+    case ToolKind::Plate:
+        return "plate";
+    case ToolKind::Blocks:
+        return "blocks";
+    case ToolKind::Spacer:
+        return "spacer";
+    case ToolKind::Separator:
+        return "separator";
+    case ToolKind::JawPuller:
+        return "jaw_puller";
+    case ToolKind::Collet:
+        return "collet";
+    case ToolKind::SlideHammer:
+        return "slide_hammer";
+    case ToolKind::DrawBolt:
+        return "draw_bolt";
+    case ToolKind::HollowRam:
+        return "hollow_ram";
+    case ToolKind::Drift:
+        return "drift";
+    case ToolKind::Splitter:
+        return "splitter";
+    }
+    return "";
+}
+
+bool isDriver(ToolKind kind) {
+    return kind == ToolKind::Sleeve || kind == ToolKind::Disc || kind == ToolKind::Adapter ||
+           kind == ToolKind::Socket || kind == ToolKind::OldRing;
+}
+
+bool isSupport(ToolKind kind) {
+    return kind == ToolKind::Support || kind == ToolKind::Receiver || kind == ToolKind::Blocks ||
+           kind == ToolKind::Separator;
+}
+
+bool opens(ToolKind kind) {
+    return kind == ToolKind::Separator || kind == ToolKind::JawPuller || kind == ToolKind::Collet ||
+           kind == ToolKind::Blocks;
+}
+
+double Tool::throughDia_mm() const {
+    return headThick_mm > 0 ? std::min(boreDia_mm, headBoreDia_mm) : boreDia_mm;
+}
+
+double Tool::threadDia_mm() const {
+    const auto read = standards::parseThread(thread);
+    return read ? read->dia_mm : 0;
+}
+
+Result<void> checkTool(const Tool& t) {
+    if (t.id.empty()) return refuse(ProblemCode::Missing, "id", {}, "the engraved number");
+    for (const auto& [column, value] : {std::pair{"reach_mm", t.reach_mm},
+                                        {"edge_mm", t.edge_mm},
+                                        {"wrench_mm", t.wrench_mm},
+                                        {"stroke_mm", t.stroke_mm},
+                                        {"ram_area_mm2", t.ramArea_mm2},
+                                        {"capacity_N", t.capacity_N}})
+        if (auto ok = within(column, value, 0, 1e7); !ok) return ok;
+    if (!isHandTool(t.kind))
+        if (auto ok = checkTube(t); !ok) return ok;
+    if (auto ok = checkOpening(t); !ok) return ok;
+    if (t.kind == ToolKind::DrawBolt)
+        if (auto ok = checkBolt(t); !ok) return ok;
+    if (t.kind == ToolKind::HollowRam)
+        for (const auto& [column, value] :
+             {std::pair{"ram_area_mm2", t.ramArea_mm2}, {"stroke_mm", t.stroke_mm}, {"bore_mm", t.boreDia_mm}})
+            if (auto ok = within(column, value, 0, 1e7, true); !ok) return ok;
+    return {};
+}
 
 const Tool* Rack::tool(const std::string& id) const {
     return findById(tools, id);
@@ -137,49 +182,43 @@ const Press* Rack::press(const std::string& id) const {
     return findById(presses, id);
 }
 
-Result<std::vector<Tool>> parseTools(std::string_view csv) {
-    const auto table = CsvTable::parse(csv, {"id", "kind", "name", "outside_mm", "bore_mm", "length_mm"});
-    if (!table) return tl::unexpected(table.error());
-    std::vector<Tool> tools;
-    std::set<std::string> seen;
-    for (std::size_t row = 0; row < table->size(); ++row) {
-        auto tool = readTool(*table, row);
-        if (!tool) return tl::unexpected(tool.error());
-        if (!seen.insert(tool->id).second)
-            return refuse(ProblemCode::Duplicate, table->place(row, "id"), tool->id, "each number once");
-        tools.push_back(std::move(*tool));
-    }
-    return tools;
+std::vector<Twins> doubles(const std::vector<Tool>& tools) {
+    const auto same = [](double a, double b) { return std::abs(a - b) <= kSameSize_mm; };
+    const auto alike = [&](const Tool& a, const Tool& b) {
+        const bool sized = a.outsideDia_mm > 0 || a.most_mm > 0; // a drift has no sizes to compare
+        return sized && a.kind == b.kind && same(a.outsideDia_mm, b.outsideDia_mm) &&
+               same(a.boreDia_mm, b.boreDia_mm) && same(a.length_mm, b.length_mm) && same(a.headDia_mm, b.headDia_mm) &&
+               same(a.headThick_mm, b.headThick_mm) && same(a.pilotDia_mm, b.pilotDia_mm) &&
+               same(a.least_mm, b.least_mm) && same(a.most_mm, b.most_mm) && a.thread == b.thread;
+    };
+    // Twins lie within a hair of each other's outside: sorted by it, only neighbours need be compared.
+    std::vector<const Tool*> byOutside;
+    byOutside.reserve(tools.size());
+    for (const auto& tool : tools)
+        byOutside.push_back(&tool);
+    std::stable_sort(byOutside.begin(), byOutside.end(),
+                     [](const Tool* a, const Tool* b) { return a->outsideDia_mm < b->outsideDia_mm; });
+    std::vector<Twins> out;
+    for (auto one = byOutside.begin(); one != byOutside.end(); ++one)
+        for (auto other = one + 1;
+             other != byOutside.end() && (*other)->outsideDia_mm - (*one)->outsideDia_mm <= kSameSize_mm; ++other)
+            if (alike(**one, **other)) out.push_back({(*one)->id, (*other)->id});
+    return out;
 }
 
-Result<std::vector<Press>> parsePresses(std::string_view text) {
-    const auto document = parseJson(text);
-    if (!document) return tl::unexpected(document.error());
-    try {
-        std::vector<Press> presses;
-        for (const auto& entry : document->at("presses")) {
-            auto press = readPress(entry);
-            if (!press) return tl::unexpected(press.error());
-            presses.push_back(std::move(*press));
-        }
-        return presses;
-    } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, error.what());
-    }
-}
-
-section::Body toolBody(const Tool& t) {
+section::Body toolBody(const Tool& t, double opening_mm) {
+    using section::Slice;
+    const double bore = opens(t.kind) ? std::max(opening_mm, t.least_mm) : t.boreDia_mm;
     const double tube = t.length_mm - t.headThick_mm;
-    std::vector<section::Slice> slices{section::Slice::tube(0, tube, t.boreDia_mm / 2, t.outsideDia_mm / 2)};
+    std::vector<Slice> slices;
+    if (t.pilotLength_mm > 0) slices.push_back(Slice::tube(0, t.pilotLength_mm, bore / 2, t.pilotDia_mm / 2));
+    slices.push_back(Slice::tube(t.pilotLength_mm, tube, bore / 2, t.outsideDia_mm / 2));
     if (t.headThick_mm > 0)
-        slices.push_back(section::Slice::tube(tube, t.length_mm, 0, std::max(t.headDia_mm, t.outsideDia_mm) / 2));
-    const bool passesWalls = t.kind != ToolKind::Support;
-    return {t.id,
-            bodyKind(t.kind),
-            section::Hatch::Steel,
-            std::move(slices),
-            0,
-            passesWalls ? kToolRunningClearance_mm : 0};
+        slices.push_back(
+            Slice::tube(tube, t.length_mm, t.headBoreDia_mm / 2, std::max(t.headDia_mm, t.outsideDia_mm) / 2));
+    const auto kind = bodyKind(t.kind);
+    const bool passesWalls = kind != section::BodyKind::Support;
+    return {t.id, kind, section::Hatch::Steel, std::move(slices), 0, passesWalls ? kToolRunningClearance_mm : 0};
 }
 
 } // namespace arbor::catalog

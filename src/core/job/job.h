@@ -13,6 +13,7 @@
 #include "core/route/removal.h"
 #include "core/seat/seating.h"
 #include "core/standards/limits.h"
+#include "core/tooling/turn_wishes.h"
 
 #include <map>
 #include <optional>
@@ -173,10 +174,19 @@ struct WorkTemperatures {
     double shaft_C = 20;
 };
 
+/// What the user fixed for one step of the route; nothing: the program chooses.
+struct StepWish {
+    std::optional<std::string> driver;
+    std::optional<std::string> support;
+    tooling::TurnWishes turn; ///< sizes of a tool to be turned for it
+    friend bool operator==(const StepWish&, const StepWish&) = default;
+};
+
 struct ToolWishes {
     std::string press;
-    std::optional<std::string> driver; ///< nothing: the program chooses
+    std::optional<std::string> driver; ///< of the seat this job is about
     std::optional<std::string> support;
+    std::map<std::string, StepWish> steps = {}; ///< by "out:part" or "in:part"
 };
 
 struct SeatReadings {

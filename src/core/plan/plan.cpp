@@ -2,6 +2,7 @@
 
 #include "core/force/gauge.h"
 #include "core/plan/seat_sources.h"
+#include "core/plan/work_steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -126,8 +127,17 @@ Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan) {
     return fits;
 }
 
-tooling::LoadCase loadCase(const fit::SeatFit& fit, const catalog::StaticRating& rating) {
-    return {fit.pressForceWorst_N, 1.5 * fit.pressForce_N.most, rating.axial_N, rating.estimate};
+tooling::LoadCase loadCase(const Plan& plan, const Job& job, const Library& lib) {
+    const auto& fit = *plan.fit();
+    const auto& housing = lib.materials.at(job.housing.material);
+    return {fit.pressForceWorst_N,
+            1.5 * fit.pressForce_N.most,
+            plan.rating.axial_N,
+            plan.rating.estimate,
+            true,
+            plan.arrangement->bearing.elementDia_mm,
+            fit.interference_mm.likely,
+            lib.friction.at({housing.family, job.lubricant}).upper};
 }
 
 /// What the chosen press can do of it, and what its gauge will show.
@@ -182,6 +192,7 @@ tooling::Wishes wishesOf(const Job& job, const Library& lib) {
     wishes.press = lib.rack.press(job.tooling.press);
     wishes.driver = job.tooling.driver ? lib.rack.tool(*job.tooling.driver) : nullptr;
     wishes.support = job.tooling.support ? lib.rack.tool(*job.tooling.support) : nullptr;
+    wishes.worked = workedBefore(job, lib);
     return wishes;
 }
 
@@ -272,11 +283,12 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     }
     plan.fits = std::move(*fits);
     plan.rating = *rating;
-    plan.load = loadCase(*plan.fit(), plan.rating);
+    plan.load = loadCase(plan, job, lib);
+    plan.task = tooling::taskOf(*plan.arrangement);
     plan.problem = unknownTool(job, lib);
     const auto wishes = wishesOf(job, lib);
     plan.press = wishes.press;
-    if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.arrangement, lib.rack, wishes, *plan.load);
+    if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.task, lib.rack, wishes, *plan.load);
     insistOnBackingUp(plan);
     plan.pressing = planPress(plan);
     if (measured && !measured->empty()) plan.traceOverlay = trace::overlay(*measured, plan.pressing->expected);

@@ -25,6 +25,7 @@ struct Library {
     catalog::Materials materials;
     catalog::FrictionBands friction;
     catalog::Rack rack;
+    std::vector<job::Record> records; ///< of the shop's closed jobs
 };
 
 struct PressPlan {
@@ -46,6 +47,7 @@ struct Plan {
     std::optional<StripPlan> strip; ///< when the job has an arrangement
     std::optional<arrangement::HousedBearing> arrangement;
     std::optional<FitPlan> fits;
+    std::optional<tooling::Task> task; ///< the seat this job presses
     std::optional<tooling::LoadCase> load;
     std::optional<tooling::ToolPlan> tools;
     std::optional<PressPlan> pressing;

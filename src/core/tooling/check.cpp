@@ -1,4 +1,5 @@
 #include "core/section/motion.h"
+#include "core/tooling/findings.h"
 #include "core/tooling/setup.h"
 
 #include <algorithm>
@@ -14,131 +15,182 @@ using section::BodyKind;
 
 constexpr double kHigh_mm = 5000;
 constexpr double kToolYield_MPa = 355; // plain carbon steel, as turned
+constexpr double kHardYield_MPa = 900; // hardened and tempered, far below what it bears; it shatters first
 constexpr double kSafety = 1.5;        // [HB4.17]
 constexpr double kToolE_MPa = 210'000;
-constexpr double kSlenderLimit = 2.5;    // height over smallest face, [HB4.18]
-constexpr std::size_t kLooseLimit = 2;   // spacers, [HB4.18]
-constexpr double kRoomAbove_mm = 5;      // to slide the stack under the ram
+constexpr double kPoisson = 0.3;
 constexpr double kCloseToSeal_mm = 0.25; // on the radius: a looser centring would touch
 constexpr double kEpsilon_mm = 1e-6;
 
-Advice stop(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
-    return {id, Severity::Stop, value, limit, std::move(subject), std::move(source)};
-}
-Advice look(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
-    return {id, Severity::Look, value, limit, std::move(subject), std::move(source)};
-}
-Advice info(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
-    return {id, Severity::Info, value, limit, std::move(subject), std::move(source)};
+double allowed(const catalog::Tool& tool) {
+    return (tool.hardened ? kHardYield_MPa : kToolYield_MPa) / kSafety;
 }
 
-const Body* firstOf(const std::vector<Body>& bodies, BodyKind kind) {
-    const auto found = std::find_if(bodies.begin(), bodies.end(), [&](const Body& b) { return b.kind == kind; });
-    return found == bodies.end() ? nullptr : &*found;
+/// Stress in the middle of a round plate of thickness t, carried on radius a, loaded evenly on radius r.
+/// M = F/(4 pi) [(1 + nu) ln(a/r) + 1 - (1 - nu) r^2 / (4 a^2)], sigma = 6 M / t^2. Plate theory, simply supported.
+double plateStress(double force_N, double thick_mm, double carriedRad_mm, double loadRad_mm) {
+    const double a = carriedRad_mm, r = std::min(loadRad_mm, a);
+    if (!(r < a)) return 0;
+    const double moment = force_N / (4 * std::numbers::pi) *
+                          ((1 + kPoisson) * std::log(a / r) + 1 - (1 - kPoisson) * r * r / (4 * a * a));
+    return 6 * moment / (thick_mm * thick_mm);
 }
 
-} // namespace
-
-DriverBench::DriverBench(const arrangement::HousedBearing& a, LoadCase load, double ramFootDia_mm)
-    : m_arrangement(a), m_load(load), m_ramFootDia_mm(ramFootDia_mm), m_housing(arrangement::housingBodies(a.housing)),
-      m_bearing(arrangement::bearingInHousing(a, m_housing.front().top(), 0)) {
-    const double inner = a.bearing.outerFaceInnerDia_mm() / 2, outer = a.bearing.outerFaceOuterDia_mm() / 2;
-    m_freeFaceArea_mm2 = std::numbers::pi * (outer * outer - inner * inner);
-    // Highest first: what stands lower can then be skipped while a driver is lowered.
-    std::stable_sort(m_bearing.begin(), m_bearing.end(),
-                     [](const Body& x, const Body& y) { return x.top() > y.top(); });
+/// Of a disc or a closed head between the mean circle of the face and what stands on it; an open one has none.
+double bendingOf(const catalog::Tool& tool, const FreeFace& face, double onItDia_mm, double force_N) {
+    if (tool.throughDia_mm() > 0) return 0;
+    const double thick = tool.headThick_mm > 0 ? tool.headThick_mm : tool.length_mm;
+    const double carriedRad = (face.innerDia_mm + std::min(face.outerDia_mm, tool.outsideDia_mm)) / 4;
+    return plateStress(force_N, thick, carriedRad, onItDia_mm / 2);
 }
 
-DriverCheck DriverBench::check(const catalog::Tool& tool, const std::vector<const catalog::Tool*>& spacers) const {
-    DriverCheck out;
-    if (tool.kind != catalog::ToolKind::Sleeve && tool.kind != catalog::ToolKind::Disc)
-        out.findings.push_back(look(Finding::WrongKind, 0, 0, tool.id));
-    std::vector<Body> movers{catalog::toolBody(tool)};
-    auto& driver = movers.front();
-    driver.z_mm = kHigh_mm;
-    const auto& bearing = m_arrangement.bearing;
-    if (tool.boreDia_mm >= bearing.outerFaceOuterDia_mm()) {
-        out.findings.push_back(
-            stop(Finding::MissesFace, tool.boreDia_mm, bearing.outerFaceOuterDia_mm(), "outer ring"));
-        return out;
-    }
-    if (!section::restOn(driver, m_bearing)) {
-        out.findings.push_back(
-            stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
-        return out;
-    }
-    judgeLanding(out, driver, tool);
+/// Spacers on the driver, each on the one below.
+void putOn(std::vector<Body>& movers, const std::vector<const catalog::Tool*>& spacers, AdviceList& findings) {
     for (const auto* spacer : spacers) {
         auto body = catalog::toolBody(*spacer);
         const auto& below = movers.back();
         body.z_mm = below.top();
         if (section::restingContacts(body, below).empty())
-            out.findings.push_back(stop(Finding::FallsInside, spacer->outsideDia_mm, below.boreDia(), spacer->id));
+            findings.push_back(stop(Finding::FallsInside, spacer->outsideDia_mm, below.boreDia(), spacer->id));
         movers.push_back(std::move(body));
     }
-    movers.push_back({"ram",
-                      BodyKind::Ram,
-                      section::Hatch::Steel,
-                      {section::Slice::tube(0, 1, 0, m_ramFootDia_mm / 2)},
-                      movers.back().top()});
+}
+
+Body ramOn(const Body& below, double footDia_mm) {
+    return {"ram", BodyKind::Ram, section::Hatch::Steel, {section::Slice::tube(0, 1, 0, footDia_mm / 2)}, below.top()};
+}
+
+} // namespace
+
+DriverBench::DriverBench(const Task& task, LoadCase load, DriverEnd end) : m_task(task), m_load(load), m_end(end) {
+    // Highest first: what stands lower can then be skipped while a driver is lowered.
+    struct Entry {
+        const Body* body;
+        bool moves;
+        bool tight;
+    };
+    std::vector<Entry> all;
+    for (std::size_t i = 0; i < task.moving.size(); ++i)
+        all.push_back({&task.moving[i], true, i == task.pushed});
+    for (std::size_t i = 0; i < task.still.size(); ++i)
+        all.push_back({&task.still[i], false, i == task.holder});
+    std::stable_sort(all.begin(), all.end(),
+                     [](const Entry& x, const Entry& y) { return x.body->top() > y.body->top(); });
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        if (all[i].tight) (all[i].moves ? m_pushed : m_holder) = i;
+        m_below.push_back(*all[i].body);
+        m_belowMoves.push_back(all[i].moves);
+    }
+}
+
+DriverCheck DriverBench::check(const catalog::Tool* driver, const std::vector<const catalog::Tool*>& spacers) const {
+    DriverCheck out;
+    const catalog::Tool foot{"ram", catalog::ToolKind::Disc, "", m_end.footDia_mm, m_end.boltDia_mm, 1, 0, 0, ""};
+    const auto& tool = driver ? *driver : foot;
+    if (driver) judgeTool(out, tool);
+    std::vector<Body> movers{catalog::toolBody(tool)};
+    movers.front().z_mm = kHigh_mm;
+    const auto& face = m_task.face;
+    const bool goesRound = tool.boreDia_mm >= face.outerDia_mm;
+    const bool lands =
+        !goesRound && section::restOn(movers.front(), m_below) && movers.front().bottom() >= m_below[m_pushed].bottom();
+    if (!lands) {
+        out.findings.push_back(stop(Finding::MissesFace, goesRound ? tool.boreDia_mm : tool.outsideDia_mm,
+                                    goesRound ? face.outerDia_mm : face.innerDia_mm, m_task.faceName));
+        return out;
+    }
+    judgeLanding(out, movers.front(), tool.outsideDia_mm);
+    putOn(movers, spacers, out.findings);
+    for (const auto* spacer : spacers)
+        judgePassage(out, *spacer);
+    if (driver) movers.push_back(ramOn(movers.back(), m_end.footDia_mm));
     judgeWayDown(out, movers, tool.headThick_mm > 0);
+    if (!driver || !m_load.known) return out;
     judgeStrength(out, tool);
+    const double onIt = spacers.empty() ? m_end.footDia_mm : spacers.front()->outsideDia_mm;
+    if (const double bent = bendingOf(tool, face, onIt, m_load.greatest_N()); bent > allowed(tool))
+        out.findings.push_back(stop(Finding::PlateBends, bent, allowed(tool), tool.id, "BEAM"));
     return out;
 }
 
-void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, const catalog::Tool& tool) const {
-    const auto& bearing = m_arrangement.bearing;
-    double innerArea = 0;
-    for (const auto& body : m_bearing) {
+void DriverBench::judgeTool(DriverCheck& out, const catalog::Tool& tool) const {
+    if (!catalog::isDriver(tool.kind)) out.findings.push_back(look(Finding::WrongKind, 0, 0, tool.id));
+    if (tool.hardened) out.findings.push_back(look(Finding::HardTool, 0, 0, tool.id, "HB5"));
+    if (!tool.condition.empty()) out.findings.push_back(look(Finding::ToolCondition, 0, 0, tool.condition));
+    judgePassage(out, tool);
+}
+
+void DriverBench::judgePassage(DriverCheck& out, const catalog::Tool& tool) const {
+    if (m_end.boltDia_mm > 0 && tool.throughDia_mm() <= m_end.boltDia_mm)
+        out.findings.push_back(stop(Finding::BoltDoesNotPass, m_end.boltDia_mm, tool.throughDia_mm(), tool.id));
+}
+
+void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double outside_mm) const {
+    const Body* otherRing = nullptr;
+    const auto& face = m_task.face;
+    for (std::size_t i = 0; i < m_below.size(); ++i) {
+        const auto& body = m_below[i];
         for (const auto& touch : section::restingContacts(driver, body)) {
-            if (body.kind == BodyKind::OuterRing)
+            const double wide = touch.outerRad_mm - touch.innerRad_mm;
+            if (i == m_pushed)
                 out.faceArea_mm2 += touch.area_mm2();
-            else if (body.kind == BodyKind::InnerRing)
-                innerArea += touch.area_mm2();
             else if (!section::mayCarry(body.kind))
-                out.findings.push_back(stop(Finding::TouchesPart, touch.outerRad_mm - touch.innerRad_mm, 0, body.id));
+                out.findings.push_back(stop(Finding::TouchesPart, wide, 0, body.id));
+            else if (m_belowMoves[i])
+                otherRing = &body;
+            else
+                out.findings.push_back(stop(Finding::StandsOnWhatStays, wide, 0, body.id));
         }
     }
-    out.coverage = out.faceArea_mm2 / m_freeFaceArea_mm2;
-    out.sealGap_mm = (tool.boreDia_mm - bearing.outerFaceInnerDia_mm()) / 2;
-    if (out.faceArea_mm2 <= 0 && innerArea > 0)
-        out.findings.push_back(
-            stop(Finding::LandsOnInnerRing, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "inner ring"));
-    else if (out.faceArea_mm2 <= 0)
-        out.findings.push_back(
-            stop(Finding::MissesFace, tool.outsideDia_mm, bearing.outerFaceInnerDia_mm(), "outer ring"));
-    else
-        out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, "outer ring"));
-    const bool closed =
-        m_arrangement.dress.seals != catalog::Side::None || m_arrangement.dress.encoder != catalog::Side::None;
-    if (worst(out.findings) < Severity::Stop && closed && out.sealGap_mm < kCloseToSeal_mm)
+    out.coverage = face.area_mm2() > 0 ? std::min(1.0, out.faceArea_mm2 / face.area_mm2()) : 0;
+    if (out.faceArea_mm2 <= 0 && otherRing)
+        out.findings.push_back(stop(Finding::LandsOnInnerRing, outside_mm, face.innerDia_mm, otherRing->id));
+    else if (out.faceArea_mm2 <= 0 && worst(out.findings) < Severity::Stop)
+        out.findings.push_back(stop(Finding::MissesFace, outside_mm, face.innerDia_mm, m_task.faceName));
+    else if (out.faceArea_mm2 > 0)
+        out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, m_task.faceName));
+    if (out.faceArea_mm2 > 0 && otherRing) out.findings.push_back(info(Finding::BothFaces, 0, 0, otherRing->id, "HB5"));
+    judgeSealGap(out, driver);
+}
+
+void DriverBench::judgeSealGap(DriverCheck& out, const Body& driver) const {
+    const auto& foot = driver.slices.back(); // above a pilot; a sleeve's wall and its head share their bore side
+    const auto& wall = driver.slices.size() > 1 ? driver.slices[driver.slices.size() - 2] : foot;
+    const bool outside = m_task.keepOff == KeepOff::Outside;
+    out.sealGap_mm =
+        outside ? m_task.face.outerDia_mm / 2 - wall.outerBottom : wall.innerBottom - m_task.face.innerDia_mm / 2;
+    if (worst(out.findings) < Severity::Stop && m_task.keepOff != KeepOff::Nothing && out.sealGap_mm < kCloseToSeal_mm)
         out.findings.push_back(look(Finding::TouchesPart, -out.sealGap_mm, 0, "seal"));
 }
 
 void DriverBench::judgeWayDown(DriverCheck& out, const std::vector<Body>& movers, bool hasHead) const {
-    const double home = m_arrangement.homeTravel_mm();
+    std::string meets;
     for (const auto& mover : movers) {
-        const auto meeting = section::firstMeeting(mover, m_housing.front());
-        if (!meeting || meeting->travel_mm >= home - kEpsilon_mm) continue;
-        const bool tube =
-            mover.kind == BodyKind::Driver && !(hasHead && meeting->movingSlice + 1 == mover.slices.size());
-        if (tube) {
-            const double bore = m_arrangement.housing.seatDia_mm;
-            out.findings.push_back(stop(Finding::CatchesInBore,
-                                        mover.slices.front().outerBottom * 2 + 2 * mover.runningClearance_mm - bore,
-                                        bore));
-            return;
+        for (std::size_t i = 0; i < m_below.size(); ++i) {
+            if (m_belowMoves[i]) continue;
+            const auto meeting = section::firstMeeting(mover, m_below[i]);
+            if (!meeting || meeting->travel_mm >= m_task.travel_mm - kEpsilon_mm) continue;
+            const bool tube =
+                mover.kind == BodyKind::Driver && !(hasHead && meeting->movingSlice + 1 == mover.slices.size());
+            if (tube) {
+                const bool inSeat = m_task.inBore && i == m_holder;
+                out.findings.push_back(stop(Finding::CatchesInBore, 2 * meeting->overlapRad_mm, m_task.seatDia_mm,
+                                            inSeat ? std::string() : m_below[i].id));
+                return;
+            }
+            const double lacks = m_task.travel_mm - meeting->travel_mm;
+            if (lacks > out.stopsShort_mm) meets = m_below[i].id;
+            out.stopsShort_mm = std::max(out.stopsShort_mm, lacks);
         }
-        out.stopsShort_mm = std::max(out.stopsShort_mm, home - meeting->travel_mm);
     }
-    if (out.stopsShort_mm > 0) out.findings.push_back(stop(Finding::EndsInsideBore, out.stopsShort_mm, 0));
+    if (out.stopsShort_mm > 0) out.findings.push_back(stop(Finding::EndsInsideBore, out.stopsShort_mm, 0, meets));
 }
 
 void DriverBench::judgeStrength(DriverCheck& out, const catalog::Tool& t) const {
     const double force = m_load.greatest_N();
-    if (out.faceArea_mm2 > 0 && force / out.faceArea_mm2 > kToolYield_MPa / kSafety)
-        out.findings.push_back(
-            stop(Finding::FaceOverloaded, force / out.faceArea_mm2, kToolYield_MPa / kSafety, t.id, "HB4.17"));
+    if (out.faceArea_mm2 > 0) out.loadShare = force / out.faceArea_mm2 / allowed(t);
+    if (out.loadShare > 1)
+        out.findings.push_back(stop(Finding::FaceOverloaded, force / out.faceArea_mm2, allowed(t), t.id, "HB4.17"));
     // Euler, hinged ends: a wall slender enough to buckle is found long before it squashes.
     const double inertia = std::numbers::pi / 64 * (std::pow(t.outsideDia_mm, 4) - std::pow(t.boreDia_mm, 4));
     const double critical = std::numbers::pi * std::numbers::pi * kToolE_MPa * inertia / (t.length_mm * t.length_mm);
@@ -146,130 +198,179 @@ void DriverBench::judgeStrength(DriverCheck& out, const catalog::Tool& t) const 
         out.findings.push_back(stop(Finding::SleeveBuckles, force / critical, 1 / kSafety, t.id, "HB4.17"));
 }
 
-SupportCheck checkSupport(const arrangement::HousedBearing& a, const catalog::Press& press,
-                          const catalog::Tool* support, const LoadCase& load) {
-    SupportCheck out;
-    const auto setup = buildSetup(a, {&press, nullptr, {}, support, 0}, 0);
-    const auto& housing = setup.bodies[*setup.find(BodyKind::Housing)];
-    double innerRad = INFINITY;
-    for (std::size_t i = 0; i < setup.bodies.size(); ++i) {
-        const auto& body = setup.bodies[i];
-        if (body.kind != BodyKind::Bed && body.kind != BodyKind::Support) continue;
-        for (const auto& touch : section::restingContacts(housing, body)) {
-            out.area_mm2 += touch.area_mm2();
-            innerRad = std::min(innerRad, touch.innerRad_mm);
-        }
-        if (const auto hangs = firstOf(setup.bodies, BodyKind::KeepClear);
-            hangs && section::firstMeeting(*hangs, body)) {
-            const auto below = section::firstMeeting(*hangs, body);
-            if (below->travel_mm < 1e-3)
-                out.findings.push_back(
-                    stop(body.kind == BodyKind::Bed && support ? Finding::TooLowFor : Finding::StandsOnPart,
-                         hangs->height() - (support ? support->length_mm : 0), 0, hangs->id));
-        }
-    }
-    if (support) {
-        const auto& ring = setup.bodies[*setup.find(BodyKind::Support)];
-        if (ring.boreDia() < press.bedOpening_mm && ring.outsideDia() <= press.bedOpening_mm)
-            out.findings.push_back(stop(Finding::FallsThrough, ring.outsideDia(), press.bedOpening_mm, support->id));
-    }
-    if (out.area_mm2 <= 0 && out.findings.empty())
-        out.findings.push_back(stop(Finding::FallsThrough, support ? support->boreDia_mm : press.bedOpening_mm,
-                                    housing.outsideDia(), support ? support->id : "bed"));
-    out.innerDia_mm = out.area_mm2 > 0 ? 2 * innerRad : 0;
-    const double force = load.greatest_N();
-    if (out.area_mm2 > 0 && force / out.area_mm2 > kToolYield_MPa / kSafety)
-        out.findings.push_back(stop(Finding::FaceOverloaded, force / out.area_mm2, kToolYield_MPa / kSafety,
-                                    support ? support->id : "bed", "HB4.17"));
-    return out;
-}
-
-bool StackFit::fits() const {
-    return approach_mm >= kRoomAbove_mm && strokeUsed_mm <= strokeThere_mm + kEpsilon_mm;
-}
-
-StackFit stackFit(double stack_mm, const catalog::Press& press, std::size_t notch, double homeTravel_mm) {
-    StackFit out;
-    out.stack_mm = stack_mm;
-    out.daylight_mm = press.notchDaylight_mm[notch];
-    out.approach_mm = out.daylight_mm - out.stack_mm;
-    out.strokeUsed_mm = out.approach_mm + homeTravel_mm;
-    out.strokeThere_mm = press.stroke_mm;
-    return out;
-}
-
 namespace {
 
-/// The path at one position of the ring, as findings.
-force::Path judgePath(AdviceList& findings, const arrangement::HousedBearing& a, const SetupChoice& choice,
-                      const LoadCase& load, double travel_mm) {
-    const auto setup = buildSetup(a, choice, travel_mm);
-    auto path = force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
-    if (!path.connected) {
-        findings.push_back(stop(Finding::NoPath, 0, 0, "outer ring"));
-        return path;
-    }
-    const auto isElements = [&](std::size_t b) { return setup.bodies[b].kind == BodyKind::RollingElements; };
-    const auto& bad = path.mustNotCarry;
-    if (std::any_of(bad.begin(), bad.end(), isElements)) {
-        findings.push_back(
-            stop(Finding::PathThroughElements, load.greatest_N(), load.staticAxial_N, "inner ring", "HB4.7"));
-        findings.push_back({load.staticIsEstimate ? Finding::RatingIsEstimate : Finding::RatingTyped,
-                            Severity::Info,
-                            load.staticAxial_N,
-                            0,
-                            {},
-                            "ISO76"});
-    } else if (!bad.empty()) {
-        findings.push_back(stop(Finding::PathThroughPart, load.greatest_N(), 0, setup.bodies[bad.front()].id));
-    }
-    return path;
-}
+/// The work on what stands under it, seen from below.
+class Underside {
+public:
+    Underside(const Task& task, const SetupChoice& choice, const LoadCase& load, const std::vector<Reach>& reach)
+        : m_task(task), m_choice(choice), m_load(load), m_reach(reach), m_setup(standWork(task, choice, 0)) {}
 
-void judgeStack(Proof& proof, const arrangement::HousedBearing& a, const SetupChoice& choice, const LoadCase& load) {
-    const auto setup = buildSetup(a, choice, 0);
-    proof.stack = stackFit(setup.ramFaceZ_mm(), *choice.press, choice.notch, a.homeTravel_mm());
-    const auto& s = proof.stack;
-    if (s.approach_mm < kRoomAbove_mm)
-        proof.findings.push_back(stop(Finding::NoNotchFits, s.stack_mm + kRoomAbove_mm, s.daylight_mm, {}, "HB4.18"));
-    else if (!s.fits())
-        proof.findings.push_back(stop(Finding::StrokeShort, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
-    else
-        proof.findings.push_back(info(Finding::OneStroke, s.strokeUsed_mm, s.strokeThere_mm));
-    if (choice.spacers.size() > kLooseLimit)
-        proof.findings.push_back(
-            stop(Finding::StackLoose, static_cast<double>(choice.spacers.size()), kLooseLimit, {}, "HB4.18"));
-    double narrow = choice.driver->outsideDia_mm, tall = choice.driver->length_mm;
-    for (const auto* spacer : choice.spacers) {
-        narrow = std::min(narrow, spacer->outsideDia_mm);
-        tall += spacer->length_mm;
+    SupportCheck judge() {
+        judgePieces();
+        judgeContacts();
+        if (worst(m_out.findings) == Severity::Stop) return std::move(m_out);
+        judgeRoomBelow();
+        judgePath();
+        judgePressure();
+        judgePlate();
+        return std::move(m_out);
     }
-    if (tall > kSlenderLimit * narrow)
-        proof.findings.push_back(stop(Finding::StackTall, tall / narrow, kSlenderLimit, {}, "HB4.18"));
-    const double most = load.greatest_N();
-    if (most > choice.press->capacity_N)
-        proof.findings.push_back(stop(Finding::PressTooSmall, most, choice.press->capacity_N, choice.press->name));
-}
+
+private:
+    bool isUnder(const Body& body) const { return body.kind == BodyKind::Bed || body.kind == BodyKind::Support; }
+    std::string lowestId() const {
+        return m_choice.support ? m_choice.support->id : m_choice.plate ? m_choice.plate->id : "bed";
+    }
+
+    /// Whether each piece lies on what is below it.
+    void judgePieces() {
+        const double gap = m_choice.press ? m_choice.press->bedOpening_mm : 0;
+        const auto* lowest = m_choice.plate ? m_choice.plate : m_choice.support;
+        if (m_choice.press && lowest && lowest->outsideDia_mm <= gap)
+            m_out.findings.push_back(stop(Finding::FallsThrough, lowest->outsideDia_mm, gap, lowest->id));
+        for (std::size_t i = 1; i < m_setup.bodies.size() && isUnder(m_setup.bodies[i]); ++i) {
+            const auto &piece = m_setup.bodies[i], &below = m_setup.bodies[i - 1];
+            const bool onBed = below.kind == BodyKind::Bed && m_choice.press;
+            if (piece.id != separatorId() && !onBed && section::restingContacts(piece, below).empty())
+                m_out.findings.push_back(stop(Finding::FallsThrough, piece.boreDia(), below.outsideDia(), piece.id));
+        }
+        judgeSeparator();
+        if (m_choice.bolt && !m_choice.press)
+            for (const auto* piece : {m_choice.support, m_choice.plate})
+                if (piece && boltDia() >= throughOf(*piece))
+                    m_out.findings.push_back(stop(Finding::BoltDoesNotPass, boltDia(), throughOf(*piece), piece->id));
+    }
+    void judgeSeparator() {
+        if (!m_choice.separator) return;
+        const auto isIt = [&](const Body& b) { return b.id == m_choice.separator->id; };
+        const auto plates = std::find_if(m_setup.bodies.begin(), m_setup.bodies.end(), isIt);
+        const auto carries = [&](const Body& b) {
+            return isUnder(b) && !isIt(b) && !section::restingContacts(*plates, b).empty();
+        };
+        if (plates == m_setup.bodies.end())
+            m_out.findings.push_back(stop(Finding::NoRoomForKnife, 0, m_choice.separator->edge_mm, separatorId()));
+        else if (std::none_of(m_setup.bodies.begin(), m_setup.bodies.end(), carries))
+            m_out.findings.push_back(stop(Finding::FallsThrough, plates->outsideDia(), 0, separatorId()));
+    }
+    std::string separatorId() const { return m_choice.separator ? m_choice.separator->id : std::string(); }
+    double throughOf(const catalog::Tool& piece) const {
+        return catalog::opens(piece.kind) ? m_choice.opening_mm : piece.throughDia_mm();
+    }
+    double boltDia() const { return m_choice.bolt ? m_choice.bolt->threadDia_mm() : 0; }
+
+    void judgeContacts() {
+        double innerRad = INFINITY;
+        for (std::size_t w = 0; w < m_setup.bodies.size(); ++w) {
+            const auto& work = m_setup.bodies[w];
+            if (isUnder(work) || m_setup.moves[w]) continue;
+            for (const auto& under : m_setup.bodies) {
+                if (!isUnder(under)) continue;
+                const auto touches = section::restingContacts(work, under);
+                if (!section::mayCarry(work.kind)) {
+                    judgeHanging(work, under);
+                    continue;
+                }
+                for (const auto& touch : touches) {
+                    m_out.area_mm2 += touch.area_mm2();
+                    innerRad = std::min(innerRad, touch.innerRad_mm);
+                    m_best = std::max(m_best, reachOf(w));
+                }
+            }
+        }
+        m_out.innerDia_mm = m_out.area_mm2 > 0 ? 2 * innerRad : 0;
+        if (m_out.area_mm2 <= 0 && m_out.findings.empty())
+            m_out.findings.push_back(stop(Finding::FallsThrough,
+                                          m_choice.support
+                                              ? m_choice.support->boreDia_mm
+                                              : (m_choice.press ? m_choice.press->bedOpening_mm : boltDia()),
+                                          m_setup.bodies[m_setup.holder].outsideDia(), lowestId()));
+    }
+
+    /// The bodies that stay follow each other in the setup as in the task; a separator comes after them, under the
+    /// holder.
+    Reach reachOf(std::size_t body) const {
+        const auto still = body - (m_setup.holder - m_task.holder);
+        return still < m_reach.size() ? m_reach[still] : Reach::Clear;
+    }
+
+    /// Something that must carry nothing comes down on what stands below.
+    void judgeHanging(const Body& hangs, const Body& under) {
+        const auto meeting = section::firstMeeting(hangs, under);
+        if (!meeting || meeting->travel_mm >= 1e-3) return;
+        m_out.findings.push_back(
+            stop(under.kind == BodyKind::Bed && m_choice.support ? Finding::TooLowFor : Finding::StandsOnPart,
+                 hangs.height() - (m_choice.support ? m_choice.support->length_mm : 0), 0, hangs.id));
+    }
+
+    /// What moves comes out below: there must be room for it.
+    void judgeRoomBelow() {
+        for (std::size_t m = 0; m < m_setup.bodies.size(); ++m) {
+            if (!m_setup.moves[m] || section::isTool(m_setup.bodies[m].kind)) continue;
+            for (const auto& under : m_setup.bodies) {
+                if (!isUnder(under)) continue;
+                const auto meeting = section::firstMeeting(m_setup.bodies[m], under);
+                if (!meeting || meeting->travel_mm >= m_task.travel_mm - kEpsilon_mm) continue;
+                m_out.findings.push_back(
+                    stop(Finding::NoRoomBelow, m_task.travel_mm - meeting->travel_mm, m_task.travel_mm, under.id));
+                return;
+            }
+        }
+    }
+
+    /// Where the work does not stand on the holder itself, the reaction must find its way without the elements.
+    void judgePath() {
+        if (m_best == Reach::Clear) return;
+        if (m_best == Reach::Not)
+            m_out.findings.push_back(stop(Finding::NoPath, 0, 0, m_setup.bodies[m_setup.holder].id));
+        else
+            m_out.findings.push_back({Finding::HoldsOtherRing, m_task.scrap ? Severity::Look : Severity::Stop, 0, 0,
+                                      m_setup.bodies[m_setup.holder].id, "HB1.1"});
+    }
+
+    void judgePressure() {
+        const double force = m_load.greatest_N();
+        if (m_load.known && m_out.area_mm2 > 0 && force / m_out.area_mm2 > kToolYield_MPa / kSafety)
+            m_out.findings.push_back(
+                stop(Finding::FaceOverloaded, force / m_out.area_mm2, kToolYield_MPa / kSafety, lowestId(), "HB4.17"));
+    }
+
+    /// A plate across the gap of the bed as a beam with the load in its middle: sigma = 1.5 F L / (b t^2).
+    void judgePlate() {
+        if (!m_choice.plate || !m_choice.press || !m_load.known) return;
+        const auto& p = *m_choice.plate;
+        const double stress =
+            1.5 * m_load.greatest_N() * m_choice.press->bedOpening_mm / (p.outsideDia_mm * p.length_mm * p.length_mm);
+        if (stress > kToolYield_MPa / kSafety)
+            m_out.findings.push_back(stop(Finding::PlateBends, stress, kToolYield_MPa / kSafety, p.id, "BEAM"));
+    }
+
+    const Task& m_task;
+    const SetupChoice& m_choice;
+    const LoadCase& m_load;
+    const std::vector<Reach>& m_reach; ///< by body that stays
+    Setup m_setup;
+    SupportCheck m_out;
+    Reach m_best = Reach::Not; ///< of the bodies that are carried
+};
 
 } // namespace
 
-Proof proveSetup(const arrangement::HousedBearing& a, const SetupChoice& choice, const LoadCase& load) {
-    Proof proof;
-    const double home = a.homeTravel_mm();
-    proof.path = judgePath(proof.findings, a, choice, load, home / 2);
-    if (proof.path.proven()) {
-        judgePath(proof.findings, a, choice, load, home);
-        if (worst(proof.findings) == Severity::Info)
-            proof.findings.push_back(info(Finding::PathProven, 0, 0, "outer ring", "HB1.1"));
+std::vector<Reach> reachOfHolder(const Task& task) {
+    std::vector<Reach> out;
+    const std::vector<bool> still(task.still.size(), false);
+    for (std::size_t i = 0; i < task.still.size(); ++i) {
+        const auto path = force::findPath(task.still, still, task.holder, i);
+        const bool clear = i == task.holder || (path.connected && path.mustNotCarry.empty());
+        out.push_back(clear ? Reach::Clear : path.connected ? Reach::ThroughElements : Reach::Not);
     }
-    const auto driver = DriverBench(a, load, choice.press->ramFootDia_mm).check(*choice.driver, choice.spacers);
-    const auto support = checkSupport(a, *choice.press, choice.support, load);
-    proof.findings.insert(proof.findings.end(), driver.findings.begin(), driver.findings.end());
-    proof.findings.insert(proof.findings.end(), support.findings.begin(), support.findings.end());
-    judgeStack(proof, a, choice, load);
-    std::stable_sort(proof.findings.begin(), proof.findings.end(),
-                     [](const Advice& x, const Advice& y) { return x.severity > y.severity; });
-    return proof;
+    return out;
+}
+
+SupportCheck checkSupport(const Task& task, const SetupChoice& choice, const LoadCase& load,
+                          const std::vector<Reach>& reach) {
+    return reach.empty() ? Underside(task, choice, load, reachOfHolder(task)).judge()
+                         : Underside(task, choice, load, reach).judge();
 }
 
 } // namespace arbor::tooling

@@ -81,28 +81,21 @@ QPointF point(const Contact& c) {
     return {c.midRad_mm(), c.midZ_mm()};
 }
 
-/// Height at which the force changes its radius inside a body: at a wall contact there, else where the body is wide
-/// enough for it.
-double shiftHeight(const section::Body& body, QPointF from, QPointF to, bool fromWall, bool toWall) {
-    if (fromWall || toWall) return fromWall ? from.y() : to.y();
-    const double lo = std::min(from.x(), to.x()), hi = std::max(from.x(), to.x());
-    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
-        if (std::max(s->innerBottom, s->innerTop) <= lo && std::min(s->outerBottom, s->outerTop) >= hi)
-            return body.z_mm + (s->zBottom + s->zTop) / 2;
-    return from.y();
+bool spans(const section::Slice& s, double lo, double hi) {
+    return std::max(s.innerBottom, s.innerTop) <= lo && std::min(s.outerBottom, s.outerTop) >= hi;
 }
 
-/// The way through one body, staying inside its section: along the axis, across at one height, along the axis again.
-std::vector<QPointF> legThrough(const force::Path& path, std::size_t leg, const std::vector<section::Body>& bodies) {
-    const auto& body = bodies[path.bodies[leg]];
-    const bool first = leg == 0, last = leg + 1 == path.bodies.size();
-    const auto from = first ? QPointF(path.contacts.front().midRad_mm(), body.top()) : point(path.contacts[leg - 1]);
-    const auto to = last ? QPointF(path.contacts.back().midRad_mm(), body.bottom()) : point(path.contacts[leg]);
-    if (!section::mayCarry(body.kind)) return {from, to};
-    const bool fromWall = !first && path.contacts[leg - 1].kind != ContactKind::Face;
-    const bool toWall = !last && path.contacts[leg].kind != ContactKind::Face;
-    const double z = shiftHeight(body, from, to, fromWall, toWall);
-    return {from, {from.x(), z}, {to.x(), z}, to};
+/// Height at which the force changes its radius inside a body: at a wall contact there, if the body is wide enough at
+/// that height, else where it is.
+double shiftHeight(const section::Body& body, QPointF from, QPointF to, bool fromWall, bool toWall) {
+    const double lo = std::min(from.x(), to.x()), hi = std::max(from.x(), to.x());
+    const double wall = fromWall ? from.y() : to.y();
+    if (fromWall || toWall)
+        for (const auto& s : body.slices)
+            if (wall >= body.z_mm + s.zBottom && wall <= body.z_mm + s.zTop && spans(s, lo, hi)) return wall;
+    for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
+        if (spans(*s, lo, hi)) return body.z_mm + (s->zBottom + s->zTop) / 2;
+    return fromWall || toWall ? wall : from.y();
 }
 
 QPainterPath zigzag(QPointF a, QPointF b) {
@@ -119,6 +112,18 @@ QPainterPath zigzag(QPointF a, QPointF b) {
 }
 
 } // namespace
+
+std::vector<QPointF> legThrough(const force::Path& path, std::size_t leg, const std::vector<section::Body>& bodies) {
+    const auto& body = bodies[path.bodies[leg]];
+    const bool first = leg == 0, last = leg + 1 == path.bodies.size();
+    const auto from = first ? QPointF(path.contacts.front().midRad_mm(), body.top()) : point(path.contacts[leg - 1]);
+    const auto to = last ? QPointF(path.contacts.back().midRad_mm(), body.bottom()) : point(path.contacts[leg]);
+    if (!section::mayCarry(body.kind)) return {from, to};
+    const bool fromWall = !first && path.contacts[leg - 1].kind != ContactKind::Face;
+    const bool toWall = !last && path.contacts[leg].kind != ContactKind::Face;
+    const double z = shiftHeight(body, from, to, fromWall, toWall);
+    return {from, {from.x(), z}, {to.x(), z}, to};
+}
 
 QPainterPath outline(const section::Body& body, int side) {
     QPainterPath path;

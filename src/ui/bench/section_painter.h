@@ -27,6 +27,10 @@ private:
     QTransform m_toScreen;
 };
 
+/// The way of the force through one body of the path, right half, in world coordinates: along the axis, across at one
+/// height, along the axis again, so that it stays inside the section. Across parts that must not carry: straight.
+std::vector<QPointF> legThrough(const force::Path& path, std::size_t leg, const std::vector<section::Body>& bodies);
+
 /// Outline of one half of a body, mirrored when `side` is -1.
 QPainterPath outline(const section::Body& body, int side);
 /// What is drawn: two halves, or one outline for a body that is closed at the top.

@@ -2,11 +2,12 @@
 
 #include "ui/measure/measure_slip.h"
 #include "ui/report/paper.h"
-#include "ui/stations/setup_scene.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
+#include "ui/tooling/setup_scene.h"
 #include "words/measure_words.h"
 #include "words/strip_words.h"
+#include "words/tooling_words.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
@@ -157,10 +158,8 @@ void fitAndTools(Paper& paper, const JobSession& session) {
         paper.drawing(scene.bodies, tr("The stack on the press"));
         const auto& c = *plan.tools->choice;
         paper.tick(false, tr("%1, bed notch %2").arg(q(c.press->name)).arg(c.notch + 1));
-        if (c.support) paper.tick(false, q(c.support->id + "  " + words::toolSizes(*c.support, d)));
-        paper.tick(false, q(c.driver->id + "  " + words::toolSizes(*c.driver, d)));
-        for (const auto* spacer : c.spacers)
-            paper.tick(false, q(spacer->id + "  " + words::toolSizes(*spacer, d)));
+        for (const auto& piece : words::pieces(c, *plan.task, d))
+            if (!piece.id.empty()) paper.tick(false, q(piece.id + "  " + piece.what));
     } else {
         paper.caution(tr("Nothing on the rack fits: no press work until that is settled."));
     }
@@ -177,6 +176,22 @@ void fitAndTools(Paper& paper, const JobSession& session) {
     paper.caution(tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
                       .arg(q(words::decimals(plan.pressing->energy_J, 1))));
     paper.holdPoint(tr("Home and square, proven by readings"));
+}
+
+/// What lies ready for every seat that is parted or made.
+void toolsOfEveryStep(Paper& paper, const JobSession& session) {
+    if (session.steps().size() < 2) return;
+    paper.heading(tr("Tools, step by step"));
+    for (const auto& step : session.steps()) {
+        const auto tools = plan::toolsFor(step, session.job(), session.plan(), session.library());
+        if (!tools.proven()) {
+            paper.caution(tr("%1: nothing on the rack does it").arg(q(words::stepTitle(step))));
+            continue;
+        }
+        const auto& best = tools.ways.front();
+        paper.tick(false, q(words::stepTitle(step)) + ": " + q(words::wayName(best)),
+                   q(words::capital(words::wayDetail(best, step))));
+    }
 }
 
 } // namespace
@@ -203,6 +218,7 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
         measured(paper, session);
         paper.holdPoint(tr("Seats cleaned, measured and found good"));
         fitAndTools(paper, session);
+        toolsOfEveryStep(paper, session);
         if (session.plan().strip && session.plan().strip->sound()) order(paper, session, true);
         paper.heading(tr("Close"));
         paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));

@@ -7,6 +7,7 @@
 #include <QFileInfo>
 #include <QImageReader>
 #include <QUndoCommand>
+#include <algorithm>
 
 namespace arbor::ui {
 
@@ -39,7 +40,47 @@ JobSession::JobSession(std::string path, io::JobDocument document, std::shared_p
     : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)),
       m_clock(std::move(clock)) {
     reloadTrace();
+    workOut();
+}
+
+void JobSession::workOut() {
+    m_stepTools.reset();
+    m_steps.reset();
     m_plan = plan::planJob(m_document.job, *m_library, m_trace);
+}
+
+const std::vector<plan::WorkStep>& JobSession::steps() const {
+    if (!m_steps) m_steps = plan::workSteps(job(), m_plan, *m_library);
+    return *m_steps;
+}
+
+const plan::WorkStep* JobSession::step() const {
+    const auto& all = steps();
+    auto found = std::find_if(all.begin(), all.end(), [&](const plan::WorkStep& s) { return s.key == m_stepKey; });
+    if (found == all.end())
+        found = std::find_if(all.begin(), all.end(), [](const plan::WorkStep& s) { return s.focus; });
+    if (found == all.end()) found = all.begin();
+    return found == all.end() ? nullptr : &*found;
+}
+
+void JobSession::lookAt(const std::string& stepKey) {
+    m_stepKey = stepKey;
+    m_stepTools.reset();
+    emit changed();
+}
+
+const plan::StepTools& JobSession::stepTools() const {
+    if (!m_stepTools) m_stepTools = step() ? plan::toolsFor(*step(), job(), m_plan, *m_library) : plan::StepTools{};
+    return *m_stepTools;
+}
+
+void JobSession::useLibrary(std::shared_ptr<const plan::Library> library) {
+    m_stepTools.reset(); // it points into the old one
+    m_steps.reset();
+    m_plan = {};
+    m_library = std::move(library);
+    workOut();
+    emit changed();
 }
 
 void JobSession::edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey) {
@@ -105,7 +146,7 @@ void JobSession::replaceJob(const job::Job& job) {
     m_document.job = job;
     m_trouble.clear();
     reloadTrace();
-    m_plan = plan::planJob(m_document.job, *m_library, m_trace);
+    workOut();
     save();
     emit changed();
 }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/plan/work_steps.h"
 #include "io/job_file.h"
 #include "words/display.h"
 
@@ -25,6 +25,14 @@ public:
     const job::Job& job() const { return m_document.job; }
     const plan::Plan& plan() const { return m_plan; }
     const plan::Library& library() const { return *m_library; }
+    /// The steps of the route at which something is pressed, worked out when they are asked for.
+    const std::vector<plan::WorkStep>& steps() const;
+    /// The one that Tooling looks at: the seat the job is about until another is chosen; nothing: there are none.
+    const plan::WorkStep* step() const;
+    void lookAt(const std::string& stepKey);  ///< a way of looking, so neither saved nor undone
+    const plan::StepTools& stepTools() const; ///< for that step
+    /// Goes on with another rack; the job is worked out anew.
+    void useLibrary(std::shared_ptr<const plan::Library> library);
     const std::optional<trace::Trace>& measuredTrace() const { return m_trace; }
     const std::string& path() const { return m_path; }
     words::Display display() const { return words::Display(job().units); }
@@ -52,6 +60,7 @@ private:
     Result<QString> keepBeside(const QString& file, const QString& folder);
     void replaceJob(const job::Job& job);
     void reloadTrace();
+    void workOut();
     void save();
 
     std::string m_path;
@@ -61,6 +70,9 @@ private:
     std::optional<trace::Trace> m_trace;
     std::string m_traceLoadedFrom;
     plan::Plan m_plan;
+    std::string m_stepKey;
+    mutable std::optional<std::vector<plan::WorkStep>> m_steps;
+    mutable std::optional<plan::StepTools> m_stepTools;
     QUndoStack m_undo;
     QString m_trouble;
 };

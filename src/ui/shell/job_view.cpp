@@ -9,8 +9,8 @@
 #include "ui/stations/press_page.h"
 #include "ui/stations/seat_page.h"
 #include "ui/stations/slips.h"
-#include "ui/stations/tooling_page.h"
 #include "ui/strip/strip_page.h"
+#include "ui/tooling/tooling_page.h"
 #include "words/sentences.h"
 
 #include <QComboBox>
@@ -42,6 +42,7 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);
         connect(widget, &StationPage::trouble, this, &JobView::trouble);
+        connect(widget, &StationPage::toolMade, this, &JobView::toolMade);
         connect(widget, &StationPage::slipChanged, this, [this, changedPage = widget] {
             if (m_session && changedPage == page()) showSlip();
         });

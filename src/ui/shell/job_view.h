@@ -30,6 +30,7 @@ public:
 
 signals:
     void trouble(const QString& text);
+    void toolMade(const catalog::Tool& tool);
 
 protected:
     void keyPressEvent(QKeyEvent*) override;

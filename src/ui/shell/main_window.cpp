@@ -3,6 +3,7 @@
 #include "io/library_files.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
+#include "ui/rack/rack_view.h"
 #include "ui/report/route_card.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
@@ -23,6 +24,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStackedWidget>
+#include <QUndoGroup>
 #include <QVBoxLayout>
 
 namespace arbor::ui {
@@ -30,7 +32,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kRecent = 8;
-constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2; // in the stack of places
+constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2, kRackPlace = 3; // in the stack of places
 
 } // namespace
 
@@ -61,6 +63,14 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_arrangementView = new ArrangementView(this);
     m_places->addWidget(m_arrangementView);
     connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
+    m_rackView = new RackView(this);
+    m_places->addWidget(m_rackView);
+    connect(m_rackView, &RackView::left, this, [this] { m_session ? backToJob() : showShelf(); });
+    connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
+    connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
+    m_undoGroup = new QUndoGroup(this);
+    m_undoGroup->addStack(&m_rackView->undoStack());
+    connect(m_places, &QStackedWidget::currentChanged, this, &MainWindow::followPlace);
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -137,19 +147,15 @@ void MainWindow::buildActions() {
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
     m_menu->addSeparator();
-    m_undo = add(m_menu, tr("Undo"), QKeySequence::Undo, [this] {
-        if (m_session) m_session->undoStack().undo();
-    });
-    m_redo = add(m_menu, tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] {
-        if (m_session) m_session->undoStack().redo();
-    });
-    m_undo->setEnabled(false);
-    m_redo->setEnabled(false);
+    m_undo = add(m_menu, tr("Undo"), QKeySequence::Undo, [this] { m_undoGroup->undo(); });
+    m_redo = add(m_menu, tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] { m_undoGroup->redo(); });
+    followUndo();
     m_menu->addSeparator();
     buildJobActions(m_menu);
     add(m_menu, tr("Arrangement"), Qt::CTRL | Qt::Key_E, [this] {
         showArrangement();
     })->setObjectName("actionArrangement");
+    add(m_menu, tr("Rack"), Qt::CTRL | Qt::Key_K, [this] { showRack(); })->setObjectName("actionRack");
     add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
     add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] { printCard(); })->setObjectName("actionCard");
     m_menu->addSeparator();
@@ -160,6 +166,18 @@ void MainWindow::buildActions() {
     add(m_menu, tr("Inch or metric"), Qt::CTRL | Qt::Key_U, [this] { toggleUnits(); });
     m_menu->addSeparator();
     add(m_menu, tr("Quit"), Qt::CTRL | Qt::Key_Q, [this] { close(); });
+}
+
+/// The words and state of undo and redo, from whatever is in sight.
+void MainWindow::followUndo() {
+    connect(m_undoGroup, &QUndoGroup::canUndoChanged, m_undo, &QAction::setEnabled);
+    connect(m_undoGroup, &QUndoGroup::canRedoChanged, m_redo, &QAction::setEnabled);
+    connect(m_undoGroup, &QUndoGroup::undoTextChanged, this,
+            [this](const QString& t) { m_undo->setText(t.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(t)); });
+    connect(m_undoGroup, &QUndoGroup::redoTextChanged, this,
+            [this](const QString& t) { m_redo->setText(t.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(t)); });
+    m_undo->setEnabled(false);
+    m_redo->setEnabled(false);
 }
 
 void MainWindow::buildJobActions(QMenu* menu) {
@@ -233,21 +251,14 @@ void MainWindow::openJob(const QString& path) {
     }
     m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_library, m_around.clock);
     connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
-    auto& stack = m_session->undoStack();
-    connect(&stack, &QUndoStack::canUndoChanged, m_undo, &QAction::setEnabled);
-    connect(&stack, &QUndoStack::canRedoChanged, m_redo, &QAction::setEnabled);
-    connect(&stack, &QUndoStack::undoTextChanged, this,
-            [this](const QString& t) { m_undo->setText(t.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(t)); });
-    connect(&stack, &QUndoStack::redoTextChanged, this,
-            [this](const QString& t) { m_redo->setText(t.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(t)); });
-    m_undo->setEnabled(false);
-    m_redo->setEnabled(false);
+    m_undoGroup->addStack(&m_session->undoStack());
     m_places->setCurrentIndex(kJobPlace);
     m_jobView->open(m_session.get());
     connect(m_session.get(), &JobSession::changed, m_arrangementView, [this] {
         if (m_places->currentIndex() == kArrangementPlace) m_arrangementView->refresh();
     });
     remember(path);
+    followPlace();
     showHeader();
 }
 
@@ -298,6 +309,45 @@ void MainWindow::showArrangement() {
     m_arrangementView->open(m_session.get());
 }
 
+/// A rack that could not be read must not be written over with what little was read of it.
+bool MainWindow::rackIsWhole() {
+    const bool whole = m_rackTrouble.isEmpty() || !QFileInfo::exists(QDir(m_folder).filePath("rack.csv"));
+    if (!whole) showTrouble({});
+    return whole;
+}
+
+void MainWindow::showRack() {
+    if (!m_library || !rackIsWhole()) return;
+    const auto units = m_session ? m_session->job().units : job::Units::Metric;
+    m_places->setCurrentIndex(kRackPlace);
+    m_rackView->open(m_library->rack, m_folder, words::Display(units), units == job::Units::Inch ? 25.4 : 1.0);
+    showHeader();
+}
+
+/// Writes the rack beside the jobs and works the open job out with it.
+void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
+    if (!rackIsWhole()) return;
+    if (const auto saved = io::saveTools(m_folder.toStdString(), tools); !saved)
+        return showTrouble(q(words::say(saved.error())));
+    showTrouble({});
+    auto library = std::make_shared<plan::Library>(*m_library);
+    library->rack.tools = tools;
+    m_library = std::move(library);
+    if (m_session) m_session->useLibrary(m_library);
+}
+
+void MainWindow::putOnRack(const catalog::Tool& tool) {
+    auto tools = m_library->rack.tools;
+    tools.push_back(tool);
+    saveRack(tools);
+}
+
+/// Undo belongs to what is in sight.
+void MainWindow::followPlace() {
+    const bool inRack = m_places->currentIndex() == kRackPlace;
+    m_undoGroup->setActiveStack(inRack ? &m_rackView->undoStack() : m_session ? &m_session->undoStack() : nullptr);
+}
+
 /// The whole job in order on paper, beside the job file.
 void MainWindow::printCard() {
     if (!m_session || m_places->currentIndex() == kShelfPlace) return;
@@ -312,11 +362,13 @@ void MainWindow::printCard() {
 void MainWindow::backToJob() {
     m_places->setCurrentIndex(kJobPlace);
     m_jobView->go(m_jobView->current());
+    showHeader();
 }
 
 void MainWindow::showHeader() {
-    const bool inJob = m_places->currentIndex() != kShelfPlace && m_session;
-    m_title->setText(inJob ? q(m_session->job().title) : tr("Shelf"));
+    const bool inRack = m_places->currentIndex() == kRackPlace;
+    const bool inJob = !inRack && m_places->currentIndex() != kShelfPlace && m_session;
+    m_title->setText(inRack ? tr("Rack") : inJob ? q(m_session->job().title) : tr("Shelf"));
     m_subtitle->setText(inJob
                             ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                             : QDir(m_folder).dirName() +

@@ -9,12 +9,14 @@
 class QLabel;
 class QMenu;
 class QStackedWidget;
+class QUndoGroup;
 
 namespace arbor::ui {
 
 class ArrangementView;
 class CalcBox;
 class JobView;
+class RackView;
 class ShelfView;
 
 /// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
@@ -42,6 +44,7 @@ private:
     void buildHeader(QWidget* header);
     void buildActions();
     void buildJobActions(QMenu* menu);
+    void followUndo();
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
     void newJobLike(const QString& path);
@@ -49,6 +52,11 @@ private:
     void showCalculator();
     void showShelf();
     void showArrangement();
+    void showRack();
+    bool rackIsWhole();
+    void saveRack(const std::vector<catalog::Tool>& tools);
+    void putOnRack(const catalog::Tool& tool);
+    void followPlace();
     void printCard();
     void backToJob();
     void showTrouble(const QString& text);
@@ -68,6 +76,8 @@ private:
     ShelfView* m_shelf;
     JobView* m_jobView;
     ArrangementView* m_arrangementView;
+    RackView* m_rackView;
+    QUndoGroup* m_undoGroup;
     CalcBox* m_calculator;
     QLabel* m_title;
     QLabel* m_subtitle;

@@ -1,6 +1,7 @@
 #include "ui/stations/describe_part.h"
 
 #include "ui/stations/slips.h"
+#include "words/order_words.h"
 #include "words/sentences.h"
 
 namespace arbor::ui {
@@ -26,8 +27,8 @@ QString toolWords(const section::Body& body, const JobSession& s) {
     const auto* tool = s.library().rack.tool(body.id);
     if (!tool) return {};
     return QObject::tr("%1, %2. ").arg(q(tool->name), q(tool->place)) +
-           (body.kind == BodyKind::Driver    ? QObject::tr("Passes the ram's force to the outer ring's face.")
-            : body.kind == BodyKind::Support ? QObject::tr("Carries the housing; nothing that hangs below may touch.")
+           (body.kind == BodyKind::Driver    ? QObject::tr("Passes the push to the face it stands on.")
+            : body.kind == BodyKind::Support ? QObject::tr("Carries the work; nothing that hangs below may touch.")
                                              : QObject::tr("Fills the height between sleeve and ram."));
 }
 
@@ -79,6 +80,15 @@ Note describePart(const section::Body& body, const JobSession& s) {
         note.detail += QObject::tr("must not be pushed or carry anything.");
         break;
     }
+    return note;
+}
+
+Note describeInStep(const section::Body& body, const JobSession& s) {
+    Note note{Tone::Plan, q(words::capital(body.id)), sizes(body, s.display())};
+    if (section::isTool(body.kind))
+        note.detail += "; " + toolWords(body, s);
+    else if (!section::mayCarry(body.kind))
+        note.detail += QObject::tr("; must not be pushed or carry anything.");
     return note;
 }
 

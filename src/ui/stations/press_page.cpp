@@ -3,9 +3,9 @@
 #include "ui/bench/bench_view.h"
 #include "ui/charts/force_chart.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/setup_scene.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
+#include "ui/tooling/setup_scene.h"
 #include "words/sentences.h"
 
 #include <QFileDialog>

@@ -15,16 +15,21 @@ QString tr(const char* text) {
     return QObject::tr(text);
 }
 
-void addNotes(SlipModel& slip, const AdviceList& list, const words::Display& d) {
-    for (const auto& advice : list)
-        if (slip.notes.size() < kMostNotes) slip.notes.push_back(noteOf(advice, d));
-}
-
 Range times(const Range& r, double k) {
     return r * k;
 }
 
 } // namespace
+
+const Advice* findingOf(const AdviceList& list, Finding id) {
+    const auto found = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+    return found == list.end() ? nullptr : &*found;
+}
+
+void addNotes(SlipModel& slip, const AdviceList& list, const words::Display& d) {
+    for (const auto& advice : list)
+        if (slip.notes.size() < kMostNotes) slip.notes.push_back(noteOf(advice, d));
+}
 
 Figure rangeFigure(const QString& label, const words::Quantity& likely, const std::string& range, const Range& shown) {
     Figure f;
@@ -89,88 +94,6 @@ SlipModel intakeSlip(const JobSession& session) {
                              strip->missing.empty() ? Tone::Proven : Tone::Stop});
     slip.action = tr("Go to stripping");
     slip.hint = tr("Ctrl+Enter goes on.");
-    return slip;
-}
-
-namespace {
-
-void addStack(SlipModel& slip, const tooling::ToolPlan& tools, const JobSession& session) {
-    const auto d = session.display();
-    const auto& c = *tools.choice;
-    slip.rowsTitle = tr("Stack, bed to ram (%1)").arg(q(d.size(0).unit));
-    slip.rows.push_back({tr("Bed, notch %1").arg(c.notch + 1), {}});
-    if (c.support)
-        slip.rows.push_back({q(c.support->id) + "   Ø" + q(d.size(c.support->outsideDia_mm).number) + " / " +
-                                 q(d.size(c.support->boreDia_mm).number),
-                             q(d.size(c.support->length_mm).number), true});
-    slip.rows.push_back({tr("Housing"), q(d.size(session.plan().arrangement->housing.height_mm).number)});
-    slip.rows.push_back({tr("Bearing, to go"), "+" + q(d.size(session.plan().arrangement->homeTravel_mm()).number)});
-    slip.rows.push_back({q(c.driver->id) + "   " + q(words::toolSizes(*c.driver, d)),
-                         q(d.size(c.driver->length_mm).number), true,
-                         worst(tools.proof.findings) == Severity::Stop ? Tone::Stop : Tone::Plain});
-    for (const auto* spacer : c.spacers)
-        slip.rows.push_back(
-            {q(spacer->id) + "   " + q(words::toolSizes(*spacer, d)), q(d.size(spacer->length_mm).number), true});
-    const auto& s = tools.proof.stack;
-    slip.rows.push_back({tr("Ram stroke used"),
-                         tr("%1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))});
-}
-
-const Advice* findingOf(const AdviceList& list, Finding id) {
-    const auto found = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
-    return found == list.end() ? nullptr : &*found;
-}
-
-void addLoadOnBalls(SlipModel& slip, const Advice& through, const JobSession& session) {
-    const auto d = session.display();
-    auto figure = rangeFigure(tr("Load on the balls"), d.force(through.value),
-                              tr("carry %1").arg(q(d.force(through.limit).text())).toStdString(),
-                              {0, through.value, through.value});
-    figure.tone = Tone::Stop;
-    figure.lineTo = std::max(through.limit, through.value) * 1.1;
-    figure.limits = {{through.limit, tr("static rating")}};
-    slip.figures.push_back(figure);
-}
-
-} // namespace
-
-SlipModel toolingSlip(const JobSession& session) {
-    const auto& plan = session.plan();
-    if (!plan.tools) return brokenSlip(session, tr("No tools yet"));
-    const auto d = session.display();
-    const auto& tools = *plan.tools;
-    SlipModel slip;
-    if (!tools.choice) {
-        slip.title = tr("Nothing on the rack fits");
-        slip.titleTone = Tone::Stop;
-        slip.subtitle = q(words::rejectionSummary(tools.drivers));
-        return slip;
-    }
-    const auto severity = worst(tools.proof.findings);
-    const bool stop = severity == Severity::Stop;
-    const auto* through = findingOf(tools.proof.findings, Finding::PathThroughElements);
-    slip.title = stop ? tr("Stop") : tools.overridden ? tr("Your choice will do") : tr("Tooling");
-    slip.titleTone = stop ? Tone::Stop : Tone::Plan;
-    slip.subtitle = through ? tr("The force would go through the balls.")
-                    : stop  ? q(words::say(tools.proof.findings.front(), d).head) + "."
-                            : tr("The force stays in the outer ring, all the way down.");
-    if (through) addLoadOnBalls(slip, *through, session);
-    addStack(slip, tools, session);
-    slip.notesTitle = stop ? tr("Why not") : tr("Because");
-    addNotes(slip, tools.proof.findings, d);
-    if (stop) {
-        const auto good = std::find_if(tools.drivers.begin(), tools.drivers.end(),
-                                       [&](const auto& c) { return c.usable() && c.tool != tools.choice->driver; });
-        if (good != tools.drivers.end())
-            slip.notes.insert(slip.notes.begin() + 1, {Tone::Proven, tr("%1 would do").arg(q(good->tool->id)),
-                                                       q(words::say(good->check.findings.front(), d).head)});
-        slip.action = tools.overridden ? tr("Put back the program's choice") : QString();
-        slip.caution = tr("Stop: do not press with this stack.");
-    } else {
-        slip.action = tr("Take %1").arg(q(tools.choice->driver->id));
-        slip.hint =
-            tools.overridden ? tr("Space takes it. Escape puts back the program's choice.") : tr("Space takes it.");
-    }
     return slip;
 }
 

@@ -6,7 +6,6 @@
 namespace arbor::ui {
 
 SlipModel intakeSlip(const JobSession& session);
-SlipModel toolingSlip(const JobSession& session);
 SlipModel pressSlip(const JobSession& session);
 SlipModel seatSlip(const JobSession& session);
 SlipModel closeSlip(const JobSession& session);
@@ -16,6 +15,8 @@ SlipModel brokenSlip(const JobSession& session, const QString& title = {});
 
 /// A figure on a line from nothing to its band, in the units of the band.
 Figure rangeFigure(const QString& label, const words::Quantity& likely, const std::string& range, const Range& shown);
+void addNotes(SlipModel& slip, const AdviceList& findings, const words::Display& display);
+const Advice* findingOf(const AdviceList& list, Finding id); ///< null: it is not there
 Tone toneOf(Severity severity);
 Note noteOf(const Advice& advice, const words::Display& display);
 QString q(const std::string& text);

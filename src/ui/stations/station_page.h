@@ -24,7 +24,9 @@ public:
 
 signals:
     void slipChanged();
-    void trouble(const QString& text); ///< shown in the header line, stays until the next good step
+    void trouble(const QString& text);
+    void toolMade(const catalog::Tool& tool); ///< it goes on the shop's rack ///< shown in the header line, stays until
+                                              ///< the next good step
 };
 
 } // namespace arbor::ui

@@ -1,11 +1,11 @@
-#include "ui/stations/rack_shelf.h"
+#include "ui/tooling/rack_shelf.h"
 
 #include "ui/bench/bench_view.h"
 #include "ui/bench/section_painter.h"
 #include "ui/slip/slip_body.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
-#include "words/sentences.h"
+#include "words/tooling_words.h"
 
 #include <QApplication>
 #include <QDrag>
@@ -45,6 +45,7 @@ void RackShelf::show(const std::vector<tooling::Candidate>& candidates, const st
     m_slots.clear();
     m_chosen.reset();
     for (const auto& c : candidates) {
+        if (!c.tool) continue; // the bare ram is no tool of the rack
         if (c.tool->id == chosen) m_chosen = m_slots.size();
         const auto* advice = telling(c.check.findings);
         m_slots.push_back({c.tool->id, catalog::toolBody(*c.tool), q(words::toolSizes(*c.tool, display)),

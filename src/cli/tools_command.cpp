@@ -1,0 +1,72 @@
+#include "cli/tools_command.h"
+
+#include "cli/exit_codes.h"
+#include "cli/loaded_job.h"
+#include "cli/print_tools.h"
+#include "cli/station_command.h"
+#include "io/text_file.h"
+#include "io/tools_json.h"
+#include "words/tooling_words.h"
+
+#include <ostream>
+
+namespace arbor::cli {
+
+namespace {
+
+/// Every step with its best way in a line. @return whether each of them is proven
+bool printOverview(std::ostream& out, std::ostream& err, const LoadedJob& loaded,
+                   const std::vector<plan::WorkStep>& steps, bool asJson) {
+    const auto& job = loaded.document.job;
+    const words::Display d(job.units);
+    auto all = nlohmann::ordered_json::array();
+    bool proven = true;
+    for (std::size_t i = 0; i < steps.size(); ++i) {
+        const auto tools = plan::toolsFor(steps[i], job, loaded.plan, *loaded.library);
+        proven = proven && tools.proven();
+        if (tools.problem) err << "brisk-arbor-cli: " << words::say(*tools.problem) << '\n';
+        const auto name = tools.ways.empty() ? std::string("nothing does it") : words::wayName(tools.ways.front());
+        if (asJson)
+            all.push_back({{"number", i + 1},
+                           {"step", steps[i].key},
+                           {"title", words::stepTitle(steps[i])},
+                           {"proven", tools.proven()},
+                           {"best", name}});
+        else
+            out << "  " << i + 1 << ". " << (tools.proven() ? "" : "STOP  ") << words::stepTitle(steps[i]) << ": "
+                << name << '\n';
+    }
+    if (asJson) out << all.dump(2) << '\n';
+    return proven;
+}
+
+} // namespace
+
+int ToolsCommand::execute(std::ostream& out, std::ostream& err) const {
+    if (!overview && step == 0) {
+        StationCommand station({job::Station::Tooling});
+        station.jobPath = jobPath;
+        station.shopFolder = shopFolder;
+        station.asJson = asJson;
+        return station.execute(out, err);
+    }
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder);
+    if (!loaded) return refused(err, loaded.error());
+    const auto& job = loaded->document.job;
+    const auto steps = plan::workSteps(job, loaded->plan, *loaded->library);
+    if (overview) return printOverview(out, err, *loaded, steps, asJson) ? kWell : kStop;
+    if (step < 1 || step > static_cast<int>(steps.size()))
+        return refused(err, Problem{ProblemCode::OutOfRange, "--step", std::to_string(step),
+                                    "1 to " + std::to_string(steps.size()) + ", as --steps lists them"});
+    const auto& wanted = steps[static_cast<std::size_t>(step - 1)];
+    const auto tools = plan::toolsFor(wanted, job, loaded->plan, *loaded->library);
+    if (tools.problem) return refused(err, io::inFile(*tools.problem, jobPath).value());
+    const words::Display d(job.units);
+    if (asJson)
+        out << io::stepToolsJson(wanted, tools, d).dump(2) << '\n';
+    else
+        printStepTools(out, wanted, tools, d);
+    return tools.proven() ? kWell : kStop;
+}
+
+} // namespace arbor::cli

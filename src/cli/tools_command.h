@@ -1,0 +1,21 @@
+#pragma once
+
+#include "cli/command.h"
+
+#include <string>
+
+namespace arbor::cli {
+
+/// The tools for a job: for the seat it is about, for one step of its route, or an overview of every step.
+class ToolsCommand : public Command {
+public:
+    int execute(std::ostream& out, std::ostream& err) const override;
+
+    std::string jobPath;
+    std::string shopFolder;
+    int step = 0; ///< counted from 1, steps out first; 0: the seat the job is about
+    bool overview = false;
+    bool asJson = false;
+};
+
+} // namespace arbor::cli

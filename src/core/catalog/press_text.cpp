@@ -1,0 +1,76 @@
+#include "core/base/json_text.h"
+#include "core/catalog/rack.h"
+
+#include <algorithm>
+#include <map>
+
+namespace arbor::catalog {
+
+namespace {
+
+using nlohmann::json;
+
+Result<GaugeUnit> parseGauge(const std::string& text) {
+    static const std::map<std::string, GaugeUnit> units{{"bar", GaugeUnit::Bar},
+                                                        {"MPa", GaugeUnit::MegaPascal},
+                                                        {"psi", GaugeUnit::Psi},
+                                                        {"tf", GaugeUnit::TonneForce},
+                                                        {"short_ton", GaugeUnit::ShortTon}};
+    const auto found = units.find(text);
+    if (found == units.end())
+        return refuse(ProblemCode::UnknownName, "gauge_unit", text, "bar, MPa, psi, tf or short_ton");
+    return found->second;
+}
+
+Result<Press> readPress(const json& d) {
+    if (auto known = onlyKeys(d, {"id", "name", "capacity_N", "ram_foot_mm", "stroke_mm", "notch_daylight_mm",
+                                  "bed_opening_mm", "piston_mm", "gauge_unit", "stiffness_N_per_mm", "throat_mm"});
+        !known)
+        return tl::unexpected(known.error());
+    Press p;
+    p.id = d.at("id");
+    p.name = d.at("name");
+    p.capacity_N = d.at("capacity_N");
+    p.ramFootDia_mm = d.at("ram_foot_mm");
+    p.stroke_mm = d.at("stroke_mm");
+    p.notchDaylight_mm = d.at("notch_daylight_mm").get<std::vector<double>>();
+    p.bedOpening_mm = d.at("bed_opening_mm");
+    p.pistonDia_mm = d.value("piston_mm", 0.0);
+    p.stiffness_N_per_mm = d.value("stiffness_N_per_mm", p.stiffness_N_per_mm);
+    p.throat_mm = d.value("throat_mm", 0.0);
+    for (const auto& [field, value] : {std::pair{"capacity_N", p.capacity_N},
+                                       {"ram_foot_mm", p.ramFootDia_mm},
+                                       {"stroke_mm", p.stroke_mm},
+                                       {"stiffness_N_per_mm", p.stiffness_N_per_mm}})
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), "> 0");
+    if (p.notchDaylight_mm.empty() || !(*std::min_element(p.notchDaylight_mm.begin(), p.notchDaylight_mm.end()) > 0))
+        return refuse(ProblemCode::NotPositive, p.id + "/notch_daylight_mm", {}, "one opening or more, each > 0");
+    if (!(p.pistonDia_mm >= 0 && p.bedOpening_mm >= 0))
+        return refuse(ProblemCode::OutOfRange, p.id + "/piston_mm", plain(p.pistonDia_mm), "0 or more");
+    if (!(p.throat_mm >= 0 && p.throat_mm < 10'000))
+        return refuse(ProblemCode::OutOfRange, p.id + "/throat_mm", plain(p.throat_mm), "0 or more");
+    const auto unit = parseGauge(d.value("gauge_unit", "bar"));
+    if (!unit) return tl::unexpected(unit.error());
+    p.gaugeUnit = *unit;
+    return p;
+}
+
+} // namespace
+
+Result<std::vector<Press>> parsePresses(std::string_view text) {
+    const auto document = parseJson(text);
+    if (!document) return tl::unexpected(document.error());
+    try {
+        std::vector<Press> presses;
+        for (const auto& entry : document->at("presses")) {
+            auto press = readPress(entry);
+            if (!press) return tl::unexpected(press.error());
+            presses.push_back(std::move(*press));
+        }
+        return presses;
+    } catch (const json::exception& error) {
+        return refuse(ProblemCode::Malformed, error.what());
+    }
+}
+
+} // namespace arbor::catalog

@@ -1,0 +1,377 @@
+#include "core/plan/work_steps.h"
+
+#include "core/tooling/findings.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::plan {
+
+namespace {
+
+using arrangement::Assembly;
+using catalog::Tool;
+using catalog::ToolKind;
+using route::Method;
+using route::Parts;
+
+constexpr double kHold = 1.5;          // of the likely end force, [HB5]
+constexpr double kLeastJawLand_mm = 1; // practice value
+
+/// Walks an order and notes who is there when each part leaves.
+struct Departure {
+    std::size_t part;
+    route::Way way;
+    Parts present;
+};
+void walk(const std::vector<route::Step>& steps, Parts present, std::vector<Departure>& out) {
+    for (const auto& step : steps) {
+        Parts moving = 0;
+        for (const auto p : step.parts)
+            moving |= route::only(p);
+        if (step.parts.size() == 1) out.push_back({step.parts[0], step.way, present});
+        walk(step.onTheBench, moving, out);
+        present &= ~moving;
+    }
+}
+
+const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& lib) {
+    return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
+}
+
+/// The seat that the job's own stations are about, as they say it.
+WorkStep focusStep(const job::Job& job, const Plan& plan) {
+    WorkStep step;
+    step.key = "in:housing";
+    step.out = false;
+    step.label = "Bearing " + job.bearing.designation;
+    step.designation = job.bearing.designation;
+    step.partnerLabel = "housing";
+    step.tasks = {*plan.task};
+    step.load = *plan.load;
+    step.focus = true;
+    return step;
+}
+
+class Steps {
+public:
+    Steps(const job::Job& job, const Plan& plan, const Library& lib)
+        : m_job(job), m_plan(plan), m_lib(lib), m_strip(*plan.strip), m_ways(m_strip.assembly) {}
+
+    std::vector<WorkStep> all() {
+        std::vector<Departure> departures;
+        walk(m_strip.order.steps, m_ways.all(), departures);
+        for (const auto& d : departures)
+            eachPartner(d, true);
+        std::reverse(departures.begin(), departures.end());
+        for (const auto& d : departures)
+            eachPartner(d, false);
+        // The job's own seat may lie outside the arrangement.
+        const auto isFocus = [](const WorkStep& s) { return s.focus; };
+        if (std::none_of(m_out.begin(), m_out.end(), isFocus) && m_plan.task && m_plan.load)
+            m_out.push_back(focusStep(m_job, m_plan));
+        return std::move(m_out);
+    }
+
+private:
+    void eachPartner(const Departure& d, bool out) {
+        for (std::size_t partner = 0; partner < m_strip.assembly.parts.size(); ++partner)
+            if (m_ways.pressedTo(d.part) & d.present & route::only(partner)) add(d, partner, out);
+    }
+
+    void add(const Departure& d, std::size_t partner, bool out) {
+        const auto& parts = m_strip.assembly.parts;
+        WorkStep step;
+        step.out = out;
+        step.part = d.part;
+        step.partner = partner;
+        step.key = (out ? "out:" : "in:") + parts[d.part].id;
+        step.label = parts[d.part].label.empty() ? parts[d.part].id : parts[d.part].label;
+        step.partnerLabel = parts[partner].label.empty() ? parts[partner].id : parts[partner].label;
+        step.tasks = tooling::tasksOf(m_strip.assembly, {d.part, partner, d.way, d.present, out});
+        const auto ring = std::find_if(m_strip.rings.begin(), m_strip.rings.end(), [&](const TightRing& r) {
+            return r.site.ring == d.part && r.site.partner == partner;
+        });
+        if (ring != m_strip.rings.end()) {
+            if (out) step.ring = static_cast<std::size_t>(ring - m_strip.rings.begin());
+            step.load = loadOf(*ring, out);
+        }
+        rate(step);
+        takeFocus(step);
+        m_out.push_back(std::move(step));
+    }
+
+    static tooling::LoadCase loadOf(const TightRing& ring, bool out) {
+        tooling::LoadCase load;
+        load.known = ring.seat.has_value();
+        if (!ring.seat) return load;
+        load.interference_mm = ring.seat->interference_mm.mid();
+        load.pressForceMost_N = out && ring.breakaway ? ring.breakaway->force_N.most : ring.seat->clean_N.most;
+        load.holdForce_N = out ? 0 : kHold * ring.seat->clean_N.likely;
+        return load;
+    }
+
+    /// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
+    void rate(WorkStep& step) const {
+        const auto& parts = m_strip.assembly.parts;
+        const auto* bearing = bearingOf(parts[step.part], m_lib);
+        if (!bearing) bearing = bearingOf(parts[step.partner], m_lib);
+        if (!bearing) return;
+        step.designation = bearing->designation;
+        const bool own = bearing->designation == m_job.bearing.designation;
+        const auto typed = own ? m_job.bearing.typedStaticRating_N : std::nullopt;
+        if (const auto rating = catalog::staticRating(m_lib.bearingTables, *bearing, typed)) {
+            step.load.staticAxial_N = rating->axial_N;
+            step.load.staticIsEstimate = rating->estimate;
+        }
+        step.load.elementDia_mm = bearing->elementDia_mm;
+        for (auto& task : step.tasks)
+            task.splitInner = catalog::knowledge(bearing->type).splitInner;
+    }
+
+    /// The seat that the job's own stations are about is pressed as they say: with its chamfers, measured size and what
+    /// hangs below.
+    void takeFocus(WorkStep& step) const {
+        if (step.out || !m_plan.task || !m_plan.load || !m_plan.fits) return;
+        const auto& parts = m_strip.assembly.parts;
+        const auto& key = m_plan.fits->seats[m_plan.fits->focus].key;
+        if (key != job::SeatKey{parts[step.partner].id, parts[step.part].id}) return;
+        step.focus = true;
+        step.tasks = {*m_plan.task};
+        step.load = *m_plan.load;
+    }
+
+    const job::Job& m_job;
+    const Plan& m_plan;
+    const Library& m_lib;
+    const StripPlan& m_strip;
+    route::Ways m_ways;
+    std::vector<WorkStep> m_out;
+};
+
+/// What a tool turned for a step is called: by the bearing where there is one.
+std::string nameFor(const WorkStep& step) {
+    return step.designation.empty() ? step.key.substr(step.key.find(':') + 1) : step.designation;
+}
+
+/// Every way to do one step.
+class Ways {
+public:
+    Ways(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib)
+        : m_step(step), m_job(job), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(job, lib)) {
+        const auto wish = job.tooling.steps.find(step.key);
+        if (wish != job.tooling.steps.end()) m_wish = wish->second;
+        if (step.focus) {
+            m_wish.driver = job.tooling.driver;
+            m_wish.support = job.tooling.support;
+        }
+    }
+
+    StepTools all() {
+        lookForWishes();
+        pressWays();
+        boltWays();
+        if (m_step.out && m_step.ring) handWays();
+        if (std::none_of(m_out.ways.begin(), m_out.ways.end(), [](const StepWay& w) { return w.proven(); }))
+            turnedWays();
+        std::stable_sort(m_out.ways.begin(), m_out.ways.end(),
+                         [&](const StepWay& a, const StepWay& b) { return rank(a) < rank(b); });
+        return std::move(m_out);
+    }
+
+private:
+    /// With a sleeve that is turned for the face.
+    void turnedWays() {
+        for (std::size_t t = 0; t < m_step.tasks.size(); ++t)
+            for (const auto& press : m_rack.presses) {
+                auto sleeve = tooling::designSleeve(m_step.tasks[t], m_step.load, {press.ramFootDia_mm, 0},
+                                                    nameFor(m_step), m_wish.turn);
+                if (!sleeve || worst(sleeve->check.findings) == Severity::Stop) continue;
+                auto rack = std::make_shared<catalog::Rack>(m_rack);
+                rack->tools.push_back(sleeve->tool);
+                tooling::Wishes w;
+                w.press = rack->press(press.id);
+                w.driver = &rack->tools.back();
+                StepWay way{t, tooling::chooseTools(m_step.tasks[t], *rack, w, m_step.load), {}, {}, {}};
+                way.pressed->overridden = false;
+                if (!way.proven()) continue;
+                way.turned = std::move(*sleeve);
+                way.with = std::move(rack);
+                m_out.ways.push_back(std::move(way));
+                return;
+            }
+    }
+
+    /// Proven before not, nothing to look at before something, a press before a bolt before the hand.
+    int rank(const StepWay& way) const {
+        const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Look ? 1 : 0;
+        const int kind = way.hand ? 2 : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
+        const bool press = way.pressed && way.pressed->choice && way.pressed->choice->press;
+        if (m_step.focus && press && !way.turned) return -1; // what Press and Seat are worked out for
+        const bool wished = way.pressed && way.pressed->overridden;
+        return (wished ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
+    }
+
+    void lookForWishes() {
+        for (const auto& [what, id] : {std::pair{"driver", &m_wish.driver}, {"support", &m_wish.support}})
+            if (*id && !m_rack.tool(**id) && !m_step.focus) // of the job's own seat the plan says so
+                m_out.problem = Problem{ProblemCode::UnknownName, "tooling/steps/" + m_step.key + "/" + what, **id,
+                                        "a tool of the rack"};
+    }
+
+    tooling::Wishes wishes() const {
+        tooling::Wishes w;
+        w.driver = m_wish.driver ? m_rack.tool(*m_wish.driver) : nullptr;
+        w.support = m_wish.support ? m_rack.tool(*m_wish.support) : nullptr;
+        w.worked = m_worked;
+        return w;
+    }
+
+    void pressWays() {
+        if (m_step.focus && m_plan.tools) {
+            m_out.ways.push_back({0, *m_plan.tools, {}, {}, {}});
+            return;
+        }
+        for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
+            std::vector<const catalog::Press*> presses;
+            if (m_plan.press) presses.push_back(m_plan.press);
+            for (const auto& press : m_rack.presses)
+                if (&press != m_plan.press) presses.push_back(&press);
+            StepWay best;
+            for (const auto* press : presses) {
+                auto w = wishes();
+                w.press = press;
+                StepWay way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
+                if (!best.pressed || way.proven()) best = std::move(way);
+                if (best.proven()) break;
+            }
+            if (best.pressed) m_out.ways.push_back(std::move(best));
+        }
+    }
+
+    /// The thickest bolt that passes and is proven; by its nut, and by the hollow rams that go over it.
+    void boltWays() {
+        auto bolts = ofKind(ToolKind::DrawBolt);
+        std::stable_sort(bolts.begin(), bolts.end(),
+                         [](auto* a, auto* b) { return a->threadDia_mm() > b->threadDia_mm(); });
+        for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
+            const double through = m_step.tasks[t].throughDia_mm();
+            std::optional<StepWay> best;
+            for (const auto* bolt : bolts) {
+                if (bolt->threadDia_mm() >= through) continue;
+                std::vector<const Tool*> rams{nullptr};
+                for (const auto* ram : ofKind(ToolKind::HollowRam))
+                    if (ram->boreDia_mm > bolt->threadDia_mm()) rams.push_back(ram);
+                for (const auto* ram : rams) {
+                    auto w = wishes();
+                    w.bolt = bolt;
+                    w.ram = ram;
+                    StepWay way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
+                    if (!best || rank(way) < rank(*best)) best = std::move(way);
+                }
+            }
+            if (best) m_out.ways.push_back(std::move(*best));
+        }
+    }
+
+    void handWays() {
+        const auto& ring = m_plan.strip->rings[*m_step.ring];
+        if (!ring.site.inBore) addJaws(ring);
+        for (const auto& removal : ring.ways) {
+            if (!removal.applies) continue;
+            if (removal.method == Method::Drift) addSimple(ToolKind::Drift, removal.method);
+            if (removal.method == Method::Split) addSimple(ToolKind::Splitter, removal.method);
+            if (removal.method == Method::Collet) addCollet(ring);
+        }
+    }
+
+    void addSimple(ToolKind kind, Method method) {
+        const auto tools = ofKind(kind);
+        if (tools.empty()) return;
+        m_out.ways.push_back({0, {}, HandSetup{method, false, tools.front(), nullptr, {}}, {}, {}});
+    }
+
+    void addCollet(const TightRing& ring) {
+        const auto hammers = ofKind(ToolKind::SlideHammer);
+        const double bore = ring.site.ownBore_mm;
+        for (const auto* collet : ofKind(ToolKind::Collet)) {
+            if (collet->least_mm > bore || collet->most_mm < bore || hammers.empty()) continue;
+            HandSetup hand{Method::Collet, false, collet, hammers.front(), {}};
+            judgePull(hand, std::min(collet->capacity_N > 0 ? collet->capacity_N : INFINITY,
+                                     hammers.front()->capacity_N > 0 ? hammers.front()->capacity_N : INFINITY));
+            m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
+            return;
+        }
+    }
+
+    /// Jaws behind the ring, the spindle on the shaft's end.
+    void addJaws(const TightRing& ring) {
+        const auto& site = ring.site;
+        double outside = 0;
+        for (const auto& body : m_plan.strip->assembly.parts[m_step.part].bodies)
+            outside = std::max(outside, body.outsideDia());
+        const double reach = m_step.tasks.empty() ? 0 : m_step.tasks.front().travel_mm;
+        for (const auto* jaws : ofKind(ToolKind::JawPuller)) {
+            const bool fits = jaws->edge_mm <= site.sideGap_mm && jaws->least_mm <= outside &&
+                              jaws->most_mm >= outside && jaws->reach_mm >= reach;
+            const bool onElements = site.land_mm < kLeastJawLand_mm && site.otherLand_mm >= kLeastJawLand_mm;
+            if (!fits || (site.land_mm < kLeastJawLand_mm && !onElements)) continue;
+            HandSetup hand{Method::Separator, true, jaws, nullptr, {}};
+            if (onElements)
+                hand.findings.push_back(tooling::look(Finding::PathThroughElements, m_step.load.greatest_N(),
+                                                      m_step.load.staticAxial_N, "outer ring", "HB4.7"));
+            judgePull(hand, jaws->capacity_N > 0 ? jaws->capacity_N : INFINITY);
+            m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
+            return;
+        }
+    }
+
+    void judgePull(HandSetup& hand, double capacity_N) const {
+        if (m_step.load.known && m_step.load.greatest_N() > capacity_N)
+            hand.findings.push_back(
+                tooling::look(Finding::PullMayNotDo, m_step.load.greatest_N(), capacity_N, hand.tool->id, "HB4.6"));
+    }
+
+    std::vector<const Tool*> ofKind(ToolKind kind) const {
+        std::vector<const Tool*> out;
+        for (const auto& tool : m_rack.tools)
+            if (tool.kind == kind) out.push_back(&tool);
+        return out;
+    }
+
+    const WorkStep& m_step;
+    const job::Job& m_job;
+    const Plan& m_plan;
+    const catalog::Rack& m_rack;
+    std::set<std::string> m_worked;
+    job::StepWish m_wish;
+    StepTools m_out;
+};
+
+} // namespace
+
+std::vector<WorkStep> workSteps(const job::Job& job, const Plan& plan, const Library& lib) {
+    if (plan.strip && plan.strip->sound()) return Steps(job, plan, lib).all();
+    if (!plan.task || !plan.load) return {};
+    return {focusStep(job, plan)};
+}
+
+StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {
+    return Ways(step, job, plan, lib).all();
+}
+
+Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const Plan& plan, const tooling::TurnWishes& wishes) {
+    if (step.tasks.empty())
+        return refuse(ProblemCode::NotDefined, step.key, {}, "a face of it that can be pushed straight from above");
+    const tooling::DriverEnd end{plan.press ? plan.press->ramFootDia_mm : 0, 0};
+    return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), wishes);
+}
+
+std::set<std::string> workedBefore(const job::Job& job, const Library& lib) {
+    std::set<std::string> out;
+    for (const auto& record : lib.records)
+        if (record.bearing == job.bearing.designation) out.insert(record.tools.begin(), record.tools.end());
+    return out;
+}
+
+} // namespace arbor::plan

@@ -1,0 +1,259 @@
+#include "core/force/draw_bolt.h"
+#include "core/standards/thread.h"
+#include "core/tooling/findings.h"
+#include "core/tooling/setup.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::tooling {
+
+namespace {
+
+using section::BodyKind;
+
+constexpr double kSlenderLimit = 2.5;  // height over smallest face, [HB4.18]
+constexpr std::size_t kLooseLimit = 2; // spacers, [HB4.18]
+constexpr double kRoomAbove_mm = 5;    // to slide the stack under the ram
+constexpr double kEpsilon_mm = 1e-6;
+constexpr double kSafety = 1.5;
+constexpr double kBrinell = 1e-4;        // of the element's diameter, at the static rating: what ISO 76 defines it by
+constexpr double kSeenDent_mm = 1e-4;    // smaller ones are lost in the finish of a raceway
+constexpr double kStandsAlone = 1.0 / 3; // of the diameter engaged: a ring then stays square by itself; practice value
+constexpr double kHandMost_N = 300;      // at a wrench; practice value
+
+/// What must not carry, on the way of the push.
+void judgeElements(AdviceList& findings, const Task& task, const Setup& setup, const force::Path& path,
+                   const LoadCase& load) {
+    const auto first = std::find_if(path.bodies.begin(), path.bodies.end(),
+                                    [&](std::size_t b) { return setup.bodies[b].kind == BodyKind::RollingElements; });
+    const auto& before = setup.bodies[*(first - 1)];
+    const auto severity = task.scrap ? Severity::Look : Severity::Stop;
+    const double force = load.greatest_N();
+    findings.push_back({Finding::PathThroughElements, severity, force, load.staticAxial_N, before.id, "HB4.7"});
+    if (task.splitInner) findings.push_back({Finding::SplitRingParts, severity, force, 0, {}, "HB1.1"});
+    const double share = load.staticAxial_N > 0 ? force / load.staticAxial_N : 0;
+    const double dent = kBrinell * load.elementDia_mm * share * share;
+    if (dent >= kSeenDent_mm && !task.scrap)
+        findings.push_back(info(Finding::DentsExpected, dent, kBrinell * load.elementDia_mm, {}, "ISO76"));
+    findings.push_back({load.staticIsEstimate ? Finding::RatingIsEstimate : Finding::RatingTyped,
+                        Severity::Info,
+                        load.staticAxial_N,
+                        0,
+                        {},
+                        "ISO76"});
+}
+
+/// The path at one position, as findings.
+force::Path judgePath(AdviceList& findings, const Task& task, const SetupChoice& choice, const LoadCase& load,
+                      double travel_mm) {
+    const auto setup = buildSetup(task, choice, travel_mm);
+    auto path = force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
+    if (!path.connected) {
+        findings.push_back(stop(Finding::NoPath, 0, 0, task.faceName));
+        return path;
+    }
+    const auto& bad = path.mustNotCarry;
+    const bool elements = std::any_of(bad.begin(), bad.end(),
+                                      [&](std::size_t b) { return setup.bodies[b].kind == BodyKind::RollingElements; });
+    if (elements)
+        judgeElements(findings, task, setup, path, load);
+    else if (!bad.empty())
+        findings.push_back(stop(Finding::PathThroughPart, load.greatest_N(), 0, setup.bodies[bad.front()].id));
+    return path;
+}
+
+double seatLeft(const Task& task, double travel_mm) {
+    return task.out ? task.travel_mm - travel_mm : travel_mm;
+}
+
+void judgeHeight(AdviceList& findings, const SetupChoice& choice) {
+    double narrow = INFINITY, tall = 0;
+    const auto add = [&](const catalog::Tool& piece) {
+        narrow = std::min(narrow, piece.outsideDia_mm);
+        tall += piece.length_mm;
+    };
+    if (choice.driver) add(*choice.driver);
+    for (const auto* spacer : choice.spacers)
+        add(*spacer);
+    if (choice.press && tall > kSlenderLimit * narrow)
+        findings.push_back(stop(Finding::StackTall, tall / narrow, kSlenderLimit, {}, "HB4.18"));
+    if (choice.spacers.size() > kLooseLimit)
+        findings.push_back(
+            stop(Finding::StackLoose, static_cast<double>(choice.spacers.size()), kLooseLimit, {}, "HB4.18"));
+}
+
+/// The stack of the second stroke is judged like any other.
+bool standsWith(const Task& task, SetupChoice choice, const LoadCase& load, const catalog::Tool* spacer) {
+    choice.spacers = {spacer};
+    AdviceList findings;
+    judgeHeight(findings, choice);
+    judgePath(findings, task, choice, load, task.out ? 0 : task.travel_mm);
+    const auto driver = DriverBench(task, load, endOf(choice)).check(choice.driver, choice.spacers);
+    return worst(findings) < Severity::Stop && worst(driver.findings) < Severity::Stop;
+}
+
+/// A second stroke after a spacer is put in, broken off where the ring stands by itself.
+std::optional<Restack> restackOf(const Task& task, const SetupChoice& choice, const LoadCase& load, const StackFit& fit,
+                                 const std::vector<const catalog::Tool*>& spacers) {
+    if (!choice.spacers.empty()) return std::nullopt;
+    Restack out;
+    out.first_mm = fit.strokeThere_mm - fit.approach_mm;
+    out.second_mm = task.travel_mm - out.first_mm;
+    out.engaged_mm = seatLeft(task, out.first_mm);
+    const double enough = std::min(kStandsAlone * task.seatDia_mm, task.travel_mm / 2);
+    if (!(out.first_mm > 0 && out.engaged_mm >= enough)) return std::nullopt;
+    for (const auto* spacer : spacers) {
+        const double approach = fit.approach_mm + out.first_mm - spacer->length_mm;
+        const bool reaches = approach >= fit.room_mm && approach + out.second_mm <= fit.strokeThere_mm;
+        if (!reaches || !standsWith(task, choice, load, spacer)) continue;
+        out.added = spacer;
+        return out;
+    }
+    return std::nullopt;
+}
+
+void judgePress(Proof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load, const Setup& setup,
+                const std::vector<const catalog::Tool*>& restack) {
+    const auto& press = *choice.press;
+    proof.stack = stackFit(setup.ramFaceZ_mm(), press, choice.notch, task.travel_mm);
+    const auto& s = proof.stack;
+    if (s.approach_mm < s.room_mm)
+        proof.findings.push_back(stop(Finding::NoNotchFits, s.stack_mm + s.room_mm, s.daylight_mm, {}, "HB4.18"));
+    else if (s.fits())
+        proof.findings.push_back(info(Finding::OneStroke, s.strokeUsed_mm, s.strokeThere_mm));
+    else if ((proof.restack = restackOf(task, choice, load, s, restack)))
+        proof.findings.push_back(look(Finding::TwoStrokes, proof.restack->first_mm, proof.restack->engaged_mm,
+                                      proof.restack->added->id, "HB4.18"));
+    else
+        proof.findings.push_back(stop(Finding::StrokeShort, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
+    double widest = 0;
+    for (std::size_t i = 0; i < setup.bodies.size(); ++i)
+        if (!section::isTool(setup.bodies[i].kind)) widest = std::max(widest, setup.bodies[i].outsideDia() / 2);
+    if (press.throat_mm > 0 && widest > press.throat_mm)
+        proof.findings.push_back(stop(Finding::ThroatShort, widest, press.throat_mm, press.name));
+    if (load.known && load.greatest_N() > press.capacity_N)
+        proof.findings.push_back(stop(Finding::PressTooSmall, load.greatest_N(), press.capacity_N, press.name));
+}
+
+/// Strength of the bolt and its thread, and who or what pulls it.
+void judgePull(Proof& proof, const SetupChoice& choice, double force_N) {
+    const auto& bolt = *choice.bolt;
+    const auto drawn = drawBoltOf(bolt, choice.ram != nullptr);
+    const auto loaded = drawn ? force::loadBolt(*drawn, {force_N, force_N, force_N}) : tl::unexpected(drawn.error());
+    if (!loaded) {
+        proof.findings.push_back(stop(Finding::WrongKind, 0, 0, bolt.id));
+        return;
+    }
+    proof.pull = BoltPull{*loaded, standards::acrossFlats_mm(drawn->thread), {}, bolt.thrustBearing, bolt.wrench_mm};
+    if (choice.ram) proof.pull->ramPressure_MPa = force_N / choice.ram->ramArea_mm2;
+    const double strip = loaded->stripForce_N / kSafety;
+    if (!loaded->strong())
+        proof.findings.push_back(
+            stop(Finding::BoltOverstressed, loaded->stress_MPa, loaded->allowed_MPa, bolt.id, "VDI2230-1"));
+    if (force_N > strip) proof.findings.push_back(stop(Finding::ThreadStrips, force_N, strip, bolt.id, "VDI2230-1"));
+    if (choice.ram && choice.ram->capacity_N > 0 && force_N > choice.ram->capacity_N)
+        proof.findings.push_back(stop(Finding::PressTooSmall, force_N, choice.ram->capacity_N, choice.ram->id));
+    if (loaded->hand_N.most > kHandMost_N)
+        proof.findings.push_back(look(Finding::HandForceHigh, loaded->hand_N.most, kHandMost_N, bolt.id, "HB4.9"));
+}
+
+void judgeBolt(Proof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load, const Setup& setup) {
+    const auto& bolt = *choice.bolt;
+    proof.stack = boltFit(setup.ramFaceZ_mm(), bolt, choice.ram, task.travel_mm);
+    const auto& s = proof.stack;
+    if (s.approach_mm < s.room_mm)
+        proof.findings.push_back(stop(Finding::BoltShort, s.stack_mm, s.daylight_mm, bolt.id, "HB4.9"));
+    else if (!s.fits())
+        proof.findings.push_back(stop(Finding::StrokeShort, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
+    const double through = task.throughDia_mm(), thread = bolt.threadDia_mm();
+    if (through <= thread) proof.findings.push_back(stop(Finding::BoltDoesNotPass, thread, through, "bore"));
+    if (load.known) judgePull(proof, choice, load.greatest_N());
+}
+
+/// How square it must be put in: over that, the edge shaves the bore. @source [HB4.12]
+void judgeStart(Proof& proof, const Task& task, const LoadCase& load) {
+    if (task.out || !(task.chamfer_mm > 0) || !load.known) return;
+    if (load.interference_mm >= 0)
+        proof.findings.push_back(info(Finding::StartTilt, std::max(0.0, task.chamfer_mm - load.interference_mm),
+                                      task.seatDia_mm, {}, "HB4.12"));
+    else
+        proof.findings.push_back(
+            look(Finding::WedgeDepth, load.mu * task.seatDia_mm, -load.interference_mm, {}, "HB4.12"));
+}
+
+} // namespace
+
+bool StackFit::fits() const {
+    return approach_mm >= room_mm && strokeUsed_mm <= strokeThere_mm + kEpsilon_mm;
+}
+
+StackFit stackFit(double stack_mm, const catalog::Press& press, std::size_t notch, double travel_mm) {
+    StackFit out;
+    out.stack_mm = stack_mm;
+    out.daylight_mm = press.notchDaylight_mm[notch];
+    out.approach_mm = out.daylight_mm - out.stack_mm;
+    out.strokeUsed_mm = out.approach_mm + travel_mm;
+    out.strokeThere_mm = press.stroke_mm;
+    out.room_mm = kRoomAbove_mm;
+    return out;
+}
+
+StackFit boltFit(double stack_mm, const catalog::Tool& bolt, const catalog::Tool* ram, double travel_mm) {
+    StackFit out;
+    out.stack_mm = stack_mm;
+    out.daylight_mm = bolt.length_mm - 2 * bolt.edge_mm - (ram ? ram->length_mm : 0);
+    out.approach_mm = out.daylight_mm - out.stack_mm;
+    out.strokeUsed_mm = travel_mm;
+    out.strokeThere_mm = ram ? ram->stroke_mm : bolt.stroke_mm > 0 ? bolt.stroke_mm : out.daylight_mm;
+    out.room_mm = 0;
+    return out;
+}
+
+Result<force::DrawBolt> drawBoltOf(const catalog::Tool& tool, bool byRam) {
+    const auto thread = standards::parseThread(tool.thread);
+    if (!thread) return tl::unexpected(thread.error());
+    const auto strength = standards::parseStrengthClass(tool.strengthClass);
+    if (!strength) return tl::unexpected(strength.error());
+    force::DrawBolt out;
+    out.thread = *thread;
+    out.strength = *strength;
+    out.headMeanDia_mm = (thread->dia_mm + tool.outsideDia_mm) / 2;
+    out.turned = !byRam;
+    out.muHead = tool.thrustBearing ? force::kThrustBearing : force::kGreasedWasher;
+    out.engagement_mm = std::min(tool.edge_mm, 0.9 * thread->dia_mm); // a washer carries no thread
+    out.wrench_mm = tool.wrench_mm;
+    return out;
+}
+
+Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
+                 const std::vector<const catalog::Tool*>& restack) {
+    Proof proof;
+    proof.path = judgePath(proof.findings, task, choice, load, task.travel_mm / 2);
+    if (proof.path.proven()) {
+        judgePath(proof.findings, task, choice, load, task.out ? 0 : task.travel_mm);
+        if (worst(proof.findings) == Severity::Info)
+            proof.findings.push_back(info(Finding::PathProven, 0, 0, task.faceName, "HB1.1"));
+    }
+    const auto driver = DriverBench(task, load, endOf(choice)).check(choice.driver, choice.spacers);
+    const auto support = checkSupport(task, choice, load);
+    proof.findings.insert(proof.findings.end(), driver.findings.begin(), driver.findings.end());
+    proof.findings.insert(proof.findings.end(), support.findings.begin(), support.findings.end());
+    judgeHeight(proof.findings, choice);
+    const auto setup = buildSetup(task, choice, 0);
+    if (choice.press)
+        judgePress(proof, task, choice, load, setup, restack);
+    else
+        judgeBolt(proof, task, choice, load, setup);
+    judgeStart(proof, task, load);
+    std::stable_sort(proof.findings.begin(), proof.findings.end(),
+                     [](const Advice& x, const Advice& y) { return x.severity > y.severity; });
+    return proof;
+}
+
+DriverEnd endOf(const SetupChoice& choice) {
+    if (choice.press) return {choice.press->ramFootDia_mm, 0};
+    return {choice.ram ? choice.ram->outsideDia_mm : choice.bolt->outsideDia_mm, choice.bolt->threadDia_mm()};
+}
+
+} // namespace arbor::tooling

@@ -1,0 +1,134 @@
+#include "ui/tooling/setup_scene.h"
+
+#include "ui/stations/slips.h"
+#include "words/order_words.h"
+#include "words/tooling_words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::ui {
+
+namespace {
+
+using section::Body;
+using section::BodyKind;
+
+/// A point inside the wall of a body, on the wanted half.
+QPointF inside(const Body& b, int side, double heightShare) {
+    const auto& s = b.slices.front(); // a head closes the upper end; the wall is below
+    return {side * (s.innerBottom + s.outerBottom) / 2, b.bottom() + b.height() * heightShare};
+}
+
+void callTool(BenchScene& scene, const Body& b, const catalog::Rack& rack, const words::Display& d, Tone tone) {
+    const auto* tool = rack.tool(b.id);
+    if (tool) scene.callouts.push_back({inside(b, 1, 0.6), q(tool->id), q(words::sizesOf(*tool, d)), tone});
+}
+
+/// What the rolling elements get of it.
+void callElements(BenchScene& scene, const tooling::Setup& setup, const tooling::LoadCase& load,
+                  const words::Display& d) {
+    const auto elements = setup.find(BodyKind::RollingElements);
+    if (!elements || !scene.path) return;
+    const auto& body = setup.bodies[*elements];
+    const bool hit = std::any_of(scene.path->mustNotCarry.begin(), scene.path->mustNotCarry.end(),
+                                 [&](std::size_t b) { return setup.bodies[b].kind == BodyKind::RollingElements; });
+    const auto& s = body.slices[body.slices.size() / 2];
+    const QPointF at((s.innerBottom + s.outerBottom) / 2, (body.bottom() + body.top()) / 2);
+    if (hit)
+        scene.callouts.push_back({at, QObject::tr("%1 on the elements").arg(q(d.force(load.greatest_N()).text())),
+                                  QObject::tr("carry %1").arg(q(d.force(load.staticAxial_N).text())), Tone::Stop});
+    else if (scene.path->proven())
+        scene.callouts.push_back(
+            {at, QObject::tr("Elements: no load"), QObject::tr("path stays clear of them"), Tone::Proven});
+}
+
+void callHousing(BenchScene& scene, const tooling::Setup& setup, const JobSession& s) {
+    const auto& h = s.plan().arrangement->housing;
+    const double face = setup.bodies[setup.holder].top();
+    const auto d = s.display();
+    if (h.groove)
+        scene.callouts.push_back(
+            {{-h.groove->dia_mm / 2, face - h.groove->lowerEdgeDepth_mm + h.groove->width_mm / 2},
+             QObject::tr("Ring groove"),
+             QObject::tr("lower edge %1 down").arg(q(d.size(h.groove->lowerEdgeDepth_mm).number))});
+    const auto engaged = arrangement::engagedLength(*s.plan().arrangement, setup.travel_mm);
+    scene.callouts.push_back({{-h.seatDia_mm / 2, face - h.seatDepth_mm + 3},
+                              QObject::tr("Seat Ø%1").arg(q(s.job().housing.seat.typed)),
+                              QObject::tr("%1 engaged").arg(q(d.size(std::round(engaged * 10) / 10).text()))});
+    if (const auto cap = setup.find(BodyKind::KeepClear))
+        scene.callouts.push_back(
+            {{-setup.bodies[*cap].outsideDia() / 3, setup.bodies[*cap].bottom() + setup.bodies[*cap].height() / 2},
+             q(setup.bodies[*cap].id),
+             QObject::tr("must stay clear")});
+    if (const auto encoder = setup.find(BodyKind::Encoder))
+        scene.callouts.push_back(
+            {inside(setup.bodies[*encoder], -1, 0.5), QObject::tr("Encoder side"),
+             s.job().bearing.encoder == catalog::Side::Down ? QObject::tr("down") : QObject::tr("up")});
+}
+
+/// The two that are pressed into each other, where it is another step than the job's own.
+void callSeat(BenchScene& scene, const tooling::Setup& setup, const tooling::Task& task, const words::Display& d) {
+    const auto &pushed = setup.bodies[setup.pushed], &holder = setup.bodies[setup.holder];
+    scene.callouts.push_back({inside(pushed, -1, 0.7), q(words::capital(task.faceName)),
+                              QObject::tr("%1 to go").arg(q(d.size(task.travel_mm - setup.travel_mm).text()))});
+    scene.callouts.push_back({inside(holder, -1, 0.3), q(words::capital(holder.id)), QObject::tr("is carried")});
+}
+
+BenchScene sceneOf(const JobSession& session, const tooling::Task& task, const tooling::ToolPlan& tools,
+                   const tooling::LoadCase& load, const catalog::Rack& rack, bool focus, double share) {
+    BenchScene scene;
+    const auto d = session.display();
+    const auto setup = tooling::buildSetup(task, *tools.choice, share * task.travel_mm);
+    scene.bodies = setup.bodies;
+    scene.path = force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
+    const bool stop = !tools.proof.holds();
+    for (const auto& body : setup.bodies) {
+        if (body.kind == BodyKind::Driver)
+            callTool(scene, body, rack, d, stop ? Tone::Stop : Tone::Plain);
+        else if (body.kind == BodyKind::Support || body.kind == BodyKind::Spacer)
+            callTool(scene, body, rack, d, Tone::Plain);
+    }
+    callElements(scene, setup, load, d);
+    if (focus)
+        callHousing(scene, setup, session);
+    else
+        callSeat(scene, setup, task, d);
+    return scene;
+}
+
+} // namespace
+
+BenchScene setupScene(const JobSession& session, double share) {
+    BenchScene scene;
+    const auto& plan = session.plan();
+    if (plan.problem) scene.emptyText = q(words::say(*plan.problem));
+    if (!plan.tools || !plan.tools->choice) {
+        if (scene.emptyText.isEmpty()) scene.emptyText = QObject::tr("Nothing on the rack makes a setup for this job.");
+        return scene;
+    }
+    return sceneOf(session, *plan.task, *plan.tools, *plan.load, session.library().rack, true, share);
+}
+
+BenchScene wayScene(const JobSession& session, const plan::WorkStep& step, const plan::StepWay& way, double share) {
+    const auto& rack = way.with ? *way.with : session.library().rack;
+    if (way.pressed && way.pressed->choice)
+        return sceneOf(session, step.tasks[way.task], *way.pressed, step.load, rack, step.focus, share);
+    BenchScene scene;
+    if (step.tasks.empty()) {
+        scene.emptyText = way.hand ? q(words::capital(words::wayName(way))) + "."
+                                   : QObject::tr("Nothing on the rack makes a setup for this step.");
+        return scene;
+    }
+    const auto& task = step.tasks.front();
+    scene.bodies = task.still;
+    scene.bodies.insert(scene.bodies.end(), task.moving.begin(), task.moving.end());
+    const auto& ring = task.partnerMoves ? task.still[task.holder] : task.moving[task.pushed];
+    const auto& partner = task.partnerMoves ? task.moving[task.pushed] : task.still[task.holder];
+    scene.callouts.push_back({inside(ring, 1, 0.5), q(step.label),
+                              step.out ? QObject::tr("comes out") : QObject::tr("goes in"), Tone::Plan});
+    scene.callouts.push_back({inside(partner, -1, 0.5), q(step.partnerLabel), QObject::tr("stays")});
+    return scene;
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,289 @@
+#include "ui/tooling/tooling_page.h"
+
+#include "ui/bench/bench_view.h"
+#include "ui/stations/describe_part.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "ui/tooling/rack_shelf.h"
+#include "ui/tooling/setup_scene.h"
+#include "ui/tooling/tooling_slip.h"
+#include "ui/tooling/turn_panel.h"
+#include "words/tooling_words.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+/// The pushed face and the foot of what pushes it: all that decides between right and wrong lies within this circle.
+std::optional<Loupe> landing(const BenchScene& scene, const tooling::Task& task) {
+    const auto driver = std::find_if(scene.bodies.begin(), scene.bodies.end(),
+                                     [](const auto& b) { return b.kind == section::BodyKind::Driver; });
+    if (driver == scene.bodies.end() || task.face.innerDia_mm <= 0) return std::nullopt; // no ring to land on
+    const double half = 0.6 * std::max(task.face.width_mm() * 3, task.moving[task.pushed].height());
+    return Loupe{{-(task.face.innerDia_mm + task.face.outerDia_mm) / 4, driver->bottom() - 0.7 * half},
+                 std::clamp(half, 6.0, 25.0)};
+}
+
+QComboBox* choiceBox(const char* name, const QString& what, QWidget* parent) {
+    auto* box = new QComboBox(parent);
+    box->setObjectName(name);
+    box->setAccessibleName(what);
+    box->setToolTip(what);
+    box->setMinimumHeight(theme::kTouch);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    return box;
+}
+
+} // namespace
+
+ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
+    setObjectName("toolingPage");
+    m_bench = new BenchView(this);
+    m_bench->setObjectName("toolingBench");
+    m_rack = new RackShelf(this);
+    m_turn = new TurnPanel(this);
+    m_below = new QStackedWidget(this);
+    m_below->addWidget(m_rack);
+    m_below->addWidget(m_turn);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(buildHead());
+    layout->addWidget(m_bench, 6);
+    layout->addWidget(m_below, 4);
+    connect(m_rack, &RackShelf::chosen, this, &ToolingPage::tryDriver);
+    connect(m_bench, &BenchView::toolDropped, this, &ToolingPage::tryDriver);
+    connect(m_turn, &TurnPanel::finished, this, [this] { showTurning(false); });
+    connect(m_turn, &TurnPanel::toolMade, this, &StationPage::toolMade);
+    connect(m_turn, &TurnPanel::trouble, this, &StationPage::trouble);
+}
+
+QWidget* ToolingPage::buildHead() {
+    auto* head = new QWidget(this);
+    m_steps = choiceBox("toolingStep", tr("Step of the route (Ctrl+left, Ctrl+right)"), head);
+    m_ways = choiceBox("toolingWay", tr("Ways to do it, best first (W)"), head);
+    auto* turn = new QPushButton(tr("Turn one"), head);
+    turn->setObjectName("turnOne");
+    turn->setMinimumHeight(theme::kTouch);
+    turn->setFocusPolicy(Qt::TabFocus);
+    auto* row = new QHBoxLayout(head);
+    row->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
+    row->addWidget(m_steps, 6);
+    row->addWidget(m_ways, 4);
+    row->addWidget(turn);
+    connect(m_steps, &QComboBox::activated, this, &ToolingPage::lookAt);
+    connect(m_ways, &QComboBox::activated, this, &ToolingPage::takeWay);
+    connect(turn, &QPushButton::clicked, this, [this] { showTurning(m_below->currentWidget() != m_turn); });
+    return head;
+}
+
+void ToolingPage::open(JobSession* session) {
+    m_session = session;
+    m_below->setCurrentWidget(m_rack);
+    m_turn->open(session);
+    m_bench->setDescribe([this](const section::Body& body) {
+        const auto* step = m_session->step();
+        return step && step->focus ? describePart(body, *m_session) : describeInStep(body, *m_session);
+    });
+    refresh();
+}
+
+const plan::StepWay* ToolingPage::way() const {
+    const auto& ways = m_session->stepTools().ways;
+    return m_session->step() && !ways.empty() ? &ways[std::min(m_way, ways.size() - 1)] : nullptr;
+}
+
+void ToolingPage::fillHead() {
+    const QSignalBlocker quietSteps(m_steps), quietWays(m_ways);
+    m_steps->clear();
+    m_ways->clear();
+    const auto* current = m_session->step();
+    int number = 1;
+    for (const auto& step : m_session->steps()) {
+        m_steps->addItem(QStringLiteral("%1.  %2").arg(number++).arg(q(words::stepTitle(step))));
+        if (&step == current) m_steps->setCurrentIndex(m_steps->count() - 1);
+    }
+    for (const auto& w : m_session->stepTools().ways)
+        m_ways->addItem((w.proven() ? QString() : tr("Stop: ")) + q(words::wayName(w)));
+    m_ways->setCurrentIndex(m_ways->count() ? std::min(static_cast<int>(m_way), m_ways->count() - 1) : -1);
+    m_steps->setVisible(m_steps->count() > 0);
+    m_ways->setVisible(m_ways->count() > 0);
+}
+
+void ToolingPage::refresh() {
+    if (!m_session) return;
+    const auto* step = m_session->step();
+    if (const auto key = step ? step->key : std::string(); key != m_wayOf) {
+        m_wayOf = key;
+        m_way = 0;
+    }
+    fillHead();
+    const auto* w = way();
+    BenchScene scene;
+    if (!w) {
+        scene.emptyText = m_session->plan().problem ? q(words::say(*m_session->plan().problem))
+                                                    : tr("Nothing on the rack makes a setup for this step.");
+        m_bench->show(std::move(scene));
+        m_rack->show({}, {}, m_session->display());
+    } else {
+        scene = wayScene(*m_session, *step, *w, 0.5);
+        const bool chosen = w->pressed && w->pressed->choice;
+        const auto* driver = chosen ? w->pressed->choice->driver : nullptr;
+        scene.title = w->hand                            ? tr("By hand")
+                      : !chosen                          ? tr("No setup")
+                      : w->pressed->overridden && driver ? tr("Setup: trying %1").arg(q(driver->id))
+                                                         : tr("Setup");
+        scene.subtitle = w->hand ? tr("As it stands before it comes out. W shows another way.")
+                                 : tr("Left and right change the sleeve, up and down the support. Half way.");
+        if (chosen) scene.loupe = landing(scene, step->tasks[w->task]);
+        m_bench->show(std::move(scene));
+        m_rack->show(w->pressed ? w->pressed->drivers : std::vector<tooling::Candidate>{},
+                     driver ? driver->id : std::string{}, m_session->display());
+    }
+    // What is done by hand needs no sleeves; the bench takes their room.
+    m_below->setVisible(!w || !w->hand || m_below->currentWidget() == m_turn);
+    m_turn->refresh();
+    emit slipChanged();
+}
+
+void ToolingPage::lookAt(int index) {
+    const auto& steps = m_session->steps();
+    if (index < 0 || index >= static_cast<int>(steps.size())) return;
+    m_session->lookAt(std::string(steps[static_cast<std::size_t>(index)].key));
+}
+
+void ToolingPage::stepBy(int by) {
+    if (m_steps->count()) lookAt(std::clamp(m_steps->currentIndex() + by, 0, m_steps->count() - 1));
+}
+
+void ToolingPage::takeWay(int index) {
+    m_way = static_cast<std::size_t>(std::max(0, index));
+    refresh();
+}
+
+void ToolingPage::wish(const QString& text, const QString& mergeKey,
+                       const std::function<void(job::StepWish&)>& change) {
+    const auto* step = m_session->step();
+    if (!step) return;
+    const bool focus = step->focus;
+    const auto key = step->key;
+    m_session->edit(
+        text,
+        [&](job::Job& j) {
+            auto wanted = j.tooling.steps[key];
+            if (focus) {
+                wanted.driver = j.tooling.driver;
+                wanted.support = j.tooling.support;
+            }
+            change(wanted);
+            if (focus) {
+                j.tooling.driver = std::exchange(wanted.driver, std::nullopt);
+                j.tooling.support = std::exchange(wanted.support, std::nullopt);
+                j.done.erase(job::Station::Tooling);
+            }
+            j.tooling.steps[key] = wanted;
+            if (wanted == job::StepWish{}) j.tooling.steps.erase(key);
+        },
+        mergeKey);
+}
+
+void ToolingPage::tryDriver(const QString& toolId) {
+    if (!m_session->library().rack.tool(toolId.toStdString())) return;
+    wish(tr("Try %1").arg(toolId), "driver", [&](job::StepWish& w) { w.driver = toolId.toStdString(); });
+}
+
+void ToolingPage::stepSupport(int by) {
+    const auto* w = way();
+    if (!w || !w->pressed || !w->pressed->choice) return;
+    std::vector<const catalog::Tool*> supports;
+    for (const auto& s : w->pressed->supports)
+        if (s.tool && std::find(supports.begin(), supports.end(), s.tool) == supports.end()) supports.push_back(s.tool);
+    if (supports.empty()) return;
+    const auto at = std::find(supports.begin(), supports.end(), w->pressed->choice->support) - supports.begin();
+    const auto next =
+        std::clamp<std::ptrdiff_t>((at == std::ssize(supports) ? -1 : at) + by, 0, std::ssize(supports) - 1);
+    const auto id = supports[static_cast<std::size_t>(next)]->id;
+    wish(tr("Try support %1").arg(q(id)), "support", [&](job::StepWish& wanted) { wanted.support = id; });
+}
+
+void ToolingPage::backToProgram() {
+    const auto* step = m_session->step();
+    if (!step) return;
+    const auto& tooling = m_session->job().tooling;
+    const auto own = tooling.steps.find(step->key);
+    const bool wished = step->focus ? tooling.driver || tooling.support
+                                    : own != tooling.steps.end() && (own->second.driver || own->second.support);
+    if (wished)
+        wish(tr("Put back the program's choice"), {}, [](job::StepWish& w) {
+            w.driver.reset();
+            w.support.reset();
+        });
+}
+
+void ToolingPage::showTurning(bool on) {
+    m_below->setCurrentWidget(on ? static_cast<QWidget*>(m_turn) : m_rack);
+    refresh();
+    if (on)
+        m_turn->begin();
+    else
+        m_bench->setFocus();
+}
+
+SlipModel ToolingPage::slip() const {
+    return toolingSlip(*m_session, m_way);
+}
+
+bool ToolingPage::act() {
+    const auto* w = way();
+    if (!w) return false;
+    if (m_session->stepTools().problem || (w->pressed && !w->pressed->proven())) {
+        backToProgram();
+        return false;
+    }
+    if (!m_session->step()->focus) {
+        const bool last = m_steps->currentIndex() + 1 == m_steps->count();
+        if (!last) stepBy(1);
+        return last;
+    }
+    if (w->turned || m_way != 0) return false; // Press and Seat are worked out for the press and the rack
+    m_session->setDone(job::Station::Tooling, true);
+    return true;
+}
+
+QWidget* ToolingPage::firstFocus() {
+    return m_bench;
+}
+
+void ToolingPage::keyPressEvent(QKeyEvent* event) {
+    const bool ctrl = event->modifiers() & Qt::ControlModifier;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        return ctrl ? stepBy(-1) : m_rack->step(-1);
+    case Qt::Key_Right:
+        return ctrl ? stepBy(1) : m_rack->step(1);
+    case Qt::Key_Up:
+        return stepSupport(-1);
+    case Qt::Key_Down:
+        return stepSupport(1);
+    case Qt::Key_W:
+        if (m_ways->count()) takeWay((m_ways->currentIndex() + 1) % m_ways->count());
+        return;
+    case Qt::Key_T:
+        return showTurning(m_below->currentWidget() != m_turn);
+    case Qt::Key_Escape:
+        return m_below->currentWidget() == m_turn ? showTurning(false) : backToProgram();
+    default:
+        StationPage::keyPressEvent(event);
+    }
+}
+
+} // namespace arbor::ui

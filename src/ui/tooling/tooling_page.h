@@ -1,0 +1,54 @@
+#pragma once
+
+#include "ui/stations/station_page.h"
+
+class QComboBox;
+class QStackedWidget;
+
+namespace arbor::ui {
+
+class BenchView;
+class RackShelf;
+class TurnPanel;
+
+/// The step that is looked at: its setup on the bench with the force path, the rack below, or the tool to be turned.
+/// Left and right change the sleeve, up and down the support, with Ctrl left and right the step; W another way, T turns
+/// one.
+class ToolingPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit ToolingPage(QWidget* parent = nullptr);
+    void open(JobSession* session) override;
+    void refresh() override;
+    SlipModel slip() const override;
+    bool act() override;
+    QWidget* firstFocus() override;
+    void showTurning(bool on);
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    QWidget* buildHead();
+    void fillHead();
+    void lookAt(int step);
+    void stepBy(int by);
+    void takeWay(int way);
+    const plan::StepWay* way() const;
+    void wish(const QString& text, const QString& mergeKey, const std::function<void(job::StepWish&)>& change);
+    void tryDriver(const QString& toolId);
+    void stepSupport(int by);
+    void backToProgram();
+
+    JobSession* m_session = nullptr;
+    QComboBox* m_steps;
+    QComboBox* m_ways;
+    BenchView* m_bench;
+    QStackedWidget* m_below;
+    RackShelf* m_rack;
+    TurnPanel* m_turn;
+    std::size_t m_way = 0;
+    std::string m_wayOf; ///< the step that it belongs to
+};
+
+} // namespace arbor::ui
