@@ -42,9 +42,8 @@ Result<calc::Values> typedValues(const calc::Calculation& calculation, const std
 
 void printText(std::ostream& out, const calc::Calculation& calculation, const calc::Values& values) {
     const auto all = io::valuesJson(calculation, values);
-    for (const auto& [name, what] : calculation.outputs) {
-        if (!all.contains(name)) continue;
-        const auto* number = std::get_if<double>(&values.at(name));
+    for (const auto& [name, what, value] : calc::outcomes(calculation, values)) {
+        const auto* number = std::get_if<double>(value);
         out << name << std::string(name.size() < 26 ? 26 - name.size() : 1, ' ')
             << (number ? words::figures(*number) : all[name].dump()) << "   " << what << '\n';
     }

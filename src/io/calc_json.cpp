@@ -21,11 +21,19 @@ Result<Value> materialFromJson(const nlohmann::json& d, const std::string& key) 
     return Value(fit::Elastic{d.at("E_MPa"), d.at("nu"), d.at("alpha_per_K")});
 }
 
+Result<Value> conductorFromJson(const nlohmann::json& d, const std::string& key) {
+    for (const char* constant : {"k_W_per_mK", "rho_kg_per_m3", "c_J_per_kgK", "alpha_per_K"})
+        if (!d.contains(constant) || !d.at(constant).is_number())
+            return refuse(ProblemCode::Missing, key + "/" + constant, {}, "a number");
+    return Value(
+        thermal::Conductor{d.at("k_W_per_mK"), d.at("rho_kg_per_m3"), d.at("c_J_per_kgK"), d.at("alpha_per_K")});
+}
+
 Result<Value> valueFromJson(const nlohmann::json& d, const std::string& key) {
     if (d.is_boolean()) return Value(d.get<bool>());
     if (d.is_number()) return Value(d.get<double>());
     if (d.is_string()) return Value(d.get<std::string>());
-    if (d.is_object()) return materialFromJson(d, key);
+    if (d.is_object()) return d.contains("k_W_per_mK") ? conductorFromJson(d, key) : materialFromJson(d, key);
     const bool numbers = d.is_array() && std::all_of(d.begin(), d.end(), [](const auto& n) { return n.is_number(); });
     if (!numbers) return refuse(ProblemCode::Malformed, key, d.dump(), "a number, a text or a list of numbers");
     return Value(d.get<std::vector<double>>());
@@ -34,12 +42,17 @@ Result<Value> valueFromJson(const nlohmann::json& d, const std::string& key) {
 json valueJson(const Value& value) {
     if (const auto* elastic = std::get_if<fit::Elastic>(&value))
         return {{"E_MPa", elastic->E_MPa}, {"nu", elastic->nu}, {"alpha_per_K", elastic->alpha_perK}};
+    if (const auto* c = std::get_if<thermal::Conductor>(&value))
+        return {{"k_W_per_mK", c->k_W_mK},
+                {"rho_kg_per_m3", c->density_kg_m3},
+                {"c_J_per_kgK", c->heat_J_kgK},
+                {"alpha_per_K", c->alpha_perK}};
     return std::visit(
         [](const auto& v) -> json {
-            if constexpr (std::is_same_v<std::decay_t<decltype(v)>, fit::Elastic>)
-                return nullptr;
-            else
+            if constexpr (std::is_constructible_v<json, decltype(v)>)
                 return v;
+            else
+                return nullptr; // the materials, which were answered above
         },
         value);
 }
@@ -56,6 +69,8 @@ const char* kindName(Kind kind) {
         return "choice";
     case Kind::Material:
         return "material";
+    case Kind::Conductor:
+        return "conductor";
     case Kind::YesNo:
         return "yes_no";
     }
@@ -113,8 +128,8 @@ calc::Value valueFromText(const calc::Calculation& calculation, const std::strin
 
 json valuesJson(const calc::Calculation& calculation, const calc::Values& out) {
     json d = json::object();
-    for (const auto& [name, what] : calculation.outputs)
-        if (const auto at = out.find(name); at != out.end()) d[name] = valueJson(at->second);
+    for (const auto& outcome : calc::outcomes(calculation, out))
+        d[outcome.name] = valueJson(*outcome.value);
     return d;
 }
 
@@ -133,10 +148,17 @@ json describeJson(const calc::Calculation& c) {
 }
 
 std::string unitOf(const std::string& name) {
-    static const std::pair<const char*, const char*> endings[] = {
-        {"_N_per_mm", "N/mm"}, {"_g_per_cm3", "g/cm3"}, {"_per_K", "1/K"},     {"_20C_um", "um"}, {"_mm", "mm"},
-        {"_um", "um"},         {"_MPa", "MPa"},         {"_N", "N"},           {"_Nm", "N m"},    {"_J", "J"},
-        {"_C", "degC"},        {"_deg", "deg"},         {"_arcmin", "arcmin"}, {"_g", "g"},       {"_cm3", "cm3"}};
+    static const std::pair<const char*, const char*> endings[] = {{"_N_per_mm", "N/mm"}, {"_W_per_m2K", "W/m2K"},
+                                                                  {"_W_per_mK", "W/mK"}, {"_J_per_kgK", "J/kgK"},
+                                                                  {"_kg", "kg"},         {"_m2", "m2"},
+                                                                  {"_s", "s"},           {"_g_per_cm3", "g/cm3"},
+                                                                  {"_per_K", "1/K"},     {"_20C_um", "um"},
+                                                                  {"_mm", "mm"},         {"_um", "um"},
+                                                                  {"_MPa", "MPa"},       {"_N", "N"},
+                                                                  {"_Nm", "N m"},        {"_J", "J"},
+                                                                  {"_C", "degC"},        {"_deg", "deg"},
+                                                                  {"_arcmin", "arcmin"}, {"_g", "g"},
+                                                                  {"_cm3", "cm3"},       {"_K", "K"}};
     for (const auto& [ending, unit] : endings)
         if (name.ends_with(ending)) return unit;
     if (name.starts_with("T_")) return "degC";

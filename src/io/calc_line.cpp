@@ -95,6 +95,7 @@ std::optional<calc::Value> valueFor(const Field& field, const Piece& piece, cons
                    ? std::optional<calc::Value>(text)
                    : std::nullopt;
     case Kind::Material:
+    case Kind::Conductor:
         return materials.contains(text) ? std::optional<calc::Value>(text) : std::nullopt;
     case Kind::Text:
         return piece.number && field.name != "designation" ? std::nullopt : std::optional<calc::Value>(text);
@@ -106,7 +107,7 @@ std::optional<calc::Value> valueFor(const Field& field, const Piece& piece, cons
 
 /// Choices and materials say by themselves where they belong; plain texts and numbers take what is left.
 int eagerness(Kind kind) {
-    return kind == Kind::Choice || kind == Kind::Material || kind == Kind::YesNo ? 0 : kind == Kind::Number ? 1 : 2;
+    return kind == Kind::Choice || kind == Kind::Material || kind == Kind::Conductor || kind == Kind::YesNo ? 0 : kind == Kind::Number ? 1 : 2;
 }
 
 /// What must be given comes first, then what may be, last what has a usual value.

@@ -1,6 +1,8 @@
 #include "support/window.h"
 
+#include "core/plan/work_steps.h"
 #include "ui/bench/bench_view.h"
+#include "ui/bench/section_painter.h"
 #include "ui/theme/theme.h"
 
 #include <QSignalSpy>
@@ -115,6 +117,56 @@ TEST_F(Bench, PathRunsFromRamToBed) {
     ASSERT_TRUE(scene.path && scene.path->proven());
     EXPECT_EQ(scene.bodies[scene.path->bodies.front()].kind, BodyKind::Ram);
     EXPECT_EQ(scene.bodies[scene.path->bodies.back()].kind, BodyKind::Bed);
+}
+
+namespace {
+
+bool isInside(const section::Body& body, QPointF p) {
+    constexpr double kHair = 1e-6;
+    const double z = p.y() - body.z_mm;
+    return std::any_of(body.slices.begin(), body.slices.end(), [&](const section::Slice& s) {
+        if (z < s.zBottom - kHair || z > s.zTop + kHair) return false;
+        const double share = s.zTop > s.zBottom ? (z - s.zBottom) / (s.zTop - s.zBottom) : 0;
+        return p.x() >= std::lerp(s.innerBottom, s.innerTop, share) - kHair &&
+               p.x() <= std::lerp(s.outerBottom, s.outerTop, share) + kHair;
+    });
+}
+
+/// How many points of the lines through the parts that carry lie outside of them.
+int pointsOutside(const force::Path& path, const std::vector<section::Body>& bodies) {
+    int outside = 0;
+    for (std::size_t leg = 0; leg < path.bodies.size(); ++leg) {
+        const auto& body = bodies[path.bodies[leg]];
+        if (!section::mayCarry(body.kind)) continue;
+        const auto line = ui::legThrough(path, leg, bodies);
+        for (std::size_t i = 1; i < line.size(); ++i)
+            for (const double share : {0.05, 0.25, 0.5, 0.75, 0.95})
+                outside += !isInside(body, line[i - 1] + (line[i] - line[i - 1]) * share);
+    }
+    return outside;
+}
+
+} // namespace
+
+TEST(ForceLine, StaysInsideThePartsOfEveryDemoSetup) {
+    int setups = 0;
+    for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
+                             "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
+        const auto job = arbor::testing::demoJob(name);
+        const auto plan = plan::planJob(job, arbor::testing::demoLibrary(), std::nullopt);
+        for (const auto& step : plan::workSteps(job, plan, arbor::testing::demoLibrary())) {
+            const auto tools = plan::toolsFor(step, job, plan, arbor::testing::demoLibrary());
+            for (const auto& way : tools.ways) {
+                if (!way.proven() || !way.pressed || !way.pressed->choice) continue;
+                const auto& task = step.tasks[way.task];
+                const auto setup = tooling::buildSetup(task, *way.pressed->choice, 0.5 * task.travel_mm);
+                const auto path = force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
+                ++setups;
+                EXPECT_EQ(pointsOutside(path, setup.bodies), 0) << name << " " << step.key;
+            }
+        }
+    }
+    EXPECT_GT(setups, 20);
 }
 
 namespace {

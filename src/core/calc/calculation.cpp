@@ -29,6 +29,8 @@ const char* wanted(Kind kind) {
         return "a text";
     case Kind::Material:
         return "a material of the table, or {E_MPa, nu, alpha_per_K}";
+    case Kind::Conductor:
+        return "a material of the table, or {k_W_per_mK, rho_kg_per_m3, c_J_per_kgK, alpha_per_K}";
     case Kind::YesNo:
         return "true or false";
     }
@@ -46,6 +48,8 @@ bool isKind(const Value& value, Kind kind) {
         return std::holds_alternative<std::string>(value);
     case Kind::Material:
         return std::holds_alternative<fit::Elastic>(value);
+    case Kind::Conductor:
+        return std::holds_alternative<thermal::Conductor>(value);
     case Kind::YesNo:
         return std::holds_alternative<bool>(value);
     }
@@ -62,11 +66,16 @@ Result<void> checkNumber(const Field& field, double value) {
 }
 
 Result<void> check(const Field& field, Value& value, const plan::Library& library) {
-    if (field.kind == Kind::Material && std::holds_alternative<std::string>(value)) {
+    const bool material = field.kind == Kind::Material || field.kind == Kind::Conductor;
+    if (material && std::holds_alternative<std::string>(value)) {
         const auto known = library.materials.find(std::get<std::string>(value));
         if (known == library.materials.end())
             return refuse(ProblemCode::UnknownName, field.name, std::get<std::string>(value), wanted(field.kind));
-        value = fit::Elastic{known->second.E_MPa, known->second.nu, known->second.alpha_perK};
+        const auto& m = known->second;
+        if (field.kind == Kind::Material)
+            value = fit::Elastic{m.E_MPa, m.nu, m.alpha_perK};
+        else
+            value = thermal::Conductor{m.conductivity_W_mK, m.density_kg_m3, m.heat_J_kgK, m.alpha_perK};
     }
     if (!isKind(value, field.kind)) return refuse(ProblemCode::Malformed, field.name, shown(value), wanted(field.kind));
     if (const auto* number = std::get_if<double>(&value)) return checkNumber(field, *number);
@@ -107,10 +116,25 @@ int met(const Calculation& c, const std::string& word) {
 
 } // namespace
 
+std::vector<Outcome> outcomes(const Calculation& calculation, const Values& out) {
+    std::vector<Outcome> list;
+    for (const auto& [name, what] : calculation.outputs) {
+        const auto star = name.find('*');
+        if (star == std::string::npos) {
+            if (const auto at = out.find(name); at != out.end()) list.push_back({name, what, &at->second});
+            continue;
+        }
+        const auto before = name.substr(0, star), after = name.substr(star + 1);
+        for (const auto& [key, value] : out)
+            if (key.starts_with(before) && key.ends_with(after)) list.push_back({key, what, &value});
+    }
+    return list;
+}
+
 const std::vector<Calculation>& calculations() {
     static const std::vector<Calculation> all = [] {
         std::vector<Calculation> out;
-        for (auto part : {sizeCalculations(), jointCalculations(), benchCalculations()})
+        for (auto part : {sizeCalculations(), jointCalculations(), thermalCalculations(), benchCalculations()})
             out.insert(out.end(), std::make_move_iterator(part.begin()), std::make_move_iterator(part.end()));
         return out;
     }();

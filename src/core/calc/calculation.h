@@ -3,6 +3,7 @@
 #include "core/base/range.h"
 #include "core/base/result.h"
 #include "core/fit/press_joint.h"
+#include "core/thermal/shrink_fit.h"
 
 #include <map>
 #include <optional>
@@ -18,10 +19,10 @@ struct Library;
 namespace arbor::calc {
 
 /// What goes in and comes out. The unit stands in the name of its field.
-using Value = std::variant<double, bool, std::string, std::vector<double>, fit::Elastic>;
+using Value = std::variant<double, bool, std::string, std::vector<double>, fit::Elastic, thermal::Conductor>;
 using Values = std::map<std::string, Value>;
 
-enum class Kind { Number, Numbers, Text, Choice, Material, YesNo };
+enum class Kind { Number, Numbers, Text, Choice, Material, Conductor, YesNo };
 
 /// One input of a calculation.
 struct Field {
@@ -40,10 +41,19 @@ struct Calculation {
     std::string title;
     std::vector<std::string> alsoCalled; ///< words one would look for
     std::vector<Field> inputs;
-    std::vector<std::pair<std::string, std::string>> outputs; ///< name and what it is
+    std::vector<std::pair<std::string, std::string>> outputs; ///< name and what it is; a * stands for what was asked for
     std::string source;                                       ///< key into docs/numbers.md
     Result<Values> (*run)(const Values& in, const plan::Library& library);
 };
+
+/// One thing that came out.
+struct Outcome {
+    std::string name;
+    std::string what;
+    const Value* value = nullptr; ///< in the values
+};
+/// What came out in the order it is listed in; what was not asked for is left out.
+std::vector<Outcome> outcomes(const Calculation& calculation, const Values& out);
 
 /// All of them, in the order they are offered.
 const std::vector<Calculation>& calculations();

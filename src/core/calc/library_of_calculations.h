@@ -6,6 +6,7 @@ namespace arbor::calc {
 
 std::vector<Calculation> sizeCalculations();  ///< limits of classes and rings, clearances, interference
 std::vector<Calculation> jointCalculations(); ///< pressed joints, clearance left, temperature
+std::vector<Calculation> thermalCalculations(); ///< cooling, and a ring dropped in
 std::vector<Calculation> benchCalculations(); ///< gauge, breakaway, seat plane, wedging, ratings, grease
 
 // How a calculation reads what evaluate() has checked.
@@ -24,6 +25,10 @@ inline const std::vector<double>& numbers(const Values& in, const char* name) {
 }
 inline const fit::Elastic& material(const Values& in, const char* name) {
     return std::get<fit::Elastic>(in.at(name));
+}
+
+inline const thermal::Conductor& conductor(const Values& in, const char* name) {
+    return std::get<thermal::Conductor>(in.at(name));
 }
 
 inline constexpr double kUm = 1e-3;          // a micrometre in mm

@@ -26,17 +26,26 @@ std::optional<Lubricant> lubricantNamed(const std::string& text) {
 }
 
 Result<Material> readMaterial(const std::string& id, const json& d) {
-    if (auto known = onlyKeys(
-            d, {"name", "E_MPa", "nu", "alpha_perK", "yield_MPa", "density_kg_per_m3", "ceiling_degC", "family"});
+    if (auto known = onlyKeys(d, {"name", "E_MPa", "nu", "alpha_perK", "yield_MPa", "density_kg_per_m3",
+                                  "conductivity_W_per_mK", "heat_J_per_kgK", "ceiling_degC", "family"});
         !known)
         return tl::unexpected(known.error());
-    Material m{d.at("name"),        d.at("E_MPa"),     d.at("nu"),
-               d.at("alpha_perK"),  d.at("yield_MPa"), d.at("density_kg_per_m3"),
-               d.at("ceiling_degC")};
+    Material m;
+    m.name = d.at("name");
+    m.E_MPa = d.at("E_MPa");
+    m.nu = d.at("nu");
+    m.alpha_perK = d.at("alpha_perK");
+    m.yield_MPa = d.at("yield_MPa");
+    m.density_kg_m3 = d.at("density_kg_per_m3");
+    m.conductivity_W_mK = d.at("conductivity_W_per_mK");
+    m.heat_J_kgK = d.at("heat_J_per_kgK");
+    m.ceiling_C = d.at("ceiling_degC");
     for (const auto& [field, value] : {std::pair{"E_MPa", m.E_MPa},
                                        {"alpha_perK", m.alpha_perK},
                                        {"yield_MPa", m.yield_MPa},
-                                       {"density_kg_per_m3", m.density_kg_m3}})
+                                       {"density_kg_per_m3", m.density_kg_m3},
+                                       {"conductivity_W_per_mK", m.conductivity_W_mK},
+                                       {"heat_J_per_kgK", m.heat_J_kgK}})
         if (!(value > 0)) return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
     if (!(m.nu >= 0 && m.nu < 0.5)) return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
     const auto family = familyNamed(d.at("family"));

@@ -21,6 +21,8 @@ struct Material {
     double density_kg_m3 = 0;
     double ceiling_C = 0; ///< how hot it may be made for assembly
     FrictionFamily family = FrictionFamily::Steel;
+    double conductivity_W_mK = 0;
+    double heat_J_kgK = 0; ///< specific heat
 };
 
 enum class Lubricant { Dry, LightOil, Grease };

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 namespace arbor::ui {
 
@@ -81,21 +82,38 @@ QPointF point(const Contact& c) {
     return {c.midRad_mm(), c.midZ_mm()};
 }
 
-bool spans(const section::Slice& s, double lo, double hi) {
-    return std::max(s.innerBottom, s.innerTop) <= lo && std::min(s.outerBottom, s.outerTop) >= hi;
+bool inside(const section::Body& body, QPointF p) {
+    constexpr double kHair = 1e-6;
+    return std::any_of(body.slices.begin(), body.slices.end(), [&](const section::Slice& s) {
+        const double share = (p.y() - body.z_mm - s.zBottom) / (s.zTop - s.zBottom);
+        return share >= -kHair && share <= 1 + kHair && p.x() >= std::lerp(s.innerBottom, s.innerTop, share) - kHair &&
+               p.x() <= std::lerp(s.outerBottom, s.outerTop, share) + kHair;
+    });
 }
 
-/// Height at which the force changes its radius inside a body: at a wall contact there, if the body is wide enough at
-/// that height, else where it is.
-double shiftHeight(const section::Body& body, QPointF from, QPointF to, bool fromWall, bool toWall) {
-    const double lo = std::min(from.x(), to.x()), hi = std::max(from.x(), to.x());
-    const double wall = fromWall ? from.y() : to.y();
-    if (fromWall || toWall)
-        for (const auto& s : body.slices)
-            if (wall >= body.z_mm + s.zBottom && wall <= body.z_mm + s.zTop && spans(s, lo, hi)) return wall;
+int pointsOutside(const section::Body& body, const std::vector<QPointF>& line) {
+    int out = 0;
+    for (std::size_t i = 1; i < line.size(); ++i)
+        for (const double share : {0.1, 0.3, 0.5, 0.7, 0.9})
+            out += !inside(body, line[i - 1] + (line[i] - line[i - 1]) * share);
+    return out;
+}
+
+/// Along the axis, across at one height, along the axis again: at a wall contact if there is one, else in the middle of
+/// a slice, else anywhere; the first height that keeps inside the body the best.
+std::vector<QPointF> wayInside(const section::Body& body, QPointF from, QPointF to, std::optional<double> wall) {
+    std::vector<double> heights;
+    if (wall) heights.push_back(*wall);
     for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
-        if (spans(*s, lo, hi)) return body.z_mm + (s->zBottom + s->zTop) / 2;
-    return fromWall || toWall ? wall : from.y();
+        heights.push_back(body.z_mm + (s->zBottom + s->zTop) / 2);
+    constexpr int kParts = 20;
+    for (int i = 0; i <= kParts; ++i)
+        heights.push_back(body.bottom() + body.height() * i / kParts);
+    const auto at = [&](double z) { return std::vector<QPointF>{from, {from.x(), z}, {to.x(), z}, to}; };
+    const auto best = std::min_element(heights.begin(), heights.end(), [&](double a, double b) {
+        return pointsOutside(body, at(a)) < pointsOutside(body, at(b));
+    });
+    return at(*best);
 }
 
 QPainterPath zigzag(QPointF a, QPointF b) {
@@ -121,8 +139,10 @@ std::vector<QPointF> legThrough(const force::Path& path, std::size_t leg, const 
     if (!section::mayCarry(body.kind)) return {from, to};
     const bool fromWall = !first && path.contacts[leg - 1].kind != ContactKind::Face;
     const bool toWall = !last && path.contacts[leg].kind != ContactKind::Face;
-    const double z = shiftHeight(body, from, to, fromWall, toWall);
-    return {from, {from.x(), z}, {to.x(), z}, to};
+    return wayInside(body, from, to,
+                     fromWall ? std::optional(from.y())
+                     : toWall ? std::optional(to.y())
+                              : std::nullopt);
 }
 
 QPainterPath outline(const section::Body& body, int side) {

@@ -181,17 +181,19 @@ void CalcBox::showAnswer() {
     const auto* c = calculation();
     SlipModel model;
     model.title = q(c->title);
-    for (const auto& [name, what] : c->outputs) {
-        const auto at = m_answer->find(name);
-        if (at == m_answer->end()) continue;
-        if (model.figures.size() < kLarge && std::holds_alternative<double>(at->second)) {
+    for (const auto& [name, what, value] : calc::outcomes(*c, *m_answer)) {
+        // Of what comes out for each of several times, the name says which one.
+        const auto label = name.find("_at_") == std::string::npos
+                               ? q(what)
+                               : q(name).section("_at_", 1).section('_', 0, 0) + ": " + q(what);
+        if (model.figures.size() < kLarge && std::holds_alternative<double>(*value)) {
             Figure figure;
-            figure.label = q(what);
-            figure.number = shown(at->second);
+            figure.label = label;
+            figure.number = shown(*value);
             figure.unit = unitShown(name);
             model.figures.push_back(figure);
         } else {
-            model.rows.push_back({q(what), shown(at->second) + " " + unitShown(name), true});
+            model.rows.push_back({label, shown(*value) + " " + unitShown(name), true});
         }
     }
     QString taken;
