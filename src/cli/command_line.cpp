@@ -1,6 +1,7 @@
 #include "cli/command_line.h"
 
 #include "cli/calc_command.h"
+#include "cli/heat_command.h"
 #include "cli/route_command.h"
 #include "cli/station_command.h"
 #include "cli/tools_command.h"
@@ -36,6 +37,18 @@ void addRoute(CLI::App& app, std::vector<Registered>& all, const std::string& na
     auto* sub = app.add_subcommand(name, what);
     auto command = std::make_unique<RouteCommand>(direction);
     sub->add_option("job", command->path, "job file with an arrangement, or a file that holds one")->required();
+    sub->add_flag("--json", command->asJson, "print JSON");
+    all.push_back({sub, std::move(command)});
+}
+
+void addHeat(CLI::App& app, std::vector<Registered>& all) {
+    auto* sub = app.add_subcommand("heat", "How hot, how cold, how long, and how soon it grips");
+    auto command = std::make_unique<HeatCommand>();
+    sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
+    sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
+    sub->add_option("--seat", command->seat, "outer+inner part; default: the seat the job is about");
+    sub->add_option("--walk", command->walk_s, "from oven to press [s]");
+    sub->add_option("--off", command->off_K, "how far the oven is off [K]");
     sub->add_flag("--json", command->asJson, "print JSON");
     all.push_back({sub, std::move(command)});
 }
@@ -90,6 +103,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addStation(app, all, "measure", "The Measure station of a job", {Station::Measure});
     addStation(app, all, "fit", "The Fit station of a job", {Station::Fit});
     addTools(app, all);
+    addHeat(app, all);
     addStation(app, all, "press", "The Press station of a job", {Station::Press});
     addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);

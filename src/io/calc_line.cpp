@@ -107,7 +107,9 @@ std::optional<calc::Value> valueFor(const Field& field, const Piece& piece, cons
 
 /// Choices and materials say by themselves where they belong; plain texts and numbers take what is left.
 int eagerness(Kind kind) {
-    return kind == Kind::Choice || kind == Kind::Material || kind == Kind::Conductor || kind == Kind::YesNo ? 0 : kind == Kind::Number ? 1 : 2;
+    return kind == Kind::Choice || kind == Kind::Material || kind == Kind::Conductor || kind == Kind::YesNo ? 0
+           : kind == Kind::Number                                                                           ? 1
+                                                                                                            : 2;
 }
 
 /// What must be given comes first, then what may be, last what has a usual value.

@@ -3,6 +3,7 @@
 #include "core/plan/plan.h"
 #include "core/route/kit.h"
 #include "io/entry/size_entry.h"
+#include "io/heat_json.h"
 #include "io/json_names.h"
 #include "io/measured_json.h"
 
@@ -337,6 +338,7 @@ Result<job::Job> jobFromJson(const json& d) {
     for (const auto& wish : tooling.value("steps", json::array()))
         job.tooling.steps[wish.at("step").get<std::string>()] = {
             optionalText(wish, "driver"), optionalText(wish, "support"), readTurn(wish.value("turn", json::object()))};
+    job.heat = heatFromJson(d.value("heat", json::object()));
     job.traceFile = d.value("trace", json::object()).value("file", "");
     const auto s = d.value("seat_readings", json::object());
     job.seating.kind = named(kKinds, s.value("kind", "depth"));
@@ -384,6 +386,7 @@ json jobToJson(const job::Job& job) {
              {"driver", orNull(job.tooling.driver)},
              {"support", orNull(job.tooling.support)},
              {"steps", stepWishesJson(job.tooling.steps)}}},
+           {"heat", nullptr},
            {"trace", nullptr},
            {"seat_readings",
             {{"kind", nameOf(kKinds, job.seating.kind)},
@@ -404,6 +407,7 @@ json jobToJson(const job::Job& job) {
     if (job.strip != job::StripState{}) d["strip"] = stripJson(job.strip);
     if (job.work != job::Work{}) d["work"] = workToJson(job.work);
     if (job.measured != job::Measured{}) d["measured"] = measuredToJson(job.measured);
+    if (job.heat != job::Heat{}) d["heat"] = heatToJson(job.heat);
     if (job.shaft)
         d["shaft"] = {{"material", job.shaft->material},
                       {"seat", {{"size", job.shaft->seat.typed}}},

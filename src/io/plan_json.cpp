@@ -1,6 +1,7 @@
 #include "io/plan_json.h"
 
 #include "io/fit_json.h"
+#include "io/heat_json.h"
 #include "io/result_json.h"
 #include "io/strip_json.h"
 #include "io/tools_json.h"
@@ -96,6 +97,8 @@ json stationJson(job::Station station, const job::Job& job, const plan::Plan& pl
         return plan.fits ? fitJson(plan, d) : json();
     case job::Station::Tooling:
         return toolsJson(plan, d);
+    case job::Station::Warm:
+        return plan.heat ? heatPlanJson(*plan.heat, d) : json();
     case job::Station::Press:
         return pressJson(plan, d);
     case job::Station::Seat:

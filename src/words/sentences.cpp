@@ -1,5 +1,7 @@
 #include "words/sentences.h"
 
+#include "words/heat_words.h"
+
 #include "words/order_words.h"
 #include "words/tooling_words.h"
 
@@ -203,7 +205,7 @@ Said saySeat(const Advice& a, const Display& d) {
 } // namespace
 
 Said say(const Advice& advice, const Display& display) {
-    for (const auto speak : {sayFit, sayMeasure, sayPath, sayTool, sayPress, saySeat})
+    for (const auto speak : {sayFit, sayHeat, sayMeasure, sayPath, sayTool, sayPress, saySeat})
         if (auto said = speak(advice, display); !said.head.empty()) return said;
     return {};
 }

@@ -1,3 +1,4 @@
+#include "words/heat_words.h"
 #include "words/measure_words.h"
 #include "words/sentences.h"
 #include "words/strip_words.h"
@@ -10,8 +11,8 @@ namespace arbor::words {
 std::string stationTitle(job::Station station) {
     static const std::map<job::Station, std::string> titles{
         {job::Station::Intake, "Intake"}, {job::Station::Strip, "Strip"},     {job::Station::Measure, "Measure"},
-        {job::Station::Fit, "Fit"},       {job::Station::Tooling, "Tooling"}, {job::Station::Press, "Press"},
-        {job::Station::Seat, "Seat"},     {job::Station::Close, "Close"}};
+        {job::Station::Fit, "Fit"},       {job::Station::Tooling, "Tooling"}, {job::Station::Warm, "Warm & chill"},
+        {job::Station::Press, "Press"},   {job::Station::Seat, "Seat"},       {job::Station::Close, "Close"}};
     return titles.at(station);
 }
 
@@ -52,6 +53,8 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
         if (!plan.tools->choice) return "nothing fits";
         return (plan.tools->choice->driver ? plan.tools->choice->driver->id : "bare ram") + " on " +
                (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
+    case job::Station::Warm:
+        return heatLine(job, plan, d);
     case job::Station::Press:
         return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +
                                    " " + d.force(0).unit
@@ -76,6 +79,8 @@ std::string markWord(plan::Mark mark) {
         return "look";
     case plan::Mark::Stop:
         return "stop";
+    case plan::Mark::NotNeeded:
+        return "not needed";
     }
     return {};
 }
@@ -151,6 +156,8 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
         return !plan.tools          ? std::string{}
                : plan.tools->choice ? head(plan.tools->proof.findings)
                                     : "Nothing on the rack fits";
+    case job::Station::Warm:
+        return plan.heat ? head(plan.heat->findings) : std::string{};
     case job::Station::Press:
         return plan.traceOverlay ? head(plan.traceOverlay->findings) : std::string{};
     case job::Station::Seat:

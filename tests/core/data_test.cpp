@@ -289,7 +289,7 @@ TEST(Presses, RefuseWhatCannotPress) {
 
 TEST(Materials, RefuseImpossibleConstants) {
     const std::string good =
-        R"({"materials":{"m":{"name":"m","E_MPa":1000,"nu":0.3,"alpha_perK":1e-5,"yield_MPa":200,"density_kg_per_m3":7800,"ceiling_degC":200,"family":"steel"}}})";
+        R"({"materials":{"m":{"name":"m","E_MPa":1000,"nu":0.3,"alpha_perK":1e-5,"yield_MPa":200,"density_kg_per_m3":7800,"conductivity_W_per_mK":40,"heat_J_per_kgK":470,"ceiling_degC":200,"family":"steel"}}})";
     EXPECT_TRUE(catalog::parseMaterials(good));
     EXPECT_EQ(catalog::parseMaterials(replaced(good, "0.3", "0.5")).error().code, ProblemCode::OutOfRange);
     EXPECT_EQ(catalog::parseMaterials(replaced(good, "1000", "0")).error().code, ProblemCode::NotPositive);

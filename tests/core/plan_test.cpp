@@ -78,6 +78,8 @@ TEST(Plan, NextIsTheFirstThatIsNotDone) {
     auto job = demoJob("seamer-turret-upper");
     EXPECT_EQ(planOf(job).next(job.done), Station::Fit);
     job.done.insert({Station::Fit, Station::Tooling});
+    EXPECT_EQ(planOf(job).next(job.done), Station::Warm);
+    job.heat.pressCold = true;
     EXPECT_EQ(planOf(job).next(job.done), Station::Press);
     EXPECT_EQ(planOf(job).marks.at(Station::Tooling), Mark::Done);
 }

@@ -148,6 +148,13 @@ TEST(JobFile, ReadsWhatTheFixtureSays) {
     EXPECT_EQ(job.temperatures.shaft_C, 44);
     EXPECT_EQ(job.lubricant, catalog::Lubricant::Grease);
     EXPECT_EQ(*job.tooling.support, "R06");
+    const auto& wish = job.heat.seats.at({"housing", "bearing"});
+    EXPECT_EQ(*wish.inner_C, -21);
+    EXPECT_EQ(*wish.innerSource, "chest_freezer");
+    EXPECT_NEAR(*wish.margin_mm, 0.071, 1e-12);
+    EXPECT_EQ(job.heat.clocks.at(1).what, job::Clock::What::Inner);
+    EXPECT_EQ(job.heat.clocks.at(1).lasts_s, 2400);
+    EXPECT_EQ(job.heat.readings.at(0).temp_C, 74.5);
     EXPECT_EQ(job.seating.kind, seat::ReadingKind::Feeler);
     EXPECT_EQ(job.done, (std::set{job::Station::Fit, job::Station::Press}));
     EXPECT_EQ(job.record->readings.size(), 1u);
@@ -159,7 +166,7 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     text = replaced(text, "\"clock_deg\": 45.0", "\"clock_deg\": 45.0, \"gauge\": \"D2\"");
     text = replaced(text, "\"width_mm\": 2.15", "\"width_mm\": 2.15, \"ring\": \"new\"");
     text = replaced(text, "\"version\": 1", "\"version\": 2");
-    text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"warm\", \"fit\", \"press\"]");
+    text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"polish\", \"fit\", \"press\"]");
     auto document = io::parseJob(text).value();
     document.job.title = "another title";
     const auto saved = json::parse(io::jobText(document));
@@ -168,7 +175,7 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     EXPECT_EQ(saved["housing"]["groove"]["ring"], "new");
     EXPECT_EQ(saved["title"], "another title");
     EXPECT_EQ(saved["version"], 2);
-    EXPECT_EQ(saved["done"], json({"fit", "press", "warm"}));
+    EXPECT_EQ(saved["done"], json({"fit", "press", "polish"}));
 }
 
 TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {

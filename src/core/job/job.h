@@ -6,6 +6,7 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/fit/proposal.h"
+#include "core/job/heat.h"
 #include "core/measure/form.h"
 #include "core/measure/old_bearing.h"
 #include "core/measure/seat_condition.h"
@@ -24,9 +25,10 @@
 namespace arbor::job {
 
 enum class Units { Metric, Inch };
-enum class Station { Intake, Strip, Measure, Fit, Tooling, Press, Seat, Close };
-inline constexpr Station kStations[] = {Station::Intake,  Station::Strip, Station::Measure, Station::Fit,
-                                        Station::Tooling, Station::Press, Station::Seat,    Station::Close};
+enum class Station { Intake, Strip, Measure, Fit, Tooling, Warm, Press, Seat, Close };
+inline constexpr Station kStations[] = {Station::Intake, Station::Strip,   Station::Measure,
+                                        Station::Fit,    Station::Tooling, Station::Warm,
+                                        Station::Press,  Station::Seat,    Station::Close};
 
 /// The guided checks on the machine before anything is taken apart, and what was found.
 enum class Check { Rock, Turn, Listen, Heat, Leak };
@@ -237,6 +239,7 @@ struct Job {
     std::optional<arrangement::Arrangement> arrangement;
     Intake intake;
     StripState strip;
+    Heat heat;
     std::string traceFile; ///< beside the job file; empty: none
     SeatReadings seating;
     std::set<Station> done;

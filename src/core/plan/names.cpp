@@ -30,6 +30,8 @@ std::string_view name(job::Station station) {
         return "fit";
     case job::Station::Tooling:
         return "tooling";
+    case job::Station::Warm:
+        return "warm";
     case job::Station::Press:
         return "press";
     case job::Station::Seat:

@@ -239,6 +239,12 @@ Mark markOfMeasure(const Plan& plan, const Job& job) {
     return markOf(severity, job.done.contains(Station::Measure));
 }
 
+Mark markOfHeat(const Plan& plan, const Job& job) {
+    if (!plan.heat) return Mark::Open;
+    if (job.heat.pressCold || !plan.heat->needed()) return Mark::NotNeeded;
+    return markOf(worst(plan.heat->findings), job.done.contains(Station::Warm));
+}
+
 void setMarks(Plan& plan, const Job& job) {
     const auto done = [&](Station s) { return job.done.contains(s); };
     auto& m = plan.marks;
@@ -251,6 +257,7 @@ void setMarks(Plan& plan, const Job& job) {
     m[Station::Tooling] = !plan.tools ? Mark::Open
                           : noTools   ? Mark::Stop
                                       : markOf(worst(plan.tools->proof.findings), done(Station::Tooling));
+    m[Station::Warm] = markOfHeat(plan, job);
     m[Station::Press] = plan.traceOverlay ? markOf(worst(plan.traceOverlay->findings), done(Station::Press))
                                           : markOf(Severity::Info, done(Station::Press));
     m[Station::Seat] = !plan.seating ? Mark::Open : markOf(worst(plan.seating->findings), done(Station::Seat));
@@ -290,6 +297,11 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     plan.press = wishes.press;
     if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.task, lib.rack, wishes, *plan.load);
     insistOnBackingUp(plan);
+    auto heat = planHeat(job, plan, lib, plan.fits->focus);
+    if (heat)
+        plan.heat = std::move(*heat);
+    else if (!plan.problem)
+        plan.problem = heat.error();
     plan.pressing = planPress(plan);
     if (measured && !measured->empty()) plan.traceOverlay = trace::overlay(*measured, plan.pressing->expected);
     auto seating = planSeat(job, lib, plan);
@@ -324,8 +336,10 @@ const fit::ClearanceLeft* Plan::clearance() const {
 }
 
 job::Station Plan::next(const std::set<Station>& done) const {
-    for (const auto station : job::kStations)
-        if (!done.contains(station) || marks.at(station) == Mark::Stop) return station;
+    for (const auto station : job::kStations) {
+        const auto mark = marks.at(station);
+        if (mark == Mark::Stop || (!done.contains(station) && mark != Mark::NotNeeded)) return station;
+    }
     return Station::Close;
 }
 

@@ -5,6 +5,7 @@
 #include "core/catalog/rack.h"
 #include "core/job/job.h"
 #include "core/plan/fit_plan.h"
+#include "core/plan/heat_plan.h"
 #include "core/plan/strip_plan.h"
 #include "core/seat/seating.h"
 #include "core/standards/bearing_limits.h"
@@ -25,6 +26,7 @@ struct Library {
     catalog::Materials materials;
     catalog::FrictionBands friction;
     catalog::Rack rack;
+    std::vector<thermal::HeatSource> heatSources;
     std::vector<job::Record> records; ///< of the shop's closed jobs
 };
 
@@ -37,7 +39,7 @@ struct PressPlan {
     AdviceList watch;
 };
 
-enum class Mark { Open, Done, Look, Stop };
+enum class Mark { Open, Done, Look, Stop, NotNeeded };
 
 /// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
 struct Plan {
@@ -50,6 +52,7 @@ struct Plan {
     std::optional<tooling::Task> task; ///< the seat this job presses
     std::optional<tooling::LoadCase> load;
     std::optional<tooling::ToolPlan> tools;
+    std::optional<HeatPlan> heat; ///< of the seat this job presses
     std::optional<PressPlan> pressing;
     std::optional<trace::Overlay> traceOverlay;
     std::optional<seat::Seating> seating;

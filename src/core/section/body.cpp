@@ -1,6 +1,8 @@
 #include "core/section/body.h"
 
 #include <algorithm>
+#include <cmath>
+#include <numbers>
 
 namespace arbor::section {
 
@@ -93,6 +95,29 @@ std::vector<Wall> outerWalls(const Body& body) {
 
 std::vector<Wall> innerWalls(const Body& body) {
     return straightStretches(body, &Slice::innerBottom, &Slice::innerTop);
+}
+
+double volume_mm3(const Body& body) {
+    // A frustum's radii enter as r1^2 + r1 r2 + r2^2.
+    const auto disc = [](double a, double b) { return a * a + a * b + b * b; };
+    double sum = 0;
+    for (const auto& s : body.slices)
+        sum += std::numbers::pi / 3 * (s.zTop - s.zBottom) *
+               (disc(s.outerBottom, s.outerTop) - disc(s.innerBottom, s.innerTop));
+    return sum;
+}
+
+double skin_mm2(const Body& body) {
+    const auto cone = [](double a, double b, double height) {
+        return std::numbers::pi * (a + b) * std::hypot(a - b, height);
+    };
+    double sum = 0;
+    for (const auto& s : body.slices)
+        sum +=
+            cone(s.outerBottom, s.outerTop, s.zTop - s.zBottom) + cone(s.innerBottom, s.innerTop, s.zTop - s.zBottom);
+    for (const auto& f : faces(body))
+        sum += std::numbers::pi * (f.outerRad_mm * f.outerRad_mm - f.innerRad_mm * f.innerRad_mm);
+    return sum;
 }
 
 } // namespace arbor::section

@@ -59,6 +59,9 @@ struct Body {
     double boreDia() const; ///< narrowest
 };
 
+double volume_mm3(const Body& body);
+double skin_mm2(const Body& body); ///< all of it: walls, faces and steps
+
 /// The body stood on its head about z = 0, so that up becomes down.
 Body onItsHead(const Body& body);
 

@@ -1,0 +1,52 @@
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace arbor::job {
+
+/// What the user fixed for one seat; nothing: the program chooses.
+struct HeatWish {
+    std::optional<double> outer_C;
+    std::optional<double> inner_C;
+    std::optional<std::string> outerSource; ///< of the heat sources' table
+    std::optional<std::string> innerSource;
+    std::optional<double> margin_mm; ///< clearance while it goes in
+    friend bool operator==(const HeatWish&, const HeatWish&) = default;
+};
+
+/// A clock that runs.
+struct Clock {
+    enum class What { Outer, Inner, Carry, Together }; ///< soaking, soaking, on its way, in and held
+    What what = What::Outer;
+    std::string started; ///< ISO 8601
+    double lasts_s = 0;  ///< as it was worked out when it was started
+    friend bool operator==(const Clock&, const Clock&) = default;
+};
+
+/// What the thermometer said of the outer part.
+struct HeatReading {
+    std::string when; ///< ISO 8601
+    double temp_C = 0;
+    friend bool operator==(const HeatReading&, const HeatReading&) = default;
+};
+
+/// Warming and chilling as the user wants it.
+struct Heat {
+    bool pressCold = false; ///< no warming: straight in
+    double room_C = 20;
+    double walk_s = 30;                      ///< from oven to press, and set down on it
+    double off_K = 0;                        ///< how far the oven is off, for a look at what happens
+    bool plasticCage = false;                ///< of the bearing
+    std::map<std::string, double> lowered_C; ///< the user's own ceilings, by what they protect
+    std::map<std::pair<std::string, std::string>, HeatWish> seats; ///< by seat key
+    std::string pressAt; ///< ISO 8601: when it shall be pressed; empty: not said
+    std::vector<Clock> clocks;
+    std::vector<HeatReading> readings; ///< since the carry began
+    friend bool operator==(const Heat&, const Heat&) = default;
+};
+
+} // namespace arbor::job

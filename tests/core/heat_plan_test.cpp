@@ -1,0 +1,278 @@
+// Warming and chilling of the demo shop's seats: temperatures, ceilings, soaking, the walk, the grip.
+#include "core/plan/heat_plan.h"
+#include "support/shop.h"
+#include "support/tools.h"
+#include "words/heat_words.h"
+
+#include <cmath>
+#include <gtest/gtest.h>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using arbor::testing::find;
+using plan::HeatMix;
+using plan::HeatPlan;
+using plan::TempLimit;
+
+namespace {
+
+HeatPlan heatOf(const job::Job& job) {
+    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    EXPECT_TRUE(plan.heat);
+    return *plan.heat;
+}
+HeatPlan heatOf(const char* name) {
+    return heatOf(demoJob(name));
+}
+
+job::HeatWish& wish(job::Job& job) {
+    const auto key = heatOf(job).key;
+    return job.heat.seats[key];
+}
+
+double ceilingOf(const plan::HeatSide& side, TempLimit::What what) {
+    for (const auto& limit : side.ceilings)
+        if (limit.what == what) return limit.temp_C;
+    return NAN;
+}
+
+} // namespace
+
+TEST(HeatSources, TableIsReadWithEverySource) {
+    EXPECT_EQ(demoLibrary().heatSources.size(), 9u);
+    const auto* flame = thermal::findSource(demoLibrary().heatSources, "flame");
+    ASSERT_TRUE(flame);
+    EXPECT_FALSE(flame->withGrease);
+    EXPECT_FALSE(flame->parts.contains(thermal::PartClass::Ring));
+    EXPECT_EQ(thermal::findSource(demoLibrary().heatSources, "bonfire"), nullptr);
+}
+
+TEST(HeatSources, RefuseWhatCannotBe) {
+    const auto field = [](const char* entry) {
+        const auto read = thermal::parseHeatSources(R"({"sources": {"x": )" + std::string(entry) + "}}");
+        return read ? std::string("read") : read.error().field;
+    };
+    const std::string good = R"({"name": "x", "warms": true, "least_degC": 40, "most_degC": 250, "h_W_per_m2K": 15,
+        "emissivity": 0.8, "skin_share": 1, "for": ["ring"], "with_grease": true})";
+    EXPECT_EQ(field(good.c_str()), "read");
+    using arbor::testing::replaced;
+    EXPECT_EQ(field(replaced(good, "250", "30").c_str()), "x/least_degC");
+    EXPECT_EQ(field(replaced(good, "0.8", "1.8").c_str()), "x/emissivity");
+    EXPECT_EQ(field(replaced(good, "\"ring\"", "\"bell\"").c_str()), "x/for");
+    EXPECT_EQ(field(replaced(good, "15", "0").c_str()), "x/h_W_per_m2K");
+    EXPECT_EQ(field(replaced(good, "\"warms\"", "\"cools\"").c_str()), "cools");
+}
+
+TEST(Soak, OvenTakesTheTimeOfItsLumpAndThenItsWall) {
+    thermal::HeatSource oven{"oven", "oven", true, {40, 250}, 20, 0, 1, 0, {thermal::PartClass::Housing}, true};
+    const thermal::SoakPart part{4, 500, 0.1, 30, 1.2e-5};
+    const auto s = thermal::soak(oven, part, 20, 100, 200).value().value();
+    EXPECT_EQ(s.setting_C, 105);
+    const double tau = 4 * 500 / (20 * 0.1);
+    EXPECT_NEAR(s.skin_s, tau * std::log(85.0 / 5), 1e-3);
+    EXPECT_NEAR(s.through_s, 0.03 * 0.03 / 1.2e-5, 1e-9);
+    // Never set beyond what the part bears; then it is soaked two kelvin short.
+    const auto capped = thermal::soak(oven, part, 20, 100, 101).value().value();
+    EXPECT_EQ(capped.setting_C, 101);
+    EXPECT_NEAR(capped.skin_s, tau * std::log(81.0 / 2), 1e-3);
+    EXPECT_FALSE(*thermal::soak(oven, part, 20, 260, 300)); // beyond the oven
+    EXPECT_FALSE(*thermal::soak(oven, part, 20, 150, 120)); // beyond the part
+}
+
+TEST(Soak, PlateLosesToTheRoomWhatItDoesNotReach) {
+    thermal::HeatSource plate{"p", "plate", true, {40, 200}, 100, 0, 0.2, 0, {thermal::PartClass::Ring}, true};
+    const thermal::SoakPart part{1, 460, 0.05, 10, 1.2e-5};
+    const auto there = thermal::soak(plate, part, 20, 90, 200).value();
+    ASSERT_TRUE(there);
+    // To end at 95 the plate's fifth must bring what the other four lose: 100 (Ts - 95) 0.01 = loss at 95.
+    const double loss = 0.04 * (10 * 75 + 0.3 * 5.670374419e-8 * (std::pow(368.15, 4) - std::pow(293.15, 4)));
+    EXPECT_NEAR(there->setting_C, 95 + loss / 1, 1e-6);
+    plate.h_W_m2K = 5; // hardly touches
+    EXPECT_FALSE(*thermal::soak(plate, part, 20, 90, 200));
+}
+
+TEST(Soak, PowerWarmsByItsWatts) {
+    const auto* induction = thermal::findSource(demoLibrary().heatSources, "induction");
+    const thermal::SoakPart part{1, 460, 1e-6, 0, 1.2e-5};
+    EXPECT_NEAR(thermal::soak(*induction, part, 20, 100, 120).value()->skin_s, 460 * 80 / induction->power_W, 0.1);
+}
+
+TEST(HeatPlan, WarmHousingLetsTheTightestPairDropInAfterTheWalk) {
+    auto job = demoJob("conveyor-tail-drum");
+    const auto h = heatOf(job);
+    ASSERT_EQ(h.ways[h.chosen].mix, HeatMix::Both);
+    EXPECT_TRUE(h.ways[h.chosen].within);
+    // By hand, [HB4.10]: d (aA (TA - 20) - aI (TI - 20)) - greatest interference >= d / 1000.
+    const double open = 80 * (1.05e-5 * (h.outer.temp_C - 20) - 1.19e-5 * (h.inner.temp_C - 20));
+    EXPECT_NEAR(h.dia_mm, 80, 1e-9);
+    EXPECT_NEAR(h.clearanceWorst_mm, open - h.interference_mm.upper, 1e-9);
+    EXPECT_GE(h.clearanceWorst_mm, 0.080 - 1e-9);
+    EXPECT_LT(h.clearanceWorst_mm, 0.080 + 80 * 1.05e-5); // and no kelvin more than that
+    const auto course = plan::followHeat(h, 30).value();
+    ASSERT_TRUE(course.lastStart_s);
+    EXPECT_GT(*course.lastStart_s, 40);
+}
+
+TEST(HeatPlan, SealedBearingKeepsTheHousingDown) {
+    const auto h = heatOf("seamer-turret-upper");
+    EXPECT_EQ(ceilingOf(h.inner, TempLimit::What::Grease), 80);
+    EXPECT_EQ(ceilingOf(h.inner, TempLimit::What::Encoder), 80);
+    EXPECT_EQ(ceilingOf(h.inner, TempLimit::What::Metal), 120);
+    EXPECT_EQ(h.inner.ceiling_C(), 80);
+    EXPECT_EQ(h.inner.floor_C(), -40);
+    // Once together both have the mixing temperature.
+    const double co = h.outer.soakPart.mass_kg * h.outer.soakPart.heat_J_kgK,
+                 ci = h.inner.soakPart.mass_kg * h.inner.soakPart.heat_J_kgK;
+    EXPECT_LE((co * h.outer.soak->setting_C + ci * h.inner.temp_C) / (co + ci), 80.5);
+    EXPECT_TRUE(find(h.findings, Finding::OpenedTooLittle));
+}
+
+TEST(HeatPlan, HotterThanTheSealedBearingBearsIsStopped) {
+    auto job = demoJob("seamer-turret-upper");
+    wish(job).outer_C = 150;
+    const auto h = heatOf(job);
+    EXPECT_TRUE(h.byUser);
+    const auto* stop = find(h.findings, Finding::TooHotOnceIn);
+    ASSERT_TRUE(stop);
+    EXPECT_EQ(stop->severity, Severity::Stop);
+    EXPECT_NE(stop->subject.find("grease"), std::string::npos);
+    wish(job).outer_C = 220;
+    EXPECT_TRUE(find(heatOf(job).findings, Finding::TooHotFor));
+    wish(job).outer_C = 80;
+    wish(job).inner_C = -50;
+    EXPECT_TRUE(find(heatOf(job).findings, Finding::TooColdFor));
+}
+
+TEST(HeatPlan, PlainRingMayNotGoBelowItsSteel) {
+    auto job = demoJob("conveyor-tail-drum");
+    EXPECT_EQ(heatOf(job).inner.floor_C(), -55);
+    wish(job).innerSource = "solid_co2";
+    const auto h = heatOf(job);
+    ASSERT_TRUE(find(h.findings, Finding::SourceNotForPart)) << "-78 is under -55";
+    wish(job).innerSource = "chest_freezer";
+    EXPECT_FALSE(find(heatOf(job).findings, Finding::SourceNotForPart));
+    EXPECT_EQ(heatOf(job).inner.temp_C, -28);
+}
+
+TEST(HeatPlan, LoweredCeilingIsTheOneThatCounts) {
+    auto job = demoJob("conveyor-tail-drum");
+    job.heat.lowered_C["metal"] = 90;
+    const auto h = heatOf(job);
+    EXPECT_EQ(h.outer.ceiling_C(), 90);
+    EXPECT_TRUE(h.outer.ceilings.front().lowered);
+    EXPECT_FALSE(h.ways[h.chosen].within);
+    job.heat.lowered_C["metal"] = 500; // nobody raises one
+    EXPECT_EQ(heatOf(job).outer.ceiling_C(), 200);
+    job.heat.plasticCage = true;
+    EXPECT_EQ(ceilingOf(heatOf(job).inner, TempLimit::What::Cage), 100);
+}
+
+TEST(HeatPlan, LooseSeatsGoInWithout) {
+    const auto h = heatOf("brine-agitator");
+    EXPECT_FALSE(h.needed());
+    const auto plan = plan::planJob(demoJob("brine-agitator"), demoLibrary(), std::nullopt);
+    EXPECT_EQ(plan.marks.at(job::Station::Warm), plan::Mark::NotNeeded);
+    EXPECT_NE(plan.next({job::Station::Intake, job::Station::Strip, job::Station::Measure, job::Station::Fit,
+                         job::Station::Tooling}),
+              job::Station::Warm);
+}
+
+TEST(HeatPlan, PressedColdIsNotAskedForAgain) {
+    auto job = demoJob("seamer-turret-upper");
+    job.heat.pressCold = true;
+    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    EXPECT_EQ(plan.marks.at(job::Station::Warm), plan::Mark::NotNeeded);
+    EXPECT_EQ(words::heatLine(job, plan, words::Display()), "pressed cold");
+}
+
+TEST(HeatPlan, OldOvenAndLongWalkTakeFromTheGap) {
+    const auto h = heatOf("conveyor-tail-drum");
+    const auto gapAfter = [&](double walk, double off) {
+        const auto course = plan::followHeat(h, walk, off).value();
+        for (const auto& s : course.likely.apart.states)
+            if (s.t_s >= walk) return s.clearance_mm;
+        return 0.0;
+    };
+    // 10 K less on 80 mm of iron, and the ring 10 K warmer.
+    EXPECT_NEAR(gapAfter(0, 0) - gapAfter(0, 10), 80 * (1.05e-5 + 1.19e-5) * 10, 1e-6);
+    EXPECT_GT(gapAfter(10, 0), gapAfter(120, 0));
+}
+
+TEST(HeatPlan, TightestPartsGripFirstLoosestLast) {
+    const auto course = plan::followHeat(heatOf("conveyor-tail-drum"), 30).value();
+    ASSERT_TRUE(course.gripFirst_s && course.gripLast_s);
+    EXPECT_GT(*course.gripFirst_s, 0);
+    EXPECT_LT(*course.gripFirst_s, *course.gripLast_s);
+    ASSERT_TRUE(course.ready_s);
+    EXPECT_GT(*course.ready_s, 1800);
+    EXPECT_EQ(words::gripWords(course).head, "Hold it on the shoulder " + words::duration(*course.gripLast_s));
+}
+
+TEST(HeatPlan, ReadingsMoveTheEstimateTheirWay) {
+    const auto h = heatOf("conveyor-tail-drum");
+    // A thermometer that shows a part losing its heat twice as fast as worked out.
+    const thermal::Lump fast{h.outer.soakPart.mass_kg,
+                             h.outer.soakPart.heat_J_kgK,
+                             2 * h.outer.soakPart.area_m2,
+                             {thermal::kStillAir_W_m2K[1], thermal::kMachinedEmissivity, 20}};
+    std::vector<plan::Measured_C> seen;
+    for (const double t : {60.0, 180.0, 300.0})
+        seen.push_back({t, thermal::temperatureAfter(fast, h.outer.temp_C - 6, t).value()});
+    const auto corrected = plan::correctedBy(h, seen);
+    EXPECT_NEAR(corrected.outer.temp_C, h.outer.temp_C - 6, 1);
+    EXPECT_NEAR(corrected.outer.soakPart.area_m2 / h.outer.soakPart.area_m2, 2, 0.1);
+    EXPECT_LT(*plan::followHeat(corrected, 30)->lastStart_s, *plan::followHeat(h, 30)->lastStart_s);
+    EXPECT_EQ(plan::correctedBy(h, {}).outer.temp_C, h.outer.temp_C);
+    EXPECT_NEAR(plan::correctedBy(h, {{0, 99}}).outer.temp_C, 99, 1e-6);
+}
+
+TEST(HeatPlan, BackwardsFromThePressEachGoesInInTime) {
+    const auto h = heatOf("conveyor-tail-drum");
+    const auto s = plan::scheduleOf(h, 40);
+    EXPECT_EQ(s.carry_s, 40);
+    EXPECT_NEAR(*s.outer_s, 40 + h.outer.soak->time_s(), 1e-9);
+    EXPECT_NEAR(*s.inner_s, 40 + h.inner.soak->time_s(), 1e-9);
+}
+
+TEST(HeatPlan, MassIsThatOfTheWholePart) {
+    const auto h = heatOf("exhaust-fan-carrier");
+    // A 6206: rings as tubes of a quarter of its section each, nine balls of 9.5 mm; catalogues say about 0.2 kg.
+    EXPECT_NEAR(h.inner.soakPart.mass_kg, 0.2, 0.04);
+    // The tube stands for the whole carrier: same mass.
+    const auto& t = h.outer.tube;
+    EXPECT_NEAR(thermal::heat_J(t, 1) / t.material.heat_J_kgK, h.outer.soakPart.mass_kg, 1e-6);
+}
+
+TEST(HeatPlan, NumbersOutOfReasonAreNamed) {
+    const auto field = [](auto change) {
+        auto job = demoJob("seamer-turret-upper");
+        change(job);
+        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        return plan.problem ? plan.problem->field : std::string();
+    };
+    EXPECT_EQ(field([](job::Job& j) { j.heat.room_C = 70; }), "heat/room_degC");
+    EXPECT_EQ(field([](job::Job& j) { j.heat.walk_s = -1; }), "heat/walk_s");
+    EXPECT_EQ(field([](job::Job& j) { wish(j).outer_C = 900; }), "heat/seats/housing+bearing/outer_degC");
+    EXPECT_EQ(field([](job::Job& j) { wish(j).innerSource = "snow"; }), "heat/seats/housing+bearing/inner_source");
+    EXPECT_EQ(field([](job::Job& j) { wish(j).margin_mm = 0; }), "heat/seats/housing+bearing/margin_um");
+}
+
+TEST(HeatWords, TimesAreSaidAsOneSaysThem) {
+    EXPECT_EQ(words::duration(62.4), "62 s");
+    EXPECT_EQ(words::duration(25 * 60 + 10), "25 min");
+    EXPECT_EQ(words::duration(3 * 3600 + 600), "3 h 10 min");
+    EXPECT_EQ(words::duration(4 * 3600), "4 h");
+    EXPECT_EQ(words::clockFace(41 * 60 + 20), "41:20");
+    EXPECT_EQ(words::clockFace(3900), "1:05:00");
+    EXPECT_EQ(words::clockFace(-3), "0:00");
+}
+
+TEST(HeatWords, CautionsGoWithTheSource) {
+    auto job = demoJob("conveyor-tail-drum");
+    wish(job).outerSource = "flame";
+    const auto cautions = words::heatCautions(heatOf(job));
+    EXPECT_NE(std::find_if(cautions.begin(), cautions.end(),
+                           [](const std::string& c) { return c.find("torch") != std::string::npos; }),
+              cautions.end());
+}
