@@ -16,7 +16,8 @@ using ordered = nlohmann::ordered_json;
 constexpr Name<job::Clock::What> kClocks[] = {{job::Clock::What::Outer, "outer"},
                                               {job::Clock::What::Inner, "inner"},
                                               {job::Clock::What::Carry, "carry"},
-                                              {job::Clock::What::Together, "together"}};
+                                              {job::Clock::What::Together, "together"},
+                                              {job::Clock::What::Cool, "cool"}};
 constexpr Name<plan::HeatMix> kMixes[] = {{plan::HeatMix::Nothing, "nothing"},
                                           {plan::HeatMix::OuterOnly, "outer"},
                                           {plan::HeatMix::InnerOnly, "inner"},
@@ -79,6 +80,7 @@ job::Heat heatFromJson(const json& d) {
     h.off_K = d.value("oven_off_K", h.off_K);
     h.plasticCage = d.value("plastic_cage", false);
     h.pressAt = d.value("press_at", "");
+    if (d.contains("seat")) h.seat = {d.at("seat").at("outer"), d.at("seat").at("inner")};
     h.lowered_C = d.value("lowered_degC", std::map<std::string, double>{});
     for (const auto& w : d.value("seats", json::array())) {
         auto& wish = h.seats[{w.at("outer"), w.at("inner")}];
@@ -101,6 +103,7 @@ json heatToJson(const job::Heat& h) {
     if (h.walk_s != usual.walk_s) d["walk_s"] = h.walk_s;
     if (h.off_K != usual.off_K) d["oven_off_K"] = h.off_K;
     if (h.plasticCage) d["plastic_cage"] = true;
+    if (h.seat) d["seat"] = {{"outer", h.seat->first}, {"inner", h.seat->second}};
     if (!h.pressAt.empty()) d["press_at"] = h.pressAt;
     if (!h.lowered_C.empty()) d["lowered_degC"] = h.lowered_C;
     for (const auto& [key, wish] : h.seats)

@@ -117,6 +117,8 @@ std::string clockName(job::Clock::What what, const plan::HeatPlan* plan) {
         return "Carry";
     case job::Clock::What::Together:
         return "Hold";
+    case job::Clock::What::Cool:
+        return "Cools";
     }
     return {};
 }

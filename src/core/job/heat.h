@@ -20,7 +20,7 @@ struct HeatWish {
 
 /// A clock that runs.
 struct Clock {
-    enum class What { Outer, Inner, Carry, Together }; ///< soaking, soaking, on its way, in and held
+    enum class What { Outer, Inner, Carry, Together, Cool }; ///< soaking, soaking, on its way, in and held, cooling
     What what = What::Outer;
     std::string started; ///< ISO 8601
     double lasts_s = 0;  ///< as it was worked out when it was started
@@ -43,7 +43,8 @@ struct Heat {
     bool plasticCage = false;                ///< of the bearing
     std::map<std::string, double> lowered_C; ///< the user's own ceilings, by what they protect
     std::map<std::pair<std::string, std::string>, HeatWish> seats; ///< by seat key
-    std::string pressAt; ///< ISO 8601: when it shall be pressed; empty: not said
+    std::optional<std::pair<std::string, std::string>> seat; ///< that is opened; nothing: the one the job is about
+    std::string pressAt;                                     ///< ISO 8601: when it shall be pressed; empty: not said
     std::vector<Clock> clocks;
     std::vector<HeatReading> readings; ///< since the carry began
     friend bool operator==(const Heat&, const Heat&) = default;

@@ -265,6 +265,12 @@ void setMarks(Plan& plan, const Job& job) {
     m[Station::Close] = job.record ? Mark::Done : Mark::Open;
 }
 
+std::size_t seatToWarm(const Job& job, const FitPlan& fits) {
+    for (std::size_t i = 0; i < fits.seats.size(); ++i)
+        if (job.heat.seat == fits.seats[i].key && fits.seats[i].fit) return i;
+    return fits.focus;
+}
+
 /// What the old bearing told: this time no force through the elements, and somebody looks.
 void insistOnBackingUp(Plan& plan) {
     const auto& look = plan.fits->lookAt;
@@ -297,7 +303,7 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     plan.press = wishes.press;
     if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.task, lib.rack, wishes, *plan.load);
     insistOnBackingUp(plan);
-    auto heat = planHeat(job, plan, lib, plan.fits->focus);
+    auto heat = planHeat(job, plan, lib, seatToWarm(job, *plan.fits));
     if (heat)
         plan.heat = std::move(*heat);
     else if (!plan.problem)

@@ -1,6 +1,7 @@
 #include "ui/session/job_session.h"
 
 #include "io/library_files.h"
+#include "ui/session/instant.h"
 #include "words/sentences.h"
 
 #include <QDir>
@@ -46,6 +47,8 @@ JobSession::JobSession(std::string path, io::JobDocument document, std::shared_p
 void JobSession::workOut() {
     m_stepTools.reset();
     m_steps.reset();
+    m_heat.reset();
+    m_heatCourse.reset();
     m_plan = plan::planJob(m_document.job, *m_library, m_trace);
 }
 
@@ -67,6 +70,37 @@ void JobSession::lookAt(const std::string& stepKey) {
     m_stepKey = stepKey;
     m_stepTools.reset();
     emit changed();
+}
+
+const plan::HeatPlan* JobSession::heat() const {
+    if (!m_heat && m_plan.heat) {
+        std::vector<plan::Measured_C> seen;
+        const auto& heat = job().heat;
+        for (const auto& clock : heat.clocks)
+            for (const auto& reading : heat.readings)
+                if (clock.what == job::Clock::What::Carry)
+                    seen.push_back({secondsBetween(clock.started, reading.when), reading.temp_C});
+        m_heat = plan::correctedBy(*m_plan.heat, seen);
+    }
+    return m_heat ? &*m_heat : nullptr;
+}
+
+const std::optional<plan::HeatCourse>& JobSession::heatCourse() const {
+    if (!m_heatCourse && heat()) {
+        // What the oven is off is in the thermometer's readings already.
+        const double off = job().heat.readings.empty() ? job().heat.off_K : 0;
+        if (auto course = plan::followHeat(*heat(), job().heat.walk_s, off)) m_heatCourse = std::move(*course);
+    }
+    return m_heatCourse;
+}
+
+void JobSession::addHeatReading(double temp_C) {
+    edit(
+        tr("Read the thermometer"),
+        [&](job::Job& j) {
+            j.heat.readings.push_back({now(), temp_C});
+        },
+        "thermometer");
 }
 
 const plan::StepTools& JobSession::stepTools() const {

@@ -33,6 +33,11 @@ public:
     const plan::StepTools& stepTools() const; ///< for that step
     /// Goes on with another rack; the job is worked out anew.
     void useLibrary(std::shared_ptr<const plan::Library> library);
+    /// Warming and chilling with what the thermometer said since it left the heat; null: not worked out.
+    const plan::HeatPlan* heat() const;
+    const std::optional<plan::HeatCourse>& heatCourse() const; ///< worked out when it is asked for
+    void addHeatReading(double temp_C);                        ///< of the outer part, now
+    std::string now() const { return m_clock(); }
     const std::optional<trace::Trace>& measuredTrace() const { return m_trace; }
     const std::string& path() const { return m_path; }
     words::Display display() const { return words::Display(job().units); }
@@ -73,6 +78,8 @@ private:
     std::string m_stepKey;
     mutable std::optional<std::vector<plan::WorkStep>> m_steps;
     mutable std::optional<plan::StepTools> m_stepTools;
+    mutable std::optional<plan::HeatPlan> m_heat;
+    mutable std::optional<plan::HeatCourse> m_heatCourse;
     QUndoStack m_undo;
     QString m_trouble;
 };

@@ -11,6 +11,7 @@
 #include "ui/stations/slips.h"
 #include "ui/strip/strip_page.h"
 #include "ui/tooling/tooling_page.h"
+#include "ui/warm/warm_page.h"
 #include "words/sentences.h"
 
 #include <QComboBox>
@@ -37,8 +38,9 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_slip);
     m_pageOf = {{job::Station::Intake, new IntakePage(this)},   {job::Station::Strip, new StripPage(this)},
                 {job::Station::Measure, new MeasurePage(this)}, {job::Station::Fit, new FitPage(this)},
-                {job::Station::Tooling, new ToolingPage(this)}, {job::Station::Press, new PressPage(this)},
-                {job::Station::Seat, new SeatPage(this)},       {job::Station::Close, new ClosePage(this)}};
+                {job::Station::Tooling, new ToolingPage(this)}, {job::Station::Warm, new WarmPage(this)},
+                {job::Station::Press, new PressPage(this)},     {job::Station::Seat, new SeatPage(this)},
+                {job::Station::Close, new ClosePage(this)}};
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);
         connect(widget, &StationPage::trouble, this, &JobView::trouble);

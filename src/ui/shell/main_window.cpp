@@ -6,6 +6,7 @@
 #include "ui/rack/rack_view.h"
 #include "ui/report/route_card.h"
 #include "ui/shelf/shelf_view.h"
+#include "ui/shell/clock_strip.h"
 #include "ui/shell/job_view.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
@@ -24,6 +25,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QUndoGroup>
 #include <QVBoxLayout>
 
@@ -128,8 +130,13 @@ void MainWindow::buildHeader(QWidget* header) {
     layout->addWidget(m_title);
     layout->addWidget(m_subtitle);
     layout->addStretch(1);
+    m_clocks = new ClockStrip(header);
+    layout->addWidget(m_clocks);
     layout->addWidget(m_units);
     layout->addWidget(menuButton);
+    auto* second = new QTimer(this);
+    connect(second, &QTimer::timeout, this, [this] { m_clocks->show(m_session.get()); });
+    second->start(1000);
 }
 
 void MainWindow::buildActions() {
@@ -272,6 +279,9 @@ void MainWindow::newJobLike(const QString& path) {
     job.seating.readings.clear();
     job.intake = {};
     job.strip = {};
+    job.heat.clocks.clear();
+    job.heat.readings.clear();
+    job.heat.pressAt.clear();
     job.done.clear();
     job.measured = {};
     job.draft = {};
@@ -373,6 +383,7 @@ void MainWindow::showHeader() {
                             ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                             : QDir(m_folder).dirName() +
                                   (m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count())));
+    m_clocks->show(m_session.get());
     m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
     const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());
     m_subtitle->setStyleSheet(muted);

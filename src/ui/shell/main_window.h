@@ -15,6 +15,7 @@ namespace arbor::ui {
 
 class ArrangementView;
 class CalcBox;
+class ClockStrip;
 class JobView;
 class RackView;
 class ShelfView;
@@ -81,6 +82,7 @@ private:
     CalcBox* m_calculator;
     QLabel* m_title;
     QLabel* m_subtitle;
+    ClockStrip* m_clocks;
     QLabel* m_units;
     QLabel* m_trouble;
     QMenu* m_menu;

@@ -41,6 +41,9 @@ void paintMark(QPainter& painter, const QPoint& at, plan::Mark mark, const QColo
         }
         break;
     }
+    case plan::Mark::NotNeeded:
+        painter.drawLine(QPointF(at.x() - 6, at.y()), QPointF(at.x() + 6, at.y()));
+        break;
     case plan::Mark::Open:
         break;
     }

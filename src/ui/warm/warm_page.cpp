@@ -1,0 +1,314 @@
+#include "ui/warm/warm_page.h"
+
+#include "ui/charts/gap_chart.h"
+#include "ui/session/instant.h"
+#include "ui/stations/entry_sheet.h"
+#include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
+#include "ui/theme/theme.h"
+#include "ui/warm/limit_bars.h"
+#include "ui/warm/warm_slip.h"
+#include "ui/warm/warm_state.h"
+#include "words/measure_words.h"
+#include "words/sentences.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <QTime>
+#include <QTimer>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+using What = job::Clock::What;
+
+constexpr Limits kPartRange_C{-200, 500}, kRoomRange_C{-20, 50};
+
+} // namespace
+
+WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
+    setObjectName("warmPage");
+    m_chart = new GapChart(this);
+    m_bars = new LimitBars(this);
+    m_seats = new QComboBox(this);
+    m_seats->setObjectName("heatSeat");
+    m_seats->setAccessibleName(tr("Seat that is opened"));
+    m_seats->setMinimumHeight(theme::kTouch);
+    m_scroll = new QScrollArea(this);
+    m_scroll->setObjectName("warmScroll");
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setFixedWidth(theme::kSheetWidth);
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setFocusPolicy(Qt::NoFocus);
+    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* barScroll = new QScrollArea(this);
+    barScroll->setObjectName("limitScroll");
+    barScroll->setWidget(m_bars);
+    barScroll->setWidgetResizable(true);
+    barScroll->setFrameShape(QFrame::NoFrame);
+    barScroll->setFocusPolicy(Qt::NoFocus);
+    auto* head = new QHBoxLayout;
+    head->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
+    head->addWidget(m_seats);
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(0);
+    lower->addWidget(barScroll, 1);
+    lower->addWidget(m_scroll);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addLayout(head);
+    layout->addWidget(m_chart, 11);
+    layout->addLayout(lower, 10);
+    m_second = new QTimer(this);
+    m_second->setInterval(1000);
+    connect(m_second, &QTimer::timeout, this, [this] {
+        if (m_session && isVisible() && !m_session->job().heat.clocks.empty()) showCourse();
+    });
+    m_second->start();
+    connect(m_seats, &QComboBox::activated, this, [this](int row) {
+        const auto key = m_session->plan().fits->seats.at(static_cast<std::size_t>(row)).key;
+        m_session->edit(tr("Another seat"), [&](job::Job& j) {
+            j.heat.seat = key;
+            j.heat.clocks.clear();
+            j.heat.readings.clear();
+        });
+    });
+}
+
+void WarmPage::open(JobSession* session) {
+    m_session = session;
+    buildSheet();
+    refresh();
+}
+
+void WarmPage::wish(const QString& text, const std::function<void(job::HeatWish&)>& change) {
+    const auto key = m_session->plan().heat ? m_session->plan().heat->key : job::SeatKey{};
+    m_session->edit(text, [&](job::Job& j) {
+        auto& wanted = j.heat.seats[key];
+        change(wanted);
+        if (wanted == job::HeatWish{}) j.heat.seats.erase(key);
+    });
+}
+
+/// Source and temperature of one part; both are the program's until something is typed, and again when it is emptied.
+void WarmPage::addSide(bool outer) {
+    const auto side = [this, outer]() -> const plan::HeatSide* {
+        const auto& heat = m_session->plan().heat;
+        return !heat ? nullptr : outer ? &heat->outer : &heat->inner;
+    };
+    const auto source = outer ? &job::HeatWish::outerSource : &job::HeatWish::innerSource;
+    const auto temp = outer ? &job::HeatWish::outer_C : &job::HeatWish::inner_C;
+    QStringList texts{tr("as usual")}, values{QString()};
+    for (const auto& s : m_session->library().heatSources) {
+        texts << q(s.name);
+        values << q(s.id);
+    }
+    const auto title = outer ? tr("Outer part") : tr("Inner part");
+    const auto wishNow = [this]() -> job::HeatWish {
+        const auto& heat = m_session->job().heat;
+        if (!m_session->plan().heat) return {};
+        const auto found = heat.seats.find(m_session->plan().heat->key);
+        return found == heat.seats.end() ? job::HeatWish{} : found->second;
+    };
+    m_sheet->addChoice(
+        outer ? "outerSource" : "innerSource", title + tr(" in"), texts, values,
+        [this, source](const QString& id) {
+            wish(tr("Choose a source"),
+                 [&](job::HeatWish& w) { w.*source = id.isEmpty() ? std::nullopt : std::optional(id.toStdString()); });
+        },
+        [wishNow, source] { return q((wishNow().*source).value_or("")); });
+    m_sheet->addField(
+        outer ? "outerTemp" : "innerTemp", title + tr(" to"),
+        [this, temp](const QString& typed) -> EntrySheet::Understood {
+            if (typed.trimmed().isEmpty()) {
+                wish(tr("Temperature as usual"), [&](job::HeatWish& w) { w.*temp = std::nullopt; });
+                return {};
+            }
+            const auto value = temperatureIn(typed, *m_session, kPartRange_C);
+            if (!value) return {false, temperatureRange(kPartRange_C, *m_session)};
+            wish(tr("Set a temperature"), [&](job::HeatWish& w) { w.*temp = value; });
+            return {};
+        },
+        [this, wishNow, temp] {
+            const auto wanted = wishNow().*temp;
+            return wanted ? q(m_session->display().temperature(*wanted).number) : QString();
+        },
+        [this, side] {
+            const auto* s = side();
+            return s ? q(m_session->display().temperature(s->temp_C).text()) : QString();
+        });
+}
+
+void WarmPage::addRoom() {
+    const auto number = [this](const char* name, const QString& label, double job::Heat::*value, const Limits& range,
+                               const QString& unit) {
+        m_sheet->addField(
+            name, label,
+            [this, value, range](const QString& typed) -> EntrySheet::Understood {
+                const auto n = numberIn(typed);
+                if (!n || *n < range.lower || *n > range.upper)
+                    return {false, tr("%1 to %2").arg(range.lower).arg(range.upper)};
+                m_session->edit(tr("Change the carry"), [&](job::Job& j) { j.heat.*value = *n; });
+                return {};
+            },
+            [this, value] { return QString::number(m_session->job().heat.*value); }, [unit] { return unit; });
+    };
+    m_sheet->addHeading(tr("The walk, and what if"));
+    number("walk", tr("Walk"), &job::Heat::walk_s, {0, 600}, tr("s"));
+    number("ovenOff", tr("Heat is off by"), &job::Heat::off_K, {-50, 50}, tr("K"));
+    m_sheet->addField(
+        "roomTemp", tr("Room"),
+        [this](const QString& typed) -> EntrySheet::Understood {
+            const auto value = temperatureIn(typed, *m_session, kRoomRange_C);
+            if (!value) return {false, temperatureRange(kRoomRange_C, *m_session)};
+            m_session->edit(tr("Change the room"), [&](job::Job& j) { j.heat.room_C = *value; });
+            return {};
+        },
+        [this] { return q(m_session->display().temperature(m_session->job().heat.room_C).number); },
+        [this] { return q(m_session->display().temperature(0).unit); });
+    m_sheet->addField(
+        "pressAt", tr("Press at"),
+        [this](const QString& typed) -> EntrySheet::Understood {
+            const auto time = QTime::fromString(typed.trimmed(), "H:mm");
+            if (!typed.trimmed().isEmpty() && !time.isValid()) return {false, tr("a time, 14:30")};
+            const auto day = m_session->now().substr(0, 10);
+            m_session->edit(tr("Plan the press"), [&](job::Job& j) {
+                j.heat.pressAt = typed.trimmed().isEmpty() ? "" : day + "T" + time.toString("HH:mm:ss").toStdString();
+            });
+            return {};
+        },
+        [this] {
+            const auto& at = m_session->job().heat.pressAt;
+            return at.empty() ? QString() : q(timeOfDay(at));
+        },
+        [] { return QString(); });
+    m_sheet->addField(
+        "thermometer", tr("Thermometer"),
+        [this](const QString& typed) -> EntrySheet::Understood {
+            if (typed.trimmed().isEmpty()) return {};
+            const auto value = temperatureIn(typed, *m_session, kPartRange_C);
+            if (!value) return {false, temperatureRange(kPartRange_C, *m_session)};
+            if (warmState(*m_session).phase != WarmPhase::Carried) return {false, tr("while it is carried")};
+            m_session->addHeatReading(*value);
+            return {};
+        },
+        [] { return QString(); }, [this] { return tr("%1 readings").arg(m_session->job().heat.readings.size()); });
+}
+
+void WarmPage::buildSheet() {
+    m_sheet = new EntrySheet(this);
+    addSide(true);
+    addSide(false);
+    addRoom();
+    m_scroll->setWidget(m_sheet); // the old one goes
+}
+
+void WarmPage::refresh() {
+    if (!m_session) return;
+    const QSignalBlocker quiet(m_seats);
+    m_seats->clear();
+    if (const auto& fits = m_session->plan().fits) {
+        for (const auto& seat : fits->seats)
+            m_seats->addItem(q(words::seatTitle(seat)));
+        for (std::size_t i = 0; i < fits->seats.size(); ++i)
+            if (m_session->plan().heat && fits->seats[i].key == m_session->plan().heat->key)
+                m_seats->setCurrentIndex(static_cast<int>(i));
+    }
+    m_sheet->refresh();
+    showCourse();
+}
+
+void WarmPage::showCourse() {
+    const auto* heat = m_session->heat();
+    const auto& course = m_session->heatCourse();
+    const auto d = m_session->display();
+    const auto state = warmState(*m_session);
+    if (heat && course && (heat->needed() || heat->byUser) && !m_session->job().heat.pressCold)
+        m_chart->show(*heat, *course, state.phase == WarmPhase::Carried ? state.since_s : std::nullopt, d);
+    else
+        m_chart->clear(!heat                             ? tr("Finish Fit first.")
+                       : m_session->job().heat.pressCold ? tr("It is pressed cold.")
+                                                         : tr("It goes in without: there is nothing to open."));
+    m_bars->show(heat ? limitBars(*heat, d) : std::vector<LimitBars::Bar>{});
+    emit slipChanged();
+}
+
+SlipModel WarmPage::slip() const {
+    return warmSlip(*m_session);
+}
+
+void WarmPage::startSoaking(bool outer) {
+    const auto& heat = *m_session->plan().heat;
+    const auto& side = outer ? heat.outer : heat.inner;
+    m_session->edit(tr("Start a clock"), [&](job::Job& j) {
+        j.heat.clocks.push_back({outer ? What::Outer : What::Inner, m_session->now(), side.soak->time_s()});
+    });
+}
+
+void WarmPage::startCarry() {
+    const auto& course = m_session->heatCourse();
+    m_session->edit(tr("Carry it"), [&](job::Job& j) {
+        j.heat.clocks.push_back({What::Carry, m_session->now(), course ? course->lastStart_s.value_or(3600) : 0});
+        j.heat.readings.clear();
+    });
+}
+
+void WarmPage::putTogether() {
+    const auto state = warmState(*m_session);
+    const auto course = plan::followHeat(*m_session->heat(), *state.since_s, m_session->job().heat.off_K);
+    if (!course) return emit trouble(q(words::say(course.error())));
+    m_session->edit(tr("It is in"), [&](job::Job& j) {
+        const auto now = m_session->now();
+        j.heat.clocks = {{What::Together, now, course->gripLast_s.value_or(course->ready_s.value_or(0))}};
+        if (course->ready_s) j.heat.clocks.push_back({What::Cool, now, *course->ready_s});
+    });
+}
+
+bool WarmPage::act() {
+    const auto& heat = m_session->plan().heat;
+    if (!heat) return false;
+    const bool nothing = m_session->job().heat.pressCold || (!heat->needed() && !heat->byUser);
+    if (nothing) return true;
+    switch (warmState(*m_session).phase) {
+    case WarmPhase::Carried:
+        putTogether();
+        return false;
+    case WarmPhase::Together:
+        m_session->setDone(job::Station::Warm, true);
+        return true;
+    case WarmPhase::Idle:
+    case WarmPhase::Soaking:
+        break;
+    }
+    if (heat->outer.soak && !clockOf(m_session->job().heat, What::Outer))
+        startSoaking(true);
+    else if (heat->inner.soak && !clockOf(m_session->job().heat, What::Inner))
+        startSoaking(false);
+    else
+        startCarry();
+    return false;
+}
+
+void WarmPage::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_C && event->modifiers() == Qt::NoModifier)
+        return m_session->edit(tr("Press it cold, or not"), [](job::Job& j) { j.heat.pressCold = !j.heat.pressCold; });
+    if (event->key() == Qt::Key_X && event->modifiers() == Qt::NoModifier)
+        return m_session->edit(tr("Clear the clocks"), [](job::Job& j) {
+            j.heat.clocks.clear();
+            j.heat.readings.clear();
+            j.done.erase(job::Station::Warm);
+        });
+    StationPage::keyPressEvent(event);
+}
+
+QWidget* WarmPage::firstFocus() {
+    return this;
+}
+
+} // namespace arbor::ui

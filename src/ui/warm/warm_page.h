@@ -1,0 +1,48 @@
+#pragma once
+
+#include "ui/stations/station_page.h"
+
+class QComboBox;
+class QScrollArea;
+class QTimer;
+
+namespace arbor::ui {
+
+class EntrySheet;
+class GapChart;
+class LimitBars;
+
+/// Warm & chill: how long the gap stays open above; limits and what can be set below.
+class WarmPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit WarmPage(QWidget* parent = nullptr);
+    void open(JobSession* session) override;
+    void refresh() override;
+    SlipModel slip() const override;
+    bool act() override;
+    QWidget* firstFocus() override;
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    void buildSheet();
+    void addSide(bool outer);
+    void addRoom();
+    void showCourse();
+    void startSoaking(bool outer);
+    void startCarry();
+    void putTogether();
+    void wish(const QString& text, const std::function<void(job::HeatWish&)>& change);
+
+    JobSession* m_session = nullptr;
+    GapChart* m_chart;
+    LimitBars* m_bars;
+    QScrollArea* m_scroll;
+    EntrySheet* m_sheet = nullptr;
+    QComboBox* m_seats;
+    QTimer* m_second;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,10 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+#include "ui/slip/slip_model.h"
+
+namespace arbor::ui {
+
+SlipModel warmSlip(const JobSession& session);
+
+} // namespace arbor::ui

@@ -1,0 +1,44 @@
+#include "ui/warm/warm_state.h"
+
+#include "ui/session/instant.h"
+
+#include <algorithm>
+
+namespace arbor::ui {
+
+using What = job::Clock::What;
+
+const job::Clock* clockOf(const job::Heat& heat, What what) {
+    const auto at =
+        std::find_if(heat.clocks.rbegin(), heat.clocks.rend(), [&](const job::Clock& c) { return c.what == what; });
+    return at == heat.clocks.rend() ? nullptr : &*at;
+}
+
+double leftOn(const job::Clock& clock, const std::string& now) {
+    return clock.lasts_s - secondsBetween(clock.started, now);
+}
+
+WarmState warmState(const JobSession& session) {
+    WarmState out;
+    const auto& heat = session.job().heat;
+    const auto now = session.now();
+    for (const auto& [what, phase] :
+         {std::pair{What::Together, WarmPhase::Together}, {What::Carry, WarmPhase::Carried}})
+        if (const auto* clock = clockOf(heat, what)) {
+            out.phase = phase;
+            out.since_s = secondsBetween(clock->started, now);
+            out.left_s = leftOn(*clock, now);
+            return out;
+        }
+    const auto& plan = session.plan().heat;
+    out.allSoaked = plan.has_value();
+    for (const auto what : {What::Outer, What::Inner}) {
+        const auto* clock = clockOf(heat, what);
+        if (clock) out.phase = WarmPhase::Soaking;
+        const bool needed = plan && (what == What::Outer ? plan->outer : plan->inner).soak;
+        out.allSoaked = out.allSoaked && (!needed || (clock && leftOn(*clock, now) <= 0));
+    }
+    return out;
+}
+
+} // namespace arbor::ui
