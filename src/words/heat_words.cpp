@@ -14,7 +14,7 @@ using plan::HeatMix;
 using What = plan::TempLimit::What;
 
 std::string warmed(const plan::HeatSide& side, double temp_C, const Display& d) {
-    return fmt::format("the {} to {}", side.label, d.temperature(temp_C).text());
+    return fmt::format("the {} to {}", inSentence(side.label), d.temperature(temp_C).text());
 }
 
 void addOnce(std::vector<std::string>& list, const std::string& one) {

@@ -12,7 +12,7 @@ dimensions = []
 for dimension in space.query("DIMENSION"):
     start, end = dimension.dxf.defpoint2, dimension.dxf.defpoint3
     across = round(dimension.dxf.get("angle", 0)) == 90
-    dimensions.append({"across": across, "size": abs(end.y - start.y) if across else abs(end.x - start.x),
-                       "text": dimension.dxf.text})
+    dimensions.append({
+    "across" : across, "size" : abs(end.y - start.y) if across else abs(end.x - start.x), "text" : dimension.dxf.text})
 print(json.dumps({"units": document.header.get("$INSUNITS"), "lines": lines, "dimensions": dimensions,
                   "words": [text.dxf.text for text in space.query("TEXT")]}))

@@ -15,8 +15,8 @@ void WindowTest::openWindow() {
     window.reset(); // the old one first: both would listen to the same keys
     auto settings =
         std::make_unique<QSettings>(QString::fromStdString(shop.file("settings.ini")), QSettings::IniFormat);
-    window = std::make_unique<ui::MainWindow>(
-        ui::MainWindow::Surroundings{[] { return std::string("2026-11-24T10:00:00"); }, std::move(settings)});
+    window =
+        std::make_unique<ui::MainWindow>(ui::MainWindow::Surroundings{[this] { return instant; }, std::move(settings)});
     window->show();
     EXPECT_TRUE(QTest::qWaitForWindowActive(window.get(), kPatience_ms));
 }

@@ -44,6 +44,7 @@ protected:
     bool slipSays(const QString& text); ///< anywhere on it
 
     TemporaryShop shop;
+    std::string instant = "2026-11-24T10:00:00"; ///< the window's clock
     std::unique_ptr<ui::MainWindow> window;
 };
 

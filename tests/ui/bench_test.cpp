@@ -7,6 +7,7 @@
 
 #include <QSignalSpy>
 #include <QWheelEvent>
+#include <sstream>
 
 using namespace arbor;
 using arbor::testing::WindowTest;
@@ -122,7 +123,7 @@ TEST_F(Bench, PathRunsFromRamToBed) {
 namespace {
 
 bool isInside(const section::Body& body, QPointF p) {
-    constexpr double kHair = 1e-6;
+    constexpr double kHair = 0.7; // mm: half the width of the line as it is drawn, at the corners of a chamfer
     const double z = p.y() - body.z_mm;
     return std::any_of(body.slices.begin(), body.slices.end(), [&](const section::Slice& s) {
         if (z < s.zBottom - kHair || z > s.zTop + kHair) return false;
@@ -132,18 +133,19 @@ bool isInside(const section::Body& body, QPointF p) {
     });
 }
 
-/// How many points of the lines through the parts that carry lie outside of them.
-int pointsOutside(const force::Path& path, const std::vector<section::Body>& bodies) {
-    int outside = 0;
+/// The points of the lines through the parts that carry which lie outside of them.
+std::string pointsOutside(const force::Path& path, const std::vector<section::Body>& bodies) {
+    std::ostringstream outside;
     for (std::size_t leg = 0; leg < path.bodies.size(); ++leg) {
         const auto& body = bodies[path.bodies[leg]];
         if (!section::mayCarry(body.kind)) continue;
         const auto line = ui::legThrough(path, leg, bodies);
         for (std::size_t i = 1; i < line.size(); ++i)
             for (const double share : {0.05, 0.25, 0.5, 0.75, 0.95})
-                outside += !isInside(body, line[i - 1] + (line[i] - line[i - 1]) * share);
+                if (const auto at = line[i - 1] + (line[i] - line[i - 1]) * share; !isInside(body, at))
+                    outside << body.id << " " << at.x() << ", " << at.y() << "; ";
     }
-    return outside;
+    return outside.str();
 }
 
 } // namespace
@@ -162,7 +164,8 @@ TEST(ForceLine, StaysInsideThePartsOfEveryDemoSetup) {
                 const auto setup = tooling::buildSetup(task, *way.pressed->choice, 0.5 * task.travel_mm);
                 const auto path = force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
                 ++setups;
-                EXPECT_EQ(pointsOutside(path, setup.bodies), 0) << name << " " << step.key;
+                const auto outside = pointsOutside(path, setup.bodies);
+                EXPECT_TRUE(outside.empty()) << name << " " << step.key << ": " << outside;
             }
         }
     }

@@ -189,7 +189,7 @@ TEST_F(Tooling, SpaceGoesFromStepToStepAndFinishesOnlyTheJobsOwn) {
     EXPECT_FALSE(job().done.contains(Station::Tooling));
     key(Qt::Key_Space);
     EXPECT_TRUE(job().done.contains(Station::Tooling));
-    EXPECT_EQ(window->jobView()->current(), Station::Press);
+    EXPECT_EQ(window->jobView()->current(), Station::Warm);
 }
 
 TEST_F(Tooling, AWishedToolThatIsGoneIsNamedAndCanBeLetGo) {

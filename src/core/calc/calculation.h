@@ -41,8 +41,9 @@ struct Calculation {
     std::string title;
     std::vector<std::string> alsoCalled; ///< words one would look for
     std::vector<Field> inputs;
-    std::vector<std::pair<std::string, std::string>> outputs; ///< name and what it is; a * stands for what was asked for
-    std::string source;                                       ///< key into docs/numbers.md
+    std::vector<std::pair<std::string, std::string>>
+        outputs;        ///< name and what it is; a * stands for what was asked for
+    std::string source; ///< key into docs/numbers.md
     Result<Values> (*run)(const Values& in, const plan::Library& library);
 };
 

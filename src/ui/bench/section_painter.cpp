@@ -106,7 +106,7 @@ std::vector<QPointF> wayInside(const section::Body& body, QPointF from, QPointF 
     if (wall) heights.push_back(*wall);
     for (auto s = body.slices.rbegin(); s != body.slices.rend(); ++s)
         heights.push_back(body.z_mm + (s->zBottom + s->zTop) / 2);
-    constexpr int kParts = 20;
+    constexpr int kParts = 60;
     for (int i = 0; i <= kParts; ++i)
         heights.push_back(body.bottom() + body.height() * i / kParts);
     const auto at = [&](double z) { return std::vector<QPointF>{from, {from.x(), z}, {to.x(), z}, to}; };

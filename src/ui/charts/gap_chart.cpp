@@ -56,8 +56,8 @@ void addSafe(QCustomPlot& plot, const plan::HeatPlan& plan, const plan::HeatCour
     safe->setBrush(roles().provenPale);
     safe->setPen(Qt::NoPen);
     safe->setLayer("background");
-    label(plot, QObject::tr("safe to start"), 0, d.fineValue(plan.least_mm), roles().proven,
-          Qt::AlignLeft | Qt::AlignBottom);
+    label(plot, QObject::tr("safe to start"), std::min(end, c.lastStart_s.value_or(end)), d.fineValue(plan.least_mm),
+          roles().proven, Qt::AlignRight | Qt::AlignBottom);
 }
 
 } // namespace

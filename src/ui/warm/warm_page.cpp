@@ -117,14 +117,14 @@ void WarmPage::addSide(bool outer) {
         return found == heat.seats.end() ? job::HeatWish{} : found->second;
     };
     m_sheet->addChoice(
-        outer ? "outerSource" : "innerSource", title + tr(" in"), texts, values,
+        outer ? "heatOuterSource" : "heatInnerSource", title + tr(" in"), texts, values,
         [this, source](const QString& id) {
             wish(tr("Choose a source"),
                  [&](job::HeatWish& w) { w.*source = id.isEmpty() ? std::nullopt : std::optional(id.toStdString()); });
         },
         [wishNow, source] { return q((wishNow().*source).value_or("")); });
     m_sheet->addField(
-        outer ? "outerTemp" : "innerTemp", title + tr(" to"),
+        outer ? "heatOuterTemp" : "heatInnerTemp", title + tr(" to"),
         [this, temp](const QString& typed) -> EntrySheet::Understood {
             if (typed.trimmed().isEmpty()) {
                 wish(tr("Temperature as usual"), [&](job::HeatWish& w) { w.*temp = std::nullopt; });
@@ -163,7 +163,7 @@ void WarmPage::addRoom() {
     number("walk", tr("Walk"), &job::Heat::walk_s, {0, 600}, tr("s"));
     number("ovenOff", tr("Heat is off by"), &job::Heat::off_K, {-50, 50}, tr("K"));
     m_sheet->addField(
-        "roomTemp", tr("Room"),
+        "heatRoom", tr("Room"),
         [this](const QString& typed) -> EntrySheet::Understood {
             const auto value = temperatureIn(typed, *m_session, kRoomRange_C);
             if (!value) return {false, temperatureRange(kRoomRange_C, *m_session)};

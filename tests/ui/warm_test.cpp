@@ -1,0 +1,184 @@
+// Warm & chill through the real window: choice, clocks, carry, thermometer, hold, what is typed.
+#include "support/window.h"
+
+#include "ui/charts/gap_chart.h"
+#include "ui/session/instant.h"
+#include "ui/shell/clock_strip.h"
+#include "ui/warm/limit_bars.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+using What = job::Clock::What;
+
+class Warm : public WindowTest {
+protected:
+    void openWarm(const char* job = "conveyor-tail-drum") {
+        open(job);
+        window->jobView()->go(Station::Warm);
+    }
+    void wait(double seconds) { // the window's clock goes on
+        instant = ui::later(instant, seconds);
+        window->jobView()->refresh();
+        find<ui::ClockStrip>("clockStrip")->show(window->session());
+    }
+    const std::vector<ui::ClockStrip::Face>& faces() { return find<ui::ClockStrip>("clockStrip")->faces(); }
+    void soakBoth() {
+        key(Qt::Key_Space);
+        key(Qt::Key_Space);
+        wait(2 * 3600);
+    }
+};
+
+TEST_F(Warm, TellsTheMixTheSourcesAndHowFastOneMustBe) {
+    openWarm();
+    EXPECT_TRUE(slipSays("Warm the drum end to 125 °C, chill the inner cup to −16 °C"));
+    EXPECT_TRUE(slipSays("oven at 130 °C"));
+    EXPECT_TRUE(slipSays("household freezer at −18 °C"));
+    EXPECT_TRUE(slipSays("How fast must I be"));
+    EXPECT_TRUE(slipSays("Gloves for hot parts"));
+    const auto& bars = find<ui::LimitBars>("limitBars")->bars();
+    ASSERT_EQ(bars.size(), 2u);
+    EXPECT_EQ(bars[0].limit_C, 200);
+    EXPECT_EQ(bars[1].limit_C, -55);
+}
+
+TEST_F(Warm, ByTheSpaceKeyFromTheOvenToTheHold) {
+    openWarm();
+    key(Qt::Key_Space);
+    key(Qt::Key_Space);
+    ASSERT_EQ(saved().heat.clocks.size(), 2u);
+    EXPECT_EQ(slip().title, "Soaking");
+    ASSERT_EQ(faces().size(), 2u);
+    EXPECT_EQ(faces()[0].name, "Oven");
+    EXPECT_FALSE(faces()[0].due);
+    wait(2 * 3600);
+    EXPECT_EQ(slip().title, "Ready to carry");
+    EXPECT_EQ(faces()[0].time, "ready");
+    key(Qt::Key_Space);
+    EXPECT_EQ(slip().title, "Carry it now");
+    const double open_s = *session().heatCourse()->lastStart_s;
+    wait(20);
+    EXPECT_NEAR(slip().figures.front().at.value(), open_s - 20, 1e-6);
+    EXPECT_TRUE(slipSays("Gap now"));
+    key(Qt::Key_Space);
+    EXPECT_EQ(slip().title, "Hold it on the shoulder");
+    EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
+    const auto clocks = saved().heat.clocks;
+    ASSERT_EQ(clocks.size(), 2u);
+    EXPECT_EQ(clocks[0].what, What::Together);
+    // Held as long as the core says for a ring that went in after those twenty seconds.
+    EXPECT_NEAR(clocks[0].lasts_s, *plan::followHeat(*session().plan().heat, 20)->gripLast_s, 1e-6);
+    wait(clocks[0].lasts_s + 1);
+    EXPECT_EQ(slip().title, "It has gripped");
+    clickAction();
+    EXPECT_TRUE(saved().done.contains(Station::Warm));
+    EXPECT_EQ(window->jobView()->current(), Station::Press);
+    EXPECT_EQ(faces()[1].name, "Cools"); // and goes on in the header of every screen
+}
+
+TEST_F(Warm, TooLateIsSaidAsSuch) {
+    openWarm();
+    soakBoth();
+    key(Qt::Key_Space);
+    wait(*session().heatCourse()->lastStart_s + 5);
+    EXPECT_EQ(slip().title, "Too late to start");
+    EXPECT_EQ(slip().titleTone, ui::Tone::Stop);
+    EXPECT_EQ(faces().back().time, "too late");
+    key(Qt::Key_X);
+    EXPECT_TRUE(saved().heat.clocks.empty());
+    EXPECT_EQ(slip().title, "Warm & chill");
+}
+
+TEST_F(Warm, ThermometerMovesTheTimeLeft) {
+    openWarm();
+    soakBoth();
+    type("thermometer", "100");
+    EXPECT_EQ(find<QLabel>("thermometerUnderstood")->text(), "while it is carried");
+    find<QWidget>("warmPage")->setFocus();
+    key(Qt::Key_Space);
+    const double before = *session().heatCourse()->lastStart_s;
+    wait(10);
+    type("thermometer", "110"); // it left the oven colder than planned
+    EXPECT_LT(*session().heatCourse()->lastStart_s, before);
+    EXPECT_TRUE(slipSays("By thermometer 110 °C"));
+    ASSERT_EQ(saved().heat.readings.size(), 1u);
+    EXPECT_EQ(saved().heat.readings[0].temp_C, 110);
+}
+
+TEST_F(Warm, OwnTemperatureIsJudgedAndGoneWhenEmptied) {
+    openWarm("seamer-turret-upper");
+    type("heatOuterTemp", "150");
+    EXPECT_TRUE(slipSays("Once it is in"));
+    EXPECT_EQ(session().plan().marks.at(Station::Warm), plan::Mark::Stop);
+    EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
+    type("heatOuterTemp", "900");
+    EXPECT_EQ(find<QLabel>("heatOuterTempUnderstood")->text(), "−200 to 500 °C");
+    type("heatOuterTemp", "");
+    EXPECT_TRUE(saved().heat.seats.empty());
+    EXPECT_EQ(session().plan().marks.at(Station::Warm), plan::Mark::Look);
+    choose("heatInnerSource", 7); // liquid nitrogen or its like: not for a greased bearing
+    EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
+}
+
+TEST_F(Warm, WhatIfMovesTheCurve) {
+    openWarm();
+    const double asPlanned = *session().heatCourse()->lastStart_s;
+    type("ovenOff", "10");
+    EXPECT_LT(*session().heatCourse()->lastStart_s, asPlanned);
+    type("ovenOff", "0");
+    type("walk", "120");
+    EXPECT_EQ(saved().heat.walk_s, 120);
+    EXPECT_EQ(session().heatCourse()->walk_s, 120);
+    type("walk", "-3");
+    EXPECT_EQ(find<QLabel>("walkUnderstood")->text(), "0 to 600");
+}
+
+TEST_F(Warm, BackwardsFromThePress) {
+    openWarm();
+    type("pressAt", "14:00"); // it is ten
+    const auto& heat = *session().plan().heat;
+    EXPECT_EQ(slip().rowsTitle, "To press at 14:00");
+    const auto in = ui::timeOfDay(ui::later("2026-11-24T14:00:00", -30 - heat.outer.soak->time_s()));
+    EXPECT_EQ(slip().rows[0].right.toStdString(), in);
+    type("pressAt", "10:05");
+    EXPECT_TRUE(slip().rows[0].right.contains("overdue"));
+    type("pressAt", "soon");
+    EXPECT_EQ(find<QLabel>("pressAtUnderstood")->text(), "a time, 14:30");
+    EXPECT_EQ(saved().heat.pressAt, "2026-11-24T10:05:00");
+}
+
+TEST_F(Warm, PressedColdByOneKeyAndBack) {
+    openWarm("seamer-turret-upper");
+    key(Qt::Key_C);
+    EXPECT_TRUE(saved().heat.pressCold);
+    EXPECT_EQ(slip().title, "Pressed cold");
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_FALSE(saved().heat.pressCold);
+    key(Qt::Key_C);
+    key(Qt::Key_Space);
+    EXPECT_EQ(window->jobView()->current(), Station::Press);
+}
+
+TEST_F(Warm, EachSeatIsOpenedByItself) {
+    openWarm("seamer-turret-upper");
+    const double housing = session().plan().heat->dia_mm;
+    choose("heatSeat", 1);
+    EXPECT_NE(session().plan().heat->dia_mm, housing);
+    EXPECT_EQ(session().plan().heat->outer.part, thermal::PartClass::Ring);
+    EXPECT_EQ(saved().heat.seat, session().plan().heat->key);
+}
+
+TEST_F(Warm, ClocksOutliveTheWindow) {
+    openWarm();
+    key(Qt::Key_Space);
+    openWindow();
+    open("conveyor-tail-drum");
+    ASSERT_EQ(faces().size(), 1u);
+    EXPECT_FALSE(faces()[0].due);
+}
