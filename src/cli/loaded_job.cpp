@@ -14,7 +14,7 @@ Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& 
     if (!library) return tl::unexpected(library.error());
     std::optional<trace::Trace> measured;
     if (const auto& file = document->job.traceFile; !file.empty()) {
-        auto loaded = io::loadTrace((folder / file).string());
+        auto loaded = io::loadTrace((folder / file).string(), library->rack.press(document->job.tooling.press));
         if (!loaded) return tl::unexpected(loaded.error());
         measured = std::move(*loaded);
     }

@@ -114,7 +114,11 @@ void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
     // What to watch for has not happened: no verdict, so no mark.
     for (const auto& a : p.watch)
         out << "  watch   " << words::say(a, d).line() << '\n';
-    if (plan.traceOverlay) printAdvice(out, plan.traceOverlay->findings, d);
+    if (plan.trace) {
+        out << "  trace           " << words::verdict(*plan.trace, d).line() << '\n';
+        if (plan.trace->friction) out << "  friction found  " << words::decimals(*plan.trace->friction, 3) << '\n';
+        printAdvice(out, plan.trace->findings, d);
+    }
 }
 
 void printSeating(std::ostream& out, const plan::Plan& plan, const Display& d) {

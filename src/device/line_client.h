@@ -4,11 +4,14 @@
 #include <QObject>
 #include <QString>
 
+class QIODevice;
+class QSerialPort;
 class QTcpSocket;
+class QTimer;
 
 namespace arbor::device {
 
-/// Plain text lines from an instrument on this machine: `host:port`, loopback only.
+/// Plain text lines from an instrument: over TCP from this machine, `host:port`, or over a serial line, `/dev/tty...`.
 class LineClient : public QObject {
     Q_OBJECT
 public:
@@ -17,9 +20,12 @@ public:
     explicit LineClient(QObject* parent = nullptr);
     /// Empty: hangs up. What is no address on this machine fails at once.
     void connectTo(const QString& address);
+    /// Tries again once a second after an instrument that was there is gone. Off at first.
+    void setPersistent(bool on) { m_persistent = on; }
     State state() const { return m_state; }
     const QString& address() const { return m_address; }
     const QString& reason() const { return m_reason; } ///< why it failed
+    void send(const QByteArray& line);
 
 signals:
     void stateChanged();
@@ -27,13 +33,20 @@ signals:
 
 private:
     void set(State state, const QString& reason = {});
-    void readLines();
+    void openSerial();
+    void openSocket();
+    void lost(const QString& reason);
+    void readLines(QIODevice* from);
 
     QTcpSocket* m_socket;
+    QSerialPort* m_serial;
+    QTimer* m_again;
     QString m_address;
     QString m_reason;
     QByteArray m_rest; ///< of a line that is still coming
     State m_state = State::Off;
+    bool m_persistent = false;
+    bool m_wasOn = false; ///< since the address was given
 };
 
 } // namespace arbor::device

@@ -191,6 +191,10 @@ job::Record readRecord(const json& d) {
     };
     r.peakForce_N = optional("peak_force_N");
     r.endTravel_mm = optional("end_travel_mm");
+    r.pressVerdict = d.value("press_verdict", "");
+    r.friction = optional("friction");
+    r.seatMaterial = d.value("seat_material", "");
+    r.lubricant = named(kLubricants, d.value("lubricant", "light_oil"));
     r.readings = readReadings(d.value("readings", json::array()));
     if (const auto rise = optional("rise_across_um")) r.riseAcross_mm = *rise * kUm;
     r.tilt_arcmin = optional("tilt_arcmin");
@@ -255,6 +259,10 @@ json recordJson(const job::Record& r) {
             {"tools", r.tools},
             {"peak_force_N", orNull(r.peakForce_N)},
             {"end_travel_mm", orNull(r.endTravel_mm)},
+            {"press_verdict", r.pressVerdict.empty() ? json() : json(r.pressVerdict)},
+            {"friction", orNull(r.friction)},
+            {"seat_material", r.seatMaterial.empty() ? json() : json(r.seatMaterial)},
+            {"lubricant", r.seatMaterial.empty() ? json() : json(nameOf(kLubricants, r.lubricant))},
             {"readings", readingsJson(r.readings)},
             {"rise_across_um", r.riseAcross_mm ? json(*r.riseAcross_mm / kUm) : json()},
             {"tilt_arcmin", orNull(r.tilt_arcmin)}};

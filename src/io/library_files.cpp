@@ -8,6 +8,7 @@
 #include <QDir>
 #include <QStandardPaths>
 #include <algorithm>
+#include <numbers>
 #include <sstream>
 
 namespace arbor::io {
@@ -134,8 +135,10 @@ Result<plan::Library> loadLibrary(const std::string& folder) {
     return library;
 }
 
-Result<trace::Trace> loadTrace(const std::string& path) {
-    return loadWith(path, trace::parseTrace);
+Result<trace::Trace> loadTrace(const std::string& path, const catalog::Press* press) {
+    const double bore = press ? press->pistonDia_mm : 0;
+    return loadWith(path,
+                    [&](std::string_view text) { return trace::parseTrace(text, std::numbers::pi / 4 * bore * bore); });
 }
 
 } // namespace arbor::io

@@ -25,6 +25,7 @@ Result<plan::Library> loadTables();
 /// Those, the rack of the shop that keeps its jobs in `folder`, and the records of the jobs it has closed.
 Result<plan::Library> loadLibrary(const std::string& folder);
 
-Result<trace::Trace> loadTrace(const std::string& path);
+/// @param press  whose gauge it was read off, where it was; null: not known
+Result<trace::Trace> loadTrace(const std::string& path, const catalog::Press* press = nullptr);
 
 } // namespace arbor::io

@@ -24,6 +24,34 @@ json toolsJson(const plan::Plan& plan, const words::Display& d) {
     return out;
 }
 
+json orNull(const std::optional<double>& value) {
+    return value ? json(*value) : json();
+}
+
+json traceJson(const trace::Analysis& a, const words::Display& d) {
+    json out{{"verdict", plan::name(a.verdict)},
+             {"says", words::verdict(a, d).line()},
+             {"confidence", a.confidence},
+             {"end_travel_mm", a.endTravel_mm},
+             {"peak_force_N", a.peak_N},
+             {"baseline_N", a.baseline_N},
+             {"noise_N", a.noise_N},
+             {"share_in_band", a.shareInBand},
+             {"of_likely", orNull(a.ofLikely)},
+             {"friction", orNull(a.friction)},
+             {"knee_mm", orNull(a.knee_mm)},
+             {"end_stiffness_N_per_mm", orNull(a.endStiffness_N_per_mm)},
+             {"phases", json::array()},
+             {"evidence", json::array()},
+             {"findings", adviceJson(a.findings, d)}};
+    for (const auto& phase : a.phases)
+        out["phases"].push_back(
+            {{"phase", words::phaseName(phase.kind)}, {"from_mm", phase.from_mm}, {"to_mm", phase.to_mm}});
+    for (const auto& e : a.evidence)
+        out["evidence"].push_back({{"travel_mm", e.travel_mm}, {"force_N", e.force_N}});
+    return out;
+}
+
 json pressJson(const plan::Plan& plan, const words::Display& d) {
     if (!plan.pressing) return nullptr;
     const auto& p = *plan.pressing;
@@ -42,11 +70,7 @@ json pressJson(const plan::Plan& plan, const words::Display& d) {
         band.push_back(
             {{"travel_mm", p.expected.points[i].travel_mm}, {"force_N", rangeJson(p.expected.points[i].force_N)}});
     out["band"] = band;
-    if (plan.traceOverlay)
-        out["trace"] = {{"end_travel_mm", plan.traceOverlay->endTravel_mm},
-                        {"peak_force_N", plan.traceOverlay->peak_N},
-                        {"share_in_band", plan.traceOverlay->shareInBand},
-                        {"findings", adviceJson(plan.traceOverlay->findings, d)}};
+    if (plan.trace) out["trace"] = traceJson(*plan.trace, d);
     return out;
 }
 

@@ -1,5 +1,6 @@
 // Stand-ins for the instruments of a shop. They speak as real ones do: plain text lines over TCP on this machine.
 #include "sim/gauge_server.h"
+#include "sim/press_instrument.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
@@ -8,6 +9,8 @@
 #include <QTimer>
 #include <cstdio>
 #include <iostream>
+#include <map>
+#include <string>
 
 namespace {
 
@@ -19,6 +22,51 @@ struct GaugeOptions {
     unsigned short port = 0;
     int every_ms = 0;
 };
+
+struct PressOptions {
+    arbor::sim::PressInstrument::Options press;
+    std::string fault = "none";
+    int rate = 1000;
+    unsigned short port = 0;
+    bool terminal = false;
+    bool goAtOnce = false;
+};
+
+const std::map<std::string, arbor::sim::Fault> kFaultNames{{"none", arbor::sim::Fault::None},
+                                                           {"cocked", arbor::sim::Fault::CockedStart},
+                                                           {"dry", arbor::sim::Fault::DrySeat},
+                                                           {"tight", arbor::sim::Fault::TightBore},
+                                                           {"loose", arbor::sim::Fault::LooseBore},
+                                                           {"galling", arbor::sim::Fault::Galling},
+                                                           {"chip", arbor::sim::Fault::Chip},
+                                                           {"wrong-ring", arbor::sim::Fault::WrongRing},
+                                                           {"support", arbor::sim::Fault::SupportSlips},
+                                                           {"grips", arbor::sim::Fault::GripsEarly},
+                                                           {"no-shoulder", arbor::sim::Fault::NoShoulder}};
+
+void describe(CLI::App& app, PressOptions& o) {
+    auto* press = app.add_subcommand("press", "A press with a transducer: Enter, or go on its line, works the ram");
+    auto& seat = o.press.seat;
+    auto& stroke = o.press.stroke;
+    press->add_option("--dia", seat.dia_mm, "of the seat [mm]")->check(CLI::Range(1.0, 3000.0));
+    press->add_option("--ring-bore", seat.ringBore_mm, "of the ring as a tube [mm]");
+    press->add_option("--outside", seat.bodyOutside_mm, "of what it goes into [mm]");
+    press->add_option("--body-E", seat.bodyE_MPa, "its modulus [MPa]");
+    press->add_option("--interference", seat.interference_mm, "[mm]");
+    press->add_option("--friction", seat.friction, "[-]");
+    press->add_option("--length", seat.length_mm, "of the seat [mm]");
+    press->add_option("--travel", seat.travel_mm, "to the shoulder [mm]");
+    press->add_option("--fault", o.fault, "what is wrong")->check(CLI::IsMember(kFaultNames));
+    press->add_option("--hold", stroke.hold_N, "held at the end [N]");
+    press->add_option("--hold-time", stroke.hold_s, "[s]");
+    press->add_option("--speed", stroke.speed_mm_s, "of the ram [mm/s]");
+    press->add_option("--noise", stroke.noise_N, "of the force, one sigma [N]");
+    press->add_option("--rate", o.rate, "readings a second")->check(CLI::Range(1, 5000));
+    press->add_option("--seed", o.press.seed, "of everything that scatters");
+    press->add_option("--port", o.port, "to listen on; 0: any");
+    press->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+    press->add_flag("--go", o.goAtOnce, "work the ram at once");
+}
 
 void describe(CLI::App& app, GaugeOptions& o) {
     auto* gauge = app.add_subcommand("gauge", "A bore gauge: Enter pushes its button");
@@ -38,31 +86,66 @@ void describe(CLI::App& app, GaugeOptions& o) {
     app.require_subcommand(1);
 }
 
-} // namespace
+int failed(const QString& what) {
+    std::fprintf(stderr, "brisk-arbor-sim: %s\n", qPrintable(what));
+    return 2;
+}
 
-int main(int argc, char** argv) {
-    QCoreApplication qt(argc, argv);
-    CLI::App app{"Instruments that are not there"};
-    GaugeOptions options;
-    describe(app, options);
-    CLI11_PARSE(app, argc, argv);
-    arbor::sim::GaugeServer gauge(options.bore, options.depths_mm, options.directions, options.seed);
-    if (!gauge.listen(QHostAddress::LocalHost, options.port)) {
-        std::fprintf(stderr, "brisk-arbor-sim: port %d: %s\n", options.port, qPrintable(gauge.errorString()));
-        return 2;
-    }
+/// Calls something for every line on standard input; nobody at the keyboard is no harm.
+template <class Use>
+void onEnter(QSocketNotifier& keyboard, Use use) {
+    QObject::connect(&keyboard, &QSocketNotifier::activated, &keyboard, [&keyboard, use] {
+        std::string line;
+        if (std::getline(std::cin, line))
+            use();
+        else
+            keyboard.setEnabled(false);
+    });
+}
+
+int runGauge(const GaugeOptions& o) {
+    arbor::sim::GaugeServer gauge(o.bore, o.depths_mm, o.directions, o.seed);
+    if (!gauge.listen(QHostAddress::LocalHost, o.port))
+        return failed(QStringLiteral("port %1: %2").arg(o.port).arg(gauge.errorString()));
     std::printf("127.0.0.1:%d\n", gauge.serverPort());
     std::fflush(stdout);
     QTimer timer;
     QObject::connect(&timer, &QTimer::timeout, &gauge, &arbor::sim::GaugeServer::push);
-    if (options.every_ms > 0) timer.start(options.every_ms);
-    QSocketNotifier button(0, QSocketNotifier::Read);
-    QObject::connect(&button, &QSocketNotifier::activated, &gauge, [&] {
-        std::string line;
-        if (std::getline(std::cin, line))
-            gauge.push();
-        else
-            button.setEnabled(false); // nobody at the keyboard: the timer goes on
-    });
+    if (o.every_ms > 0) timer.start(o.every_ms);
+    QSocketNotifier keyboard(0, QSocketNotifier::Read);
+    onEnter(keyboard, [&] { gauge.push(); });
     return QCoreApplication::exec();
+}
+
+int runPress(PressOptions o) {
+    arbor::sim::LinePort port;
+    const auto address = port.listen(o.port);
+    if (address.isEmpty()) return failed(QStringLiteral("port %1: %2").arg(o.port).arg(port.error()));
+    std::printf("%s\n", qPrintable(address));
+    if (o.terminal) {
+        const auto terminal = port.openTerminal();
+        if (terminal.isEmpty()) return failed(port.error());
+        std::printf("%s\n", qPrintable(terminal));
+    }
+    std::fflush(stdout);
+    o.press.fault = kFaultNames.at(o.fault);
+    o.press.stroke.every_s = 1.0 / o.rate;
+    arbor::sim::PressInstrument press(port, o.press);
+    if (o.goAtOnce) press.go();
+    QSocketNotifier keyboard(0, QSocketNotifier::Read);
+    onEnter(keyboard, [&] { press.go(); });
+    return QCoreApplication::exec();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const QCoreApplication qt(argc, argv);
+    CLI::App app{"Instruments that are not there"};
+    GaugeOptions gauge;
+    PressOptions press;
+    describe(app, gauge);
+    describe(app, press);
+    CLI11_PARSE(app, argc, argv);
+    return app.got_subcommand("press") ? runPress(press) : runGauge(gauge);
 }

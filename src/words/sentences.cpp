@@ -159,8 +159,33 @@ Said sayPress(const Advice& a, const Display& d) {
     case Finding::TraceBelowBand:
         return {"Below the band from " + d.size(a.value).text(),
                 d.force(a.limit).text() + " there: looser than measured"};
+    case Finding::TraceHome:
+        return {"Stiff at " + d.size(a.value).text(), "the shoulder is at " + d.size(a.limit).text()};
+    case Finding::TraceNoRise:
+        return {"No stiff rise at the end",
+                "as far as home, " + d.size(a.limit).text() + ", but not proven: hold it once"};
+    case Finding::TraceOver:
+        return {"Went past home",
+                "to " + d.size(a.value).text() + "; the shoulder should be at " + d.size(a.limit).text()};
+    case Finding::TraceSoft:
+        return {"Soft where the shoulder should be", figures(a.value / 1000) + " kN/mm, a shoulder gives " +
+                                                         figures(a.limit / 1000) +
+                                                         " or more: is the force on the right ring?"};
+    case Finding::TraceCocked:
+        return {"Early peak at " + d.size(a.value).text(), d.force(a.limit).text() + " there: it started crooked"};
+    case Finding::TraceGalling:
+        return {a.limit > 0 ? "Saw teeth from " + d.size(a.value).text() : "The force grows out of proportion",
+                "the surfaces pick up"};
+    case Finding::TraceDropped:
+        return {"Fell by " + d.force(a.limit).text() + " at " + d.size(a.value).text(),
+                "the support or the stack moved"};
+    case Finding::TraceGripped:
+        return {"Free up to " + d.size(a.value).text() + ", then " + d.force(a.limit).text() + " at once",
+                "it gripped on the way"};
+    case Finding::TraceReleased:
+        return {"Let go at " + d.force(a.limit).text(), "after " + d.size(a.value).text()};
     case Finding::TraceShort:
-        return {"Stopped short", "ended at " + d.size(a.value).text() + ", home is at " + d.size(a.limit).text()};
+        return {"Stopped short", "at " + d.size(a.value).text() + ", home is at " + d.size(a.limit).text()};
     default:
         return {};
     }

@@ -30,6 +30,9 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
 std::string markWord(plan::Mark mark);
 
 Said verdict(const seat::Seating& seating, const Display& display);
+/// What a trace came to, and what to do about it.
+Said verdict(const trace::Analysis& analysis, const Display& display);
+std::string phaseName(trace::PhaseKind kind);
 /// What to do next about a seat.
 std::string nextStep(const seat::Seating& seating);
 

@@ -102,6 +102,57 @@ Said verdict(const seat::Seating& seating, const Display& d) {
     return {};
 }
 
+Said verdict(const trace::Analysis& a, const Display& d) {
+    using trace::Verdict;
+    switch (a.verdict) {
+    case Verdict::NotEnough:
+        return {"Too little to say", "A few points on the way and one at the end are needed."};
+    case Verdict::Sliding:
+        return {"On the line", "As this seat should press."};
+    case Verdict::Home:
+        return {"Home", "Stiff at the shoulder, inside the band."};
+    case Verdict::NotProven:
+        return {"Not proven home", "Far enough, but no stiff rise: hold it once, then measure."};
+    case Verdict::Short:
+        return {"Short of home", "Lift it out and look under the ring, or press on if nothing stops it."};
+    case Verdict::OverTravel:
+        return {"Past home", "Stop: shoulder, sleeve or zero is not where it should be."};
+    case Verdict::SoftEnd:
+        return {"Soft end", "Something yields: look which ring the sleeve stands on."};
+    case Verdict::CockedStart:
+        return {"Started crooked", "Stop, lift it out, dress the bore and start again square."};
+    case Verdict::Galling:
+        return {"Picking up", "Stop: press it out, look at the bore, oil it."};
+    case Verdict::Loose:
+        return {"Looser than it should be", "The seat will not hold: measure bore and ring again."};
+    case Verdict::AboveBand:
+        return {"Harder than it should be", "Dry, too tight or the wrong part: stop and measure."};
+    case Verdict::SupportMoved:
+        return {"Something moved", "Stop: look at support and stack before another stroke."};
+    case Verdict::GrippedEarly:
+        return {"Gripped on the way", "Stop: press it out and warm it again, hotter or faster."};
+    case Verdict::Released:
+        return {"It let go", "At " + d.force(a.peak_N).text() + "."};
+    }
+    return {};
+}
+
+std::string phaseName(trace::PhaseKind kind) {
+    switch (kind) {
+    case trace::PhaseKind::Approach:
+        return "approach";
+    case trace::PhaseKind::LeadIn:
+        return "lead-in";
+    case trace::PhaseKind::Slide:
+        return "sliding";
+    case trace::PhaseKind::Rise:
+        return "home";
+    case trace::PhaseKind::Hold:
+        return "hold";
+    }
+    return {};
+}
+
 std::string nextStep(const seat::Seating& seating) {
     switch (seating.verdict) {
     case seat::SeatVerdict::NotJudged:
@@ -159,7 +210,7 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
     case job::Station::Warm:
         return plan.heat ? head(plan.heat->findings) : std::string{};
     case job::Station::Press:
-        return plan.traceOverlay ? head(plan.traceOverlay->findings) : std::string{};
+        return plan.trace ? head(plan.trace->findings) : std::string{};
     case job::Station::Seat:
         return plan.seating ? head(plan.seating->findings) : std::string{};
     case job::Station::Close:

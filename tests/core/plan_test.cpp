@@ -130,12 +130,12 @@ TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
 
 TEST(Plan, TraceOfTheFirstTryShowsTheCrookedStart) {
     auto job = demoJob("seamer-turret-upper");
-    trace::Trace lifted{{0, 0, 0}, {1, 2, 4000}, {2, 4, 9000}};
+    const trace::Trace lifted{{0, 0, 0}, {1, 2, 7000}, {2, 4, 15000}, {3, 5, 9000}, {4, 6, 9500}};
     const auto p = plan::planJob(job, demoLibrary(), lifted);
-    ASSERT_TRUE(p.traceOverlay);
+    ASSERT_TRUE(p.trace);
     EXPECT_EQ(p.marks.at(Station::Press), Mark::Stop);
-    EXPECT_TRUE(has(p.traceOverlay->findings, Finding::TraceAboveBand));
-    EXPECT_TRUE(has(p.traceOverlay->findings, Finding::TraceShort));
+    EXPECT_EQ(p.trace->verdict, trace::Verdict::CockedStart);
+    EXPECT_TRUE(has(p.trace->findings, Finding::TraceCocked));
 }
 
 TEST(Record, HoldsWhatStandsNow) {

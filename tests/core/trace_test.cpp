@@ -1,6 +1,5 @@
 #include "core/trace/trace.h"
 
-#include <algorithm>
 #include <gtest/gtest.h>
 
 using namespace arbor;
@@ -11,17 +10,6 @@ namespace {
 /// A plain bore of 20 mm without groove: the ring engages as far as it has travelled.
 Expected plainBore() {
     return expectTrace({20, 20, {4000, 6000, 9000}, [](double x) { return x; }});
-}
-
-Trace along(double upTo_mm, double force_N_per_mm) {
-    Trace out;
-    for (double x = 0; x <= upTo_mm + 1e-9; x += 0.5)
-        out.push_back({x / 5, x, force_N_per_mm * x});
-    return out;
-}
-
-bool has(const AdviceList& list, Finding id) {
-    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
 }
 
 Problem problemOf(const std::string& rows) {
@@ -69,33 +57,14 @@ TEST(Expected, LooseRingNeedsNoForce) {
     EXPECT_EQ(forceAt(e, 10).most, 0);
 }
 
-TEST(Overlay, InsideTheBandSaysSo) {
-    const auto o = overlay(along(20, 300), plainBore());
-    EXPECT_EQ(o.shareInBand, 1);
-    EXPECT_EQ(o.peak_N, 6000);
-    EXPECT_EQ(o.endTravel_mm, 20);
-    EXPECT_EQ(worst(o.findings), Severity::Info);
-}
-
-TEST(Overlay, AboveTheBandNamesWhereItBegan) {
-    const auto o = overlay(along(20, 700), plainBore());
-    ASSERT_TRUE(has(o.findings, Finding::TraceAboveBand));
-    // 700 x leaves 450 x + 300 N at 1.2 mm; the next sample is at 1.5 mm.
-    for (const auto& a : o.findings)
-        if (a.id == Finding::TraceAboveBand) {
-            EXPECT_NEAR(a.value, 1.5, 1e-9);
-        }
-    EXPECT_EQ(worst(o.findings), Severity::Look);
-}
-
-TEST(Overlay, BelowTheBandIsLoose) {
-    const auto o = overlay(along(20, 20), plainBore());
-    EXPECT_TRUE(has(o.findings, Finding::TraceBelowBand));
-    EXPECT_FALSE(has(o.findings, Finding::TraceAboveBand));
-}
-
-TEST(Overlay, ShortOfHomeIsAStop) {
-    const auto o = overlay(along(15, 300), plainBore());
-    EXPECT_TRUE(has(o.findings, Finding::TraceShort));
-    EXPECT_EQ(worst(o.findings), Severity::Stop);
+TEST(Trace, TakesOtherUnitsByTheNamesOfTheirColumns) {
+    const auto one = [](const char* csv, double piston_mm2 = 0) { return parseTrace(csv, piston_mm2).value().at(0); };
+    EXPECT_EQ(one("t_s,travel_in,force_kN\n1,0.5,2\n"), (Sample{1, 12.7, 2000}));
+    EXPECT_NEAR(one("t_s,travel_mm,force_lbf\n1,2,1000\n").force_N, 4448.22, 0.01);
+    EXPECT_NEAR(one("t_s,travel_mm,force_tf\n1,2,3\n").force_N, 29419.95, 0.01);
+    // 20 bar on a piston of 75 mm: 2 N/mm2 on 4417.9 mm2.
+    EXPECT_NEAR(one("travel_mm,gauge_bar\n2,20\n", 4417.86).force_N, 8835.7, 0.1);
+    EXPECT_NEAR(one("travel_mm,gauge_psi\n2,1000\n", 100).force_N, 689.476, 0.001);
+    EXPECT_EQ(parseTrace("travel_mm,gauge_bar\n2,20\n").error().field, "gauge_bar");
+    EXPECT_EQ(parseTrace("travel_mm,force_N\n1,2\n3,4\n")->back().t_s, 1); // read by hand, one after the other
 }

@@ -145,12 +145,12 @@ TEST_F(Story, TraceIsLaidOverTheBandAndKeptBesideTheJob) {
     type("traceFile", QString::fromStdString(shop.file("somewhere.csv")));
     EXPECT_EQ(window->troubleText(), "");
     EXPECT_EQ(saved().traceFile, "traces/somewhere.csv");
-    ASSERT_TRUE(session().plan().traceOverlay);
-    EXPECT_EQ(session().plan().traceOverlay->peak_N, 1500);
+    ASSERT_TRUE(session().plan().trace);
+    EXPECT_EQ(session().plan().trace->peak_N, 1500);
     EXPECT_TRUE(slipSays("100 % of the trace lies in the band"));
     openWindow();
     open();
-    EXPECT_TRUE(session().plan().traceOverlay) << "the trace comes back with the job";
+    EXPECT_TRUE(session().plan().trace) << "the trace comes back with the job";
 }
 
 TEST_F(Story, TiltedRingIsNamedAndHeldBack) {

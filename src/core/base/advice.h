@@ -132,6 +132,15 @@ enum class Finding {
     TraceAboveBand, ///< value: first travel above the band [mm]
     TraceBelowBand, ///< value: first travel below the band [mm]
     TraceShort,     ///< value: end travel [mm], limit: expected travel [mm]
+    TraceHome,      ///< value: travel where it became stiff [mm], limit: expected [mm]
+    TraceNoRise,    ///< value: end travel [mm], limit: expected [mm]
+    TraceOver,      ///< likewise
+    TraceSoft,      ///< value: stiffness at the end [N/mm], limit: of a shoulder [N/mm]
+    TraceCocked,    ///< value: travel of the peak [mm], limit: its force [N]
+    TraceGalling,   ///< value: travel where it begins [mm], limit: teeth counted, 0: it only grows
+    TraceDropped,   ///< value: travel [mm], limit: how much it fell [N]
+    TraceGripped,   ///< value: travel to which it went free [mm], limit: force behind it [N]
+    TraceReleased,  ///< value: travel [mm], limit: force at which it let go [N]
     // seat
     TooFewReadings,   ///< value: readings there are, limit: needed
     NoResidual,       ///< three readings fix the plane exactly

@@ -210,6 +210,10 @@ struct Record {
     std::vector<std::string> tools; ///< from the bed up
     std::optional<double> peakForce_N;
     std::optional<double> endTravel_mm;
+    std::string pressVerdict = {};       ///< of its trace; empty: there was none
+    std::optional<double> friction = {}; ///< found from a good trace
+    std::string seatMaterial = {};       ///< what it was found on
+    catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
     std::vector<seat::Reading> readings;
     std::optional<double> riseAcross_mm;
     std::optional<double> tilt_arcmin;

@@ -18,6 +18,41 @@ std::string_view name(seat::SeatVerdict verdict) {
     return "not_judged";
 }
 
+std::string_view name(trace::Verdict verdict) {
+    using trace::Verdict;
+    switch (verdict) {
+    case Verdict::NotEnough:
+        return "not_enough";
+    case Verdict::Sliding:
+        return "sliding";
+    case Verdict::Home:
+        return "home";
+    case Verdict::NotProven:
+        return "not_proven";
+    case Verdict::Short:
+        return "short";
+    case Verdict::OverTravel:
+        return "over_travel";
+    case Verdict::SoftEnd:
+        return "soft_end";
+    case Verdict::CockedStart:
+        return "cocked_start";
+    case Verdict::Galling:
+        return "galling";
+    case Verdict::Loose:
+        return "loose";
+    case Verdict::AboveBand:
+        return "above_band";
+    case Verdict::SupportMoved:
+        return "support_moved";
+    case Verdict::GrippedEarly:
+        return "gripped_early";
+    case Verdict::Released:
+        return "released";
+    }
+    return "not_enough";
+}
+
 std::string_view name(job::Station station) {
     switch (station) {
     case job::Station::Intake:

@@ -258,8 +258,8 @@ void setMarks(Plan& plan, const Job& job) {
                           : noTools   ? Mark::Stop
                                       : markOf(worst(plan.tools->proof.findings), done(Station::Tooling));
     m[Station::Warm] = markOfHeat(plan, job);
-    m[Station::Press] = plan.traceOverlay ? markOf(worst(plan.traceOverlay->findings), done(Station::Press))
-                                          : markOf(Severity::Info, done(Station::Press));
+    m[Station::Press] = plan.trace ? markOf(worst(plan.trace->findings), done(Station::Press))
+                                   : markOf(Severity::Info, done(Station::Press));
     m[Station::Seat] = !plan.seating ? Mark::Open : markOf(worst(plan.seating->findings), done(Station::Seat));
     if (plan.seating && plan.seating->verdict == seat::SeatVerdict::NotJudged) m[Station::Seat] = Mark::Open;
     m[Station::Close] = job.record ? Mark::Done : Mark::Open;
@@ -276,6 +276,12 @@ void insistOnBackingUp(Plan& plan) {
     const auto& look = plan.fits->lookAt;
     if (!plan.tools || std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
     plan.tools->proof.findings.push_back({Finding::BackUpTheRing, Severity::Look, 0, 0, {}, "HB3.3"});
+}
+
+trace::AnalysisInput analysisInput(const Job& job, const Library& lib) {
+    trace::AnalysisInput in;
+    in.likelyFriction = lib.friction.at({lib.materials.at(job.housing.material).family, job.lubricant}).mid();
+    return in;
 }
 
 void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
@@ -309,7 +315,8 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     else if (!plan.problem)
         plan.problem = heat.error();
     plan.pressing = planPress(plan);
-    if (measured && !measured->empty()) plan.traceOverlay = trace::overlay(*measured, plan.pressing->expected);
+    if (measured && !measured->empty())
+        plan.trace = trace::analyse(*measured, plan.pressing->expected, analysisInput(job, lib));
     auto seating = planSeat(job, lib, plan);
     if (seating)
         plan.seating = std::move(*seating);
@@ -376,9 +383,13 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
         for (const auto* spacer : choice.spacers)
             r.tools.push_back(spacer->id);
     }
-    if (plan.traceOverlay) {
-        r.peakForce_N = plan.traceOverlay->peak_N;
-        r.endTravel_mm = plan.traceOverlay->endTravel_mm;
+    if (plan.trace) {
+        r.peakForce_N = plan.trace->peak_N;
+        r.endTravel_mm = plan.trace->endTravel_mm;
+        r.pressVerdict = name(plan.trace->verdict);
+        if (plan.trace->verdict == trace::Verdict::Home) r.friction = plan.trace->friction;
+        r.seatMaterial = job.housing.material;
+        r.lubricant = job.lubricant;
     }
     r.readings = job.seating.readings;
     r.verdict = name(plan.seating ? plan.seating->verdict : seat::SeatVerdict::NotJudged);

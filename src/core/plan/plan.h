@@ -11,7 +11,7 @@
 #include "core/standards/bearing_limits.h"
 #include "core/standards/limits.h"
 #include "core/tooling/search.h"
-#include "core/trace/trace.h"
+#include "core/trace/analysis.h"
 
 #include <map>
 #include <optional>
@@ -54,7 +54,7 @@ struct Plan {
     std::optional<tooling::ToolPlan> tools;
     std::optional<HeatPlan> heat; ///< of the seat this job presses
     std::optional<PressPlan> pressing;
-    std::optional<trace::Overlay> traceOverlay;
+    std::optional<trace::Analysis> trace; ///< of the trace that was measured
     std::optional<seat::Seating> seating;
     std::map<job::Station, Mark> marks;
 
@@ -77,6 +77,7 @@ job::Record makeRecord(const job::Job& job, const Plan& plan, const std::string&
 
 /// Stable names for files.
 std::string_view name(seat::SeatVerdict verdict);
+std::string_view name(trace::Verdict verdict);
 std::string_view name(measure::Verdict verdict);
 std::string_view name(measure::Sign sign);
 std::string_view name(fit::LoadCase load);

@@ -10,25 +10,47 @@ namespace arbor::trace {
 namespace {
 
 constexpr int kPoints = 120;
-constexpr double kHomeTolerance_mm = 0.3;
-constexpr double kNoticeable_N = 300; // a shop gauge does not show less
+
+/// A column by its unit, and what it is multiplied by for mm or N (N per mm2 of piston for a gauge).
+struct Column {
+    const char* name;
+    double factor;
+    bool perPiston = false;
+};
+constexpr Column kTravels[] = {{"travel_mm", 1}, {"travel_in", 25.4}};
+constexpr Column kForces[] = {
+    {"force_N", 1},           {"force_kN", 1e3},      {"force_lbf", 4.4482216152605},    {"force_tf", 9806.65},
+    {"gauge_bar", 0.1, true}, {"gauge_MPa", 1, true}, {"gauge_psi", 0.00689475729, true}};
+
+template <std::size_t n>
+Result<Column> columnOf(const CsvTable& table, const Column (&known)[n], const char* usual) {
+    for (const auto& column : known)
+        if (table.hasColumn(column.name)) return column;
+    return refuse(ProblemCode::Missing, "line 1", usual, "a column of that name");
+}
 
 } // namespace
 
-Result<Trace> parseTrace(std::string_view csv) {
-    const auto table = CsvTable::parse(csv, {"t_s", "travel_mm", "force_N"});
+Result<Trace> parseTrace(std::string_view csv, double piston_mm2) {
+    const auto table = CsvTable::parse(csv, {});
     if (!table) return tl::unexpected(table.error());
+    const auto travel = columnOf(*table, kTravels, "travel_mm"), force = columnOf(*table, kForces, "force_N");
+    if (!travel || !force) return tl::unexpected(!travel ? travel.error() : force.error());
+    if (force->perPiston && !(piston_mm2 > 0))
+        return refuse(ProblemCode::Missing, force->name, {}, "a press whose piston is known");
+    const double force_N = force->factor * (force->perPiston ? piston_mm2 : 1);
+    const bool timed = table->hasColumn("t_s");
     Trace out;
     out.reserve(table->size());
     for (std::size_t row = 0; row < table->size(); ++row) {
-        const auto t = table->number(row, "t_s"), travel = table->number(row, "travel_mm"),
-                   force = table->number(row, "force_N");
-        for (const auto* value : {&t, &travel, &force})
+        const auto t = timed ? table->number(row, "t_s") : Result<double>(static_cast<double>(row));
+        const auto x = table->number(row, travel->name), f = table->number(row, force->name);
+        for (const auto* value : {&t, &x, &f})
             if (!*value) return tl::unexpected(value->error());
         if (!out.empty() && *t < out.back().t_s)
             return refuse(ProblemCode::GeometryOrder, table->place(row, "t_s"), plain(*t),
                           "not before " + plain(out.back().t_s));
-        out.push_back({*t, *travel, *force});
+        out.push_back({*t, *x * travel->factor, *f * force_N});
     }
     if (out.empty()) return refuse(ProblemCode::Missing, "line 2", {}, "at least one sample");
     return out;
@@ -61,39 +83,6 @@ Range forceAt(const Expected& expected, double travel_mm) {
     const double share = (travel_mm - a.travel_mm) / (b.travel_mm - a.travel_mm);
     return {std::lerp(a.force_N.least, b.force_N.least, share), std::lerp(a.force_N.likely, b.force_N.likely, share),
             std::lerp(a.force_N.most, b.force_N.most, share)};
-}
-
-Overlay overlay(const Trace& trace, const Expected& expected) {
-    Overlay out;
-    std::size_t sliding = 0, inside = 0;
-    const Sample* above = nullptr;
-    const Sample* below = nullptr;
-    for (const auto& s : trace) {
-        out.endTravel_mm = std::max(out.endTravel_mm, s.travel_mm);
-        out.peak_N = std::max(out.peak_N, s.force_N);
-        if (s.travel_mm <= 0 || s.travel_mm > expected.homeTravel_mm - kHomeTolerance_mm) continue;
-        ++sliding;
-        const auto band = forceAt(expected, s.travel_mm);
-        if (s.force_N > band.most + kNoticeable_N && !above)
-            above = &s;
-        else if (s.force_N < band.least - kNoticeable_N && !below)
-            below = &s;
-        inside += s.force_N <= band.most + kNoticeable_N && s.force_N >= band.least - kNoticeable_N;
-    }
-    out.shareInBand = sliding > 0 ? static_cast<double>(inside) / static_cast<double>(sliding) : 0;
-    const bool mostlyIn = out.shareInBand > 0.9;
-    out.findings.push_back(
-        {Finding::TraceInBand, mostlyIn ? Severity::Info : Severity::Look, out.shareInBand, 0, {}, "HB4.14"});
-    if (above)
-        out.findings.push_back(
-            {Finding::TraceAboveBand, Severity::Look, above->travel_mm, above->force_N, {}, "HB4.14"});
-    if (below)
-        out.findings.push_back(
-            {Finding::TraceBelowBand, Severity::Look, below->travel_mm, below->force_N, {}, "HB4.14"});
-    if (out.endTravel_mm < expected.homeTravel_mm - kHomeTolerance_mm)
-        out.findings.push_back(
-            {Finding::TraceShort, Severity::Stop, out.endTravel_mm, expected.homeTravel_mm, {}, "HB4.14"});
-    return out;
 }
 
 } // namespace arbor::trace

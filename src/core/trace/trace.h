@@ -1,6 +1,5 @@
 #pragma once
 
-#include "core/base/advice.h"
 #include "core/base/range.h"
 #include "core/base/result.h"
 
@@ -19,10 +18,12 @@ struct Sample {
 
 using Trace = std::vector<Sample>;
 
-/// Reads `t_s,travel_mm,force_N` lines.
-/// @errors Missing (columns, empty file), Malformed / NotFinite (place "line N, column"), GeometryOrder (time going
-/// back)
-Result<Trace> parseTrace(std::string_view csv);
+/// Reads `t_s,travel_mm,force_N` lines. Travel may be `travel_in`; force may be `force_kN`, `force_lbf`, `force_tf`, or
+/// what a gauge showed, `gauge_bar`, `gauge_MPa`, `gauge_psi`; the time may be missing where points were read by hand.
+/// @param piston_mm2  of the press whose gauge it was; 0: not known
+/// @errors Missing (columns, empty file, the piston of a gauge), Malformed / NotFinite (place "line N, column"),
+/// GeometryOrder (time going back)
+Result<Trace> parseTrace(std::string_view csv, double piston_mm2 = 0);
 
 /// What the press should show: force at each travel, least, likely and most.
 struct ExpectedPoint {
@@ -52,14 +53,5 @@ Expected expectTrace(const ExpectInput& in);
 
 /// Force band at a travel between two points of the prediction; beyond home the hold force.
 Range forceAt(const Expected& expected, double travel_mm);
-
-/// A measured trace laid over the prediction: what can be said without telling its phases apart.
-struct Overlay {
-    double endTravel_mm = 0;
-    double peak_N = 0;
-    double shareInBand = 0;
-    AdviceList findings;
-};
-Overlay overlay(const Trace& trace, const Expected& expected);
 
 } // namespace arbor::trace

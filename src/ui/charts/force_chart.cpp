@@ -2,10 +2,12 @@
 
 #include "ui/charts/plot_style.h"
 #include "ui/theme/theme.h"
+#include "words/sentences.h"
 
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 #include <qcustomplot.h>
 
 namespace arbor::ui {
@@ -48,15 +50,42 @@ void addHome(QCustomPlot& plot, const trace::Expected& e, const words::Display& 
     label->position->setCoords(x, top);
 }
 
-void addTrace(QCustomPlot& plot, const trace::Trace& t, const words::Display& d) {
+/// Samples nearer to the last drawn one than a hair are left out: a thousand a second would hold the screen up.
+void addTrace(QCustomPlot& plot, const trace::Trace& t, const words::Display& d, double right, double top) {
     auto* curve = new QCPCurve(plot.xAxis, plot.yAxis); // travel may stand still or go back, so not a function of it
     QVector<double> x, y;
-    for (const auto& s : t) {
-        x.push_back(d.sizeValue(s.travel_mm));
-        y.push_back(d.forceValue(s.force_N));
+    const double hairX = right / 1500, hairY = top / 600;
+    for (std::size_t i = 0; i < t.size(); ++i) {
+        const double px = d.sizeValue(t[i].travel_mm), py = d.forceValue(t[i].force_N);
+        const bool near = !x.isEmpty() && std::abs(px - x.back()) < hairX && std::abs(py - y.back()) < hairY;
+        if (near && i + 1 < t.size()) continue;
+        x.push_back(px);
+        y.push_back(py);
     }
     curve->setData(x, y);
     curve->setPen(QPen(roles().ink, 2));
+}
+
+void addEvidence(QCustomPlot& plot, const trace::Analysis& a, const words::Display& d) {
+    auto* marks = plot.addGraph();
+    marks->setLineStyle(QCPGraph::lsNone);
+    const bool stop = a.stop();
+    const auto colour = stop ? roles().stop : roles().proven;
+    marks->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(colour, 2.4), roles().card, 11));
+    for (const auto& e : a.evidence)
+        marks->addData(d.sizeValue(e.travel_mm), d.forceValue(e.force_N + a.baseline_N));
+    if (a.evidence.empty()) return;
+    const auto& e = a.evidence.front();
+    auto* label = new QCPItemText(&plot);
+    label->setText(QString::fromStdString(words::verdict(a, d).head));
+    label->setFont(theme::typeface(theme::Text::Strong));
+    label->setColor(colour);
+    label->setPadding(QMargins(8, 0, 8, 6));
+    // Beyond the middle the words go to the left of their mark.
+    const double x = d.sizeValue(e.travel_mm);
+    const bool left = x > 0.6 * plot.xAxis->range().upper;
+    label->setPositionAlignment((left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignBottom);
+    label->position->setCoords(x, d.forceValue(e.force_N + a.baseline_N));
 }
 
 } // namespace
@@ -75,22 +104,22 @@ void ForceChart::clear() {
     m_plot->replot();
 }
 
-void ForceChart::show(const trace::Expected& e, const std::optional<trace::Trace>& measured, const words::Display& d) {
+void ForceChart::show(const trace::Expected& e, const trace::Trace& measured, const trace::Analysis* analysis,
+                      const words::Display& d) {
     m_plot->clearPlottables();
     m_plot->clearItems();
     dressPlot(*m_plot);
     double top = d.forceValue(std::max(e.end_N.most, e.hold_N.most)) * 1.25;
     double right = d.sizeValue(e.homeTravel_mm + kShownBeyond_mm);
     addBand(*m_plot, e, d);
-    if (measured) {
-        for (const auto& s : *measured) {
-            top = std::max(top, d.forceValue(s.force_N) * 1.1);
-            right = std::max(right, d.sizeValue(s.travel_mm) * 1.02);
-        }
-        addTrace(*m_plot, *measured, d);
+    for (const auto& s : measured) {
+        top = std::max(top, d.forceValue(s.force_N) * 1.1);
+        right = std::max(right, d.sizeValue(s.travel_mm) * 1.02);
     }
     m_plot->xAxis->setRange(0, right);
     m_plot->yAxis->setRange(0, std::max(top, 1e-6));
+    if (!measured.empty()) addTrace(*m_plot, measured, d, right, top);
+    if (analysis) addEvidence(*m_plot, *analysis, d);
     m_plot->xAxis->setLabel(QString::fromStdString(d.size(0).unit) + QObject::tr(" travel"));
     m_plot->yAxis->setLabel(QString::fromStdString(d.force(0).unit));
     addHome(*m_plot, e, d, m_plot->yAxis->range().upper * 0.98);

@@ -159,7 +159,7 @@ Result<QString> JobSession::keepBeside(const QString& file, const QString& folde
 }
 
 Result<void> JobSession::attachTrace(const std::string& file) {
-    const auto trace = io::loadTrace(file);
+    const auto trace = io::loadTrace(file, m_library->rack.press(job().tooling.press));
     if (!trace) return tl::unexpected(trace.error());
     const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("traces"));
     if (!kept) return tl::unexpected(kept.error());
@@ -191,7 +191,8 @@ void JobSession::reloadTrace() {
     m_trace.reset();
     if (job().traceFile.empty()) return;
     const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
-    auto loaded = io::loadTrace(folder.filePath(QString::fromStdString(job().traceFile)).toStdString());
+    auto loaded = io::loadTrace(folder.filePath(QString::fromStdString(job().traceFile)).toStdString(),
+                                m_library->rack.press(job().tooling.press));
     if (loaded)
         m_trace = std::move(*loaded);
     else

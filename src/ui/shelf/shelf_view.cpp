@@ -58,7 +58,8 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     const auto& job = entry.document->job;
     std::optional<trace::Trace> measured;
     if (!job.traceFile.empty())
-        if (auto loaded = io::loadTrace((QFileInfo(q(entry.path)).path() + "/" + q(job.traceFile)).toStdString()))
+        if (auto loaded = io::loadTrace((QFileInfo(q(entry.path)).path() + "/" + q(job.traceFile)).toStdString(),
+                                        m_library->rack.press(job.tooling.press)))
             measured = std::move(*loaded);
     const auto plan = plan::planJob(job, *m_library, measured);
     const words::Display d(job.units);

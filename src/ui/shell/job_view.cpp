@@ -2,11 +2,11 @@
 
 #include "ui/fit/fit_page.h"
 #include "ui/measure/measure_page.h"
+#include "ui/press/press_page.h"
 #include "ui/shell/route_rule.h"
 #include "ui/slip/slip.h"
 #include "ui/stations/close_page.h"
 #include "ui/stations/intake_page.h"
-#include "ui/stations/press_page.h"
 #include "ui/stations/seat_page.h"
 #include "ui/stations/slips.h"
 #include "ui/strip/strip_page.h"

@@ -103,10 +103,10 @@ SlipModel pressSlip(const JobSession& session) {
     const auto d = session.display();
     const auto& p = *plan.pressing;
     SlipModel slip;
-    const bool traced = plan.traceOverlay.has_value();
+    const bool traced = plan.trace.has_value();
     slip.title = tr("Press");
     slip.subtitle =
-        traced ? tr("The measured trace lies over the band.") : tr("What the gauge should show, and when to stop.");
+        traced ? q(words::verdict(*plan.trace, d).line()) : tr("What the gauge should show, and when to stop.");
     slip.figures.push_back(rangeFigure(tr("Force just before home"), d.force(p.expected.end_N.likely),
                                        d.forceRange(p.expected.end_N.least, p.expected.end_N.most), p.expected.end_N));
     auto hold = rangeFigure(tr("Hold once, home"), d.force(p.expected.hold_N.likely),
@@ -130,7 +130,7 @@ SlipModel pressSlip(const JobSession& session) {
         slip.figures.push_back(stroke);
     }
     slip.notesTitle = traced ? tr("The trace, and what to watch for") : tr("Watch for");
-    if (traced) addNotes(slip, plan.traceOverlay->findings, d);
+    if (traced) addNotes(slip, plan.trace->findings, d);
     addNotes(slip, p.watch, d);
     slip.action = tr("It is pressed");
     const bool badTools = plan.marks.at(job::Station::Tooling) == plan::Mark::Stop;

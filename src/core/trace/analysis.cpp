@@ -1,0 +1,398 @@
+#include "core/trace/analysis.h"
+
+#include "core/trace/curve.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::trace {
+
+namespace {
+
+constexpr int kSteps = 300;                   // over the way home
+constexpr double kEarly = 0.25;               // of the way home: a peak before that is a crooked start
+constexpr double kStiffer = 4;                // times the slope of the slide counts as stiff
+constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
+constexpr double kSoft_N_per_mm = 8000;       // a shoulder is stiffer than that
+constexpr double kTooth = 0.12;               // of the force: a drop that counts as a tooth
+constexpr int kTeeth = 3;
+constexpr double kDrop = 0.3;      // of the force: a drop mid-slide that nothing of the seat explains
+constexpr double kGrowing = 1.22;  // last third of the slide over its first half
+constexpr double kBeginsAt = 0.12; // of the way home: the chamfer is behind it
+
+/// Looks at one curve; each sign is asked for by itself and the worst is the verdict.
+class Reader {
+public:
+    Reader(const Trace& trace, const Expected& expected, const AnalysisInput& in)
+        : m_trace(trace), m_e(expected), m_in(in), m_home(expected.homeTravel_mm),
+          m_c(loadingCurve(trace, std::max(1e-3, expected.homeTravel_mm / kSteps))),
+          m_threshold(std::max({40.0, 6 * m_c.noise_N, 0.04 * expected.end_N.most, 1.5 * in.gaugeStep_N})) {}
+
+    Analysis read() {
+        m_out.baseline_N = m_c.baseline_N;
+        m_out.noise_N = m_c.noise_N;
+        m_out.peak_N = m_c.peak_N;
+        if (m_c.points.size() < 4 || m_home <= 0) return finish(Verdict::NotEnough, 0);
+        m_out.endTravel_mm = m_c.points.back().travel_mm;
+        m_out.hold_s = m_c.hold_s;
+        findRise();
+        measureSlide();
+        measureBand();
+        setPhases();
+        return judge();
+    }
+
+private:
+    double likely(double x) const { return x >= m_home ? m_e.end_N.likely : forceAt(m_e, std::max(0.0, x)).likely; }
+    double most(double x) const { return x >= m_home ? m_e.end_N.most : forceAt(m_e, std::max(0.0, x)).most; }
+    double least(double x) const { return x >= m_home ? m_e.end_N.least : forceAt(m_e, std::max(0.0, x)).least; }
+    double end() const { return m_out.endTravel_mm; }
+
+    /// The stiff rise at the end: from the last point back, as long as it is much steeper than any slide.
+    void findRise() {
+        const auto& p = m_c.points;
+        const double usual =
+            std::max(m_c.slope(kBeginsAt * m_home, 0.85 * std::min(end(), m_home)), m_e.end_N.likely / m_home);
+        const double stiff = std::max(kStiffer * usual, kStiffLeast_N_per_mm);
+        std::size_t i = p.size() - 1;
+        const std::size_t reach = m_c.coarse ? 1 : 2; // looks over single steps of noise
+        while (i >= reach && slopeOf(i - reach, i) > stiff)
+            --i;
+        if (m_c.coarse && i == p.size() - 1) return;
+        const double rise = p.back().force_N - p[i].force_N;
+        if (rise < std::max(2 * m_threshold, 0.12 * p.back().force_N)) return;
+        // Two lines meet at the knee.
+        std::size_t foot = i;
+        while (foot > 0 && p[i].travel_mm - p[foot].travel_mm < 0.08 * m_home)
+            --foot;
+        const double before = slopeOf(foot, i), steep = slopeOf(std::min(i + 1, p.size() - 2), p.size() - 1);
+        const double meet =
+            p.back().travel_mm - (p.back().force_N - (p[i].force_N + before * (p.back().travel_mm - p[i].travel_mm))) /
+                                     std::max(steep - before, 1.0);
+        m_out.knee_mm = std::clamp(meet, p[i].travel_mm, p.back().travel_mm);
+        m_kneeForce = p[i].force_N;
+        m_out.endStiffness_N_per_mm = m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : stiffnessOfRise();
+    }
+    /// How much it gives under the rise, from the samples themselves: travel over force, so that a rise between two
+    /// samples counts as stiff as it likes.
+    double stiffnessOfRise() const {
+        const double rise = m_c.points.back().force_N - m_kneeForce;
+        const double low = m_kneeForce + 0.25 * rise, high = m_kneeForce + 0.95 * rise;
+        double n = 0, f = 0, x = 0, ff = 0, fx = 0;
+        for (const auto& s : m_trace) {
+            const double force = s.force_N - m_c.baseline_N;
+            if (force < low || force > high || s.travel_mm < *m_out.knee_mm - m_c.step_mm) continue;
+            ++n;
+            f += force;
+            x += s.travel_mm;
+            ff += force * force;
+            fx += force * s.travel_mm;
+        }
+        const double spread = n * ff - f * f;
+        const double gives = n >= 3 && spread > 0 ? (n * fx - f * x) / spread : 0;
+        return 1 / std::max(gives, 1e-6);
+    }
+    double slopeOf(std::size_t a, std::size_t b) const {
+        const auto& p = m_c.points;
+        const double way = p[b].travel_mm - p[a].travel_mm;
+        return way > 0 ? (p[b].force_N - p[a].force_N) / way : 0;
+    }
+
+    double slideEnd() const { return std::min({end(), m_home, m_out.knee_mm.value_or(end())}) - 0.02 * m_home; }
+    double slideBegin() const { return kBeginsAt * m_home; }
+
+    template <class Use>
+    void overSlide(double from, double to, Use use) const {
+        for (const auto& p : m_c.points)
+            if (p.travel_mm >= from && p.travel_mm <= to) use(p);
+    }
+
+    /// Least squares of the force over the likely one, through nothing: how much of it this seat takes.
+    std::optional<double> ratioOver(double from, double to) const {
+        double top = 0, bottom = 0;
+        int count = 0;
+        overSlide(from, to, [&](const Curve::Point& p) {
+            top += p.force_N * likely(p.travel_mm);
+            bottom += likely(p.travel_mm) * likely(p.travel_mm);
+            ++count;
+        });
+        return count >= 2 && bottom > 0 ? std::optional(top / bottom) : std::nullopt;
+    }
+
+    void measureSlide() {
+        if (slideEnd() - slideBegin() < 0.15 * m_home) return;
+        m_out.ofLikely = ratioOver(slideBegin(), slideEnd());
+        if (m_out.ofLikely && m_in.likelyFriction > 0) m_out.friction = *m_out.ofLikely * m_in.likelyFriction;
+    }
+
+    void measureBand() {
+        int all = 0, inside = 0;
+        overSlide(0, slideEnd(), [&](const Curve::Point& p) {
+            ++all;
+            inside += p.force_N <= most(p.travel_mm) + m_threshold && p.force_N >= least(p.travel_mm) - m_threshold;
+        });
+        m_out.shareInBand = all > 0 ? static_cast<double>(inside) / all : 0;
+    }
+
+    void setPhases() {
+        const double first = m_c.points.front().travel_mm, knee = m_out.knee_mm.value_or(end());
+        const double lead = std::min(slideBegin() / 2, knee);
+        if (first < 0) m_out.phases.push_back({PhaseKind::Approach, first, std::min(0.0, end())});
+        if (end() > 0) m_out.phases.push_back({PhaseKind::LeadIn, std::max(0.0, first), std::min(lead, end())});
+        if (knee > lead) m_out.phases.push_back({PhaseKind::Slide, lead, knee});
+        if (m_out.knee_mm) m_out.phases.push_back({PhaseKind::Rise, knee, end()});
+        if (m_c.hold_s > 0.2 && m_out.knee_mm) {
+            m_out.phases.push_back({PhaseKind::Hold, end(), end()});
+            m_out.hold_N = m_c.points.back().force_N;
+        }
+    }
+
+    void mark(Finding id, double travel, double force) { m_out.evidence.push_back({id, travel, force}); }
+
+    /// The largest drop from a peak to the valley behind it, between two travels.
+    struct Drop {
+        Curve::Point peak, valley;
+        double share() const { return peak.force_N > 0 ? (peak.force_N - valley.force_N) / peak.force_N : 0; }
+    };
+    std::optional<Drop> largestDrop(double from, double to, double within_mm) const {
+        std::optional<Drop> best;
+        const auto& p = m_c.points;
+        for (std::size_t i = 0; i < p.size(); ++i) {
+            if (p[i].travel_mm < from || p[i].travel_mm > to) continue;
+            for (std::size_t k = i + 1; k < p.size() && p[k].travel_mm - p[i].travel_mm <= within_mm; ++k) {
+                const Drop drop{p[i], p[k]};
+                const double fall = drop.peak.force_N - drop.valley.force_N;
+                if (fall > 2 * m_threshold && (!best || fall > best->peak.force_N - best->valley.force_N)) best = drop;
+            }
+        }
+        return best;
+    }
+
+    /// Peaks that are followed by a fall of a good part of the force, and rise again.
+    int teeth(Curve::Point& first) const {
+        if (m_c.coarse) return 0;
+        const auto& p = m_c.points;
+        int count = 0;
+        double peak = 0, valley = 0;
+        bool falling = false;
+        Curve::Point at;
+        for (const auto& point : p) {
+            if (point.travel_mm < slideBegin() || point.travel_mm > slideEnd()) continue;
+            const double size = std::max(kTooth * peak, m_threshold);
+            if (!falling && point.force_N > peak) {
+                peak = point.force_N;
+                at = point;
+            } else if (!falling && peak - point.force_N > size) {
+                falling = true;
+                valley = point.force_N;
+                if (count++ == 0) first = at;
+            } else if (falling) {
+                valley = std::min(valley, point.force_N);
+                if (point.force_N - valley > size) {
+                    falling = false;
+                    peak = point.force_N;
+                }
+            }
+        }
+        return count;
+    }
+
+    /// First point where the force lies above what it might take a good way further on.
+    std::optional<Curve::Point> tooEarly() const {
+        const double ahead = 0.12 * m_home;
+        for (const auto& p : m_c.points)
+            if (p.travel_mm > 0.02 * m_home && p.travel_mm < kEarly * m_home &&
+                p.force_N > 1.25 * most(p.travel_mm + ahead) + 2 * m_threshold)
+                return p;
+        return std::nullopt;
+    }
+
+    bool cocked() {
+        const auto drop = largestDrop(0, kEarly * m_home, 0.3 * m_home);
+        const auto early = tooEarly();
+        const bool fell =
+            drop && drop->share() > 0.2 && drop->peak.force_N > 1.15 * most(drop->peak.travel_mm) + m_threshold;
+        // A seat that is tight all the way is above its band from the start; it does not come down again.
+        const bool steep = early && (fell || (m_in.ongoing && end() < 0.3 * m_home) || !m_out.ofLikely);
+        if (!fell && !steep) return false;
+        const auto& at = fell ? drop->peak : *early;
+        mark(Finding::TraceCocked, at.travel_mm, at.force_N);
+        if (fell) mark(Finding::TraceCocked, drop->valley.travel_mm, drop->valley.force_N);
+        return say(Finding::TraceCocked, Severity::Stop, at.travel_mm, at.force_N,
+                   (at.force_N - most(at.travel_mm)) / m_threshold);
+    }
+
+    bool supportMoved() {
+        if (m_c.coarse) return false;
+        const auto drop = largestDrop(kEarly * m_home, slideEnd(), 0.12 * m_home);
+        if (!drop || drop->share() < kDrop) return false;
+        mark(Finding::TraceDropped, drop->peak.travel_mm, drop->peak.force_N);
+        mark(Finding::TraceDropped, drop->valley.travel_mm, drop->valley.force_N);
+        return say(Finding::TraceDropped, Severity::Stop, drop->peak.travel_mm,
+                   drop->peak.force_N - drop->valley.force_N, drop->share() / kDrop);
+    }
+
+    bool galled() {
+        Curve::Point first;
+        const int count = teeth(first);
+        const double half = (slideBegin() + slideEnd()) / 2;
+        const double third = slideEnd() - (slideEnd() - slideBegin()) / 3;
+        const auto early = ratioOver(slideBegin(), half), late = ratioOver(third, slideEnd());
+        const bool grows = early && late && slideEnd() > 0.6 * m_home && *early * likely(half) > m_threshold &&
+                           *late > kGrowing * *early && m_c.at(slideEnd()) > most(slideEnd());
+        if (count < kTeeth && !grows) return false;
+        const auto at = count >= kTeeth ? first : Curve::Point{slideEnd(), m_c.at(slideEnd())};
+        mark(Finding::TraceGalling, at.travel_mm, at.force_N);
+        return say(Finding::TraceGalling, Severity::Stop, at.travel_mm, count,
+                   count >= kTeeth ? count / static_cast<double>(kTeeth) : *late / *early / kGrowing);
+    }
+
+    /// Next to nothing first, then the whole force within a short way.
+    bool grippedEarly() {
+        if (m_e.end_N.least < 2 * m_threshold || slideEnd() < 0.3 * m_home) return false;
+        double free = slideBegin();
+        for (const auto& p : m_c.points)
+            if (p.travel_mm > slideBegin() && p.force_N < std::max(m_threshold, 0.35 * least(p.travel_mm)))
+                free = p.travel_mm;
+        const bool wasFree = free > 0.3 * m_home && free < 0.92 * std::min(m_home, end()) &&
+                             m_c.at(0.9 * free) < 0.4 * least(0.9 * free) + m_threshold / 2;
+        const double after = std::min(free + 0.1 * m_home, end());
+        if (!wasFree || m_c.at(after) < 0.8 * least(after)) return false;
+        if (m_out.knee_mm && free > m_home - 0.08 * m_home - m_in.homeTolerance_mm)
+            return false; // that is the shoulder
+        mark(Finding::TraceGripped, free, m_c.at(free));
+        return say(Finding::TraceGripped, Severity::Stop, free, m_c.at(after), m_c.at(after) / m_threshold);
+    }
+
+    bool aboveBand() {
+        if (!m_out.ofLikely || m_e.end_N.likely <= 0) return false;
+        const double allowed = m_e.end_N.most / m_e.end_N.likely, over = *m_out.ofLikely / allowed;
+        if (over < 1.12 || m_c.at(slideEnd()) < most(slideEnd()) + m_threshold) return false;
+        for (const auto& p : m_c.points)
+            if (p.travel_mm > 0 && p.force_N > most(p.travel_mm) + m_threshold) {
+                mark(Finding::TraceAboveBand, p.travel_mm, p.force_N);
+                return say(Finding::TraceAboveBand, Severity::Stop, p.travel_mm, p.force_N, 1 + 5 * (over - 1.12));
+            }
+        return false;
+    }
+
+    bool belowBand() {
+        if (!m_out.ofLikely || m_e.end_N.least < 1.5 * m_threshold || slideEnd() < 0.4 * m_home) return false;
+        const double allowed = m_e.end_N.least / m_e.end_N.likely, under = *m_out.ofLikely / allowed;
+        if (under > 0.85 || m_c.at(slideEnd()) > least(slideEnd()) - 0.5 * m_threshold) return false;
+        const double at = slideEnd();
+        mark(Finding::TraceBelowBand, at, m_c.at(at));
+        return say(Finding::TraceBelowBand, Severity::Stop, at, m_c.at(at), 1 + 3 * (0.85 - under));
+    }
+
+    bool released() {
+        const auto drop = largestDrop(-1e9, 1e9, 0.5 * m_home);
+        const double last = m_c.points.back().force_N;
+        if (!drop || drop->share() < 0.6 || last > 0.4 * drop->peak.force_N) return false;
+        mark(Finding::TraceReleased, drop->peak.travel_mm, drop->peak.force_N);
+        return say(Finding::TraceReleased, Severity::Info, drop->peak.travel_mm, drop->peak.force_N, 3);
+    }
+
+    double homeTolerance() const {
+        return std::max(m_in.homeTolerance_mm, m_c.coarse ? 0.04 * m_home : 0.015 * m_home);
+    }
+
+    Verdict judgeEnd() {
+        const double tolerance = homeTolerance(), over = end() - m_home;
+        if (m_out.knee_mm && *m_out.knee_mm < m_home - tolerance) {
+            mark(Finding::TraceShort, *m_out.knee_mm, m_kneeForce);
+            say(Finding::TraceShort, Severity::Stop, *m_out.knee_mm, m_home, (m_home - *m_out.knee_mm) / tolerance);
+            return Verdict::Short;
+        }
+        if (!m_out.knee_mm && end() < m_home - tolerance) {
+            mark(Finding::TraceShort, end(), m_c.at(end()));
+            say(Finding::TraceShort, Severity::Stop, end(), m_home, -over / tolerance);
+            return Verdict::Short;
+        }
+        const bool soft = !m_c.coarse && m_out.endStiffness_N_per_mm && *m_out.endStiffness_N_per_mm < kSoft_N_per_mm;
+        if (m_out.knee_mm.value_or(end()) > m_home + tolerance &&
+            !(soft && m_out.knee_mm.value_or(0) < m_home + 3 * tolerance)) {
+            mark(Finding::TraceOver, end(), m_c.at(end()));
+            say(Finding::TraceOver, Severity::Stop, end(), m_home, over / tolerance);
+            return Verdict::OverTravel;
+        }
+        // Whatever yields under the rise goes further than a shoulder lets it.
+        const double rise = m_c.points.back().force_N - m_c.at(m_home - tolerance);
+        const bool yields = !m_c.coarse && over > 2 * tolerance && rise / (over + tolerance) < kSoft_N_per_mm;
+        if (soft || yields) {
+            const double stiffness = m_out.endStiffness_N_per_mm.value_or(rise / (over + tolerance));
+            mark(Finding::TraceSoft, end(), m_c.at(end()));
+            say(Finding::TraceSoft, Severity::Stop, stiffness, kSoft_N_per_mm,
+                kSoft_N_per_mm / std::max(1.0, stiffness));
+            return Verdict::SoftEnd;
+        }
+        if (!m_out.knee_mm) {
+            mark(Finding::TraceNoRise, end(), m_c.at(end()));
+            say(Finding::TraceNoRise, Severity::Look, end(), m_home, 1.5);
+            return Verdict::NotProven;
+        }
+        mark(Finding::TraceHome, *m_out.knee_mm, m_kneeForce);
+        say(Finding::TraceHome, Severity::Info, *m_out.knee_mm, m_home,
+            2 - std::abs(*m_out.knee_mm - m_home) / tolerance + (m_c.coarse ? 0 : 1));
+        return Verdict::Home;
+    }
+
+    Analysis judge() {
+        if (m_in.removal && released()) return finish(Verdict::Released);
+        if (cocked()) return finish(Verdict::CockedStart);
+        if (supportMoved()) return finish(Verdict::SupportMoved);
+        if (grippedEarly()) return finish(Verdict::GrippedEarly);
+        if (galled()) return finish(Verdict::Galling);
+        if (aboveBand()) return finish(Verdict::AboveBand);
+        const bool atEnd = m_out.knee_mm || end() > m_home - homeTolerance();
+        if (m_in.ongoing && !atEnd) return finish(Verdict::Sliding, 1);
+        if (belowBand() && (!m_in.ongoing || atEnd)) {
+            // Loose or not, what stopped short must not be taken for home.
+            if (const auto verdict = judgeEnd(); verdict != Verdict::Home) return finish(verdict);
+            m_out.evidence.pop_back();
+            m_out.findings.pop_back();
+            return finish(Verdict::Loose);
+        }
+        return finish(judgeEnd());
+    }
+
+    bool say(Finding id, Severity severity, double value, double limit, double strength) {
+        m_out.findings.push_back({id, severity, value, limit, {}, "HB4.14"});
+        m_strength = strength;
+        return true;
+    }
+
+    Analysis finish(Verdict verdict) {
+        return finish(verdict, std::clamp(1 - 0.5 / std::max(0.5, m_strength), 0.0, 0.99));
+    }
+    Analysis finish(Verdict verdict, double confidence) {
+        m_out.verdict = verdict;
+        m_out.confidence = confidence;
+        if (m_out.shareInBand > 0 && verdict != Verdict::NotEnough)
+            m_out.findings.push_back({Finding::TraceInBand,
+                                      m_out.shareInBand > 0.9 ? Severity::Info : Severity::Look,
+                                      m_out.shareInBand,
+                                      0,
+                                      {},
+                                      "HB4.14"});
+        return std::move(m_out);
+    }
+
+    const Trace& m_trace;
+    const Expected& m_e;
+    AnalysisInput m_in;
+    double m_home;
+    Curve m_c;
+    double m_threshold; ///< what is more than noise and less than a sign [N]
+    double m_kneeForce = 0;
+    double m_strength = 1;
+    Analysis m_out;
+};
+
+} // namespace
+
+Analysis analyse(const Trace& trace, const Expected& expected, const AnalysisInput& input) {
+    return Reader(trace, expected, input).read();
+}
+
+} // namespace arbor::trace

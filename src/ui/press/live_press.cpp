@@ -1,0 +1,95 @@
+#include "ui/press/live_press.h"
+
+#include "ui/session/job_session.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QTimer>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kLook_ms = 100, kRawLines = 12;
+
+} // namespace
+
+LivePress::LivePress(QObject* parent) : QObject(parent), m_timer(new QTimer(this)) {
+    m_line.setPersistent(true);
+    connect(&m_line, &device::LineClient::line, this, [this](const QString& text) {
+        m_raw.append(text);
+        if (m_raw.size() > kRawLines) m_raw.removeFirst();
+        m_recorder.take(text);
+        m_fresh = true;
+    });
+    connect(&m_line, &device::LineClient::stateChanged, this, &LivePress::stateChanged);
+    connect(&m_recorder, &device::PressRecorder::troubled, this, [this] {
+        m_trouble = m_recorder.lastBad().isEmpty()
+                        ? tr("the instrument’s clock jumped %1 times").arg(m_recorder.clockJumps())
+                        : tr("%1 lines could not be read, last “%2”")
+                              .arg(m_recorder.badLines())
+                              .arg(m_recorder.lastBad().left(40));
+    });
+    connect(m_timer, &QTimer::timeout, this, &LivePress::look);
+    m_timer->start(kLook_ms);
+}
+
+void LivePress::open(JobSession* session) {
+    m_recorder.stop();
+    m_session = session;
+    m_analysis = {};
+}
+
+void LivePress::connectTo(const QString& address) {
+    m_trouble.clear();
+    m_raw.clear();
+    m_line.connectTo(address);
+}
+
+QString LivePress::stateText() const {
+    switch (state()) {
+    case device::LineClient::State::Off:
+        return tr("no instrument");
+    case device::LineClient::State::Connecting:
+        return tr("calling…");
+    case device::LineClient::State::On:
+        return m_trouble.isEmpty() ? tr("connected") : tr("connected; ") + m_trouble;
+    case device::LineClient::State::Failed:
+        return m_line.reason();
+    }
+    return {};
+}
+
+/// The recording lies beside the job from its first line on.
+Result<void> LivePress::start() {
+    const auto when = QString::fromStdString(m_session->now()).remove(':').remove('-');
+    const auto folder = QFileInfo(QString::fromStdString(m_session->path())).dir();
+    QString file;
+    for (int n = 1; file.isEmpty() || QFileInfo::exists(file); ++n)
+        file = folder.filePath(QStringLiteral("traces/%1-%2%3.csv")
+                                   .arg(QString::fromStdString(m_session->job().id), when,
+                                        n > 1 ? QStringLiteral("-%1").arg(n) : QString()));
+    m_analysis = {};
+    return m_recorder.start(file);
+}
+
+Result<void> LivePress::keep() {
+    const auto path = m_recorder.path();
+    m_recorder.stop();
+    return m_session->attachTrace(path.toStdString());
+}
+
+void LivePress::look() {
+    if (!m_fresh || !m_session) return;
+    m_fresh = false;
+    const bool stopped = m_analysis.stop();
+    if (recording() && m_session->plan().pressing) {
+        trace::AnalysisInput in;
+        in.ongoing = true;
+        m_analysis = trace::analyse(trace(), m_session->plan().pressing->expected, in);
+    }
+    emit refreshed();
+    if (!stopped && m_analysis.stop()) emit stopCertain();
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "core/trace/analysis.h"
+#include "device/line_client.h"
+#include "device/press_recorder.h"
+
+#include <QObject>
+#include <QStringList>
+
+class QTimer;
+
+namespace arbor::ui {
+
+class JobSession;
+
+/// The press transducer of one job: its line, its recording, and what is to be said of it while it runs.
+class LivePress : public QObject {
+    Q_OBJECT
+public:
+    explicit LivePress(QObject* parent = nullptr);
+    void open(JobSession* session);
+
+    void connectTo(const QString& address);
+    device::LineClient::State state() const { return m_line.state(); }
+    QString stateText() const;
+    bool connected() const { return state() == device::LineClient::State::On; }
+
+    Result<void> start(); ///< a new recording beside the job
+    Result<void> keep();  ///< ends it and makes it the job's trace
+    bool recording() const { return m_recorder.recording(); }
+    void zero() { m_recorder.zero(); }
+
+    const std::optional<trace::Sample>& last() const { return m_recorder.last(); }
+    const trace::Trace& trace() const { return m_recorder.trace(); }
+    const trace::Analysis& analysis() const { return m_analysis; }
+    const QStringList& rawLines() const { return m_raw; } ///< the last ones, as they came
+    const QString& trouble() const { return m_trouble; }  ///< of the line: bad lines, jumps of the clock
+
+signals:
+    void stateChanged();
+    void refreshed();   ///< ten times a second while samples come
+    void stopCertain(); ///< a stop sign has just become certain
+
+private:
+    void look();
+
+    JobSession* m_session = nullptr;
+    device::LineClient m_line;
+    device::PressRecorder m_recorder;
+    QTimer* m_timer;
+    trace::Analysis m_analysis;
+    QStringList m_raw;
+    QString m_trouble;
+    bool m_fresh = false;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,98 @@
+#include "ui/press/live_slip.h"
+
+#include "core/force/gauge.h"
+#include "ui/press/live_press.h"
+#include "ui/session/job_session.h"
+#include "ui/stations/slips.h"
+#include "words/sentences.h"
+
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+using trace::Verdict;
+
+QString tr(const char* text) {
+    return QObject::tr(text);
+}
+
+/// The phase it is in, by where the ring stands.
+QString phaseOf(const LivePress& live) {
+    const auto& phases = live.analysis().phases;
+    return phases.empty() ? tr("approach") : q(words::phaseName(phases.back().kind));
+}
+
+Figure forceNow(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
+    const auto band = trace::forceAt(p.expected, now.travel_mm);
+    auto f = rangeFigure(tr("Force now"), d.force(now.force_N), d.forceRange(band.least, band.most),
+                         {d.forceValue(band.least), d.forceValue(now.force_N), d.forceValue(band.most)});
+    f.lineTo = d.forceValue(std::max(p.expected.hold_N.most, now.force_N)) * 1.1;
+    f.limits = {{d.forceValue(p.expected.hold_N.likely), tr("hold")}};
+    f.tone = now.force_N > p.expected.hold_N.most ? Tone::Stop : Tone::Plain;
+    return f;
+}
+
+Figure toGo(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
+    const double home = p.expected.homeTravel_mm, left = home - now.travel_mm;
+    Figure f;
+    f.label = tr("Travel to go");
+    f.number = q(d.size(std::max(0.0, left)).number);
+    f.unit = q(d.size(0).unit);
+    f.range = tr("of %1").arg(q(d.size(home).number));
+    f.at = std::clamp(now.travel_mm, 0.0, home);
+    f.bandTo = std::clamp(now.travel_mm, 0.0, home);
+    f.lineTo = home;
+    return f;
+}
+
+void recordingSlip(SlipModel& slip, const JobSession& session, const LivePress& live) {
+    const auto d = session.display();
+    const auto& a = live.analysis();
+    const auto said = words::verdict(a, d);
+    const bool early = a.verdict == Verdict::NotEnough;
+    slip.title = early ? tr("Recording") : q(said.head);
+    slip.titleTone = a.stop() ? Tone::Stop : a.verdict == Verdict::Home ? Tone::Proven : Tone::Plan;
+    slip.subtitle =
+        early ? tr("Work the press: %1.").arg(phaseOf(live)) : tr("%1. %2").arg(phaseOf(live), q(said.detail));
+    if (a.knee_mm && a.hold_s > 0)
+        slip.rows.push_back({tr("Held"), tr("%1 s").arg(a.hold_s, 0, 'f', 1), true, Tone::Proven});
+    slip.rows.push_back({tr("Samples kept"), QString::number(live.trace().size())});
+    slip.notesTitle = tr("What it shows");
+    addNotes(slip, a.findings, d);
+    slip.action = tr("Stop and keep the trace");
+    slip.hint = tr("Space. Z: zero here. S: sound.");
+}
+
+} // namespace
+
+SlipModel liveSlip(const JobSession& session, const LivePress& live) {
+    const auto& plan = session.plan();
+    if (!plan.pressing) return brokenSlip(session, tr("No prediction yet"));
+    const auto d = session.display();
+    SlipModel slip;
+    if (const auto& now = live.last()) {
+        slip.figures.push_back(forceNow(*plan.pressing, *now, d));
+        slip.figures.push_back(toGo(*plan.pressing, *now, d));
+        if (const auto shown = plan.press ? force::gaugeReading(*plan.press, now->force_N) : std::nullopt) {
+            const auto gauge = d.gauge(*shown, plan.press->gaugeUnit);
+            slip.rows.push_back({tr("On your gauge"), q(gauge.text()), true});
+        }
+    }
+    if (live.recording()) {
+        recordingSlip(slip, session, live);
+    } else {
+        slip.title = tr("Transducer connected");
+        slip.subtitle = tr("Stand the ring square in the mouth of the bore, zero it, then record.");
+        slip.notesTitle = tr("Watch for");
+        addNotes(slip, plan.pressing->watch, d);
+        slip.action = tr("Record the press");
+        slip.hint = tr("Space. Z: zero here.");
+    }
+    slip.caution = tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
+                       .arg(q(words::decimals(plan.pressing->energy_J, 1)));
+    return slip;
+}
+
+} // namespace arbor::ui

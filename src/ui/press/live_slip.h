@@ -1,0 +1,13 @@
+#pragma once
+
+#include "ui/slip/slip_model.h"
+
+namespace arbor::ui {
+
+class JobSession;
+class LivePress;
+
+/// What the slip says while a transducer is connected.
+SlipModel liveSlip(const JobSession& session, const LivePress& live);
+
+} // namespace arbor::ui

@@ -1,0 +1,206 @@
+#include "ui/press/press_page.h"
+
+#include "ui/bench/bench_view.h"
+#include "ui/charts/force_chart.h"
+#include "ui/press/live_press.h"
+#include "ui/press/live_slip.h"
+#include "ui/stations/describe_part.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "ui/tooling/setup_scene.h"
+#include "words/sentences.h"
+
+#include <QApplication>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QTimer>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kLabel = 84;
+
+} // namespace
+
+PressPage::PressPage(QWidget* parent) : StationPage(parent), m_live(new LivePress(this)) {
+    setObjectName("pressPage");
+    m_bench = new BenchView(this);
+    m_bench->setObjectName("pressBench");
+    m_chart = new ForceChart(this);
+    m_chart->setMinimumHeight(190);
+    m_raw = new QPlainTextEdit(this);
+    m_raw->setObjectName("rawLines");
+    m_raw->setAccessibleName(tr("Lines as they come"));
+    m_raw->setReadOnly(true);
+    m_raw->setFocusPolicy(Qt::NoFocus);
+    m_raw->setMaximumHeight(110);
+    m_raw->hide();
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(m_bench, 6);
+    layout->addWidget(m_chart, 4);
+    layout->addWidget(m_raw);
+    layout->addLayout(buildFileLine());
+    layout->addLayout(buildLiveLine());
+    connect(m_live, &LivePress::stateChanged, this, &PressPage::showLineState);
+    connect(m_live, &LivePress::refreshed, this, &PressPage::showLive);
+    connect(m_live, &LivePress::stopCertain, this, [this] {
+        if (m_sound) QApplication::beep();
+    });
+}
+
+QLayout* PressPage::buildFileLine() {
+    m_traceFile = new QLineEdit(this);
+    m_traceFile->setObjectName("traceFile");
+    m_traceFile->setPlaceholderText(tr("trace file: t_s,travel_mm,force_N, or points of a gauge: travel_mm,gauge_bar"));
+    m_traceFile->setAccessibleName(tr("Trace file"));
+    m_traceFile->setMinimumHeight(theme::kTouch - 8);
+    m_browse = new QPushButton(tr("Choose a trace…"), this);
+    m_browse->setObjectName("browseTrace");
+    m_browse->setMinimumHeight(theme::kTouch - 8);
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(theme::kMargin, 6, theme::kMargin, 0);
+    line->setSpacing(theme::kGap);
+    auto* label = new QLabel(tr("Measured"), this);
+    label->setFixedWidth(kLabel);
+    line->addWidget(label);
+    line->addWidget(m_traceFile, 1);
+    line->addWidget(m_browse);
+    connect(m_traceFile, &QLineEdit::returnPressed, this, [this] { loadTrace(m_traceFile->text()); });
+    connect(m_browse, &QPushButton::clicked, this, &PressPage::browse);
+    return line;
+}
+
+QLayout* PressPage::buildLiveLine() {
+    m_line = new QLineEdit(this);
+    m_line->setObjectName("pressLine");
+    m_line->setPlaceholderText(tr("127.0.0.1:port or /dev/tty…"));
+    m_line->setAccessibleName(tr("Press transducer"));
+    m_line->setMinimumHeight(theme::kTouch - 8);
+    m_lineState = new QLabel(this);
+    m_lineState->setObjectName("pressLineState");
+    auto* raw = new QPushButton(tr("Raw lines"), this);
+    raw->setObjectName("showRaw");
+    raw->setMinimumHeight(theme::kTouch - 8);
+    raw->setCheckable(true);
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(theme::kMargin, 4, theme::kMargin, theme::kGap);
+    line->setSpacing(theme::kGap);
+    auto* label = new QLabel(tr("Transducer"), this);
+    label->setFixedWidth(kLabel);
+    line->addWidget(label);
+    line->addWidget(m_line, 2);
+    line->addWidget(m_lineState, 3);
+    line->addWidget(raw);
+    connect(m_line, &QLineEdit::returnPressed, this, [this] {
+        m_live->connectTo(m_line->text());
+        // Space and Z are for the press from here on, but this Enter is not.
+        QTimer::singleShot(0, m_bench, [this] { m_bench->setFocus(); });
+    });
+    connect(raw, &QPushButton::toggled, m_raw, &QWidget::setVisible);
+    return line;
+}
+
+void PressPage::showLineState() {
+    m_lineState->setText(m_live->stateText());
+    const bool bad = m_live->state() == device::LineClient::State::Failed;
+    m_lineState->setStyleSheet(
+        QStringLiteral("color:%1").arg((bad ? theme::roles().stop : theme::roles().muted).name()));
+    emit slipChanged();
+}
+
+void PressPage::showLive() {
+    m_lineState->setText(m_live->stateText());
+    if (m_raw->isVisible()) m_raw->setPlainText(m_live->rawLines().join('\n'));
+    if (m_live->recording() && m_session->plan().pressing)
+        m_chart->show(m_session->plan().pressing->expected, m_live->trace(), &m_live->analysis(), m_session->display());
+    emit slipChanged();
+}
+
+void PressPage::open(JobSession* session) {
+    m_session = session;
+    m_live->open(session);
+    m_bench->setDescribe([this](const section::Body& body) { return describePart(body, *m_session); });
+    refresh();
+}
+
+void PressPage::refresh() {
+    if (!m_session) return;
+    const auto& plan = m_session->plan();
+    const auto d = m_session->display();
+    auto scene = setupScene(*m_session, 0.75);
+    scene.title = tr("Pressing: bearing into housing");
+    scene.subtitle = tr("Ram above, bed below, three quarters in. Pick a part to see its sizes.");
+    if (plan.tools && plan.tools->choice) {
+        const auto& s = plan.tools->proof.stack;
+        scene.stroke = StrokeScale{
+            s.strokeUsed_mm, s.strokeThere_mm,
+            tr("ram stroke %1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))};
+    }
+    m_bench->show(std::move(scene));
+    if (plan.pressing && !m_live->recording())
+        m_chart->show(plan.pressing->expected, m_session->measuredTrace().value_or(trace::Trace{}),
+                      plan.trace ? &*plan.trace : nullptr, d);
+    else if (!plan.pressing)
+        m_chart->clear();
+    if (!m_traceFile->isModified()) m_traceFile->setText(q(m_session->job().traceFile));
+    emit slipChanged();
+}
+
+void PressPage::loadTrace(const QString& file) {
+    m_traceFile->setModified(false);
+    if (file.trimmed().isEmpty()) {
+        if (!m_session->job().traceFile.empty())
+            m_session->edit(tr("Remove trace"), [](job::Job& j) { j.traceFile.clear(); });
+        return;
+    }
+    const auto attached = m_session->attachTrace(file.trimmed().toStdString());
+    if (!attached) emit trouble(q(words::say(attached.error())));
+}
+
+void PressPage::browse() {
+    auto* dialog = new QFileDialog(this, tr("Choose a trace"), {}, tr("Traces (*.csv);;All files (*)"));
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QFileDialog::fileSelected, this, &PressPage::loadTrace);
+    dialog->open();
+}
+
+SlipModel PressPage::slip() const {
+    return m_live->recording() || (m_live->connected() && m_session->job().traceFile.empty())
+               ? liveSlip(*m_session, *m_live)
+               : pressSlip(*m_session);
+}
+
+bool PressPage::act() {
+    if (m_live->recording() || (m_live->connected() && m_session->job().traceFile.empty())) {
+        const auto done = m_live->recording() ? m_live->keep() : m_live->start();
+        if (!done) emit trouble(q(words::say(done.error())));
+        emit slipChanged();
+        return false;
+    }
+    m_session->setDone(job::Station::Press, true);
+    return true;
+}
+
+void PressPage::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Z && event->modifiers() == Qt::NoModifier && m_live->connected()) return m_live->zero();
+    if (event->key() == Qt::Key_S && event->modifiers() == Qt::NoModifier) {
+        m_sound = !m_sound;
+        return;
+    }
+    StationPage::keyPressEvent(event);
+}
+
+QWidget* PressPage::firstFocus() {
+    return m_bench;
+}
+
+} // namespace arbor::ui
