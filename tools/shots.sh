@@ -14,7 +14,7 @@ mkdir -p "$out"
 "$app" "$shop" --shot "$out/shelf.png"
 "$app" "$shop" --station rack --shot "$out/rack.png"
 "$app" "$shop/filler-pump-shaft.arbor.json" --station tooling --item 3 --turn --shot "$out/turn.png"
-for station in fit tooling press; do
+for station in fit tooling; do
     "$app" "$job" --station "$station" --shot "$out/$station.png"
 done
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
@@ -29,6 +29,12 @@ done
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
 "$app" "$shop/filler-pump-shaft.arbor.json" --station together --shot "$out/together.png"
+
+# On its way from the oven: the clocks count from now.
+drum=$shop/conveyor-tail-drum.arbor.json
+ago() { date -d "-$1 seconds" +%Y-%m-%dT%H:%M:%S; }
+sed -i "s/^  \"units\"/  \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}]},\n  \"units\"/" "$drum"
+"$app" "$drum" --station warm --shot "$out/warm.png"
 
 # The trap: a sleeve that lands on the inner ring.
 sed -i 's/"press": "P30"/"press": "P30", "driver": "S11"/' "$job"

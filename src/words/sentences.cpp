@@ -93,6 +93,9 @@ Said sayFit(const Advice& a, const Display& d) {
                 "tightest pair plus " + d.fine(a.limit).text() + " of room; gloves, no flame near grease"};
     case Finding::NoHeatNeeded:
         return {"Drops in without heat", "even the tightest pair has room enough"};
+    case Finding::FrictionLearned:
+        return {"Friction " + decimals(a.value, 3) + " from " + a.subject + " good presses of this shop",
+                "one scatters by " + decimals(a.limit, 3) + "; the band is where the next one lies, inside the book’s"};
     case Finding::FrictionBand:
         return {"Friction " + decimals(a.value, 2) + "…" + decimals(a.limit, 2),
                 "steel in " + a.subject + ", practice band for this lubricant"};
@@ -328,6 +331,8 @@ std::string sourceName(const std::string& key) {
                                                           {"HB4.16", "free volume of the section"},
                                                           {"HB4.5", "Lamé"},
                                                           {"HB4.10", "linear expansion"},
+                                                          {"HB4.11", "balance of heat"},
+                                                          {"LOG", "this shop’s records"},
                                                           {"HB4.13", "least-squares plane"}};
     if (const auto found = names.find(key); found != names.end()) return found->second;
     return key.starts_with("HB") ? "practice" : key;

@@ -1,5 +1,9 @@
+#include "core/force/friction_log.h"
 #include "core/trace/trace.h"
+#include "support/shop.h"
 
+#include <algorithm>
+#include <cmath>
 #include <gtest/gtest.h>
 
 using namespace arbor;
@@ -67,4 +71,61 @@ TEST(Trace, TakesOtherUnitsByTheNamesOfTheirColumns) {
     EXPECT_NEAR(one("travel_mm,gauge_psi\n2,1000\n", 100).force_N, 689.476, 0.001);
     EXPECT_EQ(parseTrace("travel_mm,gauge_bar\n2,20\n").error().field, "gauge_bar");
     EXPECT_EQ(parseTrace("travel_mm,force_N\n1,2\n3,4\n")->back().t_s, 1); // read by hand, one after the other
+}
+
+TEST(FrictionLog, NarrowsTheBookToWhereTheNextPressLies) {
+    const auto learned = force::learnFriction({0.10, 0.11, 0.12, 0.10, 0.12, 0.11}, {0.05, 0.2});
+    ASSERT_TRUE(learned);
+    EXPECT_EQ(learned->presses, 6u);
+    EXPECT_NEAR(learned->mean, 0.11, 1e-12);
+    EXPECT_NEAR(learned->scatter, 0.008944, 1e-6); // sqrt(4 x 0.01^2 / 5)
+    // Student's t for five degrees, 95 %: 2.5706, from tables.
+    EXPECT_NEAR(learned->band.upper, 0.11 + 2.5706 * 0.008944 * std::sqrt(1 + 1.0 / 6), 1e-4);
+    EXPECT_NEAR(learned->band.lower, 0.22 - learned->band.upper, 1e-9);
+}
+
+TEST(FrictionLog, NeverWidensTheBookNorBelievesAFew) {
+    EXPECT_FALSE(force::learnFriction({0.1, 0.1, 0.1, 0.1}, {0.08, 0.13}));
+    EXPECT_FALSE(force::learnFriction({0.3, 0.31, 0.3, 0.32, 0.3}, {0.08, 0.13})); // something else is wrong
+    const auto wild = force::learnFriction({0.08, 0.13, 0.09, 0.12, 0.1}, {0.08, 0.13});
+    ASSERT_TRUE(wild);
+    EXPECT_EQ(wild->band, (Limits{0.08, 0.13}));
+    const auto same = force::learnFriction(std::vector<double>(9, 0.1), {0.05, 0.2});
+    EXPECT_NEAR(same->band.width(), 2 * 0.08 * 0.1, 1e-12); // a trace tells it no finer
+}
+
+TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
+    auto lib = arbor::testing::demoLibrary();
+    const auto band = [&] {
+        return plan::frictionOf(lib, catalog::FrictionFamily::CastIron, catalog::Lubricant::LightOil);
+    };
+    lib.records.clear();
+    job::Record good;
+    good.pressVerdict = "home";
+    good.friction = 0.1;
+    good.seatMaterial = "grey_cast_iron";
+    lib.records.assign(4, good);
+    auto other = good;
+    other.pressVerdict = "above_band";
+    lib.records.push_back(other);
+    other = good;
+    other.seatMaterial = "aluminium";
+    lib.records.push_back(other);
+    other = good;
+    other.lubricant = catalog::Lubricant::Grease;
+    lib.records.push_back(other);
+    EXPECT_FALSE(band().learned);
+    EXPECT_EQ(band().band, band().book);
+    lib.records.push_back(good);
+    ASSERT_TRUE(band().learned);
+    EXPECT_LT(band().band.width(), band().book.width());
+    // And the next prediction is narrower, with its reason.
+    const auto job = arbor::testing::demoJob("seamer-turret-upper");
+    const auto before = plan::planJob(job, arbor::testing::demoLibrary(), std::nullopt),
+               after = plan::planJob(job, lib, std::nullopt);
+    const auto width = [](const plan::Plan& p) { return p.fit()->pressForce_N.most - p.fit()->pressForce_N.least; };
+    EXPECT_LT(width(after), width(before));
+    const auto& because = after.fit()->because;
+    EXPECT_TRUE(std::any_of(because.begin(), because.end(),
+                            [](const Advice& a) { return a.id == Finding::FrictionLearned && a.subject == "5"; }));
 }

@@ -73,6 +73,7 @@ enum class Finding {
     BackUpTheRing,       ///< the old bearing had force through its elements
     // force
     FrictionBand,        ///< value..limit: band of friction, subject: pair and lubricant
+    FrictionLearned,     ///< value: mean, limit: scatter of one press, subject: number of presses
     PathProven,          ///< subject: ring
     PathThroughElements, ///< value: force [N], limit: static load they carry [N], subject: what is pushed
     PathThroughPart,     ///< value: force [N], subject: the part that must not carry

@@ -57,7 +57,8 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
     const bool fits = *sleeve && (*sleeve)->outsideDia_mm > in.dia_mm &&
                       (in.outer.otherDia_mm == 0 || (*sleeve)->outsideDia_mm < in.outer.otherDia_mm);
     if (fits) in.sleeve = *sleeve;
-    in.friction = lib.friction.at({s.outer.material->family, job.lubricant});
+    const auto friction = frictionOf(lib, s.outer.material->family, job.lubricant);
+    in.friction = friction.band;
     in.engagedLength_mm = s.length_mm;
     const auto seat = fit::Seat::of(in, fit::gridStep(fit::scatterWidth(in)));
     if (!seat) return tl::unexpected(at(seat.error(), s.outer.place + ": " + seat.error().field));
@@ -70,6 +71,9 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
                                        in.outer.otherDia_mm,
                                        {},
                                        "DIN7190-1"});
+    if (friction.learned)
+        out.fit->because.push_back({Finding::FrictionLearned, Severity::Info, friction.learned->mean,
+                                    friction.learned->scatter, std::to_string(friction.learned->presses), "LOG"});
     const auto* press = lib.rack.press(job.tooling.press);
     out.off = route::breakaway(out.fit->pressForce_N, job.strip.rust,
                                press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);

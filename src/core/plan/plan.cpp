@@ -137,7 +137,7 @@ tooling::LoadCase loadCase(const Plan& plan, const Job& job, const Library& lib)
             true,
             plan.arrangement->bearing.elementDia_mm,
             fit.interference_mm.likely,
-            lib.friction.at({housing.family, job.lubricant}).upper};
+            frictionOf(lib, housing.family, job.lubricant).band.upper};
 }
 
 /// What the chosen press can do of it, and what its gauge will show.
@@ -280,7 +280,7 @@ void insistOnBackingUp(Plan& plan) {
 
 trace::AnalysisInput analysisInput(const Job& job, const Library& lib) {
     trace::AnalysisInput in;
-    in.likelyFriction = lib.friction.at({lib.materials.at(job.housing.material).family, job.lubricant}).mid();
+    in.likelyFriction = frictionOf(lib, lib.materials.at(job.housing.material).family, job.lubricant).band.mid();
     return in;
 }
 
@@ -325,6 +325,21 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
 }
 
 } // namespace
+
+FrictionBand frictionOf(const Library& lib, catalog::FrictionFamily family, catalog::Lubricant lubricant) {
+    FrictionBand out;
+    out.band = out.book = lib.friction.at({family, lubricant});
+    std::vector<double> found;
+    for (const auto& r : lib.records) {
+        const auto material = lib.materials.find(r.seatMaterial);
+        if (r.friction && r.pressVerdict == name(trace::Verdict::Home) && r.lubricant == lubricant &&
+            material != lib.materials.end() && material->second.family == family)
+            found.push_back(*r.friction);
+    }
+    out.learned = force::learnFriction(found, out.book);
+    if (out.learned) out.band = out.learned->band;
+    return out;
+}
 
 std::string limitsRow(catalog::BearingType type, const std::string& toleranceClass) {
     switch (type) {

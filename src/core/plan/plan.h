@@ -3,6 +3,7 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/catalog/rack.h"
+#include "core/force/friction_log.h"
 #include "core/job/job.h"
 #include "core/plan/fit_plan.h"
 #include "core/plan/heat_plan.h"
@@ -29,6 +30,14 @@ struct Library {
     std::vector<thermal::HeatSource> heatSources;
     std::vector<job::Record> records; ///< of the shop's closed jobs
 };
+
+/// Friction of the next press: the book's band, narrowed by the shop's own good presses where there are enough.
+struct FrictionBand {
+    Limits band;
+    Limits book;
+    std::optional<force::LearnedFriction> learned;
+};
+FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, catalog::Lubricant lubricant);
 
 struct PressPlan {
     trace::Expected expected;

@@ -3,7 +3,9 @@
 #include <cvode/cvode.h>
 #include <memory>
 #include <nvector/nvector_serial.h>
+#include <sunlinsol/sunlinsol_band.h>
 #include <sunlinsol/sunlinsol_dense.h>
+#include <sunmatrix/sunmatrix_band.h>
 #include <sunmatrix/sunmatrix_dense.h>
 
 namespace arbor::thermal {
@@ -31,8 +33,10 @@ public:
         const auto n = static_cast<sunindextype>(state.size());
         SUNContext_Create(nullptr, &m_context);
         m_y = N_VMake_Serial(n, state.data(), m_context);
-        m_matrix = SUNDenseMatrix(n, n, m_context);
-        m_linear = SUNLinSol_Dense(m_y, m_matrix, m_context);
+        const sunindextype band = ode.neighbours.value_or(0);
+        m_matrix = ode.neighbours ? SUNBandMatrix(n, band, band, m_context) : SUNDenseMatrix(n, n, m_context);
+        m_linear =
+            ode.neighbours ? SUNLinSol_Band(m_y, m_matrix, m_context) : SUNLinSol_Dense(m_y, m_matrix, m_context);
         m_memory = CVodeCreate(CV_BDF, m_context);
         CVodeSetErrHandlerFn(
             m_memory, [](int, const char*, const char*, char*, void*) {}, nullptr);

@@ -14,6 +14,9 @@ struct Ode {
     std::function<void(double t, std::span<const double> y, std::span<double> slope)> slope;
     /// The time at which this falls through zero is found; empty: nothing is looked for.
     std::function<double(double t, std::span<const double> y)> event;
+    /// How many neighbours on either side a value mostly hangs on; a guess that leaves some out costs steps, not
+    /// accuracy.
+    std::optional<int> neighbours;
     double relative = 1e-7;
     double absolute = 1e-7;
 };
@@ -25,7 +28,7 @@ struct OdeRun {
 
 /// Solves a stiff system from t0 through the times, in rising order, by backward differences with error control.
 /// @errors NotDefined when the solver gives up, with its own reason
-/// @source SUNDIALS CVODE, BDF with a dense Newton iteration
+/// @source SUNDIALS CVODE, BDF with a dense or banded Newton iteration
 Result<OdeRun> solveStiff(const Ode& ode, std::vector<double> start, double t0, const std::vector<double>& times);
 
 } // namespace arbor::thermal

@@ -56,8 +56,6 @@ void addSafe(QCustomPlot& plot, const plan::HeatPlan& plan, const plan::HeatCour
     safe->setBrush(roles().provenPale);
     safe->setPen(Qt::NoPen);
     safe->setLayer("background");
-    label(plot, QObject::tr("safe to start"), std::min(end, c.lastStart_s.value_or(end)), d.fineValue(plan.least_mm),
-          roles().proven, Qt::AlignRight | Qt::AlignBottom);
 }
 
 } // namespace
@@ -109,6 +107,8 @@ void GapChart::show(const plan::HeatPlan& plan, const plan::HeatCourse& c, std::
         upright(*m_plot, *c.likely.together.grip_s, roles().stop, Qt::DashLine, 1.2);
         label(*m_plot, tr("grips"), *c.likely.together.grip_s, top * 0.86, roles().stop, Qt::AlignLeft | Qt::AlignTop);
     }
+    label(*m_plot, tr("safe to start"), std::min(end, c.lastStart_s.value_or(end)), d.fineValue(plan.least_mm),
+          roles().proven, Qt::AlignRight | Qt::AlignBottom);
     if (now_s) {
         upright(*m_plot, *now_s, roles().ink, Qt::SolidLine, 2.2);
         label(*m_plot, tr("now, %1 s").arg(std::lround(*now_s)), *now_s, top * 0.74, roles().ink,

@@ -9,6 +9,7 @@
 #include <QImageReader>
 #include <QUndoCommand>
 #include <algorithm>
+#include <cmath>
 
 namespace arbor::ui {
 
@@ -86,10 +87,17 @@ const plan::HeatPlan* JobSession::heat() const {
 }
 
 const std::optional<plan::HeatCourse>& JobSession::heatCourse() const {
+    // Carried for longer than the walk was thought to take: it goes in now at the earliest.
+    constexpr double kRefresh_s = 5;
+    double walk = job().heat.walk_s;
+    for (const auto& clock : job().heat.clocks)
+        if (clock.what == job::Clock::What::Carry)
+            walk = std::max(walk, std::ceil(secondsBetween(clock.started, now()) / kRefresh_s) * kRefresh_s);
+    if (m_heatCourse && m_heatCourse->walk_s != walk) m_heatCourse.reset();
     if (!m_heatCourse && heat()) {
         // What the oven is off is in the thermometer's readings already.
         const double off = job().heat.readings.empty() ? job().heat.off_K : 0;
-        if (auto course = plan::followHeat(*heat(), job().heat.walk_s, off)) m_heatCourse = std::move(*course);
+        if (auto course = plan::followHeat(*heat(), walk, off)) m_heatCourse = std::move(*course);
     }
     return m_heatCourse;
 }
