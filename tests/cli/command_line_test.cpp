@@ -460,3 +460,73 @@ TEST(CommandLine, AWishedToolThatIsGoneEndsWithTwoAndItsPlace) {
     EXPECT_EQ(all.exit, 1);
     EXPECT_THAT(all.err, HasSubstr("S99"));
 }
+
+TEST(CommandLine, HeatTellsMixLimitsWindowAndGrip) {
+    const TemporaryShop shop;
+    const auto drum = shop.file("conveyor-tail-drum.arbor.json");
+    const auto r = run({"heat", drum});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    for (const char* said : {"+ Warm the drum end to 125 °C, chill the inner cup to −16 °C", "x Chill the inner cup",
+                             "oven at 130 °C", "up to 200 °C  grey cast iron", "down to −55 °C", "last safe start",
+                             "Hold it on the shoulder", "! Gloves for hot parts"})
+        EXPECT_THAT(r.out, HasSubstr(said));
+    const auto json = nlohmann::json::parse(run({"heat", drum, "--json"}).out);
+    EXPECT_EQ(json["mix"], "both");
+    EXPECT_EQ(json["outer"]["degC"], 125);
+    EXPECT_EQ(json["inner"]["source"], "freezer");
+    EXPECT_EQ(json["inner"]["floors"][0]["degC"], -55);
+    EXPECT_GT(json["outer"]["soak"]["time_s"], json["outer"]["soak"]["skin_s"]);
+    EXPECT_GT(json["course"]["last_start_s"], 60);
+    EXPECT_LT(json["course"]["grip_first_s"], json["course"]["grip_last_s"]);
+    const auto& gap = json["course"]["clearance"];
+    ASSERT_GT(gap.size(), 20u);
+    for (std::size_t i = 1; i < gap.size(); ++i)
+        EXPECT_LT(gap[i]["likely_um"], gap[i - 1]["likely_um"]); // it only ever closes
+}
+
+TEST(CommandLine, HeatAsksWhatIf) {
+    const TemporaryShop shop;
+    const auto drum = shop.file("conveyor-tail-drum.arbor.json");
+    const auto course = [&](std::vector<std::string> more) {
+        std::vector<std::string> words{"heat", drum, "--json"};
+        words.insert(words.end(), more.begin(), more.end());
+        return nlohmann::json::parse(run(words).out)["course"];
+    };
+    EXPECT_LT(course({"--off", "10"})["last_start_s"], course({})["last_start_s"]);
+    EXPECT_EQ(course({"--walk", "90"})["walk_s"], 90);
+    const auto far = run({"heat", drum, "--walk", "9000"});
+    EXPECT_EQ(far.exit, 2);
+    EXPECT_THAT(far.err, HasSubstr("heat/walk_s"));
+    const auto none = run({"heat", drum, "--seat", "drum+nothing"});
+    EXPECT_EQ(none.exit, 2);
+    EXPECT_THAT(none.err, HasSubstr("--seat"));
+    const auto shaft = run({"heat", shop.jobFile(), "--seat", "bearing+spindle"});
+    EXPECT_EQ(shaft.exit, 0) << shaft.err;
+    EXPECT_THAT(shaft.out, HasSubstr("bearing"));
+}
+
+TEST(CommandLine, HeatBeyondACeilingEndsWithOne) {
+    const TemporaryShop shop;
+    auto text = shop.read("seamer-turret-upper.arbor.json");
+    text = replaced(text, "\"units\"",
+                    "\"heat\": {\"seats\": [{\"outer\": \"housing\", \"inner\": \"bearing\", \"outer_degC\": 180}]}, "
+                    "\"units\"");
+    shop.write("hot.arbor.json", text);
+    const auto r = run({"heat", shop.file("hot.arbor.json")});
+    EXPECT_EQ(r.exit, 1);
+    EXPECT_THAT(r.out, HasSubstr("Once it is in"));
+    shop.write("odd.arbor.json", replaced(text, "\"outer_degC\": 180", "\"outer_source\": \"bonfire\""));
+    const auto odd = run({"heat", shop.file("odd.arbor.json")});
+    EXPECT_EQ(odd.exit, 2);
+    EXPECT_THAT(odd.err, HasSubstr("outer_source"));
+}
+
+TEST(CommandLine, PressReadsItsTrace) {
+    const TemporaryShop shop;
+    const auto json =
+        nlohmann::json::parse(run({"press", shop.file("exhaust-fan-carrier.arbor.json"), "--json"}).out)["press"];
+    EXPECT_EQ(json["trace"]["verdict"], "home");
+    EXPECT_NEAR(json["trace"]["knee_mm"].get<double>(), json["home_travel_mm"].get<double>(), 0.3);
+    EXPECT_GT(json["trace"]["friction"], 0.05);
+    EXPECT_EQ(json["trace"]["phases"].back()["phase"], "hold");
+}

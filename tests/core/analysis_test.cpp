@@ -222,3 +222,22 @@ TEST(Analysis, EveryVerdictHasItsWords) {
         EXPECT_FALSE(plan::name(v).empty());
     }
 }
+
+TEST(SimulatedPresses, PressureOfTheStandInAgreesWithTheCoresOwn) {
+    for (const double wall : {1.3, 1.7, 2.2}) {
+        sim::RealSeat s;
+        s.bodyOutside_mm = s.dia_mm * wall;
+        fit::JointInput joint;
+        joint.interfaceDia_mm = s.dia_mm;
+        joint.innerBoreDia_mm = s.ringBore_mm;
+        joint.outerOutsideDia_mm = s.bodyOutside_mm;
+        joint.inner = {s.ringE_MPa, s.ringNu, 1e-5};
+        joint.outer = {s.bodyE_MPa, s.bodyNu, 1e-5};
+        EXPECT_NEAR(sim::seatPressure(s, 0.01), *fit::jointStiffness(joint) * 0.01, 1e-6);
+    }
+}
+
+TEST(SimulatedPresses, SameStreamSamePress) {
+    EXPECT_EQ(simulate(sim::Fault::Galling, 5).trace, simulate(sim::Fault::Galling, 5).trace);
+    EXPECT_NE(simulate(sim::Fault::Galling, 5).trace, simulate(sim::Fault::Galling, 6).trace);
+}

@@ -143,3 +143,17 @@ TEST(Contact, EngagedLengthLeavesGroovesOut) {
                        {Slice::tube(0, 10, 31, 50), Slice::tube(10, 12, 33, 50), Slice::tube(12, 20, 31, 50)}};
     EXPECT_NEAR(engagedLength(housing, tube(5, 10, 30, 62)), 8, 1e-12);
 }
+
+TEST(Body, VolumeAndSkinOfTubeAndConeByHand) {
+    Body tube;
+    tube.slices = {Slice::tube(0, 10, 5, 8)};
+    EXPECT_NEAR(volume_mm3(tube), std::numbers::pi * (64 - 25) * 10, 1e-9);
+    EXPECT_NEAR(skin_mm2(tube), 2 * std::numbers::pi * (8 + 5) * 10 + 2 * std::numbers::pi * (64 - 25), 1e-9);
+    Body cone;
+    cone.slices = {{0, 12, 0, 0, 9, 4}};
+    EXPECT_NEAR(volume_mm3(cone), std::numbers::pi / 3 * 12 * (81 + 36 + 16), 1e-9);
+    EXPECT_NEAR(skin_mm2(cone), std::numbers::pi * (9 + 4) * 13 + std::numbers::pi * (81 + 16), 1e-9);
+    // Two slices of one tube have the skin of the tube: the face between them is none.
+    tube.slices = {Slice::tube(0, 4, 5, 8), Slice::tube(4, 10, 5, 8)};
+    EXPECT_NEAR(skin_mm2(tube), 2 * std::numbers::pi * 13 * 10 + 2 * std::numbers::pi * 39, 1e-9);
+}
