@@ -42,6 +42,8 @@ void printCourse(std::ostream& out, const plan::HeatCourse& c, const words::Disp
     out << "  last safe start  " << (c.lastStart_s ? words::duration(*c.lastStart_s) : std::string("stays open"))
         << '\n'
         << "  " << words::gripWords(c).line() << '\n';
+    if (c.lastStart_s && *c.lastStart_s < c.walk_s)
+        printAdvice(out, {{Finding::WindowShort, Severity::Look, *c.lastStart_s, c.walk_s, {}, "HB4.11"}}, d);
     if (c.ready_s) out << "  measure and load after " << words::duration(*c.ready_s) << '\n';
 }
 

@@ -1,6 +1,7 @@
 // Stand-ins for the instruments of a shop. They speak as real ones do: plain text lines over TCP on this machine.
 #include "sim/gauge_server.h"
 #include "sim/press_instrument.h"
+#include "sim/thermometer.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
@@ -68,6 +69,25 @@ void describe(CLI::App& app, PressOptions& o) {
     press->add_flag("--go", o.goAtOnce, "work the ram at once");
 }
 
+struct ThermometerOptions {
+    arbor::sim::Thermometer::Options probe;
+    unsigned short port = 0;
+    bool terminal = false;
+};
+
+void describe(CLI::App& app, ThermometerOptions& o) {
+    auto* probe = app.add_subcommand("thermometer", "A probe on a part that cools");
+    probe->add_option("--start", o.probe.start_C, "temperature at first [degC]");
+    probe->add_option("--room", o.probe.room_C, "[degC]");
+    probe->add_option("--halves", o.probe.halves_s, "the difference to the room halves in that time [s]")
+        ->check(CLI::PositiveNumber);
+    probe->add_option("--noise", o.probe.noise_K, "one sigma [K]")->check(CLI::NonNegativeNumber);
+    probe->add_option("--every", o.probe.every_ms, "milliseconds")->check(CLI::PositiveNumber);
+    probe->add_option("--seed", o.probe.seed, "of the noise");
+    probe->add_option("--port", o.port, "to listen on; 0: any");
+    probe->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+}
+
 void describe(CLI::App& app, GaugeOptions& o) {
     auto* gauge = app.add_subcommand("gauge", "A bore gauge: Enter pushes its button");
     gauge->add_option("--dia", o.bore.dia_mm, "diameter in the middle [mm]")->check(CLI::Range(1.0, 3000.0));
@@ -117,17 +137,31 @@ int runGauge(const GaugeOptions& o) {
     return QCoreApplication::exec();
 }
 
-int runPress(PressOptions o) {
-    arbor::sim::LinePort port;
-    const auto address = port.listen(o.port);
-    if (address.isEmpty()) return failed(QStringLiteral("port %1: %2").arg(o.port).arg(port.error()));
-    std::printf("%s\n", qPrintable(address));
-    if (o.terminal) {
-        const auto terminal = port.openTerminal();
-        if (terminal.isEmpty()) return failed(port.error());
-        std::printf("%s\n", qPrintable(terminal));
+/// Opens what was asked for and says on standard output where it is.
+bool openPort(arbor::sim::LinePort& port, unsigned short number, bool terminal) {
+    QStringList where{port.listen(number)};
+    if (terminal && !where.front().isEmpty()) where << port.openTerminal();
+    for (const auto& one : where) {
+        if (one.isEmpty()) {
+            failed(QStringLiteral("port %1: %2").arg(number).arg(port.error()));
+            return false;
+        }
+        std::printf("%s\n", qPrintable(one));
     }
     std::fflush(stdout);
+    return true;
+}
+
+int runThermometer(const ThermometerOptions& o) {
+    arbor::sim::LinePort port;
+    if (!openPort(port, o.port, o.terminal)) return 2;
+    const arbor::sim::Thermometer probe(port, o.probe);
+    return QCoreApplication::exec();
+}
+
+int runPress(PressOptions o) {
+    arbor::sim::LinePort port;
+    if (!openPort(port, o.port, o.terminal)) return 2;
     o.press.fault = kFaultNames.at(o.fault);
     o.press.stroke.every_s = 1.0 / o.rate;
     arbor::sim::PressInstrument press(port, o.press);
@@ -144,8 +178,11 @@ int main(int argc, char** argv) {
     CLI::App app{"Instruments that are not there"};
     GaugeOptions gauge;
     PressOptions press;
+    ThermometerOptions thermometer;
     describe(app, gauge);
     describe(app, press);
+    describe(app, thermometer);
     CLI11_PARSE(app, argc, argv);
+    if (app.got_subcommand("thermometer")) return runThermometer(thermometer);
     return app.got_subcommand("press") ? runPress(press) : runGauge(gauge);
 }

@@ -4,6 +4,7 @@
 #include "device/press_recorder.h"
 #include "sim/line_port.h"
 #include "sim/press_instrument.h"
+#include "sim/thermometer.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -124,6 +125,27 @@ TEST_F(Line, ComesBackByItselfAfterTheInstrumentWasGone) {
     sim::LinePort second;
     ASSERT_EQ(second.listen(address.section(':', 1).toUShort()), address);
     EXPECT_TRUE(QTest::qWaitFor([&] { return client.state() == LineClient::State::On; }, kPatience_ms));
+}
+
+TEST_F(Line, ThermometerShowsAPartThatCools) {
+    sim::Thermometer::Options o;
+    o.start_C = 120;
+    o.noise_K = 0;
+    o.halves_s = 1;
+    o.every_ms = 1000;
+    sim::Thermometer probe(port, o);
+    LineClient client;
+    std::vector<double> seen;
+    QObject::connect(&client, &LineClient::line, [&](const QString& text) {
+        seen.push_back(std::get<Temperature>(*parseInstrumentLine(text.toStdString())).temp_C);
+    });
+    client.connectTo(port.openTerminal());
+    for (int i = 0; i < 3; ++i)
+        probe.say();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return seen.size() >= 3; }, kPatience_ms));
+    EXPECT_EQ(seen[0], 120);
+    EXPECT_EQ(seen[1], 70); // half the difference is gone
+    EXPECT_EQ(seen[2], 45);
 }
 
 TEST_F(Line, WhatIsNoSerialLineSaysSo) {

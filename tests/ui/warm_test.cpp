@@ -1,6 +1,7 @@
 // Warm & chill through the real window: choice, clocks, carry, thermometer, hold, what is typed.
 #include "support/window.h"
 
+#include "sim/line_port.h"
 #include "ui/charts/gap_chart.h"
 #include "ui/session/instant.h"
 #include "ui/shell/clock_strip.h"
@@ -111,6 +112,33 @@ TEST_F(Warm, ThermometerMovesTheTimeLeft) {
     EXPECT_EQ(saved().heat.readings[0].temp_C, 110);
 }
 
+TEST_F(Warm, ThermometerOnItsLineIsFollowedWhileItIsCarried) {
+    openWarm();
+    sim::LinePort port;
+    const auto probe = [&](const char* line) {
+        port.say(line);
+        return QTest::qWaitFor([&] { return !job().heat.readings.empty(); }, 300);
+    };
+    type("probeLine", port.listen(0));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("probeLineUnderstood")->text() == "connected"; },
+                                arbor::testing::kPatience_ms));
+    EXPECT_FALSE(probe("temp 124.5")) << "in the oven nobody asks";
+    find<QWidget>("warmPage")->setFocus();
+    soakBoth();
+    key(Qt::Key_Space);
+    wait(8);
+    EXPECT_FALSE(probe("temp hot"));
+    port.say("temp 112.0");
+    port.say("temp 111.9"); // the next one comes too soon to tell anything
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !job().heat.readings.empty(); }, arbor::testing::kPatience_ms));
+    wait(6);
+    port.say("temp 111.0");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return job().heat.readings.size() == 2; }, arbor::testing::kPatience_ms));
+    EXPECT_EQ(saved().heat.readings[0].temp_C, 112);
+    EXPECT_EQ(saved().heat.readings[1].temp_C, 111);
+    EXPECT_LT(session().heat()->outer.temp_C, session().plan().heat->outer.temp_C);
+}
+
 TEST_F(Warm, OwnTemperatureIsJudgedAndGoneWhenEmptied) {
     openWarm("seamer-turret-upper");
     type("heatOuterTemp", "150");
@@ -133,8 +161,11 @@ TEST_F(Warm, WhatIfMovesTheCurve) {
     EXPECT_LT(*session().heatCourse()->lastStart_s, asPlanned);
     type("ovenOff", "0");
     type("walk", "120");
+    EXPECT_FALSE(slipSays("Open for"));
     EXPECT_EQ(saved().heat.walk_s, 120);
     EXPECT_EQ(session().heatCourse()->walk_s, 120);
+    type("walk", "600"); // out of sight of the oven
+    EXPECT_TRUE(slipSays("Open for"));
     type("walk", "-3");
     EXPECT_EQ(find<QLabel>("walkUnderstood")->text(), "0 to 600");
 }

@@ -1,5 +1,6 @@
 #include "ui/warm/warm_page.h"
 
+#include "device/instrument_line.h"
 #include "ui/charts/gap_chart.h"
 #include "ui/session/instant.h"
 #include "ui/stations/entry_sheet.h"
@@ -65,6 +66,11 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     layout->addLayout(head);
     layout->addWidget(m_chart, 11);
     layout->addLayout(lower, 10);
+    m_probe.setPersistent(true);
+    connect(&m_probe, &device::LineClient::line, this, &WarmPage::hear);
+    connect(&m_probe, &device::LineClient::stateChanged, this, [this] {
+        if (m_sheet) m_sheet->refresh();
+    });
     m_second = new QTimer(this);
     m_second->setInterval(1000);
     connect(m_second, &QTimer::timeout, this, [this] {
@@ -188,6 +194,9 @@ void WarmPage::addRoom() {
             return at.empty() ? QString() : q(timeOfDay(at));
         },
         [] { return QString(); });
+}
+
+void WarmPage::addThermometer() {
     m_sheet->addField(
         "thermometer", tr("Thermometer"),
         [this](const QString& typed) -> EntrySheet::Understood {
@@ -199,6 +208,31 @@ void WarmPage::addRoom() {
             return {};
         },
         [] { return QString(); }, [this] { return tr("%1 readings").arg(m_session->job().heat.readings.size()); });
+    m_sheet->addField(
+        "probeLine", tr("or its line"),
+        [this](const QString& typed) -> EntrySheet::Understood {
+            m_probe.connectTo(typed);
+            return {};
+        },
+        [this] { return m_probe.address(); },
+        [this] {
+            using State = device::LineClient::State;
+            return m_probe.state() == State::On       ? tr("connected")
+                   : m_probe.state() == State::Failed ? m_probe.reason()
+                                                      : QString();
+        });
+}
+
+/// One reading every few seconds is enough to see how it cools.
+void WarmPage::hear(const QString& line) {
+    constexpr double kApart_s = 5;
+    const auto bytes = line.toUtf8();
+    const auto said = device::parseInstrumentLine({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    const auto* temp = said ? std::get_if<device::Temperature>(&*said) : nullptr;
+    if (!temp || !m_session || warmState(*m_session).phase != WarmPhase::Carried) return;
+    const auto& seen = m_session->job().heat.readings;
+    if (seen.empty() || secondsBetween(seen.back().when, m_session->now()) >= kApart_s)
+        m_session->addHeatReading(temp->temp_C);
 }
 
 void WarmPage::buildSheet() {
@@ -206,6 +240,7 @@ void WarmPage::buildSheet() {
     addSide(true);
     addSide(false);
     addRoom();
+    addThermometer();
     m_scroll->setWidget(m_sheet); // the old one goes
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
 class QComboBox;
@@ -30,6 +31,8 @@ private:
     void buildSheet();
     void addSide(bool outer);
     void addRoom();
+    void addThermometer();
+    void hear(const QString& line);
     void showCourse();
     void startSoaking(bool outer);
     void startCarry();
@@ -42,6 +45,7 @@ private:
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
     QComboBox* m_seats;
+    device::LineClient m_probe; ///< the thermometer's line
     QTimer* m_second;
 };
 

@@ -86,6 +86,8 @@ void describeWays(SlipModel& slip, const JobSession& session, const plan::HeatPl
     slip.notesTitle = tr("Because");
     addNotes(slip, plan.findings, d);
     if (const auto& c = session.heatCourse(); c && plan.needed()) {
+        if (c->lastStart_s && *c->lastStart_s < c->walk_s)
+            addNotes(slip, {{Finding::WindowShort, Severity::Look, *c->lastStart_s, c->walk_s, {}, "HB4.11"}}, d);
         const auto grip = words::gripWords(*c);
         slip.notes.push_back({Tone::Caution, q(grip.head), q(grip.detail)});
         if (c->ready_s)
