@@ -1,5 +1,6 @@
 #include "core/thermal/stiff_solver.h"
 
+#include <cstdlib>
 #include <cvode/cvode.h>
 #include <memory>
 #include <nvector/nvector_serial.h>
@@ -24,6 +25,12 @@ int slopeOf(realtype t, N_Vector y, N_Vector out, void* user) {
 int eventOf(realtype t, N_Vector y, realtype* out, void* user) {
     *out = static_cast<const Ode*>(user)->event(t, values(y));
     return 0;
+}
+
+/// The library's name of a code, which it hands out for whoever asks to free.
+std::string nameOf(int code) {
+    const std::unique_ptr<char, decltype(&std::free)> name(CVodeGetReturnFlagName(code), &std::free);
+    return name.get();
 }
 
 /// What the library hands out, given back in the right order.
@@ -82,7 +89,7 @@ Result<OdeRun> solveStiff(const Ode& ode, std::vector<double> start, double t0, 
     for (const double time : times) {
         while (at < time) {
             const int code = solver.goTo(time, at);
-            if (code < 0) return refuse(ProblemCode::NotDefined, "t_s", plain(at), CVodeGetReturnFlagName(code));
+            if (code < 0) return refuse(ProblemCode::NotDefined, "t_s", plain(at), nameOf(code));
             if (code == CV_ROOT_RETURN && !out.event_s) out.event_s = at;
         }
         out.states.push_back(state);
