@@ -47,7 +47,7 @@ QString LinePort::openTerminal() {
         m_error = QString::fromLocal8Bit(std::strerror(errno));
         return {};
     }
-    const QString name = QString::fromLocal8Bit(::ptsname(m_terminal));
+    auto name = QString::fromLocal8Bit(::ptsname(m_terminal));
     m_other = ::open(name.toLocal8Bit().constData(), O_RDWR | O_NOCTTY);
     termios raw{};
     ::tcgetattr(m_other, &raw);

@@ -105,8 +105,8 @@ double RealPress::force(double x) const {
     return f;
 }
 
-Ram::Ram(RealPress press, Stroke stroke, std::mt19937& hand)
-    : m_press(std::move(press)), m_stroke(stroke), m_hand(hand), m_pauseAt(m_press.stopsAt() * between(0.3, 0.7, hand)),
+Ram::Ram(const RealPress& press, const Stroke& stroke, std::mt19937& hand)
+    : m_press(press), m_stroke(stroke), m_hand(hand), m_pauseAt(m_press.stopsAt() * between(0.3, 0.7, hand)),
       m_travel(-stroke.approach_mm) {}
 
 Reading Ram::next() {

@@ -88,7 +88,7 @@ struct Stroke {
 /// A ram that is worked from its approach to the hold, one reading after the other.
 class Ram {
 public:
-    Ram(RealPress press, Stroke stroke, std::mt19937& hand);
+    Ram(const RealPress& press, const Stroke& stroke, std::mt19937& hand);
 
     Reading next();
     bool finished() const { return m_held >= m_stroke.hold_s; }
