@@ -18,7 +18,6 @@ for station in fit tooling; do
     "$app" "$job" --station "$station" --shot "$out/$station.png"
 done
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
-"$app" "$shop/labeller-pulley.arbor.json" --station measure --item 4 --shot "$out/old-bearing.png"
 "$app" "$job" --station fit --what-if --shot "$out/what-if.png"
 "$app" "$job" --station fit --calc "interference 62 N7 od" --shot "$out/calculator.png"
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
@@ -28,7 +27,8 @@ done
 "$app" "$closed" --station seat --shot "$out/seat.png"
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
-"$app" "$shop/filler-pump-shaft.arbor.json" --station together --shot "$out/together.png"
+"$app" "$job" --station practice --shot "$out/practice.png"
+"$app" "$shop" --station friction --shot "$out/friction.png"
 
 # On its way from the oven: the clocks count from now.
 drum=$shop/conveyor-tail-drum.arbor.json

@@ -16,8 +16,15 @@
 #include <QTemporaryDir>
 #include <QTimer>
 #include <cstdio>
+#include <map>
 
 namespace {
+
+/// Beside the stations, by the action that opens each.
+const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangement"},
+                                                 {"rack", "actionRack"},
+                                                 {"practice", "actionPractice"},
+                                                 {"friction", "actionFriction"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
@@ -57,8 +64,8 @@ int main(int argc, char** argv) {
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
     const QCommandLineOption station(
         "station",
-        "open the job at: intake, strip, measure, fit, tooling, press, seat, close, together "
-        "(Strip, put together), arrangement, or rack",
+        "open the job at: intake, strip, measure, fit, tooling, warm, press, seat, close, together "
+        "(Strip, put together), arrangement, rack, practice or friction",
         "name");
     const QCommandLineOption item(
         "item", "with --station measure, fit or tooling: the line of the list, counted from 1", "number");
@@ -71,12 +78,12 @@ int main(int argc, char** argv) {
     parser.addOptions({shot, station, item, whatIf, turn, calc, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
-    const bool arrangement = parser.value(station) == "arrangement", together = parser.value(station) == "together",
-               rack = parser.value(station) == "rack";
-    if (parser.isSet(station) && !wanted && !arrangement && !together && !rack) {
+    const bool together = parser.value(station) == "together";
+    const auto place = kPlaces.find(parser.value(station).toStdString());
+    if (parser.isSet(station) && !wanted && !together && place == kPlaces.end()) {
         std::fprintf(stderr,
-                     "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, press, "
-                     "seat, close, together, arrangement or rack\n",
+                     "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, warm, "
+                     "press, seat, close, together, arrangement, rack, practice or friction\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
@@ -108,8 +115,7 @@ int main(int argc, char** argv) {
         window.findChild<QLineEdit*>("calcLine")->setText(parser.value(calc));
     }
     if (parser.isSet(turn)) window.findChild<QPushButton*>("turnOne")->click();
-    if (rack) window.findChild<QAction*>("actionRack")->trigger();
-    if (arrangement) window.findChild<QAction*>("actionArrangement")->trigger();
+    if (place != kPlaces.end()) window.findChild<QAction*>(place->second)->trigger();
     if (parser.isSet(card)) return printCard(window, parser.value(card));
     if (picture) shootAndQuit(window, parser.value(shot));
     return QApplication::exec();

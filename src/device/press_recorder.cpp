@@ -27,7 +27,8 @@ PressRecorder::~PressRecorder() {
 Result<void> PressRecorder::start(const QString& path) {
     stop();
     QDir().mkpath(QFileInfo(path).path());
-    m_file.setFileName(path);
+    m_path = path;
+    m_file.setFileName(path + kUnkept);
     if (!m_file.open(QIODevice::WriteOnly | QIODevice::NewOnly))
         return refuse(ProblemCode::Unwritable, path.toStdString(), {}, m_file.errorString().toStdString());
     m_file.write("t_s,travel_mm,force_N\n");
@@ -43,6 +44,13 @@ void PressRecorder::stop() {
     flush();
     m_flush->stop();
     m_file.close();
+}
+
+Result<void> PressRecorder::keep() {
+    stop();
+    if (!m_file.rename(m_path))
+        return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, m_file.errorString().toStdString());
+    return {};
 }
 
 void PressRecorder::flush() {

@@ -21,11 +21,14 @@ public:
     explicit PressRecorder(QObject* parent = nullptr);
     ~PressRecorder() override;
 
-    /// Starts a recording into a new file. @errors Unwritable
+    /// Starts a recording. Until it is kept it lies beside its file, under kUnkept. @errors Unwritable
     Result<void> start(const QString& path);
-    void stop(); ///< the file is whole afterwards
+    void stop(); ///< whole on the disk, but not kept
+    /// Stops it and gives it its name. @errors Unwritable
+    Result<void> keep();
+    static constexpr const char* kUnkept = ".part"; ///< what is added to its name
     bool recording() const { return m_file.isOpen(); }
-    QString path() const { return m_file.fileName(); }
+    const QString& path() const { return m_path; } ///< it will have when it is kept
 
     void take(const QString& line);
     /// From now on travel and force count from what is shown now.
@@ -44,6 +47,7 @@ signals:
 private:
     void flush();
 
+    QString m_path;
     QFile m_file;
     QTimer* m_flush;
     trace::Trace m_trace;

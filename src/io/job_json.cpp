@@ -3,6 +3,7 @@
 #include "core/plan/plan.h"
 #include "core/route/kit.h"
 #include "io/entry/size_entry.h"
+#include "io/hand_json.h"
 #include "io/heat_json.h"
 #include "io/json_names.h"
 #include "io/measured_json.h"
@@ -32,12 +33,8 @@ constexpr Name<job::Check> kCheckNames[] = {{job::Check::Rock, "rock"},
                                             {job::Check::Leak, "leak"}};
 constexpr Name<job::Found> kFounds[] = {{job::Found::Fine, "fine"}, {job::Found::Bad, "bad"}};
 constexpr Name<seat::ReadingKind> kKinds[] = {{seat::ReadingKind::Depth, "depth"},
-                                              {seat::ReadingKind::Feeler, "feeler"}};
-
-tl::unexpected<Problem> at(Problem problem, const std::string& place) {
-    problem.field = place;
-    return tl::unexpected(std::move(problem));
-}
+                                              {seat::ReadingKind::Feeler, "feeler"},
+                                              {seat::ReadingKind::Indicator, "indicator"}};
 
 Result<job::BearingChoice> readBearing(const json& d) {
     job::BearingChoice b;
@@ -51,7 +48,7 @@ Result<job::BearingChoice> readBearing(const json& d) {
     for (const auto& [key, target] : {std::pair{"bore", &b.bore}, {"outside", &b.outside}}) {
         if (!d.contains(key)) continue;
         const auto size = parseSize(d.at(key).at("size"), 0);
-        if (!size) return at(size.error(), std::string("bearing/") + key + "/size");
+        if (!size) return tl::unexpected(at(size.error(), std::string("bearing/") + key + "/size"));
         *target = *size;
     }
     for (const auto& [key, target] :
@@ -64,11 +61,11 @@ Result<job::HousingPart> readHousing(const json& d) {
     job::HousingPart h;
     h.material = d.at("material");
     const auto seat = parseSize(d.at("seat").at("size"), 0);
-    if (!seat) return at(seat.error(), "housing/seat/size");
+    if (!seat) return tl::unexpected(at(seat.error(), "housing/seat/size"));
     h.seat = *seat;
     if (d.contains("measured")) {
         const auto measured = parseMeasured(d.at("measured").at("size"));
-        if (!measured) return at(measured.error(), "housing/measured/size");
+        if (!measured) return tl::unexpected(at(measured.error(), "housing/measured/size"));
         h.measured = *measured;
     }
     h.rz_mm = d.value("roughness_rz_um", h.rz_mm / kUm) * kUm;
@@ -94,7 +91,7 @@ Result<std::optional<job::ShaftPart>> readShaft(const json& d) {
     const auto& shaft = d.at("shaft");
     s.material = shaft.at("material");
     const auto seat = parseSize(shaft.at("seat").at("size"), 0);
-    if (!seat) return at(seat.error(), "shaft/seat/size");
+    if (!seat) return tl::unexpected(at(seat.error(), "shaft/seat/size"));
     s.seat = *seat;
     s.boreDia_mm = shaft.value("bore_mm", 0.0);
     s.rz_mm = shaft.value("roughness_rz_um", s.rz_mm / kUm) * kUm;
@@ -104,7 +101,7 @@ Result<std::optional<job::ShaftPart>> readShaft(const json& d) {
 Result<std::optional<arrangement::Arrangement>> readArrangement(const json& d) {
     if (!d.contains("arrangement")) return std::optional<arrangement::Arrangement>{};
     auto read = arrangement::parseArrangement(d.at("arrangement").dump());
-    if (!read) return at(read.error(), "arrangement/" + read.error().field);
+    if (!read) return tl::unexpected(at(read.error(), "arrangement/" + read.error().field));
     return std::optional(std::move(*read));
 }
 
@@ -348,6 +345,7 @@ Result<job::Job> jobFromJson(const json& d) {
             optionalText(wish, "driver"), optionalText(wish, "support"), readTurn(wish.value("turn", json::object()))};
     job.heat = heatFromJson(d.value("heat", json::object()));
     job.traceFile = d.value("trace", json::object()).value("file", "");
+    job.hand = handFromJson(d.value("hand", json::object()));
     const auto s = d.value("seat_readings", json::object());
     job.seating.kind = named(kKinds, s.value("kind", "depth"));
     job.seating.uncertainty_mm = s.value("uncertainty_um", 10.0) * kUm;
@@ -396,6 +394,7 @@ json jobToJson(const job::Job& job) {
              {"steps", stepWishesJson(job.tooling.steps)}}},
            {"heat", nullptr},
            {"trace", nullptr},
+           {"hand", nullptr},
            {"seat_readings",
             {{"kind", nameOf(kKinds, job.seating.kind)},
              {"uncertainty_um", job.seating.uncertainty_mm / kUm},
@@ -422,6 +421,7 @@ json jobToJson(const job::Job& job) {
                       {"bore_mm", job.shaft->boreDia_mm},
                       {"roughness_rz_um", job.shaft->rz_mm / kUm}};
     if (!job.traceFile.empty()) d["trace"] = {{"file", job.traceFile}};
+    if (job.hand != job::HandPress{}) d["hand"] = handToJson(job.hand);
     if (job.record) d["record"] = recordJson(*job.record);
     return d;
 }

@@ -1,5 +1,6 @@
 // Stand-ins for the instruments of a shop. They speak as real ones do: plain text lines over TCP on this machine.
 #include "sim/gauge_server.h"
+#include "sim/indicator.h"
 #include "sim/press_instrument.h"
 #include "sim/thermometer.h"
 
@@ -88,6 +89,26 @@ void describe(CLI::App& app, ThermometerOptions& o) {
     probe->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
 }
 
+struct IndicatorOptions {
+    arbor::sim::Indicator::Options dial;
+    unsigned short port = 0;
+    bool terminal = false;
+};
+
+void describe(CLI::App& app, IndicatorOptions& o) {
+    auto* dial = app.add_subcommand("indicator", "An indicator over the face of a ring: Enter pushes its button");
+    dial->add_option("--zero", o.dial.zero_mm, "where its needle stands [mm]");
+    dial->add_option("--rise", o.dial.rise_um, "of the face, across it [um]");
+    dial->add_option("--high-at", o.dial.highAt_deg, "clockwise from 12 o'clock [deg]");
+    dial->add_option("--chip", o.dial.chip_um, "under one place [um]");
+    dial->add_option("--chip-at", o.dial.chipAt, "that place, from 0")->check(CLI::NonNegativeNumber);
+    dial->add_option("--noise", o.dial.noise_um, "one sigma [um]")->check(CLI::NonNegativeNumber);
+    dial->add_option("--places", o.dial.places, "once round")->check(CLI::Range(3, 12));
+    dial->add_option("--seed", o.dial.seed, "of the noise");
+    dial->add_option("--port", o.port, "to listen on; 0: any");
+    dial->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+}
+
 void describe(CLI::App& app, GaugeOptions& o) {
     auto* gauge = app.add_subcommand("gauge", "A bore gauge: Enter pushes its button");
     gauge->add_option("--dia", o.bore.dia_mm, "diameter in the middle [mm]")->check(CLI::Range(1.0, 3000.0));
@@ -159,6 +180,15 @@ int runThermometer(const ThermometerOptions& o) {
     return QCoreApplication::exec();
 }
 
+int runIndicator(const IndicatorOptions& o) {
+    arbor::sim::LinePort port;
+    if (!openPort(port, o.port, o.terminal)) return 2;
+    arbor::sim::Indicator dial(port, o.dial);
+    QSocketNotifier keyboard(0, QSocketNotifier::Read);
+    onEnter(keyboard, [&] { dial.push(); });
+    return QCoreApplication::exec();
+}
+
 int runPress(PressOptions o) {
     arbor::sim::LinePort port;
     if (!openPort(port, o.port, o.terminal)) return 2;
@@ -179,10 +209,13 @@ int main(int argc, char** argv) {
     GaugeOptions gauge;
     PressOptions press;
     ThermometerOptions thermometer;
+    IndicatorOptions indicator;
     describe(app, gauge);
     describe(app, press);
     describe(app, thermometer);
+    describe(app, indicator);
     CLI11_PARSE(app, argc, argv);
     if (app.got_subcommand("thermometer")) return runThermometer(thermometer);
+    if (app.got_subcommand("indicator")) return runIndicator(indicator);
     return app.got_subcommand("press") ? runPress(press) : runGauge(gauge);
 }

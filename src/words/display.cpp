@@ -72,6 +72,10 @@ Quantity Display::torque(double value_Nm) const {
     return inch() ? Quantity{figures(value_Nm / kNmPerLbfFt), "lbf·ft"} : Quantity{figures(value_Nm), "N·m"};
 }
 
+double Display::torqueTyped_Nm(double typed) const {
+    return inch() ? typed * kNmPerLbfFt : typed;
+}
+
 Quantity Display::gauge(double reading, catalog::GaugeUnit unit) const {
     switch (unit) {
     case catalog::GaugeUnit::Bar:

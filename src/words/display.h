@@ -35,6 +35,7 @@ public:
     std::string forceRange(double least_N, double most_N) const;
     std::string unitsLine() const; ///< for the header
 
+    double torqueTyped_Nm(double typed) const; ///< from the unit of torque()
     double fineValue(double value_mm) const; ///< in the unit of fine()
     double sizeValue(double value_mm) const; ///< in the unit of size()
     double forceValue(double value_N) const; ///< in the unit of force()

@@ -144,6 +144,8 @@ Said sayPress(const Advice& a, const Display& d) {
                 "it started crooked: stop, lift, start again square"};
     case Finding::WatchSawTeeth:
         return {"Saw teeth", "dry or picking up: stop, oil, look at the bore"};
+    case Finding::WatchGrip:
+        return {"Any force on the way in", "it is warm and should drop in: it grips, so get it home at once or stop"};
     case Finding::WatchHome:
         return {"Stiff at " + d.size(a.value).text() + ": home",
                 "hold " + d.force(a.limit).text() + " once, then measure"};
@@ -185,6 +187,19 @@ Said sayPress(const Advice& a, const Display& d) {
     case Finding::TraceGripped:
         return {"Free up to " + d.size(a.value).text() + ", then " + d.force(a.limit).text() + " at once",
                 "it gripped on the way"};
+    case Finding::HandBandWide:
+        return {"A wrench tells the force within ±" + percent(a.value),
+                "by the friction of thread and washer: the band is that much wider"};
+    case Finding::HandNoForce:
+        return {"A hammer tells no force", "the fit stays unproven: measure depth all round"};
+    case Finding::HandStands:
+        return {"Even, ringing, and no further", "the signs of a ring on its shoulder"};
+    case Finding::HandStillMoved:
+        return {"The last blows still moved it", "not home: go on, a few light blows all round at a time"};
+    case Finding::HandDull:
+        return {"The sound never turned", "it may stand on a chip, or on nothing: look under the ring"};
+    case Finding::HandUneven:
+        return {"The gap was not even all round", "crooked: bring the high side down first, or start again"};
     case Finding::TraceReleased:
         return {"Let go at " + d.force(a.limit).text(), "after " + d.size(a.value).text()};
     case Finding::TraceShort:
@@ -215,6 +230,10 @@ Said saySeat(const Advice& a, const Display& d) {
     case Finding::Tilted:
         return {"High at " + a.subject + " o’clock",
                 d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
+    case Finding::HomeByTrace:
+        return {"Home by the trace", "the press was stiff where the shoulder is"};
+    case Finding::HomeNotMeasured:
+        return {"Home is not measured", "an indicator tells square only: measure one depth, or keep a trace"};
     case Finding::HomeAndSquare:
         return {"Square", d.fine(a.value).text() + " across the seat, " + d.fine(a.limit).text() + " is allowed"};
     case Finding::SquareUncertain:
@@ -328,6 +347,7 @@ std::string sourceName(const std::string& key) {
                                                           {"HB4.12", "peg in a hole"},
                                                           {"VDI2230-1", "VDI 2230-1"},
                                                           {"BEAM", "beam and plate theory"},
+                                                          {"HB4.15", "pitch, contact angle, clamp"},
                                                           {"HB4.16", "free volume of the section"},
                                                           {"HB4.5", "Lamé"},
                                                           {"HB4.10", "linear expansion"},

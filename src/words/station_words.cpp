@@ -92,6 +92,8 @@ Said verdict(const seat::Seating& seating, const Display& d) {
     case seat::SeatVerdict::HomeAndSquare:
         return {"Home and square", seating.grooveOpening_mm ? "Nothing more to do at this seat but the retaining ring."
                                                             : "Nothing more to do at this seat."};
+    case seat::SeatVerdict::SquareOnly:
+        return {"Square", "Whether it is home the indicator does not know."};
     case seat::SeatVerdict::NotHome:
         return {"Not home", d.fine(seating.gap_mm.likely).text() + " short of the shoulder."};
     case seat::SeatVerdict::Tilted:
@@ -131,6 +133,8 @@ Said verdict(const trace::Analysis& a, const Display& d) {
         return {"Something moved", "Stop: look at support and stack before another stroke."};
     case Verdict::GrippedEarly:
         return {"Gripped on the way", "Stop: press it out and warm it again, hotter or faster."};
+    case Verdict::Stands:
+        return {"It stands on something", "By sound and eye. Depth all round proves whether it is the shoulder."};
     case Verdict::Released:
         return {"It let go", "At " + d.force(a.peak_N).text() + "."};
     }
@@ -161,6 +165,8 @@ std::string nextStep(const seat::Seating& seating) {
         return seating.grooveOpening_mm
                    ? "Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on."
                    : "Turn it by hand: it must run smoothly. Then write the record.";
+    case seat::SeatVerdict::SquareOnly:
+        return "Measure the depth at three places, or keep a trace of the press.";
     case seat::SeatVerdict::NotHome:
         return "Put the sleeve back and press again to one held load. If it does not move, lift it out and look under "
                "the ring.";

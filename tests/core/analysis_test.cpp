@@ -13,7 +13,7 @@
 using namespace arbor;
 using namespace arbor::trace;
 using arbor::testing::simulate;
-using arbor::testing::wanted;
+using practice::shownBy;
 
 TEST(SimulatedPresses, AreNamedRightAndNoCrookedOrShortOneIsCalledGood) {
     constexpr unsigned kEach = 40;
@@ -24,8 +24,8 @@ TEST(SimulatedPresses, AreNamedRightAndNoCrookedOrShortOneIsCalledGood) {
             const auto press = simulate(fault, 1000 * static_cast<unsigned>(fault) + i);
             const auto verdict = analyse(press.trace, press.expected).verdict;
             ++all;
-            right += verdict == wanted(fault);
-            if (verdict != wanted(fault)) ++taken[{fault, verdict}];
+            right += verdict == shownBy(fault);
+            if (verdict != shownBy(fault)) ++taken[{fault, verdict}];
             const bool crookedOrShort =
                 fault == sim::Fault::CockedStart || fault == sim::Fault::Chip || fault == sim::Fault::StoppedShort;
             if (crookedOrShort) {

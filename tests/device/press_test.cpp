@@ -74,7 +74,7 @@ protected:
         ASSERT_TRUE(recorder.start(folder.filePath("one.csv")));
         press.go();
         ASSERT_TRUE(QTest::qWaitFor([&] { return recorder.last()->force_N > 11500; }, kPatience_ms));
-        recorder.stop();
+        ASSERT_TRUE(recorder.keep());
         const auto& t = recorder.trace();
         ASSERT_GT(t.size(), 500u);
         for (std::size_t i = 1; i < t.size(); ++i)
@@ -186,7 +186,7 @@ TEST_F(Recorder, AClockThatJumpsGoesOnFromWhereItWas) {
         EXPECT_GE(t[i].t_s, t[i - 1].t_s);
         EXPECT_LT(t[i].t_s, 101);
     }
-    recorder.stop();
+    ASSERT_TRUE(recorder.keep());
     EXPECT_EQ(onDisk(recorder.path()).size(), 5u); // and what was written can be read
 }
 
@@ -202,7 +202,8 @@ TEST_F(Recorder, ZeroCountsFromHere) {
 TEST_F(Recorder, WhatHasComeIsOnTheDiskWhileItRuns) {
     for (int i = 0; i < 100; ++i)
         recorder.take(QStringLiteral("press %1 %2 %3").arg(i * 0.001).arg(i * 0.01).arg(i));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return onDisk(recorder.path()).size() == 100; }, kPatience_ms));
+    EXPECT_TRUE(
+        QTest::qWaitFor([&] { return onDisk(recorder.path() + PressRecorder::kUnkept).size() == 100; }, kPatience_ms));
 }
 
 TEST_F(Recorder, NeverWritesOverAnotherRecording) {
@@ -210,4 +211,14 @@ TEST_F(Recorder, NeverWritesOverAnotherRecording) {
     const auto refused = other.start(recorder.path());
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ProblemCode::Unwritable);
+}
+
+TEST_F(Recorder, IsKeptUnderItsNameAndOnlyThen) {
+    say("press 0 1 10");
+    recorder.stop();
+    EXPECT_FALSE(QFileInfo::exists(recorder.path()));
+    EXPECT_EQ(onDisk(recorder.path() + PressRecorder::kUnkept).size(), 1u);
+    ASSERT_TRUE(recorder.keep());
+    EXPECT_EQ(onDisk(recorder.path()).size(), 1u);
+    EXPECT_FALSE(QFileInfo::exists(recorder.path() + PressRecorder::kUnkept));
 }

@@ -1,20 +1,13 @@
 #pragma once
 
-#include "core/trace/analysis.h"
-#include "sim/press.h"
+#include "practice/exercise.h"
 
 namespace arbor::testing {
 
-/// A seat of random size with what the core predicts for it, and one press of it with a fault.
-struct SimulatedPress {
-    sim::RealSeat seat;
-    trace::Expected expected;
+/// One press of an exercise, worked in one of many ways.
+struct SimulatedPress : practice::Exercise {
     trace::Trace trace;
-    sim::Fault fault = sim::Fault::None;
 };
 SimulatedPress simulate(sim::Fault fault, unsigned seed);
-
-/// What the analysis should say of each fault.
-trace::Verdict wanted(sim::Fault fault);
 
 } // namespace arbor::testing

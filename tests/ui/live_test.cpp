@@ -41,8 +41,12 @@ protected:
         options.fault = fault;
         press = std::make_unique<sim::PressInstrument>(port, options);
     }
-    void connectTo(const QString& address) {
+    void line(const QString& address) {
+        choose("pressMeans", 1);
         type("pressLine", address);
+    }
+    void connectTo(const QString& address) {
+        line(address);
         ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
         EXPECT_TRUE(QTest::qWaitFor([&] { return slip().title == "Transducer connected"; }, kPatience_ms));
     }
@@ -90,7 +94,7 @@ TEST_F(Live, OverTheSerialLineACrookedStartIsStoppedAtOnce) {
 TEST_F(Live, UnpluggedAndBackWithTheRecordingWhole) {
     auto first = std::make_unique<sim::LinePort>();
     const auto address = first->listen(0);
-    type("pressLine", address);
+    line(address);
     ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
     first->say("press 5.0 0.5 100");
     ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
@@ -115,7 +119,7 @@ TEST_F(Live, UnpluggedAndBackWithTheRecordingWhole) {
 
 TEST_F(Live, ZeroAndRawLines) {
     sim::LinePort plain;
-    type("pressLine", plain.listen(0));
+    line(plain.listen(0));
     ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
     plain.say("press 1 40 500");
     ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
@@ -130,7 +134,7 @@ TEST_F(Live, ZeroAndRawLines) {
 }
 
 TEST_F(Live, WrongAddressIsNamed) {
-    type("pressLine", "the press next door");
+    line("the press next door");
     EXPECT_TRUE(find<QLabel>("pressLineState")->text().contains("127.0.0.1:port"));
     EXPECT_EQ(slip().title, "Press");
 }

@@ -126,6 +126,7 @@ enum class Finding {
     // press
     WatchCrookedStart, ///< value: travel by which a rise is too early [mm]
     WatchSawTeeth,
+    WatchGrip,      ///< it was warmed
     WatchHome,      ///< value: travel at home [mm], limit: hold force [N]
     HoldLimited,    ///< value: hold force [N], limit: what limits it [N]
     GaugeTooCoarse, ///< value: end force over full scale [0..1], subject: press
@@ -141,6 +142,12 @@ enum class Finding {
     TraceGalling,   ///< value: travel where it begins [mm], limit: teeth counted, 0: it only grows
     TraceDropped,   ///< value: travel [mm], limit: how much it fell [N]
     TraceGripped,   ///< value: travel to which it went free [mm], limit: force behind it [N]
+    HandBandWide,   ///< value: half width of what the wrench's friction leaves open, as a share
+    HandNoForce,    ///< a hammer tells no force
+    HandStands,     ///< sound and eye: it stands on something
+    HandStillMoved, ///< the last blows moved it
+    HandDull,       ///< the sound never turned
+    HandUneven,     ///< the gap was not even all round
     TraceReleased,  ///< value: travel [mm], limit: force at which it let go [N]
     // seat
     TooFewReadings,   ///< value: readings there are, limit: needed
@@ -150,6 +157,8 @@ enum class Finding {
     NotHome,          ///< value: gap to the shoulder [mm], limit [mm]
     PastHome,         ///< value: how far deeper than possible [mm], limit [mm]
     Tilted,           ///< value: rise across the seat [mm], limit [mm], subject: clock position of the high side
+    HomeByTrace,      ///< an indicator knows no depth, the trace of the press does
+    HomeNotMeasured,  ///< an indicator knows no depth, and there is no good trace
     HomeAndSquare,    ///< value: rise across the seat [mm], limit [mm]
     SquareUncertain,  ///< value: greatest rise within the readings' uncertainty [mm], limit [mm]
     GrooveOpen,       ///< value: least opening [mm]

@@ -40,6 +40,12 @@ inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::
     return tl::unexpected<Problem>(Problem{code, std::move(field), std::move(value), std::move(limit)});
 }
 
+/// The same problem at the place of whoever asked.
+inline Problem at(Problem problem, std::string place) {
+    problem.field = std::move(place);
+    return problem;
+}
+
 /// Shortest text of a number for a Problem; not meant for display of results.
 std::string plain(double value);
 

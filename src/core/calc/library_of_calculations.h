@@ -7,6 +7,7 @@ namespace arbor::calc {
 std::vector<Calculation> sizeCalculations();    ///< limits of classes and rings, clearances, interference
 std::vector<Calculation> jointCalculations();   ///< pressed joints, clearance left, temperature
 std::vector<Calculation> thermalCalculations(); ///< cooling, and a ring dropped in
+std::vector<Calculation> adjustCalculations();  ///< nuts, pairs, spacers, shims, grease
 std::vector<Calculation> benchCalculations();   ///< gauge, breakaway, seat plane, wedging, ratings, grease
 
 // How a calculation reads what evaluate() has checked.

@@ -6,6 +6,7 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/fit/proposal.h"
+#include "core/job/hand_press.h"
 #include "core/job/heat.h"
 #include "core/measure/form.h"
 #include "core/measure/old_bearing.h"
@@ -245,6 +246,7 @@ struct Job {
     StripState strip;
     Heat heat;
     std::string traceFile; ///< beside the job file; empty: none
+    HandPress hand;        ///< looked at when there is no trace file
     SeatReadings seating;
     std::set<Station> done;
     RecordDraft draft;

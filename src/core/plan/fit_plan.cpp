@@ -12,11 +12,6 @@ namespace {
 
 using job::Job;
 
-Problem at(Problem problem, const std::string& place) {
-    problem.field = place;
-    return problem;
-}
-
 fit::Spread spreadOf(const SurfacePlan& s, double dia) {
     return s.measuredDia_mm ? fit::Spread::ofMeasured(*s.measuredDia_mm - dia, s.uncertainty_mm)
                             : fit::Spread::ofLimits(*s.size_mm);

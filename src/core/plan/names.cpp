@@ -8,6 +8,8 @@ std::string_view name(seat::SeatVerdict verdict) {
         return "not_judged";
     case seat::SeatVerdict::HomeAndSquare:
         return "home_and_square";
+    case seat::SeatVerdict::SquareOnly:
+        return "square_only";
     case seat::SeatVerdict::NotHome:
         return "not_home";
     case seat::SeatVerdict::Tilted:
@@ -47,6 +49,8 @@ std::string_view name(trace::Verdict verdict) {
         return "support_moved";
     case Verdict::GrippedEarly:
         return "gripped_early";
+    case Verdict::Stands:
+        return "stands";
     case Verdict::Released:
         return "released";
     }

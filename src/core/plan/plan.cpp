@@ -17,11 +17,6 @@ using job::Station;
 constexpr double kEarly = 0.15;         // of the way home: a rise before that comes too early, [HB3.7]
 constexpr double kGaugeReadable = 0.02; // of full scale: about one graduation of a shop gauge
 
-Problem at(Problem problem, const std::string& place) {
-    problem.field = place;
-    return problem;
-}
-
 section::Hatch hatchOf(const catalog::Material& material) {
     switch (material.family) {
     case catalog::FrictionFamily::CastIron:
@@ -157,7 +152,7 @@ void readOnPress(PressPlan& out, const catalog::Press& press) {
             {Finding::GaugeTooCoarse, Severity::Look, end.likely / press.capacity_N, 0, press.name, "HB4.8"});
 }
 
-PressPlan planPress(const Plan& plan) {
+PressPlan planPress(const Plan& plan, bool warmed) {
     const auto& a = *plan.arrangement;
     PressPlan out;
     const double home = a.homeTravel_mm();
@@ -165,6 +160,7 @@ PressPlan planPress(const Plan& plan) {
                                        [&](double travel) { return arrangement::engagedLength(a, travel); }});
     if (plan.press) readOnPress(out, *plan.press);
     out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, kEarly * home, 0, {}, "HB3.7"});
+    if (warmed) out.watch.push_back({Finding::WatchGrip, Severity::Stop, 0, 0, {}, "HB4.11"});
     out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
     out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
     return out;
@@ -176,6 +172,7 @@ Result<seat::Seating> planSeat(const Job& job, const Library& lib, const Plan& p
     seat::SeatingInput in;
     in.kind = job.seating.kind;
     in.readings = job.seating.readings;
+    in.pressedHome = plan.trace && plan.trace->verdict == trace::Verdict::Home;
     in.uncertainty_mm = job.seating.uncertainty_mm;
     in.readingRad_mm = (b.outerFaceInnerDia_mm() + b.outerFaceOuterDia_mm()) / 4;
     in.seatDia_mm = b.outsideDia_mm;
@@ -284,6 +281,28 @@ trace::AnalysisInput analysisInput(const Job& job, const Library& lib) {
     return in;
 }
 
+/// It goes in warm: the station was worked, not only worked out.
+bool isWarmed(const Job& job, const Plan& plan) {
+    return job.done.contains(Station::Warm) && !job.heat.pressCold && plan.heat && plan.heat->needed();
+}
+
+/// The trace where there is one, else what was read by hand.
+void readPress(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
+    const auto& expected = plan.pressing->expected;
+    const auto in = analysisInput(job, lib);
+    if (measured && !measured->empty()) {
+        plan.trace = trace::analyse(*measured, expected, in);
+    } else if (saysAnything(job.hand)) {
+        auto hand = readByHand(job.hand, expected, plan.press, lib.rack, in);
+        if (!hand) {
+            if (!plan.problem) plan.problem = hand.error();
+            return;
+        }
+        plan.hand = std::move(*hand);
+        plan.trace = plan.hand->analysis;
+    }
+}
+
 void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
     const auto* press = lib.rack.press(job.tooling.press);
     plan.strip = planStrip(job, lib, press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
@@ -314,9 +333,8 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
         plan.heat = std::move(*heat);
     else if (!plan.problem)
         plan.problem = heat.error();
-    plan.pressing = planPress(plan);
-    if (measured && !measured->empty())
-        plan.trace = trace::analyse(*measured, plan.pressing->expected, analysisInput(job, lib));
+    plan.pressing = planPress(plan, isWarmed(job, plan));
+    readPress(plan, job, lib, measured);
     auto seating = planSeat(job, lib, plan);
     if (seating)
         plan.seating = std::move(*seating);
@@ -329,14 +347,13 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
 FrictionBand frictionOf(const Library& lib, catalog::FrictionFamily family, catalog::Lubricant lubricant) {
     FrictionBand out;
     out.band = out.book = lib.friction.at({family, lubricant});
-    std::vector<double> found;
     for (const auto& r : lib.records) {
         const auto material = lib.materials.find(r.seatMaterial);
         if (r.friction && r.pressVerdict == name(trace::Verdict::Home) && r.lubricant == lubricant &&
             material != lib.materials.end() && material->second.family == family)
-            found.push_back(*r.friction);
+            out.found.push_back(*r.friction);
     }
-    out.learned = force::learnFriction(found, out.book);
+    out.learned = force::learnFriction(out.found, out.book);
     if (out.learned) out.band = out.learned->band;
     return out;
 }

@@ -6,6 +6,7 @@
 #include "core/force/friction_log.h"
 #include "core/job/job.h"
 #include "core/plan/fit_plan.h"
+#include "core/plan/hand_read.h"
 #include "core/plan/heat_plan.h"
 #include "core/plan/strip_plan.h"
 #include "core/seat/seating.h"
@@ -35,6 +36,7 @@ struct Library {
 struct FrictionBand {
     Limits band;
     Limits book;
+    std::vector<double> found; ///< in the shop's own good presses
     std::optional<force::LearnedFriction> learned;
 };
 FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, catalog::Lubricant lubricant);
@@ -63,7 +65,8 @@ struct Plan {
     std::optional<tooling::ToolPlan> tools;
     std::optional<HeatPlan> heat; ///< of the seat this job presses
     std::optional<PressPlan> pressing;
-    std::optional<trace::Analysis> trace; ///< of the trace that was measured
+    std::optional<HandRead> hand;         ///< of what was read by hand, when there is no trace
+    std::optional<trace::Analysis> trace; ///< of the trace that was measured, or of the points read by hand
     std::optional<seat::Seating> seating;
     std::map<job::Station, Mark> marks;
 

@@ -13,11 +13,6 @@ using job::SizeSpec;
 
 constexpr double kGaugeAlpha_perK = 1.15e-5; // steel gauges and masters
 
-Problem at(Problem problem, const std::string& place) {
-    problem.field = place;
-    return problem;
-}
-
 Result<Limits> limitsOf(const SizeSpec& size, const Library& lib, bool hole, double dia, const std::string& place) {
     // A size written in full is that of this seat; limits alone, and classes, hold at any size.
     if (size.nominal_mm > 0 && std::abs(size.nominal_mm - dia) > 1e-6)

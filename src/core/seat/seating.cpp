@@ -152,6 +152,17 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
     if (opening < 0 && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::NotHome;
 }
 
+/// An indicator knows no depth: home is proven by the trace of the press, or not at all.
+void judgeWithoutHome(Seating& out, const SeatingInput& in) {
+    out.findings.push_back({in.pressedHome ? Finding::HomeByTrace : Finding::HomeNotMeasured,
+                            in.pressedHome ? Severity::Info : Severity::Look,
+                            0,
+                            0,
+                            {},
+                            "HB4.14"});
+    if (!in.pressedHome && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::SquareOnly;
+}
+
 } // namespace
 
 Result<Seating> judgeSeating(const SeatingInput& in) {
@@ -166,8 +177,12 @@ Result<Seating> judgeSeating(const SeatingInput& in) {
     out.plane = std::move(*plane);
     judgeAgreement(out, in);
     judgeSquareness(out, in);
-    judgeHome(out, in);
-    judgeGroove(out, in);
+    if (in.kind == ReadingKind::Indicator) {
+        judgeWithoutHome(out, in);
+    } else {
+        judgeHome(out, in);
+        judgeGroove(out, in);
+    }
     if (out.verdict == SeatVerdict::NotJudged) {
         out.verdict = SeatVerdict::HomeAndSquare;
         out.findings.insert(

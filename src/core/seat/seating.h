@@ -43,13 +43,15 @@ struct PlaneFit {
 Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm);
 
 enum class ReadingKind {
-    Depth,  ///< from the housing face down to the ring
-    Feeler, ///< gap between ring and shoulder
+    Depth,     ///< from the housing face down to the ring
+    Feeler,    ///< gap between ring and shoulder
+    Indicator, ///< rise of the face while the indicator goes round; where home is it does not know
 };
 
 struct SeatingInput {
     ReadingKind kind = ReadingKind::Depth;
     std::vector<Reading> readings;
+    bool pressedHome = false;     ///< by its trace; for an indicator, which tells square only
     double uncertainty_mm = 0.01; ///< of one reading, 95 %
     double readingRad_mm = 0;     ///< where on the face the readings are taken
     double seatDia_mm = 0;
@@ -59,14 +61,14 @@ struct SeatingInput {
     std::optional<double> grooveLowerEdgeDepth_mm;
 };
 
-enum class SeatVerdict { NotJudged, HomeAndSquare, NotHome, Tilted, ReadingsDisagree };
+enum class SeatVerdict { NotJudged, HomeAndSquare, SquareOnly, NotHome, Tilted, ReadingsDisagree };
 
 struct Seating {
     SeatVerdict verdict = SeatVerdict::NotJudged;
     std::optional<PlaneFit> plane;
     Range riseAcross_mm; ///< across the seat, with the readings' uncertainty
     Range tilt_arcmin;
-    Range gap_mm;                           ///< short of the shoulder, mean
+    Range gap_mm;                           ///< short of the shoulder, mean; not of an indicator
     std::optional<double> grooveOpening_mm; ///< least, negative: the ring covers the groove
     AdviceList findings;
 };

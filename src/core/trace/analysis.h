@@ -24,11 +24,12 @@ enum class Verdict {
     SupportMoved, ///< a drop mid-slide
     GrippedEarly, ///< no force at first, then the whole at once
     Released,     ///< peak, then nothing: it let go
+    Stands,       ///< by sound and eye it stands on something; nothing was measured
 };
 inline constexpr Verdict kVerdicts[] = {
     Verdict::NotEnough,  Verdict::Sliding,      Verdict::Home,         Verdict::NotProven, Verdict::Short,
     Verdict::OverTravel, Verdict::SoftEnd,      Verdict::CockedStart,  Verdict::Galling,   Verdict::Loose,
-    Verdict::AboveBand,  Verdict::SupportMoved, Verdict::GrippedEarly, Verdict::Released};
+    Verdict::AboveBand,  Verdict::SupportMoved, Verdict::GrippedEarly, Verdict::Released,  Verdict::Stands};
 
 enum class PhaseKind { Approach, LeadIn, Slide, Rise, Hold };
 struct Phase {

@@ -5,12 +5,20 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QTimer>
+#include <cstring>
 
 namespace arbor::ui {
 
 namespace {
 
 constexpr int kLook_ms = 100, kRawLines = 12;
+
+using Recorder = device::PressRecorder;
+
+/// The name a recording has once it is no longer one that was left lying.
+QString keptName(const QString& file) {
+    return file.chopped(static_cast<int>(std::strlen(Recorder::kUnkept)));
+}
 
 } // namespace
 
@@ -38,6 +46,7 @@ void LivePress::open(JobSession* session) {
     m_recorder.stop();
     m_session = session;
     m_analysis = {};
+    lookForUnkept();
 }
 
 void LivePress::connectTo(const QString& address) {
@@ -65,7 +74,7 @@ Result<void> LivePress::start() {
     const auto when = QString::fromStdString(m_session->now()).remove(':').remove('-');
     const auto folder = QFileInfo(QString::fromStdString(m_session->path())).dir();
     QString file;
-    for (int n = 1; file.isEmpty() || QFileInfo::exists(file); ++n)
+    for (int n = 1; file.isEmpty() || QFileInfo::exists(file) || QFileInfo::exists(file + Recorder::kUnkept); ++n)
         file = folder.filePath(QStringLiteral("traces/%1-%2%3.csv")
                                    .arg(QString::fromStdString(m_session->job().id), when,
                                         n > 1 ? QStringLiteral("-%1").arg(n) : QString()));
@@ -74,9 +83,30 @@ Result<void> LivePress::start() {
 }
 
 Result<void> LivePress::keep() {
-    const auto path = m_recorder.path();
-    m_recorder.stop();
-    return m_session->attachTrace(path.toStdString());
+    if (auto kept = m_recorder.keep(); !kept) return kept;
+    return m_session->attachTrace(m_recorder.path().toStdString());
+}
+
+void LivePress::lookForUnkept() {
+    m_unkept.clear();
+    const auto folder = QFileInfo(QString::fromStdString(m_session->path())).dir();
+    const auto pattern = QString::fromStdString(m_session->job().id) + "-*.csv" + Recorder::kUnkept;
+    const auto files = QDir(folder.filePath("traces")).entryInfoList({pattern}, QDir::Files, QDir::Name);
+    for (const auto& file : files)
+        m_unkept << file.filePath();
+}
+
+Result<void> LivePress::takeOver(const QString& file) {
+    if (auto ok = setAside(file); !ok) return ok;
+    return m_session->attachTrace(keptName(file).toStdString());
+}
+
+Result<void> LivePress::setAside(const QString& file) {
+    QFile part(file);
+    if (!part.rename(keptName(file)))
+        return refuse(ProblemCode::Unwritable, file.toStdString(), {}, part.errorString().toStdString());
+    lookForUnkept();
+    return {};
 }
 
 void LivePress::look() {

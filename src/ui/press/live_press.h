@@ -27,6 +27,10 @@ public:
 
     Result<void> start(); ///< a new recording beside the job
     Result<void> keep();  ///< ends it and makes it the job's trace
+    /// Recordings of this job that were begun and never kept: the program was gone, or another job was opened.
+    const QStringList& unkept() const { return m_unkept; }
+    Result<void> takeOver(const QString& file); ///< makes it the job's trace
+    Result<void> setAside(const QString& file); ///< keeps the file, but not as the job's trace
     bool recording() const { return m_recorder.recording(); }
     void zero() { m_recorder.zero(); }
 
@@ -43,6 +47,7 @@ signals:
 
 private:
     void look();
+    void lookForUnkept();
 
     JobSession* m_session = nullptr;
     device::LineClient m_line;
@@ -50,6 +55,7 @@ private:
     QTimer* m_timer;
     trace::Analysis m_analysis;
     QStringList m_raw;
+    QStringList m_unkept;
     QString m_trouble;
     bool m_fresh = false;
 };

@@ -6,6 +6,8 @@
 #include "ui/stations/slips.h"
 #include "words/sentences.h"
 
+#include <QDateTime>
+#include <QFileInfo>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -66,6 +68,21 @@ void recordingSlip(SlipModel& slip, const JobSession& session, const LivePress& 
 }
 
 } // namespace
+
+SlipModel unkeptSlip(const JobSession& session, const QString& file) {
+    SlipModel slip;
+    slip.title = tr("A recording was left lying");
+    slip.titleTone = Tone::Caution;
+    slip.subtitle = tr("It was begun and never kept. Nothing of it is lost.");
+    slip.rows.push_back({tr("File"), QFileInfo(file).fileName().chopped(5)});
+    slip.rows.push_back({tr("Last written"), QFileInfo(file).lastModified().toString("yyyy-MM-dd hh:mm")});
+    if (!session.job().traceFile.empty())
+        slip.notes.push_back(
+            {Tone::Caution, tr("This job has a trace already"), tr("The one taken over replaces it.")});
+    slip.action = tr("Take it over");
+    slip.hint = tr("Delete: set it aside, the file stays.");
+    return slip;
+}
 
 SlipModel liveSlip(const JobSession& session, const LivePress& live) {
     const auto& plan = session.plan();

@@ -7,6 +7,9 @@ namespace arbor::ui {
 class JobSession;
 class LivePress;
 
+/// What is said of a recording that was left lying.
+SlipModel unkeptSlip(const JobSession& session, const QString& file);
+
 /// What the slip says while a transducer is connected.
 SlipModel liveSlip(const JobSession& session, const LivePress& live);
 

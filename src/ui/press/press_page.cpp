@@ -2,6 +2,7 @@
 
 #include "ui/bench/bench_view.h"
 #include "ui/charts/force_chart.h"
+#include "ui/press/hand_sheet.h"
 #include "ui/press/live_press.h"
 #include "ui/press/live_slip.h"
 #include "ui/stations/describe_part.h"
@@ -11,6 +12,7 @@
 #include "words/sentences.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -18,6 +20,7 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QTimer>
 #include <QVBoxLayout>
 
@@ -25,7 +28,15 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr int kLabel = 84;
+/// How a press is measured, in the order of the box.
+enum Means { File, Transducer, Gauge, Wrench, Hammer };
+constexpr int kMeansWidth = 150;
+
+/// What the job was measured with so far.
+Means meansOf(const job::Job& job) {
+    if (!job.traceFile.empty() || job.hand == job::HandPress{}) return File;
+    return static_cast<Means>(Gauge + static_cast<int>(job.hand.means));
+}
 
 } // namespace
 
@@ -48,8 +59,7 @@ PressPage::PressPage(QWidget* parent) : StationPage(parent), m_live(new LivePres
     layout->addWidget(m_bench, 6);
     layout->addWidget(m_chart, 4);
     layout->addWidget(m_raw);
-    layout->addLayout(buildFileLine());
-    layout->addLayout(buildLiveLine());
+    layout->addLayout(buildMeans());
     connect(m_live, &LivePress::stateChanged, this, &PressPage::showLineState);
     connect(m_live, &LivePress::refreshed, this, &PressPage::showLive);
     connect(m_live, &LivePress::stopCertain, this, [this] {
@@ -57,7 +67,43 @@ PressPage::PressPage(QWidget* parent) : StationPage(parent), m_live(new LivePres
     });
 }
 
-QLayout* PressPage::buildFileLine() {
+/// What it is measured with, and beside it what belongs to that.
+QLayout* PressPage::buildMeans() {
+    m_means = new QComboBox(this);
+    m_means->setObjectName("pressMeans");
+    m_means->setAccessibleName(tr("Measured with"));
+    m_means->addItems({tr("Trace file"), tr("Transducer"), tr("Gauge needle"), tr("Torque wrench"), tr("Hammer")});
+    m_means->setMinimumHeight(theme::kTouch - 8);
+    m_means->setFixedWidth(kMeansWidth);
+    m_hand = new HandSheet(this);
+    connect(m_hand, &HandSheet::trouble, this, &PressPage::trouble);
+    m_lines = new QStackedWidget(this);
+    m_lines->addWidget(buildFileLine());
+    m_lines->addWidget(buildLiveLine());
+    m_lines->addWidget(m_hand);
+    m_lines->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(theme::kMargin, 6, theme::kMargin, theme::kGap);
+    line->setSpacing(theme::kGap);
+    line->addWidget(m_means);
+    line->addWidget(m_lines, 1);
+    connect(m_means, &QComboBox::activated, this, &PressPage::chooseMeans);
+    return line;
+}
+
+/// Readings of one instrument mean nothing on another.
+void PressPage::chooseMeans(int means) {
+    m_lines->setCurrentIndex(std::min<int>(means, Gauge));
+    if (means < Gauge) return;
+    const auto hand = static_cast<job::HandMeans>(means - Gauge);
+    if (m_session->job().hand.means != hand)
+        m_session->edit(tr("Measure with the %1").arg(m_means->currentText().toLower()), [&](job::Job& j) {
+            j.hand = {hand, {}, {}, {}};
+            j.done.erase(job::Station::Press);
+        });
+}
+
+QWidget* PressPage::buildFileLine() {
     m_traceFile = new QLineEdit(this);
     m_traceFile->setObjectName("traceFile");
     m_traceFile->setPlaceholderText(tr("trace file: t_s,travel_mm,force_N, or points of a gauge: travel_mm,gauge_bar"));
@@ -66,20 +112,18 @@ QLayout* PressPage::buildFileLine() {
     m_browse = new QPushButton(tr("Choose a trace…"), this);
     m_browse->setObjectName("browseTrace");
     m_browse->setMinimumHeight(theme::kTouch - 8);
-    auto* line = new QHBoxLayout;
-    line->setContentsMargins(theme::kMargin, 6, theme::kMargin, 0);
+    auto* box = new QWidget(this);
+    auto* line = new QHBoxLayout(box);
+    line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(theme::kGap);
-    auto* label = new QLabel(tr("Measured"), this);
-    label->setFixedWidth(kLabel);
-    line->addWidget(label);
     line->addWidget(m_traceFile, 1);
     line->addWidget(m_browse);
     connect(m_traceFile, &QLineEdit::returnPressed, this, [this] { loadTrace(m_traceFile->text()); });
     connect(m_browse, &QPushButton::clicked, this, &PressPage::browse);
-    return line;
+    return box;
 }
 
-QLayout* PressPage::buildLiveLine() {
+QWidget* PressPage::buildLiveLine() {
     m_line = new QLineEdit(this);
     m_line->setObjectName("pressLine");
     m_line->setPlaceholderText(tr("127.0.0.1:port or /dev/tty…"));
@@ -91,12 +135,10 @@ QLayout* PressPage::buildLiveLine() {
     raw->setObjectName("showRaw");
     raw->setMinimumHeight(theme::kTouch - 8);
     raw->setCheckable(true);
-    auto* line = new QHBoxLayout;
-    line->setContentsMargins(theme::kMargin, 4, theme::kMargin, theme::kGap);
+    auto* box = new QWidget(this);
+    auto* line = new QHBoxLayout(box);
+    line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(theme::kGap);
-    auto* label = new QLabel(tr("Transducer"), this);
-    label->setFixedWidth(kLabel);
-    line->addWidget(label);
     line->addWidget(m_line, 2);
     line->addWidget(m_lineState, 3);
     line->addWidget(raw);
@@ -106,7 +148,7 @@ QLayout* PressPage::buildLiveLine() {
         QTimer::singleShot(0, m_bench, [this] { m_bench->setFocus(); });
     });
     connect(raw, &QPushButton::toggled, m_raw, &QWidget::setVisible);
-    return line;
+    return box;
 }
 
 void PressPage::showLineState() {
@@ -128,6 +170,9 @@ void PressPage::showLive() {
 void PressPage::open(JobSession* session) {
     m_session = session;
     m_live->open(session);
+    m_hand->open(session);
+    m_means->setCurrentIndex(m_live->connected() ? Transducer : meansOf(session->job()));
+    m_lines->setCurrentIndex(std::min<int>(m_means->currentIndex(), Gauge));
     m_bench->setDescribe([this](const section::Body& body) { return describePart(body, *m_session); });
     refresh();
 }
@@ -146,11 +191,13 @@ void PressPage::refresh() {
             tr("ram stroke %1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))};
     }
     m_bench->show(std::move(scene));
-    if (plan.pressing && !m_live->recording())
-        m_chart->show(plan.pressing->expected, m_session->measuredTrace().value_or(trace::Trace{}),
-                      plan.trace ? &*plan.trace : nullptr, d);
-    else if (!plan.pressing)
+    if (!plan.pressing)
         m_chart->clear();
+    else if (!m_live->recording())
+        m_chart->show(plan.hand ? plan.hand->expected : plan.pressing->expected,
+                      plan.hand ? plan.hand->trace : m_session->measuredTrace().value_or(trace::Trace{}),
+                      plan.trace ? &*plan.trace : nullptr, d);
+    m_hand->refresh();
     if (!m_traceFile->isModified()) m_traceFile->setText(q(m_session->job().traceFile));
     emit slipChanged();
 }
@@ -173,14 +220,25 @@ void PressPage::browse() {
     dialog->open();
 }
 
+bool PressPage::isLive() const {
+    return m_live->recording() ||
+           (m_live->connected() && m_means->currentIndex() == Transducer && m_session->job().traceFile.empty());
+}
+
 SlipModel PressPage::slip() const {
-    return m_live->recording() || (m_live->connected() && m_session->job().traceFile.empty())
-               ? liveSlip(*m_session, *m_live)
-               : pressSlip(*m_session);
+    const auto left = m_live->unkept();
+    if (!left.isEmpty() && !m_live->recording()) return unkeptSlip(*m_session, left.front());
+    return isLive() ? liveSlip(*m_session, *m_live) : pressSlip(*m_session);
 }
 
 bool PressPage::act() {
-    if (m_live->recording() || (m_live->connected() && m_session->job().traceFile.empty())) {
+    const auto left = m_live->unkept();
+    if (!left.isEmpty() && !m_live->recording()) {
+        if (const auto taken = m_live->takeOver(left.front()); !taken) emit trouble(q(words::say(taken.error())));
+        emit slipChanged();
+        return false;
+    }
+    if (isLive()) {
         const auto done = m_live->recording() ? m_live->keep() : m_live->start();
         if (!done) emit trouble(q(words::say(done.error())));
         emit slipChanged();
@@ -192,6 +250,12 @@ bool PressPage::act() {
 
 void PressPage::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Z && event->modifiers() == Qt::NoModifier && m_live->connected()) return m_live->zero();
+    const auto left = m_live->unkept();
+    if (event->key() == Qt::Key_Delete && !left.isEmpty()) {
+        if (const auto aside = m_live->setAside(left.front()); !aside) emit trouble(q(words::say(aside.error())));
+        emit slipChanged();
+        return;
+    }
     if (event->key() == Qt::Key_S && event->modifiers() == Qt::NoModifier) {
         m_sound = !m_sound;
         return;

@@ -4,17 +4,20 @@
 
 class QLineEdit;
 class QLabel;
+class QComboBox;
 class QPlainTextEdit;
 class QPushButton;
+class QStackedWidget;
 
 namespace arbor::ui {
 
 class BenchView;
 class ForceChart;
+class HandSheet;
 class LivePress;
 
 /// What the press should show: setup with stroke scale above, predicted band below, and over it a loaded trace or the
-/// press as it runs.
+/// press as it runs, or what was read by hand.
 class PressPage : public StationPage {
     Q_OBJECT
 public:
@@ -30,9 +33,12 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
-    QLayout* buildFileLine();
-    QLayout* buildLiveLine();
+    QLayout* buildMeans();
+    QWidget* buildFileLine();
+    QWidget* buildLiveLine();
+    void chooseMeans(int means);
     void showLive();
+    bool isLive() const; ///< the slip is about the transducer
     void showLineState();
     void loadTrace(const QString& file);
     void browse();
@@ -40,6 +46,9 @@ private:
     JobSession* m_session = nullptr;
     BenchView* m_bench;
     ForceChart* m_chart;
+    QComboBox* m_means;
+    QStackedWidget* m_lines;
+    HandSheet* m_hand;
     QLineEdit* m_traceFile;
     QPushButton* m_browse;
     LivePress* m_live;

@@ -3,6 +3,8 @@
 #include "io/library_files.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
+#include "ui/friction/friction_view.h"
+#include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/report/route_card.h"
 #include "ui/shelf/shelf_view.h"
@@ -34,7 +36,9 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kRecent = 8;
-constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2, kRackPlace = 3; // in the stack of places
+/// In the stack of places.
+constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2, kRackPlace = 3, kPracticePlace = 4,
+              kFrictionPlace = 5;
 
 } // namespace
 
@@ -67,7 +71,14 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
     m_rackView = new RackView(this);
     m_places->addWidget(m_rackView);
-    connect(m_rackView, &RackView::left, this, [this] { m_session ? backToJob() : showShelf(); });
+    m_practice = new PracticeView(*m_around.settings, this);
+    m_places->addWidget(m_practice);
+    m_friction = new FrictionView(this);
+    m_places->addWidget(m_friction);
+    const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
+    connect(m_rackView, &RackView::left, this, goBack);
+    connect(m_practice, &PracticeView::left, this, goBack);
+    connect(m_friction, &FrictionView::left, this, goBack);
     connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
     connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
     m_undoGroup = new QUndoGroup(this);
@@ -164,6 +175,12 @@ void MainWindow::buildActions() {
     })->setObjectName("actionArrangement");
     add(m_menu, tr("Rack"), Qt::CTRL | Qt::Key_K, [this] { showRack(); })->setObjectName("actionRack");
     add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
+    add(m_menu, tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] {
+        showPractice();
+    })->setObjectName("actionPractice");
+    add(m_menu, tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, [this] {
+        showFriction();
+    })->setObjectName("actionFriction");
     add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] { printCard(); })->setObjectName("actionCard");
     m_menu->addSeparator();
     auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
@@ -276,6 +293,7 @@ void MainWindow::newJobLike(const QString& path) {
     auto& job = document->job;
     job.housing.measured.reset();
     job.traceFile.clear();
+    job.hand = {};
     job.seating.readings.clear();
     job.intake = {};
     job.strip = {};
@@ -334,6 +352,19 @@ void MainWindow::showRack() {
     showHeader();
 }
 
+void MainWindow::showPractice() {
+    m_places->setCurrentIndex(kPracticePlace);
+    m_practice->open(words::Display(m_session ? m_session->job().units : job::Units::Metric));
+    showHeader();
+}
+
+void MainWindow::showFriction() {
+    if (!m_library) return;
+    m_places->setCurrentIndex(kFrictionPlace);
+    m_friction->open(*m_library);
+    showHeader();
+}
+
 /// Writes the rack beside the jobs and works the open job out with it.
 void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
     if (!rackIsWhole()) return;
@@ -354,6 +385,7 @@ void MainWindow::putOnRack(const catalog::Tool& tool) {
 
 /// Undo belongs to what is in sight.
 void MainWindow::followPlace() {
+    if (m_places->currentIndex() != kPracticePlace) m_practice->close();
     const bool inRack = m_places->currentIndex() == kRackPlace;
     m_undoGroup->setActiveStack(inRack ? &m_rackView->undoStack() : m_session ? &m_session->undoStack() : nullptr);
 }
@@ -376,9 +408,13 @@ void MainWindow::backToJob() {
 }
 
 void MainWindow::showHeader() {
-    const bool inRack = m_places->currentIndex() == kRackPlace;
-    const bool inJob = !inRack && m_places->currentIndex() != kShelfPlace && m_session;
-    m_title->setText(inRack ? tr("Rack") : inJob ? q(m_session->job().title) : tr("Shelf"));
+    const int place = m_places->currentIndex();
+    const bool inJob = (place == kJobPlace || place == kArrangementPlace) && m_session;
+    m_title->setText(place == kRackPlace       ? tr("Rack")
+                     : place == kPracticePlace ? tr("Practice")
+                     : place == kFrictionPlace ? tr("Friction")
+                     : inJob                   ? q(m_session->job().title)
+                                               : tr("Shelf"));
     m_subtitle->setText(inJob
                             ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                             : QDir(m_folder).dirName() +

@@ -16,7 +16,9 @@ namespace arbor::ui {
 class ArrangementView;
 class CalcBox;
 class ClockStrip;
+class FrictionView;
 class JobView;
+class PracticeView;
 class RackView;
 class ShelfView;
 
@@ -54,6 +56,8 @@ private:
     void showShelf();
     void showArrangement();
     void showRack();
+    void showPractice();
+    void showFriction();
     bool rackIsWhole();
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
@@ -78,6 +82,8 @@ private:
     JobView* m_jobView;
     ArrangementView* m_arrangementView;
     RackView* m_rackView;
+    PracticeView* m_practice;
+    FrictionView* m_friction;
     QUndoGroup* m_undoGroup;
     CalcBox* m_calculator;
     QLabel* m_title;

@@ -81,8 +81,9 @@ void SeatClock::paintEvent(QPaintEvent*) {
                      m_heading.isEmpty() ? tr("Is it home, and is it square?") : m_heading);
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    const auto what = m_kind == seat::ReadingKind::Depth ? tr("Depth from the housing face to the outer ring (%1).")
-                                                         : tr("Feeler gap between ring and shoulder (%1).");
+    const auto what = m_kind == seat::ReadingKind::Depth    ? tr("Depth from the housing face to the outer ring (%1).")
+                      : m_kind == seat::ReadingKind::Feeler ? tr("Feeler gap between ring and shoulder (%1).")
+                                                            : tr("Rise of the ring’s face under the indicator (%1).");
     theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
                       (m_line.isEmpty() ? what.arg(q(m_display.size(0).unit)) : m_line) +
                           tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
@@ -163,6 +164,11 @@ void SeatClock::paintHighSide(QPainter& painter) const {
     if (!level)
         painter.drawText(QRectF(centre.x() - 80, centre.y() - 8, 160, 26), Qt::AlignCenter,
                          tr("%1 o’clock").arg(q(seat::clockPosition(high))));
+}
+
+void SeatClock::take(const QString& reading) {
+    m_typing = reading;
+    go(1);
 }
 
 void SeatClock::go(int by) {

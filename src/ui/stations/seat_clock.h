@@ -23,6 +23,8 @@ public:
     void setPlaces(int places); ///< 3 to 12
     double angleOf(int place) const { return 360.0 * place / m_places; }
     int current() const { return m_current; }
+    /// A reading from an instrument at the current place; goes on to the next.
+    void take(const QString& reading);
     const QString& typing() const { return m_typing; }
 
 signals:

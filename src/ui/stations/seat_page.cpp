@@ -1,5 +1,6 @@
 #include "ui/stations/seat_page.h"
 
+#include "device/instrument_line.h"
 #include "io/entry/size_entry.h"
 #include "ui/charts/rim_chart.h"
 #include "ui/stations/seat_clock.h"
@@ -8,6 +9,10 @@
 #include "words/sentences.h"
 
 #include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -16,6 +21,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr double kSame_deg = 0.5;
+constexpr double kMost_mm = 1000;
 
 } // namespace
 
@@ -26,7 +32,7 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     m_rim->setMinimumHeight(170);
     m_kind = new QComboBox(m_clock);
     m_kind->setObjectName("readingKind");
-    m_kind->addItems({tr("depth gauge"), tr("feelers")});
+    m_kind->addItems({tr("depth gauge"), tr("feelers"), tr("indicator")});
     m_kind->setAccessibleName(tr("Kind of reading"));
     m_kind->setMinimumHeight(theme::kTouch - 8);
     m_kind->move(theme::kMargin, 62);
@@ -35,13 +41,52 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     layout->setSpacing(0);
     layout->addWidget(m_clock, 7);
     layout->addWidget(m_rim, 3);
+    layout->addLayout(buildLine());
+    m_line.setPersistent(true);
+    connect(&m_line, &device::LineClient::line, this, &SeatPage::hear);
     connect(m_clock, &SeatClock::entered, this, &SeatPage::enter);
     connect(m_kind, &QComboBox::activated, this, [this](int index) {
         m_session->edit(tr("Change kind of reading"), [&](job::Job& j) {
-            j.seating.kind = index == 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
+            j.seating.kind = static_cast<seat::ReadingKind>(index);
             j.done.erase(job::Station::Seat);
         });
     });
+}
+
+QLayout* SeatPage::buildLine() {
+    m_address = new QLineEdit(this);
+    m_address->setObjectName("dialLine");
+    m_address->setPlaceholderText(tr("indicator on a line: 127.0.0.1:port or /dev/tty…"));
+    m_address->setAccessibleName(tr("Line of the indicator"));
+    m_address->setMinimumHeight(theme::kTouch - 8);
+    m_lineState = new QLabel(tr("Each push of its button fills the next place."), this);
+    m_lineState->setObjectName("dialLineState");
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(theme::kMargin, 4, theme::kMargin, theme::kGap);
+    line->setSpacing(theme::kGap);
+    line->addWidget(m_address, 1);
+    line->addWidget(m_lineState, 1);
+    connect(m_address, &QLineEdit::returnPressed, this, [this] {
+        m_line.connectTo(m_address->text());
+        QTimer::singleShot(0, m_clock, [this] { m_clock->setFocus(); });
+    });
+    connect(&m_line, &device::LineClient::stateChanged, this, [this] {
+        using State = device::LineClient::State;
+        m_lineState->setText(m_line.state() == State::On       ? tr("connected")
+                             : m_line.state() == State::Failed ? m_line.reason()
+                                                               : tr("no indicator"));
+    });
+    return line;
+}
+
+/// What the indicator sends goes where the clock stands.
+void SeatPage::hear(const QString& line) {
+    const auto bytes = line.toUtf8();
+    const auto said = device::parseInstrumentLine({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    if (!said) return emit trouble(tr("The indicator sent “%1”").arg(line.left(40)));
+    const auto* dial = std::get_if<device::Dial>(&*said);
+    if (!dial || !m_session || !isVisible()) return;
+    m_clock->take(QString::number(dial->value_mm, 'f', 4) + " mm");
 }
 
 void SeatPage::open(JobSession* session) {
@@ -55,7 +100,7 @@ void SeatPage::refresh() {
     if (!m_session) return;
     const auto& seating = m_session->job().seating;
     const auto& plan = m_session->plan();
-    m_kind->setCurrentIndex(seating.kind == seat::ReadingKind::Depth ? 0 : 1);
+    m_kind->setCurrentIndex(static_cast<int>(seating.kind));
     m_clock->show(seating.readings, plan.seating ? &*plan.seating : nullptr, seating.kind, m_session->display());
     auto heights = seating.readings;
     const double home = plan.arrangement ? plan.arrangement->homeFaceDepth_mm() : 0;
@@ -89,7 +134,8 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
     }
     const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
     const auto value = io::parseLength(typed.toStdString(), unit);
-    if (!value || !(*value >= 0 && *value <= 1000)) {
+    const double least = m_session->job().seating.kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
+    if (!value || !(*value >= least && *value <= kMost_mm)) {
         emit trouble(value
                          ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed)
                          : q(words::say(value.error())));

@@ -1,8 +1,11 @@
 #pragma once
 
+#include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
 class QComboBox;
+class QLabel;
+class QLineEdit;
 
 namespace arbor::ui {
 
@@ -21,12 +24,17 @@ public:
     QWidget* firstFocus() override;
 
 private:
+    QLayout* buildLine();
+    void hear(const QString& line);
     void enter(double angle_deg, const QString& typed);
 
     JobSession* m_session = nullptr;
     SeatClock* m_clock;
     RimChart* m_rim;
     QComboBox* m_kind;
+    QLineEdit* m_address;
+    QLabel* m_lineState;
+    device::LineClient m_line; ///< of the indicator
 };
 
 } // namespace arbor::ui

@@ -120,6 +120,15 @@ SlipModel pressSlip(const JobSession& session) {
                                        *p.gaugeLikely / std::max(1.0, p.expected.end_N.likely)));
         slip.figures.push_back(gauge);
     }
+    if (const auto wrench = plan::onTheWrench(session.job().hand, session.library().rack, p.expected.end_N)) {
+        const auto& t = wrench->torque_Nm;
+        slip.figures.push_back(rangeFigure(tr("At the wrench, just before home"), d.torque(t.likely),
+                                           tr("%1…%2, after %3 turns")
+                                               .arg(q(d.torque(t.least).number), q(d.torque(t.most).number),
+                                                    q(words::figures(p.expected.homeTravel_mm * wrench->turnsPer_mm)))
+                                               .toStdString(),
+                                           t));
+    }
     if (plan.tools && plan.tools->choice) {
         const auto& s = plan.tools->proof.stack;
         auto stroke = rangeFigure(tr("Ram stroke used"), d.size(s.strokeUsed_mm),
@@ -136,8 +145,10 @@ SlipModel pressSlip(const JobSession& session) {
     const bool badTools = plan.marks.at(job::Station::Tooling) == plan::Mark::Stop;
     slip.actionEnabled = !badTools;
     slip.caution = badTools ? tr("Tooling has a stop: settle it first.")
-                            : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                                  .arg(q(words::decimals(p.energy_J, 1)));
+                   : session.job().hand.means == job::HandMeans::Hammer
+                       ? tr("Never strike through the rolling elements, nor steel on a hardened ring. Eye protection.")
+                       : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
+                             .arg(q(words::decimals(p.energy_J, 1)));
     return slip;
 }
 
@@ -150,8 +161,9 @@ SlipModel seatSlip(const JobSession& session) {
     SlipModel slip;
     const bool judged = s.verdict != seat::SeatVerdict::NotJudged;
     const bool good = s.verdict == seat::SeatVerdict::HomeAndSquare && worst(s.findings) < Severity::Stop;
+    const bool squareOnly = s.verdict == seat::SeatVerdict::SquareOnly;
     slip.title = q(said.head);
-    slip.titleTone = !judged ? Tone::Plan : good ? Tone::Proven : Tone::Stop;
+    slip.titleTone = !judged ? Tone::Plan : good ? Tone::Proven : squareOnly ? Tone::Caution : Tone::Stop;
     slip.subtitle = q(said.detail);
     if (judged) {
         const auto* square = findingOf(s.findings, good ? Finding::HomeAndSquare : Finding::Tilted);
@@ -173,7 +185,7 @@ SlipModel seatSlip(const JobSession& session) {
         gap.lineFrom = std::min(-0.06, s.gap_mm.least * 1.1);
         gap.lineTo = std::max(0.1, s.gap_mm.most * 1.1);
         gap.limits = {{0.05, tr("limit")}};
-        slip.figures.push_back(gap);
+        if (session.job().seating.kind != seat::ReadingKind::Indicator) slip.figures.push_back(gap);
     }
     slip.notesTitle = tr("Proof");
     for (const auto& finding : s.findings) {
@@ -181,7 +193,11 @@ SlipModel seatSlip(const JobSession& session) {
         if (finding.severity == Severity::Info) note.tone = Tone::Proven;
         slip.notes.push_back(note);
     }
-    slip.notes.push_back({good ? Tone::Proven : judged ? Tone::Stop : Tone::Plan, tr("Next"), q(words::nextStep(s))});
+    slip.notes.push_back({good         ? Tone::Proven
+                          : squareOnly ? Tone::Caution
+                          : judged     ? Tone::Stop
+                                       : Tone::Plan,
+                          tr("Next"), q(words::nextStep(s))});
     slip.action = tr("The seat is proven");
     slip.actionEnabled = good;
     slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.") : QString();

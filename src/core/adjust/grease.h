@@ -1,0 +1,31 @@
+#pragma once
+
+#include "core/base/result.h"
+
+namespace arbor::adjust {
+
+/// Grease for one bearing and the cavity beside it.
+struct Fill {
+    double bearing_cm3 = 0; ///< its free volume, packed full
+    double cavity_cm3 = 0;  ///< all of it
+    double least_g = 0;     ///< bearing full, cavity to a third
+    double most_g = 0;      ///< bearing full, cavity to a half
+    double leastStrokes = 0;
+    double mostStrokes = 0; ///< of the pump
+};
+
+struct FillInput {
+    double bore_mm = 0, outside_mm = 0, width_mm = 0;
+    double mass_kg = 0; ///< of the bearing
+    double steel_kg_m3 = 7800;
+    double cavity_cm3 = 0;
+    double grease_g_cm3 = 0.9;
+    double stroke_g = 1.2; ///< of the pump; 0: not known, no strokes
+};
+
+/// @errors GeometryOrder (outside_mm), NotPositive (width_mm, grease_g_cm3), OutOfRange (mass_kg: heavier than its own
+/// ring of steel, cavity_cm3, stroke_g)
+/// @source [HB4.16] pi/4 (D^2 - d^2) B - m/rho; bearing full, cavity a third to a half
+Result<Fill> fill(const FillInput& in);
+
+} // namespace arbor::adjust

@@ -1,0 +1,61 @@
+#pragma once
+
+#include "core/base/range.h"
+#include "core/base/result.h"
+
+#include <optional>
+#include <vector>
+
+namespace arbor::adjust {
+
+/// A nut that sets end play and is locked by a pin or tab through one of its slots. Angles in degrees, seen from the
+/// nut's side.
+struct Nut {
+    double pitch_mm = 1.5;
+    int slots = 6;                    ///< 0: it can be locked anywhere
+    std::vector<double> holes_deg{0}; ///< directions of the holes through the shaft, each open at both ends
+    friend bool operator==(const Nut&, const Nut&) = default;
+};
+
+/// Axial way of a nut that is turned. @source [HB4.15] P theta / 360
+double axial_mm(const Nut& nut, double turn_deg);
+
+/// Where within one slot a slot stands over a hole: each angle once, rising from 0.
+/// @errors NotPositive (pitch_mm), OutOfRange (slots), Missing (holes_deg)
+Result<std::vector<double>> lockAngles(const Nut& nut);
+
+/// A place at which the nut can be locked.
+struct Place {
+    double turn_deg = 0; ///< from where it stands now, + loosens
+    double play_mm = 0;  ///< end play there; negative: preload
+};
+
+struct SlotChoice {
+    std::vector<Place> places; ///< within a turn, tightest first
+    double step_mm = 0;        ///< the largest from one place to the next
+    Limits target_mm;
+    std::optional<std::size_t> best;    ///< in the band, nearest to its middle
+    std::optional<std::size_t> tighter; ///< the nearest on either side of the band's middle that is not in it
+    std::optional<std::size_t> looser;
+
+    /// What facing the washer takes off so that the looser place comes to the middle of the band [mm].
+    std::optional<double> faceWasher_mm() const;
+    /// What a thicker washer adds so that the tighter place does.
+    std::optional<double> thickenWasher_mm() const;
+};
+
+/// The places that can be reached from where the nut stands.
+/// @param play_mm  by the indicator, as it stands now  @param toNext_deg  how far it must be loosened until a slot
+/// stands over a hole, 0: it does now  @param target_mm  lower <= upper
+/// @errors those of lockAngles, GeometryOrder (target_mm)
+/// @source [HB4.15]
+Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg, const Limits& target_mm);
+
+/// A castle nut under clamp load is only ever turned on: how far to the next place. @param toNext_deg  as above
+Result<double> onToNext_deg(const Nut& nut, double toNext_deg);
+
+/// Places from the nut angle at which play begins, within a band: for the bench calculator.
+/// @param zeroPlay_deg  nut angle, loosening; places count from 0
+Result<std::vector<Place>> placesInBand(const Nut& nut, double zeroPlay_deg, const Limits& band_mm);
+
+} // namespace arbor::adjust

@@ -1,0 +1,178 @@
+// A press without a transducer: needle, wrench, hammer. Expected values are worked by hand from the thread, the piston
+// and straight lines.
+#include "core/plan/hand_read.h"
+#include "core/plan/plan.h"
+#include "support/shop.h"
+
+#include <algorithm>
+#include <cmath>
+#include <gtest/gtest.h>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using job::HandMeans;
+using job::HandPress;
+using job::HandSign;
+using plan::HandRead;
+using trace::Verdict;
+
+namespace {
+
+constexpr double kHome_mm = 20, kPerMm_N = 500;
+constexpr double kNewtonPerBar = 441.786; // 75 mm piston: pi/4 75^2 mm2 at 0.1 MPa
+
+trace::Expected band() {
+    return trace::expectTrace({kHome_mm, kHome_mm, {8000, 10000, 12000}, [](double x) { return std::max(0.0, x); }});
+}
+
+Result<HandRead> read(const HandPress& hand, const char* press = "P30") {
+    trace::AnalysisInput in;
+    in.likelyFriction = 0.1;
+    return plan::readByHand(hand, band(), demoLibrary().rack.press(press), demoLibrary().rack, in);
+}
+
+/// What a needle shows on a straight slide, to half a bar, and held at the end.
+HandPress needle(double until_mm, double factor, double hold_N) {
+    HandPress hand;
+    for (double x = 2; x < until_mm; x += 2)
+        hand.points.push_back({x, std::round(2 * factor * kPerMm_N * x / kNewtonPerBar) / 2});
+    hand.points.push_back({until_mm, std::round(2 * hold_N / kNewtonPerBar) / 2});
+    return hand;
+}
+
+HandPress hammer(std::map<HandSign, bool> signs) {
+    return {HandMeans::Hammer, {}, {}, std::move(signs)};
+}
+
+bool says(const trace::Analysis& a, Finding id) {
+    return std::any_of(a.findings.begin(), a.findings.end(), [&](const Advice& f) { return f.id == id; });
+}
+
+} // namespace
+
+TEST(HandRead, ANeedleIsForceByThePiston) {
+    const auto got = read({HandMeans::Gauge, {}, {{4, 10}, {8, 20}}, {}});
+    ASSERT_TRUE(got);
+    ASSERT_EQ(got->trace.size(), 2u);
+    EXPECT_EQ(got->trace[1].travel_mm, 8);
+    EXPECT_NEAR(got->trace[1].force_N, 20 * kNewtonPerBar, 1);
+}
+
+TEST(HandRead, TenPointsOfANeedleProveAGoodPress) {
+    const auto got = read(needle(kHome_mm, 1, 13500));
+    ASSERT_TRUE(got);
+    EXPECT_EQ(got->analysis.verdict, Verdict::Home);
+    ASSERT_TRUE(got->analysis.friction);
+    EXPECT_NEAR(*got->analysis.friction, 0.1, 0.005);
+}
+
+TEST(HandRead, TheNeedleTellsABadOne) {
+    EXPECT_EQ(read(needle(15, 1, 13500))->analysis.verdict, Verdict::Short);
+    EXPECT_EQ(read(needle(kHome_mm, 2, 26000))->analysis.verdict, Verdict::AboveBand);
+    EXPECT_EQ(read(needle(kHome_mm, 0.2, 13500))->analysis.verdict, Verdict::Loose);
+    auto crooked = needle(kHome_mm, 1, 13500);
+    crooked.points[0].shown = 20; // 8.8 kN at 2 mm, where 1.2 would be the most
+    EXPECT_EQ(read(crooked)->analysis.verdict, Verdict::CockedStart);
+}
+
+TEST(HandRead, GraduationIsTheCoarsestThatFits) {
+    const auto of = [](std::initializer_list<double> shown) {
+        std::vector<job::HandPoint> points;
+        for (const double s : shown)
+            points.push_back({0, s});
+        return plan::graduationOf(points);
+    };
+    EXPECT_EQ(of({0, 35, 70, 105}), 5);
+    EXPECT_EQ(of({40, 80}), 10);
+    EXPECT_EQ(of({2, 6}), 2);
+    EXPECT_EQ(of({1.5, 3}), 0.5);
+    EXPECT_EQ(of({3.3, 4.7}), 0.1);
+}
+
+/// M20x2.5 with a thrust bearing of 40 mm mean: T/F = 0.159 P + 0.578 d2 mu + Dkm/2 mu_head, with 0.12 and 0.0065
+/// 0.3975 + 1.2746 + 0.13 = 1.802 mm; at least 1.307, at most 2.297.
+TEST(HandRead, AWrenchShowsTheTorqueOfItsThread) {
+    const HandPress hand{HandMeans::Wrench, "B01", {}, {}};
+    const auto shown = plan::onTheWrench(hand, demoLibrary().rack, {10000, 10000, 10000});
+    ASSERT_TRUE(shown);
+    EXPECT_NEAR(shown->torque_Nm.likely, 18.02, 0.02 * 18);
+    EXPECT_NEAR(shown->torque_Nm.least, 13.07, 0.02 * 13);
+    EXPECT_NEAR(shown->torque_Nm.most, 22.97, 0.02 * 23);
+    EXPECT_NEAR(shown->turnsPer_mm * kHome_mm, 8, 1e-12); // 20 mm at 2.5 a turn
+    EXPECT_FALSE(plan::onTheWrench({}, demoLibrary().rack, {1, 1, 1}));
+}
+
+TEST(HandRead, TurnsAreTravelAndTheBandIsAsWideAsTheFriction) {
+    HandPress hand{HandMeans::Wrench, "B01", {}, {}};
+    for (int turn = 1; turn <= 7; ++turn)
+        hand.points.push_back({1.0 * turn, std::round(1.802 * kPerMm_N * 2.5 * turn / 1000)});
+    hand.points.push_back({8, 25});
+    const auto got = read(hand);
+    ASSERT_TRUE(got);
+    EXPECT_NEAR(got->trace[1].travel_mm, 5, 1e-12);
+    EXPECT_NEAR(got->trace[1].force_N, 2500, 300); // read to a newton metre
+    EXPECT_EQ(got->analysis.verdict, Verdict::Home);
+    EXPECT_FALSE(got->analysis.friction); // the thread's own is not known well enough
+    EXPECT_TRUE(says(got->analysis, Finding::HandBandWide));
+    EXPECT_NEAR(got->expected.end_N.least / band().end_N.least, 1.307 / 1.802, 0.01);
+    EXPECT_NEAR(got->expected.end_N.most / band().end_N.most, 2.297 / 1.802, 0.01);
+    EXPECT_EQ(got->expected.end_N.likely, band().end_N.likely);
+}
+
+TEST(HandRead, AHammerProvesNothingButMayForbid) {
+    using S = HandSign;
+    const auto verdict = [](std::map<S, bool> signs) { return read(hammer(std::move(signs)))->analysis.verdict; };
+    EXPECT_EQ(verdict({{S::EvenGap, true}, {S::Ringing, true}, {S::Stopped, true}}), Verdict::Stands);
+    EXPECT_EQ(verdict({{S::EvenGap, false}, {S::Ringing, true}, {S::Stopped, true}}), Verdict::CockedStart);
+    EXPECT_EQ(verdict({{S::EvenGap, true}, {S::Ringing, true}, {S::Stopped, false}}), Verdict::Short);
+    EXPECT_EQ(verdict({{S::EvenGap, true}, {S::Ringing, false}, {S::Stopped, true}}), Verdict::NotProven);
+    EXPECT_EQ(verdict({{S::Stopped, true}}), Verdict::NotEnough); // the others were not looked for
+    const auto all = read(hammer({{S::EvenGap, true}, {S::Ringing, true}, {S::Stopped, true}}))->analysis;
+    EXPECT_TRUE(says(all, Finding::HandNoForce));
+    EXPECT_FALSE(all.stop());
+    EXPECT_TRUE(read(hammer({{S::EvenGap, false}}))->analysis.stop());
+}
+
+TEST(HandRead, WhatIsMissingIsNamed) {
+    EXPECT_EQ(read({}).error().field, "hand/points");
+    const auto noGauge = read(needle(10, 1, 5000), "P2");
+    ASSERT_FALSE(noGauge);
+    EXPECT_EQ(noGauge.error().field, "hand/means");
+    const auto noBolt = read({HandMeans::Wrench, "B99", {{1, 5}}, {}});
+    ASSERT_FALSE(noBolt);
+    EXPECT_EQ(noBolt.error().code, ProblemCode::UnknownName);
+    EXPECT_EQ(noBolt.error().field, "hand/bolt");
+}
+
+TEST(HandRead, TheJobLooksAtItWhenThereIsNoTrace) {
+    auto job = demoJob("seamer-turret-upper");
+    job.hand.points = {{4, 10}, {8, 20}};
+    const auto plain = plan::planJob(job, demoLibrary(), std::nullopt);
+    ASSERT_TRUE(plain.hand);
+    ASSERT_TRUE(plain.trace);
+    const auto traced = plan::planJob(job, demoLibrary(), trace::Trace{{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}});
+    EXPECT_FALSE(traced.hand);
+    EXPECT_TRUE(traced.trace);
+    job.hand = hammer({{HandSign::EvenGap, false}});
+    EXPECT_EQ(plan::planJob(job, demoLibrary(), std::nullopt).marks.at(job::Station::Press), plan::Mark::Stop);
+    job.tooling.press = "P2";
+    job.hand = {HandMeans::Gauge, {}, {{4, 10}}, {}};
+    const auto noGauge = plan::planJob(job, demoLibrary(), std::nullopt);
+    ASSERT_TRUE(noGauge.problem);
+    EXPECT_EQ(noGauge.problem->field, "hand/means");
+}
+
+TEST(HandRead, AWarmedSeatWatchesForTheGrip) {
+    auto job = demoJob("seamer-turret-upper");
+    const auto watches = [&] {
+        const auto p = plan::planJob(job, demoLibrary(), std::nullopt);
+        return std::any_of(p.pressing->watch.begin(), p.pressing->watch.end(),
+                           [](const Advice& a) { return a.id == Finding::WatchGrip; });
+    };
+    EXPECT_FALSE(watches()); // nothing has been warmed yet
+    job.done.insert(job::Station::Warm);
+    EXPECT_TRUE(watches());
+    job.heat.pressCold = true;
+    EXPECT_FALSE(watches());
+}

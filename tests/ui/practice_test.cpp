@@ -1,0 +1,101 @@
+// Practice through the real window: the ram on the keys, the call, what is told afterwards, the score that stays.
+#include "support/window.h"
+
+#include "ui/practice/practice_view.h"
+
+#include <QPushButton>
+
+using namespace arbor;
+using arbor::testing::kPatience_ms;
+using arbor::testing::WindowTest;
+using practice::Grade;
+using trace::Verdict;
+
+class Practice : public WindowTest {
+protected:
+    void SetUp() override {
+        open("seamer-turret-upper");
+        begin();
+    }
+    void begin() {
+        key(Qt::Key_T, Qt::ControlModifier);
+        ASSERT_TRUE(view()->isVisible());
+    }
+    ui::PracticeView* view() { return find<ui::PracticeView>("practiceView"); }
+    const practice::Drill& drill() { return view()->drill(); }
+    const ui::SlipModel& told() { return view()->slip()->model(); }
+    /// A short way to press, so that nobody has to wait.
+    void ring(sim::Fault fault) {
+        std::mt19937 hand(5);
+        auto e = practice::someExercise(fault, hand);
+        view()->begin(e, 5);
+    }
+    bool comesTo(double travel_mm) {
+        return QTest::qWaitFor([&] { return !drill().trace().empty() && drill().trace().back().travel_mm > travel_mm; },
+                               kPatience_ms);
+    }
+};
+
+TEST_F(Practice, TheRamFollowsTheKey) {
+    ring(sim::Fault::None);
+    QTest::keyPress(view(), Qt::Key_Space);
+    EXPECT_TRUE(drill().pushing());
+    EXPECT_EQ(told().title, "Pushing");
+    EXPECT_TRUE(comesTo(-1));
+    QTest::keyRelease(view(), Qt::Key_Space);
+    EXPECT_FALSE(drill().pushing());
+    EXPECT_EQ(told().title, "Practice");
+    EXPECT_EQ(told().figures.size(), 2u);
+    // Nothing of what is hidden is told before the call.
+    EXPECT_TRUE(told().notes.empty());
+}
+
+TEST_F(Practice, ACallIsGradedToldAndCounted) {
+    ring(sim::Fault::CockedStart);
+    QTest::keyPress(view(), Qt::Key_Space);
+    ASSERT_TRUE(comesTo(0.2 * drill().exercise().expected.homeTravel_mm));
+    QTest::keyRelease(view(), Qt::Key_Space);
+    key(Qt::Key_1);
+    ASSERT_TRUE(drill().outcome());
+    EXPECT_TRUE(drill().outcome()->known());
+    EXPECT_TRUE(told().title.startsWith("Right"));
+    EXPECT_EQ(told().subtitle, "It had been entered crooked.");
+    EXPECT_FALSE(told().notes.empty());
+    EXPECT_FALSE(find<QPushButton>("call2")->isEnabled());
+    EXPECT_TRUE(find<QPushButton>("call1")->text().contains("1 of 1 known"));
+    key(Qt::Key_N);
+    EXPECT_FALSE(drill().outcome());
+    EXPECT_TRUE(find<QPushButton>("call2")->isEnabled());
+}
+
+TEST_F(Practice, EnterCallsItHomeAndTooEarlyIsSaid) {
+    ring(sim::Fault::None);
+    key(Qt::Key_Return);
+    EXPECT_EQ(drill().outcome()->grade, Grade::NotHome);
+    EXPECT_EQ(told().titleTone, ui::Tone::Stop);
+    EXPECT_EQ(told().action, "Next ring");
+    key(Qt::Key_Return); // a second Enter does not skip what is told
+    EXPECT_TRUE(drill().outcome());
+}
+
+TEST_F(Practice, TheScoreOutlivesTheWindow) {
+    ring(sim::Fault::Chip);
+    click(find<QPushButton>("call6"), {5, 5});
+    EXPECT_EQ(drill().outcome()->grade, Grade::Guess);
+    openWindow();
+    open("seamer-turret-upper");
+    begin();
+    EXPECT_EQ(view()->score().drills(), 1);
+    EXPECT_EQ(view()->score().signs.at(Verdict::Short).met, 1);
+    EXPECT_EQ(view()->score().signs.at(Verdict::Short).known, 0);
+}
+
+TEST_F(Practice, LeavingLetsGoOfTheRam) {
+    ring(sim::Fault::None);
+    click(find<QPushButton>("practiceAction"), {5, 5});
+    EXPECT_TRUE(drill().pushing());
+    EXPECT_EQ(told().action, "Let go");
+    key(Qt::Key_Escape);
+    EXPECT_FALSE(drill().pushing());
+    EXPECT_TRUE(window->jobView()->isVisible());
+}
