@@ -17,13 +17,12 @@ inline constexpr trace::Verdict kCalls[] = {
 /// How good a call was.
 enum class Grade {
     Right,
-    Late,           ///< right, but pushed on after it had become certain
-    WrongReason,    ///< stopped, but for something else
-    Guess,          ///< stopped before anything showed
-    FalseAlarm,     ///< stopped a good press
-    Missed,         ///< called a bad press home
-    NotHome,        ///< called a good press home before it was
-    PressedTooHard, ///< home, with far more force than it takes to hold it
+    Late,        ///< right, but pushed on after it had become certain
+    WrongReason, ///< stopped, but for something else
+    Guess,       ///< stopped before anything showed
+    FalseAlarm,  ///< stopped a good press
+    Missed,      ///< called a bad press home
+    NotHome,     ///< called a good press home before it was
 };
 
 struct Outcome {

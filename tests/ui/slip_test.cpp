@@ -119,7 +119,7 @@ TEST_F(SlipText, PressCautionNamesTheEnergy) {
     go(Station::Press);
     EXPECT_TRUE(slip().caution.contains(ui::q(words::decimals(session().plan().pressing->energy_J, 1)) + " J"));
     EXPECT_TRUE(slipSays("The gauge will hardly move"));
-    EXPECT_EQ(find<QLabel>("slipCaution")->text(), slip().caution);
+    EXPECT_EQ(window->jobView()->findChild<QLabel*>("slipCaution")->text(), slip().caution);
 }
 
 TEST_F(SlipText, CloseWantsAName) {

@@ -13,6 +13,10 @@ constexpr int kSteps = 300;                   // over the way home
 constexpr double kEarly = 0.25;               // of the way home: a peak before that is a crooked start
 constexpr double kStiffer = 4;                // times the slope of the slide counts as stiff
 constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
+constexpr double kStiffByHand = 2.5;          // between two readings that are far apart, with the hold force at the end
+constexpr double kTravelStep_mm = 0.006;      // what a transducer can tell apart
+constexpr double kSteep = 4.5;                // times the likely force: no tight seat begins like that
+constexpr double kSteepUntil = 0.15;          // of the way home, [HB3.7]
 constexpr double kSoft_N_per_mm = 8000;       // a shoulder is stiffer than that
 constexpr double kTooth = 0.12;               // of the force: a drop that counts as a tooth
 constexpr int kTeeth = 3;
@@ -53,12 +57,12 @@ private:
         const auto& p = m_c.points;
         const double usual =
             std::max(m_c.slope(kBeginsAt * m_home, 0.85 * std::min(end(), m_home)), m_e.end_N.likely / m_home);
-        const double stiff = std::max(kStiffer * usual, kStiffLeast_N_per_mm);
+        const double stiff = m_c.coarse ? kStiffByHand * usual : std::max(kStiffer * usual, kStiffLeast_N_per_mm);
         std::size_t i = p.size() - 1;
         const std::size_t reach = m_c.coarse ? 1 : 2; // looks over single steps of noise
         while (i >= reach && slopeOf(i - reach, i) > stiff)
             --i;
-        if (m_c.coarse && i == p.size() - 1) return;
+        if (m_c.coarse && (i == p.size() - 1 || p.back().force_N < m_e.hold_N.least - m_threshold)) return;
         const double rise = p.back().force_N - p[i].force_N;
         if (rise < std::max(2 * m_threshold, 0.12 * p.back().force_N)) return;
         // Two lines meet at the knee.
@@ -69,16 +73,25 @@ private:
         const double meet =
             p.back().travel_mm - (p.back().force_N - (p[i].force_N + before * (p.back().travel_mm - p[i].travel_mm))) /
                                      std::max(steep - before, 1.0);
-        m_out.knee_mm = std::clamp(meet, p[i].travel_mm, p.back().travel_mm);
+        // Between the last two readings of a needle nobody knows where it was.
+        const bool lastStep = m_c.coarse && i + 2 == p.size();
+        m_out.knee_mm = lastStep ? p.back().travel_mm : std::clamp(meet, p[i].travel_mm, p.back().travel_mm);
         m_kneeForce = p[i].force_N;
-        m_out.endStiffness_N_per_mm = m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : stiffnessOfRise();
+        const auto gives = givesUnderRise();
+        m_out.endStiffness_N_per_mm =
+            m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : 1 / std::max(gives.mm_per_N, 1e-6);
+        m_stiffProven = m_c.coarse || (gives.known ? gives.mm_per_N + 2 * gives.error < 1 / kSoft_N_per_mm : leaps());
     }
-    /// How much it gives under the rise, from the samples themselves: travel over force, so that a rise between two
-    /// samples counts as stiff as it likes.
-    double stiffnessOfRise() const {
+    /// How much it gives under the rise, from the samples themselves by least squares, and how well that is known.
+    struct Gives {
+        double mm_per_N = 0;
+        double error = 0;   ///< standard error
+        bool known = false; ///< from enough samples
+    };
+    Gives givesUnderRise() const {
         const double rise = m_c.points.back().force_N - m_kneeForce;
         const double low = m_kneeForce + 0.25 * rise, high = m_kneeForce + 0.95 * rise;
-        double n = 0, f = 0, x = 0, ff = 0, fx = 0;
+        double n = 0, f = 0, x = 0, ff = 0, fx = 0, xx = 0;
         for (const auto& s : m_trace) {
             const double force = s.force_N - m_c.baseline_N;
             if (force < low || force > high || s.travel_mm < *m_out.knee_mm - m_c.step_mm) continue;
@@ -87,10 +100,27 @@ private:
             x += s.travel_mm;
             ff += force * force;
             fx += force * s.travel_mm;
+            xx += s.travel_mm * s.travel_mm;
         }
         const double spread = n * ff - f * f;
-        const double gives = n >= 3 && spread > 0 ? (n * fx - f * x) / spread : 0;
-        return 1 / std::max(gives, 1e-6);
+        if (n < 3 || spread <= 0) return {};
+        const double slope = (n * fx - f * x) / spread;
+        const double rest = std::max(0.0, (n * xx - x * x - slope * (n * fx - f * x)) / n); // of the squares
+        return {slope, n > 3 ? std::sqrt(rest / (n - 2) * n / spread) : 0, n > 3};
+    }
+    /// Half the rise or more from one sample to the next few: stiff, whatever lies between.
+    bool leaps() const {
+        const double rise = m_c.points.back().force_N - m_kneeForce;
+        const Sample *low = nullptr, *high = nullptr;
+        for (const auto& s : m_trace) {
+            const double share = (s.force_N - m_c.baseline_N - m_kneeForce) / rise;
+            if (s.travel_mm < *m_out.knee_mm - m_c.step_mm) continue;
+            if (share < 0.25) low = &s;
+            if (share > 0.75 && !high) high = &s;
+        }
+        if (!low || !high || high->t_s < low->t_s) return false;
+        return (high->force_N - low->force_N) / (std::max(0.0, high->travel_mm - low->travel_mm) + kTravelStep_mm) >
+               kSoft_N_per_mm;
     }
     double slopeOf(std::size_t a, std::size_t b) const {
         const auto& p = m_c.points;
@@ -98,7 +128,11 @@ private:
         return way > 0 ? (p[b].force_N - p[a].force_N) / way : 0;
     }
 
-    double slideEnd() const { return std::min({end(), m_home, m_out.knee_mm.value_or(end())}) - 0.02 * m_home; }
+    double slideEnd() const {
+        const auto& p = m_c.points;
+        if (m_c.coarse && m_out.knee_mm) return std::min(p[p.size() - 2].travel_mm, m_home); // then it was held
+        return std::min({end(), m_home, m_out.knee_mm.value_or(end())}) - 0.02 * m_home;
+    }
     double slideBegin() const { return kBeginsAt * m_home; }
 
     template <class Use>
@@ -207,13 +241,22 @@ private:
         return std::nullopt;
     }
 
+    /// While it runs nobody knows yet whether it will fall again: only what no tight seat does counts.
+    std::optional<Curve::Point> tooSteep() const {
+        for (const auto& p : m_c.points)
+            if (p.travel_mm > 0.02 * m_home && p.travel_mm < kSteepUntil * m_home &&
+                p.force_N > kSteep * likely(p.travel_mm) + 2 * m_threshold)
+                return p;
+        return std::nullopt;
+    }
+
     bool cocked() {
         const auto drop = largestDrop(0, kEarly * m_home, 0.3 * m_home);
-        const auto early = tooEarly();
+        const auto early = m_in.ongoing ? tooSteep() : tooEarly();
         const bool fell =
             drop && drop->share() > 0.2 && drop->peak.force_N > 1.15 * most(drop->peak.travel_mm) + m_threshold;
         // A seat that is tight all the way is above its band from the start; it does not come down again.
-        const bool steep = early && (fell || (m_in.ongoing && end() < 0.3 * m_home) || !m_out.ofLikely);
+        const bool steep = early && (fell || m_in.ongoing || !m_out.ofLikely);
         if (!fell && !steep) return false;
         const auto& at = fell ? drop->peak : *early;
         mark(Finding::TraceCocked, at.travel_mm, at.force_N);
@@ -256,6 +299,8 @@ private:
                 free = p.travel_mm;
         const bool wasFree = free > 0.3 * m_home && free < 0.92 * std::min(m_home, end()) &&
                              m_c.at(0.9 * free) < 0.4 * least(0.9 * free) + m_threshold / 2;
+        // By hand, a last reading at the end says how it was held, not how it got there.
+        if (m_c.coarse && m_c.points[m_c.points.size() - 2].travel_mm <= free) return false;
         const double after = std::min(free + 0.1 * m_home, end());
         if (!wasFree || m_c.at(after) < 0.8 * least(after)) return false;
         if (m_out.knee_mm && free > m_home - 0.08 * m_home - m_in.homeTolerance_mm)
@@ -310,14 +355,15 @@ private:
             return Verdict::Short;
         }
         const bool soft = !m_c.coarse && m_out.endStiffness_N_per_mm && *m_out.endStiffness_N_per_mm < kSoft_N_per_mm;
+        const double rise = m_c.points.back().force_N - m_c.at(m_home - tolerance);
+        const bool givesWay = soft || (m_in.ongoing && !m_out.knee_mm && rise > 2 * m_threshold);
         if (m_out.knee_mm.value_or(end()) > m_home + tolerance &&
-            !(soft && m_out.knee_mm.value_or(0) < m_home + 3 * tolerance)) {
+            !(givesWay && m_out.knee_mm.value_or(end()) < m_home + 3 * tolerance)) {
             mark(Finding::TraceOver, end(), m_c.at(end()));
             say(Finding::TraceOver, Severity::Stop, end(), m_home, over / tolerance);
             return Verdict::OverTravel;
         }
         // Whatever yields under the rise goes further than a shoulder lets it.
-        const double rise = m_c.points.back().force_N - m_c.at(m_home - tolerance);
         const bool yields = !m_c.coarse && over > 2 * tolerance && rise / (over + tolerance) < kSoft_N_per_mm;
         if (soft || yields) {
             const double stiffness = m_out.endStiffness_N_per_mm.value_or(rise / (over + tolerance));
@@ -326,7 +372,7 @@ private:
                 kSoft_N_per_mm / std::max(1.0, stiffness));
             return Verdict::SoftEnd;
         }
-        if (!m_out.knee_mm) {
+        if (!m_out.knee_mm || !m_stiffProven) {
             mark(Finding::TraceNoRise, end(), m_c.at(end()));
             say(Finding::TraceNoRise, Severity::Look, end(), m_home, 1.5);
             return Verdict::NotProven;
@@ -337,6 +383,13 @@ private:
         return Verdict::Home;
     }
 
+    /// A steep rise before home while the ram is still worked: the shoulder, or something under the ring, is stiff;
+    /// what bites, picks up or grips is not.
+    bool mayBeOnTheWay() const {
+        return m_out.knee_mm && *m_out.knee_mm < m_home - homeTolerance() &&
+               (*m_out.knee_mm < kEarly * m_home || !m_stiffProven);
+    }
+
     Analysis judge() {
         if (m_in.removal && released()) return finish(Verdict::Released);
         if (cocked()) return finish(Verdict::CockedStart);
@@ -345,8 +398,9 @@ private:
         if (galled()) return finish(Verdict::Galling);
         if (aboveBand()) return finish(Verdict::AboveBand);
         const bool atEnd = m_out.knee_mm || end() > m_home - homeTolerance();
-        if (m_in.ongoing && !atEnd) return finish(Verdict::Sliding, 1);
-        if (belowBand() && (!m_in.ongoing || atEnd)) {
+        if (m_in.ongoing && (!atEnd || mayBeOnTheWay())) return finish(Verdict::Sliding, 1);
+        if (belowBand()) {
+            if (m_in.ongoing && !m_out.knee_mm) return finish(Verdict::Loose);
             // Loose or not, what stopped short must not be taken for home.
             if (const auto verdict = judgeEnd(); verdict != Verdict::Home) return finish(verdict);
             m_out.evidence.pop_back();
@@ -385,6 +439,7 @@ private:
     Curve m_c;
     double m_threshold; ///< what is more than noise and less than a sign [N]
     double m_kneeForce = 0;
+    bool m_stiffProven = false;
     double m_strength = 1;
     Analysis m_out;
 };

@@ -67,8 +67,6 @@ Graded graded(Grade grade) {
         return {tr("Missed it"), Tone::Stop};
     case Grade::NotHome:
         return {tr("Not proven home yet"), Tone::Stop};
-    case Grade::PressedTooHard:
-        return {tr("Home, but pressed too hard"), Tone::Caution};
     }
     return {};
 }

@@ -137,7 +137,7 @@ void PracticeView::refresh() {
                          .arg(q(d.size(e.seat.dia_mm).text()), q(d.size(e.seat.length_mm).text())));
     m_told->setText(
         tr("It stands in the mouth of the bore. By the drawing it takes %1 %2 just before home, at %3; hold "
-           "it once with %4.")
+           "it once with %4. The relief valve opens a little above that.")
             .arg(q(d.forceRange(e.expected.end_N.least, e.expected.end_N.most)), q(d.force(0).unit),
                  q(d.size(e.expected.homeTravel_mm).text()), q(d.force(e.expected.hold_N.likely).text())));
     m_chart->show(e.expected, m_drill->trace(), m_drill->outcome() ? &m_drill->outcome()->analysis : nullptr, d);

@@ -41,7 +41,9 @@ QLineEdit* tall(QLineEdit* edit) {
 
 } // namespace
 
-HandSheet::HandSheet(QWidget* parent) : QWidget(parent), m_readings(buildReadings()), m_signs(buildSigns()) {
+HandSheet::HandSheet(QWidget* parent) : QWidget(parent) {
+    m_readings = buildReadings();
+    m_signs = buildSigns();
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(m_readings);

@@ -104,7 +104,10 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     qApp->installEventFilter(this);
 }
 
-MainWindow::~MainWindow() = default;
+/// The places go one by one; nobody need follow that.
+MainWindow::~MainWindow() {
+    m_places->disconnect(this);
+}
 
 /// Undo belongs to the job. A text field keeps it only for what is typed in it and not yet taken over.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
