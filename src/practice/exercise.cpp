@@ -28,7 +28,7 @@ sim::RealSeat someSeat(std::mt19937& hand) {
     s.friction = pick(0.085, 0.125, hand);
     s.length_mm = std::round(s.dia_mm * pick(0.22, 0.4, hand));
     s.chamfer_mm = pick(0.5, 1.5, hand);
-    s.travel_mm = s.length_mm + pick(0, 2, hand);
+    s.travel_mm = s.length_mm + std::round(10 * pick(0, 2, hand)) / 10;
     return s;
 }
 

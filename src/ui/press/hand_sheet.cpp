@@ -12,6 +12,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace arbor::ui {
 
@@ -20,6 +21,7 @@ namespace {
 using job::HandMeans;
 using job::HandSign;
 
+constexpr qsizetype kShown = 8; // of the readings, the last ones
 constexpr double kMostTravel_mm = 1000, kMostTurns = 1000, kMostShown = 1e6;
 
 QString question(HandSign sign) {
@@ -32,6 +34,10 @@ QString question(HandSign sign) {
         return QObject::tr("Last blows did not move it");
     }
     return {};
+}
+
+QString shortest(double value) {
+    return QString::number(value, 'g', 4);
 }
 
 QLineEdit* tall(QLineEdit* edit) {
@@ -65,14 +71,18 @@ QWidget* HandSheet::buildReadings() {
     m_back->setMinimumHeight(theme::kTouch - 8);
     m_read = new QLabel(box);
     m_read->setObjectName("handRead");
-    m_read->setWordWrap(true);
-    auto* line = new QHBoxLayout(box);
-    line->setContentsMargins(0, 0, 0, 0);
+    m_read->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    auto* line = new QHBoxLayout;
     line->setSpacing(theme::kGap);
-    line->addWidget(m_bolt);
     line->addWidget(m_entry);
-    line->addWidget(m_read, 1);
+    line->addWidget(m_bolt);
+    line->addStretch(1);
     line->addWidget(m_back);
+    auto* both = new QVBoxLayout(box);
+    both->setContentsMargins(0, 0, 0, 0);
+    both->setSpacing(4);
+    both->addLayout(line);
+    both->addWidget(m_read);
     connect(m_entry, &QLineEdit::returnPressed, this, &HandSheet::enter);
     connect(m_back, &QPushButton::clicked, this, &HandSheet::takeBack);
     connect(m_bolt, &QComboBox::activated, this, [this] {
@@ -130,9 +140,11 @@ QString HandSheet::readSoFar() const {
                       : tr("Travel from the ring in the mouth, needle: 4 35. Enter takes it.");
     QStringList all;
     for (const auto& p : job.hand.points)
-        all << tr("%1: %2").arg(wrench ? q(words::figures(p.at)) : q(d.size(p.at).number),
-                                wrench ? q(d.torque(p.shown).number) : q(words::figures(p.shown)));
-    return all.join(" · ") + " " + unitShown();
+        all << tr("%1: %2").arg(wrench ? shortest(p.at) : q(d.size(p.at).number),
+                                shortest(wrench ? p.shown / d.torqueTyped_Nm(1) : p.shown));
+    const auto earlier = std::max<qsizetype>(0, all.size() - kShown);
+    return (earlier > 0 ? tr("%1 before · ").arg(earlier) : QString()) + all.mid(earlier).join(" · ") + " " +
+           unitShown();
 }
 
 void HandSheet::refresh() {

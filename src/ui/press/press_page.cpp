@@ -85,7 +85,7 @@ QLayout* PressPage::buildMeans() {
     auto* line = new QHBoxLayout;
     line->setContentsMargins(theme::kMargin, 6, theme::kMargin, theme::kGap);
     line->setSpacing(theme::kGap);
-    line->addWidget(m_means);
+    line->addWidget(m_means, 0, Qt::AlignTop);
     line->addWidget(m_lines, 1);
     connect(m_means, &QComboBox::activated, this, &PressPage::chooseMeans);
     return line;
@@ -116,8 +116,8 @@ QWidget* PressPage::buildFileLine() {
     auto* line = new QHBoxLayout(box);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(theme::kGap);
-    line->addWidget(m_traceFile, 1);
-    line->addWidget(m_browse);
+    line->addWidget(m_traceFile, 1, Qt::AlignTop);
+    line->addWidget(m_browse, 0, Qt::AlignTop);
     connect(m_traceFile, &QLineEdit::returnPressed, this, [this] { loadTrace(m_traceFile->text()); });
     connect(m_browse, &QPushButton::clicked, this, &PressPage::browse);
     return box;
@@ -131,6 +131,7 @@ QWidget* PressPage::buildLiveLine() {
     m_line->setMinimumHeight(theme::kTouch - 8);
     m_lineState = new QLabel(this);
     m_lineState->setObjectName("pressLineState");
+    m_lineState->setMinimumHeight(theme::kTouch - 8);
     auto* raw = new QPushButton(tr("Raw lines"), this);
     raw->setObjectName("showRaw");
     raw->setMinimumHeight(theme::kTouch - 8);
@@ -139,9 +140,9 @@ QWidget* PressPage::buildLiveLine() {
     auto* line = new QHBoxLayout(box);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(theme::kGap);
-    line->addWidget(m_line, 2);
-    line->addWidget(m_lineState, 3);
-    line->addWidget(raw);
+    line->addWidget(m_line, 2, Qt::AlignTop);
+    line->addWidget(m_lineState, 3, Qt::AlignTop);
+    line->addWidget(raw, 0, Qt::AlignTop);
     connect(m_line, &QLineEdit::returnPressed, this, [this] {
         m_live->connectTo(m_line->text());
         // Space and Z are for the press from here on, but this Enter is not.
