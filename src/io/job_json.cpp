@@ -2,6 +2,7 @@
 
 #include "core/plan/plan.h"
 #include "core/route/kit.h"
+#include "io/adjust_json.h"
 #include "io/entry/size_entry.h"
 #include "io/hand_json.h"
 #include "io/heat_json.h"
@@ -350,6 +351,9 @@ Result<job::Job> jobFromJson(const json& d) {
     job.seating.kind = named(kKinds, s.value("kind", "depth"));
     job.seating.uncertainty_mm = s.value("uncertainty_um", 10.0) * kUm;
     job.seating.readings = readReadings(s.value("readings", json::array()));
+    job.proof = proofFromJson(d.value("seat_proof", json::object()));
+    job.adjust = adjustFromJson(d.value("adjust", json::object()));
+    job.closing = closingFromJson(d.value("closing", json::object()));
     for (const auto& name : d.value("done", std::vector<std::string>{}))
         if (const auto station = plan::stationNamed(name)) job.done.insert(*station);
     const auto draft = d.value("record_draft", json::object());
@@ -399,6 +403,9 @@ json jobToJson(const job::Job& job) {
             {{"kind", nameOf(kKinds, job.seating.kind)},
              {"uncertainty_um", job.seating.uncertainty_mm / kUm},
              {"readings", readingsJson(job.seating.readings)}}},
+           {"seat_proof", nullptr},
+           {"adjust", nullptr},
+           {"closing", nullptr},
            {"arrangement", nullptr},
            {"intake", nullptr},
            {"strip", nullptr},
@@ -422,6 +429,9 @@ json jobToJson(const job::Job& job) {
                       {"roughness_rz_um", job.shaft->rz_mm / kUm}};
     if (!job.traceFile.empty()) d["trace"] = {{"file", job.traceFile}};
     if (job.hand != job::HandPress{}) d["hand"] = handToJson(job.hand);
+    if (job.proof != job::SeatProof{}) d["seat_proof"] = proofToJson(job.proof);
+    if (job.adjust != job::Adjust{}) d["adjust"] = adjustToJson(job.adjust);
+    if (job.closing != job::Closing{}) d["closing"] = closingToJson(job.closing);
     if (job.record) d["record"] = recordJson(*job.record);
     return d;
 }

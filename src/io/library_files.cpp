@@ -91,6 +91,7 @@ Result<plan::Library> loadShippedLibrary() {
                      [](const auto& a, const auto& b) { return a.type < b.type; });
     take(loadWith(":/data/catalog/materials.json", catalog::parseMaterials), lib.materials, problem);
     take(loadWith(":/data/catalog/friction.json", catalog::parseFriction), lib.friction, problem);
+    take(loadWith(":/data/catalog/end_play.json", adjust::parsePlayBands), lib.endPlay, problem);
     take(loadWith(":/data/catalog/heat_sources.json", thermal::parseHeatSources), lib.heatSources, problem);
     if (problem) return tl::unexpected(*problem);
     return lib;

@@ -1,5 +1,6 @@
 #include "io/plan_json.h"
 
+#include "io/adjust_json.h"
 #include "io/fit_json.h"
 #include "io/heat_json.h"
 #include "io/result_json.h"
@@ -127,6 +128,8 @@ json stationJson(job::Station station, const job::Job& job, const plan::Plan& pl
         return pressJson(plan, d);
     case job::Station::Seat:
         return seatJson(plan, d);
+    case job::Station::Adjust:
+        return plan.adjust ? adjustPlanJson(*plan.adjust, d) : json();
     case job::Station::Close:
         return closeJson(job);
     }

@@ -36,9 +36,9 @@ public:
     std::string unitsLine() const; ///< for the header
 
     double torqueTyped_Nm(double typed) const; ///< from the unit of torque()
-    double fineValue(double value_mm) const; ///< in the unit of fine()
-    double sizeValue(double value_mm) const; ///< in the unit of size()
-    double forceValue(double value_N) const; ///< in the unit of force()
+    double fineValue(double value_mm) const;   ///< in the unit of fine()
+    double sizeValue(double value_mm) const;   ///< in the unit of size()
+    double forceValue(double value_N) const;   ///< in the unit of force()
 
 private:
     bool inch() const { return m_units == job::Units::Inch; }

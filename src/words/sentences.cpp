@@ -1,5 +1,6 @@
 #include "words/sentences.h"
 
+#include "words/adjust_words.h"
 #include "words/heat_words.h"
 
 #include "words/order_words.h"
@@ -252,7 +253,7 @@ Said saySeat(const Advice& a, const Display& d) {
 } // namespace
 
 Said say(const Advice& advice, const Display& display) {
-    for (const auto speak : {sayFit, sayHeat, sayMeasure, sayPath, sayTool, sayPress, saySeat})
+    for (const auto speak : {sayFit, sayHeat, sayMeasure, sayPath, sayTool, sayPress, saySeat, sayAdjust})
         if (auto said = speak(advice, display); !said.head.empty()) return said;
     return {};
 }
@@ -347,6 +348,8 @@ std::string sourceName(const std::string& key) {
                                                           {"HB4.12", "peg in a hole"},
                                                           {"VDI2230-1", "VDI 2230-1"},
                                                           {"BEAM", "beam and plate theory"},
+                                                          {"HB3.8", "practice"},
+                                                          {"HB3.11", "practice"},
                                                           {"HB4.15", "pitch, contact angle, clamp"},
                                                           {"HB4.16", "free volume of the section"},
                                                           {"HB4.5", "Lamé"},

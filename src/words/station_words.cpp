@@ -1,3 +1,4 @@
+#include "words/adjust_words.h"
 #include "words/heat_words.h"
 #include "words/measure_words.h"
 #include "words/sentences.h"
@@ -12,7 +13,8 @@ std::string stationTitle(job::Station station) {
     static const std::map<job::Station, std::string> titles{
         {job::Station::Intake, "Intake"}, {job::Station::Strip, "Strip"},     {job::Station::Measure, "Measure"},
         {job::Station::Fit, "Fit"},       {job::Station::Tooling, "Tooling"}, {job::Station::Warm, "Warm & chill"},
-        {job::Station::Press, "Press"},   {job::Station::Seat, "Seat"},       {job::Station::Close, "Close"}};
+        {job::Station::Press, "Press"},   {job::Station::Seat, "Seat"},       {job::Station::Adjust, "Adjust"},
+        {job::Station::Close, "Close"}};
     return titles.at(station);
 }
 
@@ -63,6 +65,8 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
         if (!plan.seating || plan.seating->verdict == seat::SeatVerdict::NotJudged)
             return fmt::format("{} readings", job.seating.readings.size());
         return verdict(*plan.seating, d).head;
+    case job::Station::Adjust:
+        return adjustLine(plan.adjust, d);
     case job::Station::Close:
         return job.record ? "recorded by " + job.record->who : "not yet recorded";
     }
@@ -218,9 +222,11 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
     case job::Station::Press:
         return plan.trace ? head(plan.trace->findings) : std::string{};
     case job::Station::Seat:
-        return plan.seating ? head(plan.seating->findings) : std::string{};
+        return plan.seating && !head(plan.seating->findings).empty() ? head(plan.seating->findings) : head(plan.proof);
+    case job::Station::Adjust:
+        return plan.adjust ? head(plan.adjust->findings) : std::string{};
     case job::Station::Close:
-        return {};
+        return head(plan.closing);
     }
     return {};
 }

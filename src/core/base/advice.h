@@ -157,12 +157,42 @@ enum class Finding {
     NotHome,          ///< value: gap to the shoulder [mm], limit [mm]
     PastHome,         ///< value: how far deeper than possible [mm], limit [mm]
     Tilted,           ///< value: rise across the seat [mm], limit [mm], subject: clock position of the high side
-    HomeByTrace,      ///< an indicator knows no depth, the trace of the press does
-    HomeNotMeasured,  ///< an indicator knows no depth, and there is no good trace
-    HomeAndSquare,    ///< value: rise across the seat [mm], limit [mm]
-    SquareUncertain,  ///< value: greatest rise within the readings' uncertainty [mm], limit [mm]
-    GrooveOpen,       ///< value: least opening [mm]
-    GrooveCovered,    ///< value: how far the ring stands in the groove [mm], subject: clock position
+    // close
+    NotTightened, ///< value: wanted [N m], 0: not known, subject: fastener
+    TorqueOff,    ///< value: read [N m], limit: wanted [N m], subject: fastener
+    NotRenewed,   ///< subject: one-time fastener
+    NotLocked,    ///< subject: fastener
+    RunInHot,     ///< value: over the room [K], limit: allowed [K]
+    RunInRising,  ///< value: over the room [K], limit: per hour [K]
+    RunInSettled, ///< value: over the room [K]
+    NotReleased,
+    // proof of a seat
+    RingNotProbed, ///< value: places felt, limit: of
+    CheckMissing,  ///< subject: the check
+    CheckBad,      ///< subject: the check
+    DragHigh,      ///< value: rolling torque [N m], limit: expected at most [N m]
+    SignedFor,     ///< subject: who, and why
+    // adjust
+    PlayNotMeasured,
+    PlayInBand,      ///< value: end play [mm]
+    PlayTooLarge,    ///< value: end play [mm], limit: most [mm]
+    PlayTooSmall,    ///< value: end play [mm], limit: least [mm]
+    SlotFits,        ///< value: how far the nut is turned, + loosens [deg], limit: end play there [mm]
+    NoSlotFits,      ///< value: end play from one place to the next [mm]
+    FaceWasher,      ///< value: to take off [mm]
+    ThickerWasher,   ///< value: to add [mm], limit: what stock comes to [mm], subject: the shims; empty: none in stock
+    OnToNextSlot,    ///< value: how far on [deg]
+    BedTheRollers,   ///< turn while tightening
+    ClampShortens,   ///< value: spacer and rings together [mm], limit: clamp force [N]
+    SpacerToLength,  ///< value: length needed [mm], limit: its length now [mm]
+    WarmthTakesPlay, ///< value: lost at work [mm], limit: left then [mm]
+    RollingTorqueIs, ///< value [N m], limit: the bound it breaks, or 0
+    HomeByTrace,     ///< an indicator knows no depth, the trace of the press does
+    HomeNotMeasured, ///< an indicator knows no depth, and there is no good trace
+    HomeAndSquare,   ///< value: rise across the seat [mm], limit [mm]
+    SquareUncertain, ///< value: greatest rise within the readings' uncertainty [mm], limit [mm]
+    GrooveOpen,      ///< value: least opening [mm]
+    GrooveCovered,   ///< value: how far the ring stands in the groove [mm], subject: clock position
 };
 
 /// One finding with its numbers: a reason, an advisory or a rejection, told apart by severity and place.

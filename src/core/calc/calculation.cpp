@@ -134,7 +134,8 @@ std::vector<Outcome> outcomes(const Calculation& calculation, const Values& out)
 const std::vector<Calculation>& calculations() {
     static const std::vector<Calculation> all = [] {
         std::vector<Calculation> out;
-        for (auto part : {sizeCalculations(), jointCalculations(), thermalCalculations(), adjustCalculations(), benchCalculations()})
+        for (auto part : {sizeCalculations(), jointCalculations(), thermalCalculations(), adjustCalculations(),
+                          benchCalculations()})
             out.insert(out.end(), std::make_move_iterator(part.begin()), std::make_move_iterator(part.end()));
         return out;
     }();

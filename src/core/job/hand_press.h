@@ -27,8 +27,8 @@ inline constexpr HandSign kHandSigns[] = {HandSign::EvenGap, HandSign::Ringing, 
 /// A press that nothing but a needle, a wrench or a hammer told about.
 struct HandPress {
     HandMeans means = HandMeans::Gauge;
-    std::string bolt;              ///< draw-bolt set of the rack; empty: the one Tooling chose
-    std::vector<HandPoint> points; ///< in the order they were read
+    std::string bolt;               ///< draw-bolt set of the rack; empty: the one Tooling chose
+    std::vector<HandPoint> points;  ///< in the order they were read
     std::map<HandSign, bool> signs; ///< those that were looked for
     friend bool operator==(const HandPress&, const HandPress&) = default;
 };

@@ -6,8 +6,11 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/fit/proposal.h"
+#include "core/job/adjust.h"
+#include "core/job/closing.h"
 #include "core/job/hand_press.h"
 #include "core/job/heat.h"
+#include "core/job/proof.h"
 #include "core/measure/form.h"
 #include "core/measure/old_bearing.h"
 #include "core/measure/seat_condition.h"
@@ -26,10 +29,10 @@
 namespace arbor::job {
 
 enum class Units { Metric, Inch };
-enum class Station { Intake, Strip, Measure, Fit, Tooling, Warm, Press, Seat, Close };
-inline constexpr Station kStations[] = {Station::Intake, Station::Strip,   Station::Measure,
-                                        Station::Fit,    Station::Tooling, Station::Warm,
-                                        Station::Press,  Station::Seat,    Station::Close};
+enum class Station { Intake, Strip, Measure, Fit, Tooling, Warm, Press, Seat, Adjust, Close };
+inline constexpr Station kStations[] = {Station::Intake,  Station::Strip, Station::Measure, Station::Fit,
+                                        Station::Tooling, Station::Warm,  Station::Press,   Station::Seat,
+                                        Station::Adjust,  Station::Close};
 
 /// The guided checks on the machine before anything is taken apart, and what was found.
 enum class Check { Rock, Turn, Listen, Heat, Leak };
@@ -248,6 +251,9 @@ struct Job {
     std::string traceFile; ///< beside the job file; empty: none
     HandPress hand;        ///< looked at when there is no trace file
     SeatReadings seating;
+    SeatProof proof;
+    Adjust adjust;
+    Closing closing;
     std::set<Station> done;
     RecordDraft draft;
     std::optional<Record> record;

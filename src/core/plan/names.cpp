@@ -75,6 +75,8 @@ std::string_view name(job::Station station) {
         return "press";
     case job::Station::Seat:
         return "seat";
+    case job::Station::Adjust:
+        return "adjust";
     case job::Station::Close:
         return "close";
     }

@@ -1,6 +1,7 @@
 #include "core/plan/plan.h"
 
 #include "core/force/gauge.h"
+#include "core/plan/proof_plan.h"
 #include "core/plan/seat_sources.h"
 #include "core/plan/work_steps.h"
 
@@ -242,6 +243,15 @@ Mark markOfHeat(const Plan& plan, const Job& job) {
     return markOf(worst(plan.heat->findings), job.done.contains(Station::Warm));
 }
 
+/// What was signed for is never simply done: it stays worth a look.
+Mark markOfSeat(const Plan& plan, const Job& job) {
+    const bool done = job.done.contains(Station::Seat);
+    if (isSigned(job.proof)) return Mark::Look;
+    const auto proof = worst(plan.proof);
+    if (proof == Severity::Stop || (done && proof == Severity::Look)) return markOf(proof, false);
+    return markOf(worst(plan.seating->findings), done);
+}
+
 void setMarks(Plan& plan, const Job& job) {
     const auto done = [&](Station s) { return job.done.contains(s); };
     auto& m = plan.marks;
@@ -259,7 +269,9 @@ void setMarks(Plan& plan, const Job& job) {
                                    : markOf(Severity::Info, done(Station::Press));
     m[Station::Seat] = !plan.seating ? Mark::Open : markOf(worst(plan.seating->findings), done(Station::Seat));
     if (plan.seating && plan.seating->verdict == seat::SeatVerdict::NotJudged) m[Station::Seat] = Mark::Open;
-    m[Station::Close] = job.record ? Mark::Done : Mark::Open;
+    if (plan.seating && m[Station::Seat] != Mark::Open) m[Station::Seat] = markOfSeat(plan, job);
+    m[Station::Adjust] = plan.adjust ? markOf(worst(plan.adjust->findings), done(Station::Adjust)) : Mark::NotNeeded;
+    m[Station::Close] = worst(plan.closing) == Severity::Stop ? Mark::Stop : job.record ? Mark::Done : Mark::Open;
 }
 
 std::size_t seatToWarm(const Job& job, const FitPlan& fits) {
@@ -388,9 +400,38 @@ job::Station Plan::next(const std::set<Station>& done) const {
     return Station::Close;
 }
 
+namespace {
+
+/// The list of fasteners, the run-in and the release; nothing of it is asked for where nothing was begun.
+AdviceList closingOf(const job::Closing& closing) {
+    AdviceList out;
+    for (const auto& fastener : closing.fasteners)
+        for (const auto& advice : closing::judge(fastener))
+            out.push_back(advice);
+    const auto run = closing::judge(closing.runIn);
+    const auto say = [&](Finding id, Severity severity, double limit) {
+        out.push_back({id, severity, run.rise_K, limit, {}, "HB3.11"});
+    };
+    using V = closing::RunInVerdict;
+    if (run.verdict == V::TooHot) say(Finding::RunInHot, Severity::Stop, closing.runIn.allowed_K);
+    if (run.verdict == V::Rising) say(Finding::RunInRising, Severity::Look, std::max(0.0, run.perHour_K));
+    if (run.verdict == V::Settled) say(Finding::RunInSettled, Severity::Info, 0);
+    if (closing.releasedBy.empty()) out.push_back({Finding::NotReleased, Severity::Info, 0, 0, {}, {}});
+    return out;
+}
+
+} // namespace
+
 Plan planJob(const Job& job, const Library& library, const std::optional<trace::Trace>& measured) {
     Plan plan;
     fillStations(plan, job, library, measured);
+    plan.proof = proofOf(job, plan);
+    plan.closing = closingOf(job.closing);
+    auto adjusted = planAdjust(job, plan.strip, library);
+    if (adjusted)
+        plan.adjust = std::move(*adjusted);
+    else if (!plan.problem)
+        plan.problem = adjusted.error();
     setMarks(plan, job);
     return plan;
 }

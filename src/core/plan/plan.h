@@ -1,10 +1,13 @@
 #pragma once
 
+#include "core/adjust/play_band.h"
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/catalog/rack.h"
+#include "core/closing/closing.h"
 #include "core/force/friction_log.h"
 #include "core/job/job.h"
+#include "core/plan/adjust_plan.h"
 #include "core/plan/fit_plan.h"
 #include "core/plan/hand_read.h"
 #include "core/plan/heat_plan.h"
@@ -29,6 +32,7 @@ struct Library {
     catalog::FrictionBands friction;
     catalog::Rack rack;
     std::vector<thermal::HeatSource> heatSources;
+    std::vector<adjust::PlayBand> endPlay;
     std::vector<job::Record> records; ///< of the shop's closed jobs
 };
 
@@ -68,6 +72,9 @@ struct Plan {
     std::optional<HandRead> hand;         ///< of what was read by hand, when there is no trace
     std::optional<trace::Analysis> trace; ///< of the trace that was measured, or of the points read by hand
     std::optional<seat::Seating> seating;
+    AdviceList proof;                 ///< of the seat beside depth and tilt
+    std::optional<AdjustPlan> adjust; ///< of a pair that is set
+    AdviceList closing;               ///< what is still to do, and what was done wrong
     std::map<job::Station, Mark> marks;
 
     const fit::SeatFit* fit() const;             ///< of the seat that this job presses; null: not worked out

@@ -1,5 +1,6 @@
 #include "ui/shell/job_view.h"
 
+#include "ui/adjust/adjust_page.h"
 #include "ui/fit/fit_page.h"
 #include "ui/measure/measure_page.h"
 #include "ui/press/press_page.h"
@@ -40,7 +41,7 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
                 {job::Station::Measure, new MeasurePage(this)}, {job::Station::Fit, new FitPage(this)},
                 {job::Station::Tooling, new ToolingPage(this)}, {job::Station::Warm, new WarmPage(this)},
                 {job::Station::Press, new PressPage(this)},     {job::Station::Seat, new SeatPage(this)},
-                {job::Station::Close, new ClosePage(this)}};
+                {job::Station::Adjust, new AdjustPage(this)},   {job::Station::Close, new ClosePage(this)}};
     for (const auto& [station, widget] : m_pageOf) {
         m_pages->addWidget(widget);
         connect(widget, &StationPage::trouble, this, &JobView::trouble);

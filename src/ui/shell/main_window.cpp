@@ -211,7 +211,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
     int number = 1;
     for (const auto station : job::kStations) {
         auto* action = menu->addAction(q(words::stationTitle(station)));
-        action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)));
+        action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++ % 10)));
         addAction(action);
         connect(action, &QAction::triggered, this, [this, station] {
             if (!m_session || m_places->currentIndex() == kShelfPlace) return;
@@ -297,6 +297,10 @@ void MainWindow::newJobLike(const QString& path) {
     job.housing.measured.reset();
     job.traceFile.clear();
     job.hand = {};
+    job.proof = {};
+    job.adjust.play_mm.reset();
+    job.adjust.ticked.clear();
+    job.closing = {};
     job.seating.readings.clear();
     job.intake = {};
     job.strip = {};

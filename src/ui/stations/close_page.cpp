@@ -1,6 +1,7 @@
 #include "ui/stations/close_page.h"
 
 #include "ui/bench/bench_view.h"
+#include "ui/stations/closing_sheet.h"
 #include "ui/stations/describe_part.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
@@ -11,6 +12,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace arbor::ui {
@@ -25,7 +27,19 @@ ClosePage::ClosePage(QWidget* parent) : StationPage(parent) {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     layout->addWidget(sheet);
-    layout->addWidget(m_bench, 1);
+    m_closing = new ClosingSheet(this);
+    connect(m_closing, &ClosingSheet::trouble, this, &ClosePage::trouble);
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(m_closing);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addWidget(scroll, 5);
+    right->addWidget(m_bench, 4);
+    layout->addLayout(right, 1);
     connect(m_who, &QLineEdit::textEdited, this, &ClosePage::keepDraft);
     connect(m_notes, &QPlainTextEdit::textChanged, this, &ClosePage::keepDraft);
 }
@@ -63,6 +77,7 @@ QWidget* ClosePage::buildSheet() {
 
 void ClosePage::open(JobSession* session) {
     m_session = session;
+    m_closing->open(session);
     m_bench->setDescribe([this](const section::Body& body) { return describePart(body, *m_session); });
     refresh();
 }
@@ -117,6 +132,7 @@ void ClosePage::refresh() {
     if (m_who->text() != q(draft.who)) m_who->setText(q(draft.who));
     if (m_notes->toPlainText() != q(draft.notes)) m_notes->setPlainText(q(draft.notes));
     m_record->setText(recordText());
+    m_closing->refresh();
     auto scene = setupScene(*m_session, 1.0);
     scene.title = tr("As it is pressed home");
     scene.subtitle = tr("Keep it for the next time. Pick a part for its sizes.");

@@ -9,6 +9,7 @@ class QPlainTextEdit;
 namespace arbor::ui {
 
 class BenchView;
+class ClosingSheet;
 
 /// Who did the work and what is worth remembering; below, the record as it stands in the job file; beside it the setup
 /// as it stood with the ring home.
@@ -28,6 +29,7 @@ private:
     QString recordText() const;
 
     JobSession* m_session = nullptr;
+    ClosingSheet* m_closing;
     BenchView* m_bench;
     QLineEdit* m_who;
     QPlainTextEdit* m_notes;

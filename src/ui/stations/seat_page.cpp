@@ -1,15 +1,19 @@
 #include "ui/stations/seat_page.h"
 
+#include "core/plan/proof_plan.h"
 #include "device/instrument_line.h"
 #include "io/entry/size_entry.h"
 #include "ui/charts/rim_chart.h"
+#include "ui/stations/proof_sheet.h"
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
+#include "words/adjust_words.h"
 #include "words/sentences.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QTimer>
@@ -22,6 +26,7 @@ namespace {
 
 constexpr double kSame_deg = 0.5;
 constexpr double kMost_mm = 1000;
+constexpr int kProofWidth = 216;
 
 } // namespace
 
@@ -36,10 +41,17 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     m_kind->setAccessibleName(tr("Kind of reading"));
     m_kind->setMinimumHeight(theme::kTouch - 8);
     m_kind->move(theme::kMargin, 62);
+    m_proof = new ProofSheet(this);
+    m_proof->setFixedWidth(kProofWidth);
+    connect(m_proof, &ProofSheet::trouble, this, &SeatPage::trouble);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(0);
+    upper->addWidget(m_clock, 1);
+    upper->addWidget(m_proof);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addWidget(m_clock, 7);
+    layout->addLayout(upper, 7);
     layout->addWidget(m_rim, 3);
     layout->addLayout(buildLine());
     m_line.setPersistent(true);
@@ -91,6 +103,7 @@ void SeatPage::hear(const QString& line) {
 
 void SeatPage::open(JobSession* session) {
     m_session = session;
+    m_proof->open(session);
     const auto& readings = session->job().seating.readings;
     if (readings.size() >= 3 && readings.size() <= 12) m_clock->setPlaces(static_cast<int>(readings.size()));
     refresh();
@@ -98,6 +111,7 @@ void SeatPage::open(JobSession* session) {
 
 void SeatPage::refresh() {
     if (!m_session) return;
+    m_proof->refresh();
     const auto& seating = m_session->job().seating;
     const auto& plan = m_session->plan();
     m_kind->setCurrentIndex(static_cast<int>(seating.kind));
@@ -154,7 +168,28 @@ SlipModel SeatPage::slip() const {
     return seatSlip(*m_session);
 }
 
+bool SeatPage::look(bool good) {
+    const auto next = plan::nextLook(m_session->job(), m_session->plan());
+    if (!next || (!good && !next->check)) return false;
+    const auto text = next->check ? q(words::seatCheck(*next->check).head) : tr("Ring at %1 o’clock").arg(next->hour);
+    m_session->edit(text, [&](job::Job& j) {
+        if (next->check)
+            j.proof.checks[*next->check] = good;
+        else
+            j.proof.probed.insert(next->hour);
+        j.done.erase(job::Station::Seat);
+    });
+    return true;
+}
+
+/// N: what is asked for is not so.
+void SeatPage::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_N && event->modifiers() == Qt::NoModifier && look(false)) return;
+    StationPage::keyPressEvent(event);
+}
+
 bool SeatPage::act() {
+    if (!plan::isSigned(m_session->job().proof) && look(true)) return false;
     m_session->setDone(job::Station::Seat, true);
     return true;
 }

@@ -9,6 +9,7 @@ class QLineEdit;
 
 namespace arbor::ui {
 
+class ProofSheet;
 class RimChart;
 class SeatClock;
 
@@ -23,7 +24,11 @@ public:
     bool act() override;
     QWidget* firstFocus() override;
 
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
 private:
+    bool look(bool good); ///< takes the next look; false: nothing is left to look at
     QLayout* buildLine();
     void hear(const QString& line);
     void enter(double angle_deg, const QString& typed);
@@ -31,6 +36,7 @@ private:
     JobSession* m_session = nullptr;
     SeatClock* m_clock;
     RimChart* m_rim;
+    ProofSheet* m_proof;
     QComboBox* m_kind;
     QLineEdit* m_address;
     QLabel* m_lineState;

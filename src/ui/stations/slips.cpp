@@ -1,5 +1,7 @@
 #include "ui/stations/slips.h"
 
+#include "core/plan/proof_plan.h"
+#include "words/adjust_words.h"
 #include "words/strip_words.h"
 
 #include <algorithm>
@@ -198,8 +200,19 @@ SlipModel seatSlip(const JobSession& session) {
                           : judged     ? Tone::Stop
                                        : Tone::Plan,
                           tr("Next"), q(words::nextStep(s))});
+    if (judged) addNotes(slip, plan.proof, d);
     slip.action = tr("The seat is proven");
-    slip.actionEnabled = good;
+    const bool looked = worst(plan.proof) == Severity::Info;
+    const bool isSigned = plan::isSigned(session.job().proof);
+    slip.actionEnabled = (good && looked) || isSigned;
+    if (isSigned) slip.action = tr("Close it, signed for");
+    if (const auto next = plan::nextLook(session.job(), plan); good && next && !isSigned) {
+        slip.action = next->check ? tr("Yes: %1").arg(q(words::seatCheck(*next->check).head).toLower())
+                                  : tr("Ring felt at %1 o’clock").arg(next->hour);
+        slip.actionEnabled = true;
+        slip.hint = next->check ? q(words::seatCheck(*next->check).detail) + tr(". Space: yes. N: no.")
+                                : tr("In its groove there: Space.");
+    }
     slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.") : QString();
     return slip;
 }
@@ -226,6 +239,8 @@ SlipModel closeSlip(const JobSession& session) {
                              : mark == plan::Mark::Done ? Tone::Proven
                                                         : Tone::Plain});
     }
+    slip.notesTitle = tr("Before it goes back");
+    addNotes(slip, plan.closing, d);
     slip.action = job.record ? tr("Write the record again") : tr("Write the record");
     slip.actionEnabled = !q(job.draft.who).trimmed().isEmpty();
     if (!slip.actionEnabled) slip.hint = tr("Say who did the work.");

@@ -1,0 +1,42 @@
+#include "core/adjust/play_band.h"
+
+#include "core/base/json_text.h"
+
+namespace arbor::adjust {
+
+Result<std::vector<PlayBand>> parsePlayBands(std::string_view text) {
+    const auto document = parseJson(text);
+    if (!document) return tl::unexpected(document.error());
+    try {
+        std::vector<PlayBand> out;
+        for (const auto& d : document->at("bands")) {
+            const auto place = "bands/" + std::to_string(out.size());
+            const PlayBand band{d.at("use"),
+                                d.at("name"),
+                                d.at("up_to_mm"),
+                                {d.at("least_um").get<double>() / 1000, d.at("most_um").get<double>() / 1000}};
+            if (!(band.upTo_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(band.upTo_mm), "> 0");
+            if (!(band.play_mm.lower <= band.play_mm.upper))
+                return refuse(ProblemCode::GeometryOrder, place, plain(band.play_mm.upper),
+                              "at least " + plain(band.play_mm.lower));
+            out.push_back(band);
+        }
+        return out;
+    } catch (const nlohmann::json::exception& error) {
+        return refuse(ProblemCode::Malformed, "bands", error.what());
+    }
+}
+
+const PlayBand* bandOf(const std::vector<PlayBand>& bands, const std::string& use, double bore_mm) {
+    const PlayBand* best = nullptr;
+    for (const auto& band : bands) {
+        if (band.use != use) continue;
+        const bool holds = bore_mm <= band.upTo_mm;
+        if (!best || (holds ? bore_mm > best->upTo_mm || band.upTo_mm < best->upTo_mm
+                            : bore_mm > best->upTo_mm && band.upTo_mm > best->upTo_mm))
+            best = &band;
+    }
+    return best;
+}
+
+} // namespace arbor::adjust

@@ -1,0 +1,92 @@
+#include "core/closing/closing.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::closing {
+
+namespace {
+
+using job::Fastener;
+using job::Pattern;
+
+constexpr double kOff = 0.05;
+constexpr double kSettled_K = 4, kApart_min = 15;
+constexpr int kMostBolts = 64, kMostStages = 6;
+
+/// Steps round the circle between two bolts, the shorter way.
+int between(int a, int b, int count) {
+    const int d = std::abs(a - b);
+    return std::min(d, count - d);
+}
+
+} // namespace
+
+std::vector<int> order(int count, Pattern pattern) {
+    std::vector<int> out;
+    for (int i = 0; i < count; ++i)
+        out.push_back(i);
+    if (pattern != Pattern::Star) return out;
+    std::vector<int> left = out;
+    out = {0};
+    left.erase(left.begin());
+    while (!left.empty()) {
+        // As far as can be from the last one, then from the one before it, and so on.
+        const auto farther = [&](int a, int b) {
+            for (auto done = out.rbegin(); done != out.rend(); ++done)
+                if (const int da = between(a, *done, count), db = between(b, *done, count); da != db) return da < db;
+            return false;
+        };
+        const auto next = std::max_element(left.begin(), left.end(), farther);
+        out.push_back(*next);
+        left.erase(next);
+    }
+    return out;
+}
+
+double stage_Nm(const Fastener& f, int stage) {
+    return f.torque_Nm * std::clamp(stage, 1, f.stages) / f.stages;
+}
+
+AdviceList judge(const Fastener& f) {
+    AdviceList out;
+    const auto say = [&](Finding id, Severity severity, double value, double limit) {
+        out.push_back({id, severity, value, limit, f.name, "HB3.11"});
+    };
+    if (f.oneTime && !f.renewed) say(Finding::NotRenewed, Severity::Stop, 0, 0);
+    if (!f.read_Nm)
+        say(Finding::NotTightened, Severity::Look, f.torque_Nm, 0);
+    else if (f.torque_Nm > 0 && std::abs(*f.read_Nm - f.torque_Nm) > kOff * f.torque_Nm)
+        say(Finding::TorqueOff, Severity::Stop, *f.read_Nm, f.torque_Nm);
+    if (f.locking != job::Locking::None && !f.locked) say(Finding::NotLocked, Severity::Look, 0, 0);
+    return out;
+}
+
+RunInState judge(const job::RunIn& runIn) {
+    RunInState out;
+    if (runIn.readings.empty()) return out;
+    const auto& last = runIn.readings.back();
+    out.rise_K = last.temp_C - runIn.room_C;
+    const bool hot = std::any_of(runIn.readings.begin(), runIn.readings.end(),
+                                 [&](const auto& r) { return r.temp_C - runIn.room_C > runIn.allowed_K; });
+    out.verdict = hot ? RunInVerdict::TooHot : RunInVerdict::Rising;
+    if (runIn.readings.size() < 2) return out;
+    const auto& before = runIn.readings[runIn.readings.size() - 2];
+    const double apart = last.minute - before.minute;
+    if (apart > 0) out.perHour_K = (last.temp_C - before.temp_C) * 60 / apart;
+    if (!hot && apart >= kApart_min && out.perHour_K < kSettled_K) out.verdict = RunInVerdict::Settled;
+    return out;
+}
+
+Result<void> check(const Fastener& f) {
+    if (!(f.torque_Nm >= 0) || !std::isfinite(f.torque_Nm))
+        return refuse(ProblemCode::OutOfRange, "torque_Nm", plain(f.torque_Nm), "0 or more");
+    if (f.count < 1 || f.count > kMostBolts)
+        return refuse(ProblemCode::OutOfRange, "count", std::to_string(f.count), "1 to " + std::to_string(kMostBolts));
+    if (f.stages < 1 || f.stages > kMostStages)
+        return refuse(ProblemCode::OutOfRange, "stages", std::to_string(f.stages),
+                      "1 to " + std::to_string(kMostStages));
+    return {};
+}
+
+} // namespace arbor::closing

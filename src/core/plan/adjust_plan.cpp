@@ -1,0 +1,286 @@
+#include "core/plan/adjust_plan.h"
+
+#include "core/adjust/play_band.h"
+#include "core/plan/plan.h"
+#include "core/section/body.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fmt/format.h>
+#include <numbers>
+
+namespace arbor::plan {
+
+namespace {
+
+using arrangement::Assembly;
+using arrangement::FromCatalogue;
+using arrangement::Part;
+using arrangement::PartKind;
+
+/// An inner ring with its elements, one row that leans.
+const catalog::Bearing* leaning(const Part& part, const Library& library) {
+    if (!part.catalogue || part.catalogue->piece == FromCatalogue::Piece::Outer) return nullptr;
+    const auto* bearing = catalog::findBearing(library.bearings, part.catalogue->designation);
+    const bool single = bearing && bearing->rows == 1 && bearing->contactAngle_deg > 1;
+    return single && bearing->type != catalog::BearingType::ThrustBall ? bearing : nullptr;
+}
+
+double middle_mm(const Part& part, const catalog::Bearing& bearing) {
+    return part.catalogue->at_mm + bearing.width_mm / 2;
+}
+
+const Part* threadedNut(const Assembly& assembly) {
+    for (const auto& part : assembly.parts)
+        if (part.kind == PartKind::Nut &&
+            std::any_of(assembly.threaded.begin(), assembly.threaded.end(),
+                        [&](const auto& joint) { return joint.outer == part.id || joint.inner == part.id; }))
+            return &part;
+    return nullptr;
+}
+
+/// A tube that keeps the two inner rings apart: it lies between their middles and reaches most of the way.
+const Part* spacerBetween(const Assembly& assembly, double low_mm, double high_mm) {
+    for (const auto& part : assembly.parts)
+        if (part.kind == PartKind::SpacerTube && part.bodies.front().bottom() > low_mm - 1e-9 &&
+            part.bodies.front().top() < high_mm + 1e-9)
+            return &part;
+    return nullptr;
+}
+
+double alphaOf(const Assembly& assembly, PartKind kind, const Library& library, double otherwise) {
+    for (const auto& part : assembly.parts)
+        if (part.kind == kind)
+            if (const auto material = library.materials.find(part.material); material != library.materials.end())
+                return material->second.alpha_perK;
+    return otherwise;
+}
+
+std::string labelOf(const Part& part) {
+    return part.label.empty() ? part.id : part.label;
+}
+
+class Planner {
+public:
+    Planner(const job::Adjust& wish, const Library& library, OpposedPair pair) : m_wish(wish), m_lib(library) {
+        m_out.pair = std::move(pair);
+    }
+
+    Result<std::optional<AdjustPlan>> plan() {
+        for (auto step : {&Planner::target, &Planner::spacer, &Planner::warmth, &Planner::nut})
+            if (auto ok = (this->*step)(); !ok) return tl::unexpected(at(ok.error(), "adjust/" + ok.error().field));
+        schools();
+        grease();
+        rolling();
+        judge();
+        return std::optional(std::move(m_out));
+    }
+
+private:
+    void say(Finding id, Severity severity, double value, double limit = 0, std::string subject = {}) {
+        m_out.findings.push_back({id, severity, value, limit, std::move(subject), "HB4.15"});
+    }
+
+    Result<void> target() {
+        if (m_wish.target_mm) {
+            if (!(m_wish.target_mm->lower <= m_wish.target_mm->upper))
+                return refuse(ProblemCode::GeometryOrder, "target", plain(m_wish.target_mm->lower),
+                              "up to " + plain(m_wish.target_mm->upper));
+            m_out.target_mm = *m_wish.target_mm;
+            return {};
+        }
+        const auto* band = adjust::bandOf(m_lib.endPlay, m_wish.use, m_out.pair.bore_mm);
+        if (!band) return refuse(ProblemCode::UnknownName, "use", m_wish.use, "a use of the table of end play");
+        m_out.target_mm = band->play_mm;
+        m_out.targetName = band->name;
+        return {};
+    }
+
+    /// What the clamp takes off between the torque at which play was found and the full one.
+    Result<void> spacer() {
+        m_out.play_mm = m_wish.play_mm;
+        if (!m_out.onSpacer()) return {};
+        adjust::ClampedPair c;
+        c.nutDia_mm = m_out.pair.nutDia_mm;
+        c.nutFactor = m_wish.nutFactor;
+        c.spacerLength_mm = m_out.pair.spacerLength_mm;
+        c.spacerArea_mm2 = m_out.pair.spacerArea_mm2;
+        for (const auto* b : {m_out.pair.firstBearing, m_out.pair.secondBearing}) {
+            c.ringWidth_mm += b->innerWidth_mm;
+            c.ringArea_mm2 += ringArea_mm2(*b) / 2;
+        }
+        auto clamped = adjust::clamp(c, m_wish.torque_Nm);
+        if (!clamped) return tl::unexpected(clamped.error());
+        m_out.clamped = *clamped;
+        if (!m_wish.play_mm) return {};
+        const auto play = adjust::playAt_mm(c, *m_wish.play_mm, m_wish.handTorque_Nm, m_wish.torque_Nm);
+        if (!play) return tl::unexpected(play.error());
+        m_out.play_mm = *play;
+        m_out.neededSpacer_mm = adjust::neededLength_mm(c.spacerLength_mm, *m_out.play_mm, m_out.target_mm.mid());
+        return {};
+    }
+    /// Of the inner ring as a tube up to its raceway.
+    static double ringArea_mm2(const catalog::Bearing& b) {
+        const double F = b.innerRacewayDia_mm();
+        return std::numbers::pi / 4 * (F * F - b.boreDia_mm * b.boreDia_mm);
+    }
+
+    Result<void> warmth() {
+        const auto lost = adjust::playLost_mm(m_out.pair.geometry, m_wish.shaft_K, m_wish.housing_K);
+        if (!lost) return tl::unexpected(lost.error());
+        m_out.lostAtWork_mm = *lost;
+        if (m_out.play_mm) m_out.atWork_mm = *m_out.play_mm - *lost;
+        return {};
+    }
+
+    Result<void> nut() {
+        if (m_out.onSpacer()) return {}; // the spacer sets it; the nut only holds
+        if (m_wish.underClamp) {
+            const auto on = adjust::onToNext_deg(m_wish.nut, m_wish.toNext_deg);
+            if (!on) return tl::unexpected(on.error());
+            m_out.on_deg = *on;
+            return {};
+        }
+        if (auto ok = adjust::lockAngles(m_wish.nut); !ok) return tl::unexpected(ok.error());
+        if (!m_wish.play_mm) return {};
+        auto slots = adjust::chooseSlot(m_wish.nut, *m_wish.play_mm, m_wish.toNext_deg, m_out.target_mm);
+        if (!slots) return tl::unexpected(slots.error());
+        m_out.slots = std::move(*slots);
+        return {};
+    }
+
+    void schools() {
+        adjust::SchoolInput in;
+        in.pitch_mm = m_wish.nut.pitch_mm;
+        in.partOfATurn = m_wish.partOfATurn;
+        in.target_mm = m_out.target_mm;
+        in.reading_mm = m_wish.uncertainty_mm;
+        if (const auto choice = adjust::chooseSlot(m_wish.nut, 0, 0, m_out.target_mm)) in.step_mm = choice->step_mm;
+        for (const auto school : adjust::kSchools)
+            m_out.schools.emplace_back(school, adjust::playOf(school, in));
+    }
+
+    void grease() {
+        constexpr double kMm3PerCm3 = 1000;
+        for (const auto* b : {m_out.pair.firstBearing, m_out.pair.secondBearing})
+            m_out.grease.push_back(adjust::fillOf(route::freeVolume_mm3(*b) / kMm3PerCm3, m_wish.cavity_cm3 / 2));
+    }
+
+    void rolling() {
+        if (!m_wish.pull_N || m_wish.radius_mm <= 0) return;
+        const double torque = adjust::rollingTorque_Nm(*m_wish.pull_N, m_wish.radius_mm);
+        m_out.rolling_Nm = torque;
+        const auto& wanted = m_wish.torque_Nm_wanted;
+        const bool high = wanted && torque > wanted->upper, low = wanted && torque < wanted->lower;
+        say(Finding::RollingTorqueIs, high || low ? Severity::Stop : Severity::Info, torque,
+            high  ? wanted->upper
+            : low ? wanted->lower
+                  : 0);
+    }
+
+    void judge() {
+        say(Finding::BedTheRollers, Severity::Info, 0);
+        if (!m_out.play_mm) {
+            say(Finding::PlayNotMeasured, Severity::Info, m_out.target_mm.lower, m_out.target_mm.upper);
+        } else if (m_out.inBand()) {
+            say(Finding::PlayInBand, Severity::Info, *m_out.play_mm);
+        } else if (*m_out.play_mm > m_out.target_mm.upper) {
+            say(Finding::PlayTooLarge, Severity::Stop, *m_out.play_mm, m_out.target_mm.upper);
+        } else {
+            say(Finding::PlayTooSmall, Severity::Stop, *m_out.play_mm, m_out.target_mm.lower);
+        }
+        if (m_out.on_deg)
+            say(Finding::OnToNextSlot, *m_out.on_deg > 0 ? Severity::Look : Severity::Info, *m_out.on_deg);
+        judgeSlots();
+        judgeSpacer();
+        judgeWarmth();
+    }
+
+    void judgeSlots() {
+        if (!m_out.slots) return;
+        const auto& s = *m_out.slots;
+        if (s.best) {
+            const auto& place = s.places[*s.best];
+            say(Finding::SlotFits, Severity::Info, place.turn_deg, place.play_mm);
+            return;
+        }
+        say(Finding::NoSlotFits, Severity::Stop, s.step_mm);
+        if (const auto off = s.faceWasher_mm()) say(Finding::FaceWasher, Severity::Look, *off);
+        if (const auto add = s.thickenWasher_mm()) {
+            m_out.shimsFor_mm = *add;
+            std::string named;
+            if (auto pack = adjust::packShims(*add, m_wish.stock_mm); pack && !pack->shims_mm.empty()) {
+                for (const double shim : pack->shims_mm)
+                    named += (named.empty() ? "" : " + ") + plain(shim);
+                m_out.shims = std::move(*pack);
+            }
+            say(Finding::ThickerWasher, Severity::Look, *add, m_out.shims ? m_out.shims->total_mm : 0, named);
+        }
+    }
+
+    void judgeSpacer() {
+        if (!m_out.clamped) return;
+        if (m_wish.torque_Nm > 0)
+            say(Finding::ClampShortens, Severity::Info, m_out.clamped->both_mm(), m_out.clamped->force_N);
+        if (m_out.neededSpacer_mm && !m_out.inBand())
+            say(Finding::SpacerToLength, Severity::Look, *m_out.neededSpacer_mm, m_out.pair.spacerLength_mm);
+    }
+
+    void judgeWarmth() {
+        if (m_wish.shaft_K == 0 && m_wish.housing_K == 0) return;
+        const bool gone = m_out.atWork_mm && *m_out.atWork_mm < 0 && m_out.target_mm.lower >= 0;
+        say(Finding::WarmthTakesPlay, gone ? Severity::Stop : Severity::Info, m_out.lostAtWork_mm,
+            m_out.atWork_mm.value_or(0), m_out.atWork_mm ? "left" : "");
+    }
+
+    const job::Adjust& m_wish;
+    const Library& m_lib;
+    AdjustPlan m_out;
+};
+
+} // namespace
+
+std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& library) {
+    std::vector<std::pair<const Part*, const catalog::Bearing*>> rings;
+    for (const auto& part : assembly.parts)
+        if (const auto* bearing = leaning(part, library)) rings.emplace_back(&part, bearing);
+    const auto* nut = threadedNut(assembly);
+    if (rings.size() != 2 || !nut) return std::nullopt;
+    if (rings[0].first->catalogue->at_mm > rings[1].first->catalogue->at_mm) std::swap(rings[0], rings[1]);
+    const auto& [low, lowBearing] = rings[0];
+    const auto& [high, highBearing] = rings[1];
+    OpposedPair out;
+    out.first = labelOf(*low);
+    out.second = labelOf(*high);
+    out.firstBearing = lowBearing;
+    out.secondBearing = highBearing;
+    out.bore_mm = std::max(lowBearing->boreDia_mm, highBearing->boreDia_mm);
+    out.nut = labelOf(*nut);
+    out.nutDia_mm = nut->bodies.front().boreDia();
+    auto& g = out.geometry;
+    g.first = {lowBearing->pitchDia_mm(), lowBearing->contactAngle_deg};
+    g.second = {highBearing->pitchDia_mm(), highBearing->contactAngle_deg};
+    g.apart_mm = middle_mm(*high, *highBearing) - middle_mm(*low, *lowBearing);
+    // The lines of contact meet the axis on the side of a ring's large end, which is up unless it is turned.
+    g.pointsInside = !low->catalogue->turned;
+    g.alphaShaft_perK = alphaOf(assembly, PartKind::Shaft, library, g.alphaShaft_perK);
+    g.alphaHousing_perK =
+        alphaOf(assembly, PartKind::Hub, library, alphaOf(assembly, PartKind::Housing, library, g.alphaHousing_perK));
+    if (const auto* spacer = spacerBetween(assembly, middle_mm(*low, *lowBearing), middle_mm(*high, *highBearing))) {
+        const auto& body = spacer->bodies.front();
+        out.spacer = labelOf(*spacer);
+        out.spacerLength_mm = body.height();
+        out.spacerArea_mm2 = section::volume_mm3(body) / body.height();
+    }
+    return out;
+}
+
+Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const std::optional<StripPlan>& strip,
+                                             const Library& library) {
+    if (!strip || !strip->faults.empty()) return std::optional<AdjustPlan>{};
+    auto pair = pairOf(strip->assembly, library);
+    if (!pair) return std::optional<AdjustPlan>{};
+    return Planner(job.adjust, library, std::move(*pair)).plan();
+}
+
+} // namespace arbor::plan

@@ -1,0 +1,289 @@
+#include "ui/adjust/adjust_page.h"
+
+#include "io/entry/size_entry.h"
+#include "ui/adjust/adjust_slip.h"
+#include "ui/adjust/nut_drawing.h"
+#include "ui/adjust/school_bars.h"
+#include "ui/stations/entry_sheet.h"
+#include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
+#include "ui/theme/theme.h"
+#include "words/adjust_words.h"
+
+#include <QRegularExpression>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+/// Numbers with blanks, commas or semicolons between them.
+std::optional<std::vector<double>> numbersIn(const QString& typed) {
+    std::vector<double> out;
+    const auto parts = typed.split(QRegularExpression("[ ;]+"), Qt::SkipEmptyParts);
+    for (const auto& part : parts) {
+        const auto value = numberIn(part);
+        if (!value) return std::nullopt;
+        out.push_back(*value);
+    }
+    return out;
+}
+
+QString listed(const std::vector<double>& values) {
+    QStringList out;
+    for (const double v : values)
+        out << QString::number(v, 'g', 5);
+    return out.join(' ');
+}
+
+QString asTyped(double value) {
+    return value == 0 ? QString() : QString::number(value, 'g', 6);
+}
+
+} // namespace
+
+AdjustPage::AdjustPage(QWidget* parent) : StationPage(parent) {
+    setObjectName("adjustPage");
+    m_drawing = new NutDrawing(this);
+    m_bars = new SchoolBars(this);
+    m_scroll = new QScrollArea(this);
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setFocusPolicy(Qt::NoFocus);
+    m_scroll->setFixedWidth(theme::kSheetWidth - 20);
+    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(0);
+    left->addWidget(m_drawing, 6);
+    left->addWidget(m_bars, 4);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addLayout(left, 1);
+    layout->addWidget(m_scroll);
+}
+
+void AdjustPage::open(JobSession* session) {
+    m_session = session;
+    buildSheet();
+    refresh();
+}
+
+void AdjustPage::edit(const QString& text, const Change& change) {
+    m_session->edit(text, [&](job::Job& j) {
+        change(j.adjust);
+        j.done.erase(job::Station::Adjust);
+    });
+}
+
+void AdjustPage::buildSheet() {
+    m_sheet = new EntrySheet(this);
+    if (const auto& plan = m_session->plan().adjust) {
+        addPlay();
+        plan->onSpacer() ? addSpacer() : addNut();
+        addWork();
+    }
+    m_scroll->setWidget(m_sheet);
+    m_scroll->setVisible(m_session->plan().adjust.has_value());
+}
+
+void AdjustPage::addNumber(const QString& name, const QString& label, double job::Adjust::*field, const Limits& allowed,
+                           const QString& unit, double typed) {
+    m_sheet->addField(
+        name, label,
+        [this, label, field, allowed, typed](const QString& text) -> EntrySheet::Understood {
+            const auto value = text.trimmed().isEmpty() ? std::optional(0.0) : numberIn(text);
+            if (!value || !(*value * typed >= allowed.lower && *value * typed <= allowed.upper))
+                return {false, tr("%1 to %2").arg(allowed.lower / typed).arg(allowed.upper / typed)};
+            edit(label, [&](job::Adjust& a) { a.*field = *value * typed; });
+            return {};
+        },
+        [this, field, typed] { return asTyped(m_session->job().adjust.*field / typed); }, [unit] { return unit; });
+}
+
+/// What was read, what is wanted.
+void AdjustPage::addPlay() {
+    m_sheet->addHeading(tr("End play"));
+    m_sheet->addField(
+        "adjPlay", tr("Indicator"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            if (text.trimmed().isEmpty()) {
+                edit(tr("Take end play away"), [](job::Adjust& a) { a.play_mm.reset(); });
+                return {};
+            }
+            const auto value = io::parseLength(text.toStdString(), typedUnit_mm(*m_session));
+            if (!value) return refused(value.error());
+            if (!(*value >= -5 && *value <= 5)) return {false, tr("within 5 mm")};
+            edit(tr("End play %1").arg(text), [&](job::Adjust& a) { a.play_mm = *value; });
+            return {};
+        },
+        [this] {
+            const auto& play = m_session->job().adjust.play_mm;
+            return play ? q(m_session->display().size(*play).number) : QString();
+        },
+        [this] { return q(m_session->display().size(0).unit) + tr(", push less pull"); });
+    QStringList texts, values;
+    for (const auto& band : m_session->library().endPlay)
+        if (!values.contains(q(band.use))) {
+            texts << q(band.name);
+            values << q(band.use);
+        }
+    m_sheet->addChoice(
+        "adjUse", tr("Use"), texts, values,
+        [this](const QString& use) { edit(tr("Change use"), [&](job::Adjust& a) { a.use = use.toStdString(); }); },
+        [this] { return q(m_session->job().adjust.use); });
+    m_sheet->addField(
+        "adjBand", tr("Own band"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto values = numbersIn(QString(text).replace(QRegularExpression("[-–…](?=[0-9])"), " "));
+            if (text.trimmed().isEmpty()) {
+                edit(tr("Band of the table"), [](job::Adjust& a) { a.target_mm.reset(); });
+                return {};
+            }
+            const double unit = typedFineUnit_mm(*m_session);
+            if (!values || values->size() != 2 || !((*values)[0] <= (*values)[1]))
+                return {false, tr("two numbers: 30 60")};
+            edit(tr("Own band"), [&](job::Adjust& a) {
+                a.target_mm = Limits{(*values)[0] * unit, (*values)[1] * unit};
+            });
+            return {};
+        },
+        [this] {
+            const auto& own = m_session->job().adjust.target_mm;
+            const auto d = m_session->display();
+            return own ? q(d.fine(own->lower).number + " " + d.fine(own->upper).number) : QString();
+        },
+        [this] {
+            const auto& plan = m_session->plan().adjust;
+            const auto d = m_session->display();
+            return plan ? q(d.fineRange(plan->target_mm.lower, plan->target_mm.upper) + " " + d.fine(0).unit)
+                        : QString();
+        });
+}
+
+void AdjustPage::addNut() {
+    m_sheet->addHeading(q(m_session->plan().adjust->pair.nut));
+    QStringList names, values;
+    for (const auto school : adjust::kSchools) {
+        names << q(words::schoolName(school));
+        values << QString::number(static_cast<int>(school));
+    }
+    m_sheet->addChoice(
+        "adjSchool", tr("Habit"), names, values,
+        [this](const QString& value) {
+            edit(tr("Change habit"), [&](job::Adjust& a) {
+                a.school = static_cast<adjust::School>(value.toInt());
+                a.ticked.clear();
+            });
+        },
+        [this] { return QString::number(static_cast<int>(m_session->job().adjust.school)); });
+    m_sheet->addField(
+        "adjPitch", tr("Pitch"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto value = numberIn(text);
+            if (!value || !(*value >= 0.2 && *value <= 10)) return {false, tr("0.2 to 10 mm")};
+            edit(tr("Pitch"), [&](job::Adjust& a) { a.nut.pitch_mm = *value; });
+            return {};
+        },
+        [this] { return asTyped(m_session->job().adjust.nut.pitch_mm); }, [] { return tr("mm"); });
+    m_sheet->addField(
+        "adjSlots", tr("Slots"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto value = numberIn(text);
+            if (!value || !(*value >= 1 && *value <= 72)) return {false, tr("1 to 72")};
+            edit(tr("Slots"), [&](job::Adjust& a) { a.nut.slots = static_cast<int>(*value); });
+            return {};
+        },
+        [this] { return QString::number(m_session->job().adjust.nut.slots); }, [] { return tr("of the nut"); });
+    m_sheet->addField(
+        "adjHoles", tr("Pin holes at"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto values = numbersIn(text);
+            if (!values || values->empty()) return {false, tr("degrees: 0 90")};
+            edit(tr("Pin holes"), [&](job::Adjust& a) { a.nut.holes_deg = *values; });
+            return {};
+        },
+        [this] { return listed(m_session->job().adjust.nut.holes()); }, [] { return tr("°, right through"); });
+    addNumber("adjNext", tr("To the hole"), &job::Adjust::toNext_deg, {0, 360}, tr("° back, 0: over it"));
+    m_sheet->addChoice(
+        "adjClamp", tr("The nut"), {tr("sets the play"), tr("clamps")}, {"0", "1"},
+        [this](const QString& value) { edit(tr("The nut"), [&](job::Adjust& a) { a.underClamp = value == "1"; }); },
+        [this] { return QString(m_session->job().adjust.underClamp ? "1" : "0"); });
+    m_sheet->addField(
+        "adjStock", tr("Washers, shims"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto values = numbersIn(text);
+            if (!values || std::any_of(values->begin(), values->end(), [](double v) { return !(v > 0 && v <= 20); }))
+                return {false, tr("thicknesses: 0.1 0.2 0.5")};
+            edit(tr("Stock"), [&](job::Adjust& a) { a.stock_mm = *values; });
+            return {};
+        },
+        [this] { return listed(m_session->job().adjust.stock_mm); }, [] { return tr("mm, in stock"); });
+}
+
+void AdjustPage::addSpacer() {
+    m_sheet->addHeading(tr("Clamped on %1").arg(q(m_session->plan().adjust->pair.spacer)));
+    const auto d = m_session->display();
+    const double unit = d.torqueTyped_Nm(1);
+    addNumber("adjTorque", tr("Full torque"), &job::Adjust::torque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
+    addNumber("adjHand", tr("Play found at"), &job::Adjust::handTorque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
+}
+
+void AdjustPage::addWork() {
+    m_sheet->addHeading(tr("At work"));
+    addNumber("adjShaft", tr("Shaft warmer by"), &job::Adjust::shaft_K, {-200, 300}, tr("K than at the bench"));
+    addNumber("adjHousing", tr("Hub warmer by"), &job::Adjust::housing_K, {-200, 300}, tr("K"));
+    m_sheet->addHeading(tr("How it rolls"));
+    m_sheet->addField(
+        "adjPull", tr("Pull on string"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto value = numberIn(text);
+            if (!text.trimmed().isEmpty() && (!value || !(*value >= 0 && *value <= 1e4)))
+                return {false, tr("0 to 10,000 N")};
+            edit(tr("Pull"), [&](job::Adjust& a) { a.pull_N = text.trimmed().isEmpty() ? std::nullopt : value; });
+            return {};
+        },
+        [this] { return asTyped(m_session->job().adjust.pull_N.value_or(0)); }, [] { return tr("N, turning evenly"); });
+    addNumber("adjRadius", tr("at radius"), &job::Adjust::radius_mm, {0, 2000}, q(m_session->display().size(0).unit),
+              typedUnit_mm(*m_session));
+    m_sheet->addHeading(tr("Grease"));
+    addNumber("adjCavity", tr("Cavity"), &job::Adjust::cavity_cm3, {0, 100000}, tr("cm³ between the bearings"));
+}
+
+void AdjustPage::refresh() {
+    if (!m_session) return;
+    const auto& plan = m_session->plan().adjust;
+    const auto& wish = m_session->job().adjust;
+    m_drawing->show(plan ? &*plan : nullptr, wish, m_session->display());
+    m_bars->show(plan ? &*plan : nullptr, wish.school, m_session->display());
+    m_sheet->refresh();
+    emit slipChanged();
+}
+
+SlipModel AdjustPage::slip() const {
+    return adjustSlip(*m_session);
+}
+
+/// The next step of the sequence, then the station.
+bool AdjustPage::act() {
+    const auto& plan = m_session->plan().adjust;
+    if (!plan) return true;
+    const auto& wish = m_session->job().adjust;
+    const auto steps = static_cast<int>(words::adjustSteps(*plan, wish.school, m_session->display()).size());
+    for (int step = 0; step < steps; ++step)
+        if (!wish.ticked.contains(step)) {
+            edit(tr("Step %1").arg(step + 1), [&](job::Adjust& a) { a.ticked.insert(step); });
+            return false;
+        }
+    if (!plan->inBand()) return false;
+    m_session->setDone(job::Station::Adjust, true);
+    return true;
+}
+
+QWidget* AdjustPage::firstFocus() {
+    return m_drawing;
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,216 @@
+#include "ui/stations/closing_sheet.h"
+
+#include "core/closing/closing.h"
+#include "io/entry/fastener_entry.h"
+#include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
+#include "ui/theme/theme.h"
+#include "words/adjust_words.h"
+#include "words/sentences.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+QLabel* heading(const QString& text, QWidget* parent) {
+    auto* label = new QLabel(text, parent);
+    label->setFont(theme::typeface(theme::Text::Strong));
+    return label;
+}
+
+/// "4 × 25 N·m, star 1-3-2-4, 2 stages of 12.5, then 90°, new, tab"
+QString described(const job::Fastener& f, const words::Display& d) {
+    QStringList out;
+    const auto torque = f.torque_Nm > 0 ? q(d.torque(f.torque_Nm).text()) : QObject::tr("maker’s figure");
+    out << (f.count > 1 ? QStringLiteral("%1 × %2").arg(f.count).arg(torque) : torque);
+    if (f.count > 1 && f.pattern != job::Pattern::Single) {
+        QStringList order;
+        for (const int bolt : closing::order(f.count, f.pattern))
+            order << QString::number(bolt + 1);
+        out << q(words::patternName(f.pattern)) + " " + order.join("-");
+    }
+    if (f.stages > 1)
+        out << QObject::tr("%1 stages, first %2").arg(f.stages).arg(q(d.torque(closing::stage_Nm(f, 1)).text()));
+    if (f.angle_deg > 0) out << QObject::tr("then %1° on").arg(f.angle_deg);
+    if (f.oneTime) out << QObject::tr("used once");
+    if (f.locking != job::Locking::None) out << q(words::lockingName(f.locking));
+    return out.join(", ");
+}
+
+} // namespace
+
+ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
+    setObjectName("closingSheet");
+    setAttribute(Qt::WA_StyledBackground);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(theme::kMargin, 12, theme::kMargin, theme::kGap);
+    layout->setSpacing(4);
+    layout->addWidget(heading(tr("Tightening list"), this));
+    m_add = addLine(
+        layout, "fastenerAdd",
+        tr("Another line: name, count x value, then star or round, 2 stages, 90 deg, new, pin, stake, tab, paste"),
+        tr("Plate screws 4 x 25 star tab"));
+    m_list = new QVBoxLayout;
+    m_list->setSpacing(2);
+    layout->addLayout(m_list);
+    layout->addSpacing(theme::kGap);
+    layout->addWidget(heading(tr("Run-in"), this));
+    m_runIn = addLine(layout, "runIn", tr("Minute and temperature at the bearing: 15 38"), tr("15 38"));
+    m_runInText = new QLabel(this);
+    m_runInText->setObjectName("runInText");
+    m_runInText->setWordWrap(true);
+    layout->addWidget(m_runInText);
+    layout->addSpacing(theme::kGap);
+    layout->addWidget(heading(tr("Released"), this));
+    m_released = addLine(layout, "releasedBy",
+                         tr("By the person authorised for it, by local rules and the machine maker’s"), tr("name"));
+    layout->addStretch(1);
+    connect(m_add, &QLineEdit::returnPressed, this, &ClosingSheet::add);
+    connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
+    connect(m_released, &QLineEdit::editingFinished, this, [this] {
+        if (!m_released->isModified()) return;
+        m_released->setModified(false);
+        edit(tr("Released"), [this](job::Closing& c) { c.releasedBy = m_released->text().trimmed().toStdString(); });
+    });
+}
+
+QLineEdit* ClosingSheet::addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint) {
+    auto* text = new QLabel(label, this);
+    text->setFont(theme::typeface(theme::Text::Small));
+    text->setWordWrap(true);
+    auto* edit = new QLineEdit(this);
+    edit->setObjectName(name);
+    edit->setAccessibleName(label);
+    edit->setPlaceholderText(hint);
+    layout->addWidget(text);
+    layout->addWidget(edit);
+    return edit;
+}
+
+void ClosingSheet::open(JobSession* session) {
+    m_session = session;
+    m_shown.clear();
+    rebuildList();
+}
+
+void ClosingSheet::edit(const QString& text, const Change& change) {
+    m_session->edit(text, [&](job::Job& j) { change(j.closing); });
+}
+
+void ClosingSheet::add() {
+    const double unit = m_session->display().torqueTyped_Nm(1);
+    const auto line = io::parseFastener(m_add->text().toStdString(), unit);
+    if (!line) return emit trouble(q(words::say(line.error())));
+    m_add->clear();
+    edit(tr("Add %1").arg(q(line->name)), [&](job::Closing& c) { c.fasteners.push_back(*line); });
+}
+
+void ClosingSheet::readIn(std::size_t index, const QString& typed) {
+    const auto value = numberIn(typed);
+    if (!typed.trimmed().isEmpty() && (!value || *value < 0))
+        return emit trouble(tr("Value read “%1”: a number, 0 or more").arg(typed));
+    const double unit = m_session->display().torqueTyped_Nm(1);
+    edit(tr("Value read"),
+         [&](job::Closing& c) { c.fasteners.at(index).read_Nm = value ? std::optional(*value * unit) : std::nullopt; });
+}
+
+QWidget* ClosingSheet::lineOf(std::size_t index) {
+    const auto& f = m_shown[index];
+    const auto d = m_session->display();
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(6);
+    auto* text = new QLabel(
+        QStringLiteral("<b>%1</b><br>%2").arg(q(f.name).toHtmlEscaped(), described(f, d).toHtmlEscaped()), box);
+    text->setWordWrap(true);
+    row->addWidget(text, 1);
+    const auto toggle = [&](const QString& name, const QString& label, bool job::Fastener::*field) {
+        auto* button = new QPushButton(label, box);
+        button->setObjectName(name + QString::number(index));
+        button->setCheckable(true);
+        button->setChecked(f.*field);
+        connect(button, &QPushButton::clicked, this, [this, index, field, label](bool on) {
+            edit(label, [&](job::Closing& c) { c.fasteners.at(index).*field = on; });
+        });
+        row->addWidget(button);
+    };
+    if (f.oneTime) toggle("fastenerNew", tr("new"), &job::Fastener::renewed);
+    auto* read = new QLineEdit(f.read_Nm ? QString::number(*f.read_Nm / d.torqueTyped_Nm(1), 'g', 5) : QString(), box);
+    read->setObjectName(QStringLiteral("fastenerRead%1").arg(index));
+    read->setAccessibleName(tr("Value read on %1").arg(q(f.name)));
+    read->setPlaceholderText(q(d.torque(0).unit));
+    read->setFixedWidth(64);
+    connect(read, &QLineEdit::editingFinished, this, [this, index, read] {
+        if (!read->isModified()) return;
+        read->setModified(false);
+        // The line goes with the list that is built anew.
+        QMetaObject::invokeMethod(
+            this, [this, index, typed = read->text()] { readIn(index, typed); }, Qt::QueuedConnection);
+    });
+    row->addWidget(read);
+    if (f.locking != job::Locking::None)
+        toggle("fastenerLocked", q(words::lockingName(f.locking)), &job::Fastener::locked);
+    auto* remove = new QPushButton(tr("×"), box);
+    remove->setObjectName(QStringLiteral("fastenerRemove%1").arg(index));
+    remove->setAccessibleName(tr("Take %1 off the list").arg(q(f.name)));
+    remove->setFixedWidth(28);
+    connect(remove, &QPushButton::clicked, this, [this, index] {
+        edit(tr("Take off the list"),
+             [&](job::Closing& c) { c.fasteners.erase(c.fasteners.begin() + static_cast<std::ptrdiff_t>(index)); });
+    });
+    row->addWidget(remove);
+    return box;
+}
+
+void ClosingSheet::rebuildList() {
+    while (auto* item = m_list->takeAt(0)) {
+        item->widget()->deleteLater();
+        delete item;
+    }
+    for (std::size_t i = 0; i < m_shown.size(); ++i)
+        m_list->addWidget(lineOf(i));
+}
+
+void ClosingSheet::takeRunIn() {
+    const auto parts = m_runIn->text().simplified().split(' ');
+    const auto minute = parts.size() == 2 ? numberIn(parts[0]) : std::nullopt;
+    const auto temp = parts.size() == 2 ? temperatureIn(parts[1], *m_session, {-40, 300}) : std::nullopt;
+    const auto& before = m_session->job().closing.runIn.readings;
+    if (!minute || !temp || *minute < (before.empty() ? 0 : before.back().minute))
+        return emit trouble(
+            tr("Run-in “%1”: minute and temperature are wanted, each later than the one before").arg(m_runIn->text()));
+    m_runIn->clear();
+    edit(tr("Run-in reading"), [&](job::Closing& c) { c.runIn.readings.push_back({*minute, *temp}); });
+}
+
+QString ClosingSheet::runInText() const {
+    const auto& run = m_session->job().closing.runIn;
+    const auto d = m_session->display();
+    QStringList out;
+    for (const auto& r : run.readings)
+        out << tr("%1 min %2").arg(r.minute).arg(q(d.temperature(r.temp_C).text()));
+    return out.isEmpty() ? tr("Room %1; %2 K over it is allowed. Read every quarter of an hour until it settles.")
+                               .arg(q(d.temperature(run.room_C).text()))
+                               .arg(run.allowed_K)
+                         : out.join(" · ");
+}
+
+void ClosingSheet::refresh() {
+    if (!m_session) return;
+    const auto& closing = m_session->job().closing;
+    if (m_shown != closing.fasteners) {
+        m_shown = closing.fasteners;
+        rebuildList();
+    }
+    m_runInText->setText(runInText());
+    if (!m_released->isModified()) m_released->setText(q(closing.releasedBy));
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,47 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+
+#include <QWidget>
+#include <functional>
+
+class QLabel;
+class QLineEdit;
+class QScrollArea;
+class QVBoxLayout;
+
+namespace arbor::ui {
+
+/// What is done before the machine goes back: the tightening list with the value read on each line, the run-in, and
+/// who released it.
+class ClosingSheet : public QWidget {
+    Q_OBJECT
+public:
+    explicit ClosingSheet(QWidget* parent = nullptr);
+    void open(JobSession* session);
+    void refresh();
+
+signals:
+    void trouble(const QString& text);
+
+private:
+    using Change = std::function<void(job::Closing&)>;
+    void edit(const QString& text, const Change& change);
+    QLineEdit* addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint);
+    void rebuildList();
+    QWidget* lineOf(std::size_t index);
+    void add();
+    void readIn(std::size_t index, const QString& typed);
+    void takeRunIn();
+    QString runInText() const;
+
+    JobSession* m_session = nullptr;
+    QLineEdit* m_add;
+    QVBoxLayout* m_list;
+    QLineEdit* m_runIn;
+    QLabel* m_runInText;
+    QLineEdit* m_released;
+    std::vector<job::Fastener> m_shown;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,171 @@
+#include "ui/stations/proof_sheet.h"
+
+#include "core/plan/proof_plan.h"
+#include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
+#include "ui/theme/theme.h"
+#include "words/adjust_words.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kProbeColumns = 6;
+
+QLabel* small(const QString& text, QWidget* parent) {
+    auto* label = new QLabel(text, parent);
+    label->setFont(theme::typeface(theme::Text::Small));
+    return label;
+}
+
+} // namespace
+
+ProofSheet::ProofSheet(QWidget* parent) : QWidget(parent) {
+    setObjectName("proofSheet");
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(theme::kGap, 12, theme::kMargin, theme::kGap);
+    layout->setSpacing(4);
+    auto* title = new QLabel(tr("Looked at"), this);
+    title->setFont(theme::typeface(theme::Text::Strong));
+    layout->addWidget(title);
+    int number = 0;
+    for (const auto check : job::kSeatChecks) {
+        auto* button = new QPushButton(this);
+        button->setObjectName(QStringLiteral("seatCheck%1").arg(number++));
+        button->setToolTip(q(words::seatCheck(check).detail));
+        button->setMinimumHeight(theme::kTouch - 8);
+        connect(button, &QPushButton::clicked, this, [this, check] { cycle(check); });
+        m_checks[check] = button;
+        layout->addWidget(button);
+    }
+    m_probeBox = new QWidget(this);
+    m_probeBox->setLayout(buildProbes());
+    layout->addWidget(m_probeBox);
+    m_pull = addLine("proofPull", tr("Pull on string [N]"), tr("turning evenly"));
+    m_radius = addLine("proofRadius", tr("at radius [mm]"), {});
+    m_who = addLine("proofWho", tr("Closed without proof by"), tr("name"));
+    m_why = addLine("proofWhy", tr("because"), tr("the reason"));
+    layout->addStretch(1);
+    connect(m_pull, &QLineEdit::editingFinished, this, &ProofSheet::weigh);
+    connect(m_radius, &QLineEdit::editingFinished, this, &ProofSheet::weigh);
+    connect(m_who, &QLineEdit::editingFinished, this, &ProofSheet::sign);
+    connect(m_why, &QLineEdit::editingFinished, this, &ProofSheet::sign);
+}
+
+QLineEdit* ProofSheet::addLine(const char* name, const QString& label, const QString& hint) {
+    auto* edit = new QLineEdit(this);
+    edit->setObjectName(name);
+    edit->setAccessibleName(label);
+    edit->setPlaceholderText(hint);
+    auto* box = static_cast<QVBoxLayout*>(layout());
+    box->addWidget(small(label, this));
+    box->addWidget(edit);
+    return edit;
+}
+
+/// Twelve places of the retaining ring, two rows of six, named by the clock.
+QLayout* ProofSheet::buildProbes() {
+    auto* grid = new QGridLayout;
+    grid->setContentsMargins(0, 6, 0, 6);
+    grid->setSpacing(3);
+    m_probesTitle = small({}, this);
+    grid->addWidget(m_probesTitle, 0, 0, 1, kProbeColumns);
+    for (int hour = 1; hour <= plan::kProbes; ++hour) {
+        auto* button = new QPushButton(QString::number(hour), this);
+        button->setObjectName(QStringLiteral("probe%1").arg(hour));
+        button->setAccessibleName(tr("Ring felt in its groove at %1 o’clock").arg(hour));
+        button->setCheckable(true);
+        button->setFixedHeight(theme::kTouch - 10);
+        button->setMinimumWidth(20);
+        button->setStyleSheet("padding:0");
+        connect(button, &QPushButton::clicked, this, [this, hour](bool felt) {
+            edit(tr("Ring at %1 o’clock").arg(hour),
+                 [&](job::SeatProof& p) { felt ? void(p.probed.insert(hour)) : void(p.probed.erase(hour)); });
+        });
+        m_probes.push_back(button);
+        grid->addWidget(button, 1 + (hour - 1) / kProbeColumns, (hour - 1) % kProbeColumns);
+    }
+    return grid;
+}
+
+void ProofSheet::open(JobSession* session) {
+    m_session = session;
+}
+
+void ProofSheet::edit(const QString& text, const Change& change) {
+    m_session->edit(text, [&](job::Job& j) {
+        change(j.proof);
+        j.done.erase(job::Station::Seat);
+    });
+}
+
+/// Not looked at, good, bad.
+void ProofSheet::cycle(job::SeatCheck check) {
+    edit(q(words::seatCheck(check).head), [&](job::SeatProof& p) {
+        const auto seen = p.checks.find(check);
+        if (seen == p.checks.end())
+            p.checks[check] = true;
+        else if (seen->second)
+            seen->second = false;
+        else
+            p.checks.erase(seen);
+    });
+}
+
+void ProofSheet::sign() {
+    if (!m_who->isModified() && !m_why->isModified()) return;
+    m_who->setModified(false);
+    m_why->setModified(false);
+    const auto who = m_who->text().trimmed().toStdString(), why = m_why->text().trimmed().toStdString();
+    edit(tr("Sign for the seat"), [&](job::SeatProof& p) {
+        p.signedBy = who;
+        p.reason = why;
+    });
+}
+
+void ProofSheet::weigh() {
+    if (!m_pull->isModified() && !m_radius->isModified()) return;
+    const auto pull = numberIn(m_pull->text()), radius = numberIn(m_radius->text());
+    const bool bad = (!m_pull->text().trimmed().isEmpty() && (!pull || *pull < 0)) ||
+                     (!m_radius->text().trimmed().isEmpty() && (!radius || *radius < 0));
+    if (bad) return emit trouble(tr("Pull and radius: numbers, 0 or more"));
+    m_pull->setModified(false);
+    m_radius->setModified(false);
+    edit(tr("Pull on the string"), [&](job::SeatProof& p) {
+        p.pull_N = pull;
+        p.radius_mm = radius.value_or(0);
+    });
+}
+
+void ProofSheet::refresh() {
+    if (!m_session) return;
+    const auto& proof = m_session->job().proof;
+    const auto wanted = plan::checksOf(m_session->job(), m_session->plan());
+    for (const auto& [check, button] : m_checks) {
+        const auto seen = proof.checks.find(check);
+        const bool looked = seen != proof.checks.end();
+        button->setVisible(wanted.contains(check));
+        button->setText((!looked ? tr("?  ") : seen->second ? tr("✓  ") : tr("✗  ")) + q(words::seatCheck(check).head));
+        const auto colour = !looked ? theme::roles().muted : seen->second ? theme::roles().proven : theme::roles().stop;
+        button->setStyleSheet(QStringLiteral("text-align:left; color:%1").arg(colour.name()));
+    }
+    m_probeBox->setVisible(wanted.contains(job::SeatCheck::GrooveAllRound));
+    m_probesTitle->setText(tr("Retaining ring felt at %1 of %2").arg(proof.probed.size()).arg(plan::kProbes));
+    for (int hour = 1; hour <= plan::kProbes; ++hour)
+        m_probes[static_cast<std::size_t>(hour - 1)]->setChecked(proof.probed.contains(hour));
+    const auto show = [](QLineEdit* edit, const QString& text) {
+        if (!edit->isModified() && edit->text() != text) edit->setText(text);
+    };
+    show(m_pull, proof.pull_N ? QString::number(*proof.pull_N) : QString());
+    show(m_radius, proof.radius_mm > 0 ? QString::number(proof.radius_mm) : QString());
+    show(m_who, q(proof.signedBy));
+    show(m_why, q(proof.reason));
+}
+
+} // namespace arbor::ui

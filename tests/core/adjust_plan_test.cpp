@@ -1,0 +1,161 @@
+// End play of the demo jobs: which pair, which band, what the nut and the spacer give.
+#include "core/adjust/play_band.h"
+#include "core/plan/plan.h"
+#include "support/shop.h"
+#include "words/adjust_words.h"
+
+#include <algorithm>
+#include <gtest/gtest.h>
+#include <numbers>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using job::Station;
+using plan::Mark;
+
+namespace {
+
+plan::Plan planned(const job::Job& job) {
+    return plan::planJob(job, demoLibrary(), std::nullopt);
+}
+
+job::Job drum(std::optional<double> play_mm) {
+    auto job = demoJob("conveyor-tail-drum");
+    job.adjust = {};
+    job.adjust.play_mm = play_mm;
+    return job;
+}
+
+job::Job pulley(double play_mm, double torque_Nm) {
+    auto job = demoJob("labeller-pulley");
+    job.adjust = {};
+    job.adjust.play_mm = play_mm;
+    job.adjust.torque_Nm = torque_Nm;
+    return job;
+}
+
+const Advice* said(const plan::Plan& p, Finding id) {
+    const auto& list = p.adjust->findings;
+    const auto at = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+    return at == list.end() ? nullptr : &*at;
+}
+
+} // namespace
+
+TEST(AdjustPlan, FindsThePairInTheArrangement) {
+    const auto p = planned(drum({}));
+    ASSERT_TRUE(p.adjust);
+    const auto& pair = p.adjust->pair;
+    EXPECT_EQ(pair.first, "Inner cone");
+    EXPECT_EQ(pair.second, "Outer cone");
+    EXPECT_EQ(pair.nut, "Castle nut");
+    EXPECT_TRUE(pair.spacer.empty());
+    EXPECT_EQ(pair.bore_mm, 40);
+    EXPECT_FALSE(pair.geometry.pointsInside); // large ends outward: the usual hub
+    // 32208 is 24.75 wide from 10, 30206 is 17.25 wide from 60.
+    EXPECT_NEAR(pair.geometry.apart_mm, 60 + 17.25 / 2 - 10 - 24.75 / 2, 1e-9);
+    EXPECT_EQ(p.marks.at(Station::Adjust), Mark::Open);
+    EXPECT_FALSE(planned(demoJob("seamer-turret-upper")).adjust);
+    EXPECT_EQ(planned(demoJob("seamer-turret-upper")).marks.at(Station::Adjust), Mark::NotNeeded);
+    EXPECT_TRUE(planned(demoJob("brine-agitator")).adjust);
+}
+
+TEST(AdjustPlan, BandByUseAndBore) {
+    EXPECT_EQ(planned(drum({})).adjust->target_mm, (Limits{0.030, 0.060})); // general, up to 50
+    auto job = drum({});
+    job.adjust.use = "warm";
+    EXPECT_EQ(planned(job).adjust->target_mm, (Limits{0.060, 0.110}));
+    job.adjust.target_mm = Limits{0.01, 0.02};
+    EXPECT_EQ(planned(job).adjust->target_mm, (Limits{0.01, 0.02}));
+    job.adjust.target_mm.reset();
+    job.adjust.use = "moon";
+    EXPECT_EQ(planned(job).problem->field, "adjust/use");
+    const auto& bands = demoLibrary().endPlay;
+    EXPECT_EQ(adjust::bandOf(bands, "general", 30)->play_mm.upper, 0.05);
+    EXPECT_EQ(adjust::bandOf(bands, "general", 30.01)->play_mm.upper, 0.06);
+    EXPECT_EQ(adjust::bandOf(bands, "general", 500)->play_mm.upper, 0.12); // the largest there is
+}
+
+TEST(AdjustPlan, NoSlotIsAStopWithWaysOut) {
+    auto job = drum(0.08);
+    job.adjust.stock_mm = {0.2, 0.1, 0.01};
+    const auto p = planned(job);
+    EXPECT_EQ(p.marks.at(Station::Adjust), Mark::Stop);
+    ASSERT_TRUE(said(p, Finding::NoSlotFits));
+    EXPECT_NEAR(said(p, Finding::NoSlotFits)->value, 0.25, 1e-9); // 1.5 over six slots
+    EXPECT_NEAR(said(p, Finding::FaceWasher)->value, 0.035, 1e-9);
+    EXPECT_NEAR(said(p, Finding::ThickerWasher)->value, 0.215, 1e-9);
+    EXPECT_EQ(said(p, Finding::ThickerWasher)->subject, "0.2 + 0.01");
+}
+
+TEST(AdjustPlan, InTheBandIsDoneWhenItIsTicked) {
+    auto job = drum(0.045);
+    EXPECT_TRUE(planned(job).adjust->inBand());
+    EXPECT_EQ(planned(job).marks.at(Station::Adjust), Mark::Open);
+    job.done.insert(Station::Adjust);
+    EXPECT_EQ(planned(job).marks.at(Station::Adjust), Mark::Done);
+    job.adjust.play_mm = -0.01;
+    EXPECT_TRUE(said(planned(job), Finding::PlayTooSmall));
+}
+
+TEST(AdjustPlan, ACastleNutUnderClampOnlyGoesOn) {
+    auto job = drum({});
+    job.adjust.underClamp = true;
+    job.adjust.toNext_deg = 20;
+    const auto p = planned(job);
+    ASSERT_TRUE(p.adjust->on_deg);
+    EXPECT_NEAR(*p.adjust->on_deg, 40, 1e-9);
+    EXPECT_FALSE(p.adjust->slots);
+}
+
+TEST(AdjustPlan, TheSpacerOfThePulleyTakesItsShare) {
+    const auto p = planned(pulley(0.1, 120));
+    ASSERT_TRUE(p.adjust);
+    ASSERT_TRUE(p.adjust->onSpacer());
+    EXPECT_NEAR(p.adjust->pair.spacerLength_mm, 24, 1e-9);
+    EXPECT_NEAR(p.adjust->pair.spacerArea_mm2, std::numbers::pi / 4 * (38 * 38 - 30 * 30), 1e-6);
+    // M24: 120 / (0.2 x 0.024) = 25 kN; spacer 25000 x 24 / (208000 x 427.26)
+    EXPECT_NEAR(p.adjust->clamped->force_N, 25000, 1);
+    EXPECT_NEAR(p.adjust->clamped->spacerShorter_mm, 25000.0 * 24 / (208000 * 427.257), 1e-8);
+    EXPECT_NEAR(*p.adjust->play_mm, 0.1 - p.adjust->clamped->both_mm(), 1e-12);
+    EXPECT_NEAR(*p.adjust->neededSpacer_mm, 24 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-12);
+    EXPECT_TRUE(said(p, Finding::SpacerToLength));
+    EXPECT_FALSE(p.adjust->slots);
+}
+
+TEST(AdjustPlan, WarmthMayTakeItAll) {
+    auto job = drum(0.031);
+    job.adjust.shaft_K = 60;
+    const auto p = planned(job);
+    EXPECT_GT(p.adjust->lostAtWork_mm, 0.031);
+    EXPECT_EQ(said(p, Finding::WarmthTakesPlay)->severity, Severity::Stop);
+    job.adjust.housing_K = 60; // cast iron grows a little less than steel
+    EXPECT_LT(planned(job).adjust->lostAtWork_mm, p.adjust->lostAtWork_mm / 3);
+}
+
+TEST(AdjustPlan, RollingTorqueAndGrease) {
+    auto job = drum(0.045);
+    job.adjust.pull_N = 20;
+    job.adjust.radius_mm = 55;
+    job.adjust.torque_Nm_wanted = Limits{0.2, 0.9};
+    const auto p = planned(job);
+    EXPECT_NEAR(*p.adjust->rolling_Nm, 1.1, 1e-12);
+    EXPECT_EQ(said(p, Finding::RollingTorqueIs)->severity, Severity::Stop);
+    ASSERT_EQ(p.adjust->grease.size(), 2u);
+    for (const auto& fill : p.adjust->grease)
+        EXPECT_GT(fill.least_g, 1);
+}
+
+TEST(AdjustPlan, EverySchoolHasItsStepsAndItsPlay) {
+    const auto p = planned(drum(0.045));
+    EXPECT_EQ(p.adjust->schools.size(), std::size(adjust::kSchools));
+    for (const auto school : adjust::kSchools) {
+        EXPECT_FALSE(words::schoolName(school).empty());
+        const auto steps = words::adjustSteps(*p.adjust, school, words::Display());
+        EXPECT_GE(steps.size(), 4u);
+        EXPECT_NE(steps.front().find("turning"), std::string::npos); // the rollers are bedded first, always
+    }
+    EXPECT_EQ(words::adjustSteps(*planned(pulley(0.1, 1)).adjust, adjust::School::Indicator, words::Display()).size(),
+              5u);
+}

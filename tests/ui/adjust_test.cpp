@@ -1,0 +1,185 @@
+// Adjust, the proof of a seat and Close through the real window.
+#include "support/window.h"
+
+#include "ui/adjust/nut_drawing.h"
+#include "ui/adjust/school_bars.h"
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+
+using namespace arbor;
+using arbor::testing::kPatience_ms;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class Adjust : public WindowTest {
+protected:
+    void SetUp() override {
+        open("conveyor-tail-drum");
+        session().edit("plain", [](job::Job& j) { j.adjust = {}; });
+        window->jobView()->go(Station::Adjust);
+    }
+};
+
+TEST_F(Adjust, MeasuresSaysNoSlotAndWhatWould) {
+    EXPECT_EQ(slip().title, "End play is not measured yet");
+    type("adjPlay", "0.08");
+    EXPECT_NEAR(*saved().adjust.play_mm, 0.08, 1e-12);
+    EXPECT_EQ(slip().title, "No slot gives it");
+    EXPECT_TRUE(slipSays("Face the washer by 0.035 mm"));
+    type("adjHoles", "0 90");
+    type("adjBand", "-50 -40");
+    EXPECT_EQ(slip().title, "No slot gives it"); // half a slot on is 45 µm of preload: in the band that was typed
+}
+
+TEST_F(Adjust, TheDrawingSpeaksThePlaces) {
+    type("adjPlay", "80 um");
+    const auto spoken = find<ui::NutDrawing>("nutDrawing")->accessibleDescription();
+    EXPECT_TRUE(spoken.contains("0 degrees: 80.0 µm"));
+    EXPECT_TRUE(spoken.contains("60 degrees: 330"));
+    EXPECT_TRUE(find<ui::SchoolBars>("schoolBars")->accessibleDescription().contains("Snug, loosen, snug"));
+}
+
+TEST_F(Adjust, SpaceGoesThroughTheStepsAndWaitsForTheBand) {
+    find<QWidget>("nutDrawing")->setFocus();
+    for (int step = 1; step <= 5; ++step) {
+        EXPECT_EQ(slip().action, QStringLiteral("Done: step %1").arg(step));
+        clickAction();
+    }
+    EXPECT_EQ(slip().action, "End play is set");
+    EXPECT_FALSE(slip().actionEnabled);
+    type("adjPlay", "0.045");
+    EXPECT_TRUE(slip().actionEnabled);
+    clickAction();
+    EXPECT_EQ(window->jobView()->current(), Station::Close);
+    EXPECT_EQ(session().plan().marks.at(Station::Adjust), plan::Mark::Done);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_FALSE(job().done.contains(Station::Adjust));
+}
+
+TEST_F(Adjust, BadEntriesAreRefusedInPlace) {
+    type("adjSlots", "0");
+    EXPECT_EQ(job().adjust.nut.slots, 6);
+    type("adjHoles", "across");
+    EXPECT_TRUE(job().adjust.nut.holes_deg.empty());
+    type("adjBand", "60 30");
+    EXPECT_FALSE(job().adjust.target_mm);
+    type("adjPlay", "much");
+    EXPECT_FALSE(job().adjust.play_mm);
+    EXPECT_FALSE(find<QLabel>("adjPlayUnderstood")->text().isEmpty());
+}
+
+TEST_F(Adjust, ASpacerHasTorquesInPlaceOfSlots) {
+    open("labeller-pulley");
+    session().edit("plain", [](job::Job& j) { j.adjust = {}; });
+    window->jobView()->go(Station::Adjust);
+    type("adjTorque", "120");
+    type("adjPlay", "0.1");
+    EXPECT_TRUE(slipSays("End play at full torque"));
+    EXPECT_TRUE(slipSays("The clamp takes"));
+    EXPECT_NEAR(*session().plan().adjust->play_mm, 0.1 - session().plan().adjust->clamped->both_mm(), 1e-9);
+}
+
+TEST_F(Adjust, NothingToSetGoesOn) {
+    open("seamer-turret-upper");
+    window->jobView()->go(Station::Adjust);
+    EXPECT_EQ(slip().title, "Nothing to set");
+    clickAction();
+    EXPECT_EQ(window->jobView()->current(), Station::Close);
+}
+
+class Proof : public WindowTest {
+protected:
+    void SetUp() override {
+        open("seamer-turret-upper");
+        window->jobView()->go(Station::Seat);
+        for (int i = 0; i < 8; ++i) {
+            keys("22.2");
+            key(Qt::Key_Right);
+        }
+    }
+};
+
+TEST_F(Proof, IsAskedForOneByOneWithSpaceAlone) {
+    EXPECT_EQ(slip().title, "Home and square");
+    for (int looks = 0; !job().done.contains(Station::Seat); ++looks) {
+        ASSERT_LT(looks, 30);
+        key(Qt::Key_Space);
+    }
+    EXPECT_EQ(saved().proof.probed.size(), 12u);
+    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Done);
+}
+
+TEST_F(Proof, NSaysNoAndStops) {
+    key(Qt::Key_N);
+    EXPECT_FALSE(job().proof.checks.begin()->second);
+    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Stop);
+    EXPECT_TRUE(slipSays("put it right, or sign for it"));
+    QTest::mouseClick(find<QPushButton>("seatCheck0"), Qt::LeftButton); // from no to not looked at
+    EXPECT_TRUE(job().proof.checks.empty());
+}
+
+TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
+    type("proofWho", "Ilse Marden");
+    type("proofWhy", "ring comes tomorrow");
+    EXPECT_EQ(slip().action, "Close it, signed for");
+    clickAction();
+    EXPECT_TRUE(job().done.contains(Station::Seat));
+    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Look);
+}
+
+TEST_F(Proof, APullOnAStringIsHeldAgainstItsSize) {
+    type("proofPull", "50");
+    type("proofRadius", "40");
+    EXPECT_EQ(*job().proof.pull_N, 50);
+    EXPECT_TRUE(slipSays("It turns hard"));
+    type("proofPull", "a lot");
+    EXPECT_FALSE(window->troubleText().isEmpty());
+    EXPECT_EQ(*job().proof.pull_N, 50);
+}
+
+class Closing : public WindowTest {
+protected:
+    void SetUp() override {
+        open("seamer-turret-upper");
+        window->jobView()->go(Station::Close);
+    }
+};
+
+TEST_F(Closing, TheTighteningListIsSaidReadAndLocked) {
+    type("fastenerAdd", "Plate screws 4 x 25 star tab new");
+    ASSERT_EQ(saved().closing.fasteners.size(), 1u);
+    EXPECT_EQ(session().plan().marks.at(Station::Close), plan::Mark::Stop); // old one-time screws
+    QTest::mouseClick(find<QPushButton>("fastenerNew0"), Qt::LeftButton);
+    type("fastenerRead0", "31");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return job().closing.fasteners[0].read_Nm.has_value(); }, kPatience_ms));
+    EXPECT_TRUE(slipSays("Plate screws: 31.0 N·m"));
+    type("fastenerRead0", "25");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return *job().closing.fasteners[0].read_Nm == 25; }, kPatience_ms));
+    QTest::mouseClick(find<QPushButton>("fastenerLocked0"), Qt::LeftButton);
+    EXPECT_TRUE(job().closing.fasteners[0].locked);
+    EXPECT_NE(session().plan().marks.at(Station::Close), plan::Mark::Stop);
+}
+
+TEST_F(Closing, WhatIsNoFastenerIsRefusedAndStays) {
+    type("fastenerAdd", "4 x 25");
+    EXPECT_TRUE(job().closing.fasteners.empty());
+    EXPECT_TRUE(window->troubleText().contains("Shaft nut 180 pin"));
+    EXPECT_EQ(find<QLineEdit>("fastenerAdd")->text(), "4 x 25");
+}
+
+TEST_F(Closing, TheRunInIsReadUntilItSettles) {
+    type("runIn", "15 38");
+    EXPECT_TRUE(slipSays("Run-in: 18 K over the room"));
+    type("runIn", "30 39");
+    EXPECT_TRUE(slipSays("still rising by 4 K an hour"));
+    type("runIn", "10 39"); // back in time
+    EXPECT_EQ(job().closing.runIn.readings.size(), 2u);
+    type("runIn", "45 39.5");
+    EXPECT_TRUE(slipSays("settled"));
+    type("releasedBy", "Piet Oduya");
+    EXPECT_EQ(saved().closing.releasedBy, "Piet Oduya");
+    EXPECT_FALSE(slipSays("Not released yet"));
+}
