@@ -28,6 +28,7 @@ layers() {
         none '#include "(ui|cli|io|sim|words)/' -- src/device &&
         none '#include "(core|io|ui|cli|device|words)/' -- src/sim &&
         none '#include "(io|ui|cli|device|words)/' -- src/practice &&
+        none '#include "(io|ui|cli|device|words|sim)/' -- src/log &&
         none '#include "(ui|cli)/' -- src/io &&
         none '#include "ui/' -- src/cli &&
         none 'Qt6::(Widgets|Gui)|arbor_ui' -- src/core src/words src/io src/cli

@@ -24,7 +24,8 @@ namespace {
 const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangement"},
                                                  {"rack", "actionRack"},
                                                  {"practice", "actionPractice"},
-                                                 {"friction", "actionFriction"}};
+                                                 {"friction", "actionFriction"},
+                                                 {"log", "actionLog"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
@@ -64,8 +65,8 @@ int main(int argc, char** argv) {
     const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
     const QCommandLineOption station(
         "station",
-        "open the job at: intake, strip, measure, fit, tooling, warm, press, seat, close, together "
-        "(Strip, put together), arrangement, rack, practice or friction",
+        "open the job at: intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together "
+        "(Strip, put together), arrangement, rack, practice, friction or log",
         "name");
     const QCommandLineOption item(
         "item", "with --station measure, fit or tooling: the line of the list, counted from 1", "number");
@@ -75,7 +76,11 @@ int main(int argc, char** argv) {
                                   "line");
     const QCommandLineOption night("night", "with --shot: in the night look");
     const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
-    parser.addOptions({shot, station, item, whatIf, turn, calc, night, card});
+    const QCommandLineOption logbook("logbook",
+                                     "where past presses are kept: sqlite:/path/to/file or "
+                                     "postgresql://user@host:port/database; otherwise beside the jobs",
+                                     "connection");
+    parser.addOptions({logbook, shot, station, item, whatIf, turn, calc, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
     const bool together = parser.value(station) == "together";
@@ -83,7 +88,7 @@ int main(int argc, char** argv) {
     if (parser.isSet(station) && !wanted && !together && place == kPlaces.end()) {
         std::fprintf(stderr,
                      "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, warm, "
-                     "press, seat, close, together, arrangement, rack, practice or friction\n",
+                     "press, seat, adjust, close, together, arrangement, rack, practice, friction or log\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
@@ -92,8 +97,8 @@ int main(int argc, char** argv) {
     const QTemporaryDir passing;
     auto settings = settingsFor(picture ? passing.path() : QString());
     if (picture && parser.isSet(night)) settings->setValue("night", true);
-    arbor::ui::MainWindow window(
-        {[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }, std::move(settings)});
+    arbor::ui::MainWindow window({[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); },
+                                  std::move(settings), parser.value(logbook)});
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (wanted && window.session()) window.jobView()->go(*wanted);

@@ -106,6 +106,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addHeat(app, all);
     addStation(app, all, "press", "The Press station of a job", {Station::Press});
     addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
+    addStation(app, all, "adjust", "The Adjust station of a job", {Station::Adjust});
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);
     addRoute(app, all, "route", "The order of putting it together", RouteCommand::Direction::Together);
     addTurn(app, all);

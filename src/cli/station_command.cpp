@@ -4,6 +4,7 @@
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
 #include "io/plan_json.h"
+#include "words/adjust_words.h"
 #include "words/measure_words.h"
 
 #include <algorithm>
@@ -128,7 +129,21 @@ void printSeating(std::ostream& out, const plan::Plan& plan, const Display& d) {
         out << "  out of square   " << d.fine(s.riseAcross_mm.likely).text() << " across the seat, "
             << words::decimals(s.plane->tilt_arcmin(), 2) << " arc-min\n";
     printAdvice(out, s.findings, d);
+    printAdvice(out, plan.proof, d);
     out << "  next: " << words::nextStep(s) << '\n';
+}
+
+void printAdjust(std::ostream& out, const plan::AdjustPlan& p, const job::Adjust& wish, const Display& d) {
+    out << "  " << words::verdict(p, d).line() << '\n'
+        << "  wanted          " << d.fineRange(p.target_mm.lower, p.target_mm.upper) << ' ' << d.fine(0).unit << '\n';
+    for (const auto& [school, play] : p.schools)
+        if (!p.onSpacer())
+            out << "  " << words::schoolName(school) << ": " << d.fineRange(play.lower, play.upper) << ' '
+                << d.fine(0).unit << '\n';
+    printAdvice(out, p.findings, d);
+    int number = 0;
+    for (const auto& step : words::adjustSteps(p, wish.school, d))
+        out << "  " << ++number << ". " << step << '\n';
 }
 
 void printStation(std::ostream& out, job::Station station, const job::Job& job, const plan::Plan& plan) {
@@ -140,6 +155,8 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
     if (station == job::Station::Tooling && plan.tools) printTools(out, plan, d);
     if (station == job::Station::Press && plan.pressing) printPress(out, plan, d);
     if (station == job::Station::Seat && plan.seating) printSeating(out, plan, d);
+    if (station == job::Station::Adjust && plan.adjust) printAdjust(out, *plan.adjust, job.adjust, d);
+    if (station == job::Station::Close) printAdvice(out, plan.closing, d);
     if (station == job::Station::Close && job.record)
         out << "  " << job.record->when << "  " << job.record->verdict << '\n';
 }

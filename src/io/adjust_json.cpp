@@ -52,7 +52,7 @@ job::Adjust adjustFromJson(const json& d) {
     job::Adjust a;
     const auto nut = d.value("nut", json::object());
     a.nut.pitch_mm = nut.value("pitch_mm", a.nut.pitch_mm);
-    a.nut.slots = nut.value("slots", a.nut.slots);
+    a.nut.slotCount = nut.value("slots", a.nut.slotCount);
     a.nut.holes_deg = nut.value("holes_deg", a.nut.holes_deg);
     a.underClamp = nut.value("under_clamp", false);
     a.school = named(kSchools, d.value("school", "indicator"));
@@ -80,7 +80,7 @@ job::Adjust adjustFromJson(const json& d) {
 json adjustToJson(const job::Adjust& a) {
     json d{{"nut",
             {{"pitch_mm", a.nut.pitch_mm},
-             {"slots", a.nut.slots},
+             {"slots", a.nut.slotCount},
              {"holes_deg", a.nut.holes_deg},
              {"under_clamp", a.underClamp}}},
            {"school", nameOf(kSchools, a.school)},
@@ -187,12 +187,12 @@ ordered adjustPlanJson(const plan::AdjustPlan& p, const words::Display& display)
     for (const auto& [school, play] : p.schools)
         schools[nameOf(kSchools, school)] = bandJson(play, kUm);
     out["schools_um"] = schools;
-    if (p.slots) {
+    if (p.choice) {
         auto places = ordered::array();
-        for (const auto& place : p.slots->places)
+        for (const auto& place : p.choice->places)
             places.push_back({{"turn_deg", place.turn_deg}, {"play_um", place.play_mm / kUm}});
         out["places"] = places;
-        out["best"] = p.slots->best ? ordered(*p.slots->best) : ordered();
+        out["best"] = p.choice->best ? ordered(*p.choice->best) : ordered();
     }
     if (p.on_deg) out["on_deg"] = *p.on_deg;
     if (p.clamped)

@@ -172,9 +172,9 @@ std::vector<std::string> adjustSteps(const plan::AdjustPlan& p, School school, c
 Said verdict(const plan::AdjustPlan& p, const Display& d) {
     if (!p.play_mm) return {"End play is not measured yet", p.pair.first + " against " + p.pair.second + "."};
     if (p.inBand()) return {"In the band", d.fine(*p.play_mm).text() + " of end play."};
-    if (p.slots && p.slots->best)
-        return {"Another slot gives it", turned(p.slots->places[*p.slots->best].turn_deg) + "."};
-    if (p.slots) return {"No slot gives it", "Face the washer, or add under the nut."};
+    if (p.choice && p.choice->best)
+        return {"Another slot gives it", turned(p.choice->places[*p.choice->best].turn_deg) + "."};
+    if (p.choice) return {"No slot gives it", "Face the washer, or add under the nut."};
     return {*p.play_mm > p.target_mm.upper ? "Too much end play" : "Too tight", d.fine(*p.play_mm).text() + "."};
 }
 

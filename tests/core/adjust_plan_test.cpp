@@ -106,7 +106,7 @@ TEST(AdjustPlan, ACastleNutUnderClampOnlyGoesOn) {
     const auto p = planned(job);
     ASSERT_TRUE(p.adjust->on_deg);
     EXPECT_NEAR(*p.adjust->on_deg, 40, 1e-9);
-    EXPECT_FALSE(p.adjust->slots);
+    EXPECT_FALSE(p.adjust->choice);
 }
 
 TEST(AdjustPlan, TheSpacerOfThePulleyTakesItsShare) {
@@ -121,7 +121,7 @@ TEST(AdjustPlan, TheSpacerOfThePulleyTakesItsShare) {
     EXPECT_NEAR(*p.adjust->play_mm, 0.1 - p.adjust->clamped->both_mm(), 1e-12);
     EXPECT_NEAR(*p.adjust->neededSpacer_mm, 24 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-12);
     EXPECT_TRUE(said(p, Finding::SpacerToLength));
-    EXPECT_FALSE(p.adjust->slots);
+    EXPECT_FALSE(p.adjust->choice);
 }
 
 TEST(AdjustPlan, WarmthMayTakeItAll) {

@@ -61,7 +61,7 @@ TEST_F(Adjust, SpaceGoesThroughTheStepsAndWaitsForTheBand) {
 
 TEST_F(Adjust, BadEntriesAreRefusedInPlace) {
     type("adjSlots", "0");
-    EXPECT_EQ(job().adjust.nut.slots, 6);
+    EXPECT_EQ(job().adjust.nut.slotCount, 6);
     type("adjHoles", "across");
     EXPECT_TRUE(job().adjust.nut.holes_deg.empty());
     type("adjBand", "60 30");

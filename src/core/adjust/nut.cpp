@@ -42,10 +42,10 @@ double axial_mm(const Nut& nut, double turn_deg) {
 Result<std::vector<double>> lockAngles(const Nut& nut) {
     if (!(nut.pitch_mm > 0) || !std::isfinite(nut.pitch_mm))
         return refuse(ProblemCode::NotPositive, "pitch_mm", plain(nut.pitch_mm), "> 0");
-    if (nut.slots < 1 || nut.slots > kMostSlots)
-        return refuse(ProblemCode::OutOfRange, "slots", std::to_string(nut.slots),
+    if (nut.slotCount < 1 || nut.slotCount > kMostSlots)
+        return refuse(ProblemCode::OutOfRange, "slots", std::to_string(nut.slotCount),
                       "1 to " + std::to_string(kMostSlots));
-    const double slot = 360.0 / nut.slots;
+    const double slot = 360.0 / nut.slotCount;
     std::vector<double> out;
     for (const double hole : nut.holes())
         for (const double end : {hole, hole + 180})
@@ -69,12 +69,12 @@ Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg,
     if (!(target_mm.lower <= target_mm.upper))
         return refuse(ProblemCode::GeometryOrder, "target_mm", plain(target_mm.lower),
                       "up to " + plain(target_mm.upper));
-    const double slot = 360.0 / nut.slots;
+    const double slot = 360.0 / nut.slotCount;
     SlotChoice out;
     out.target_mm = target_mm;
     out.step_mm = axial_mm(nut, largestStep(*angles, slot));
     // Which of the holes it stands before is not asked: it is the first, and the others follow from it.
-    for (int k = -nut.slots; k <= nut.slots; ++k)
+    for (int k = -nut.slotCount; k <= nut.slotCount; ++k)
         for (const double a : *angles) {
             const double turn = toNext_deg + (a - angles->front()) + k * slot;
             if (std::abs(turn) <= 360) out.places.push_back({turn, play_mm + axial_mm(nut, turn)});
@@ -96,7 +96,7 @@ Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg,
 Result<double> onToNext_deg(const Nut& nut, double toNext_deg) {
     const auto angles = lockAngles(nut);
     if (!angles) return tl::unexpected(angles.error());
-    const double slot = 360.0 / nut.slots, at = wrapped(angles->front() - toNext_deg, slot);
+    const double slot = 360.0 / nut.slotCount, at = wrapped(angles->front() - toNext_deg, slot);
     double best = slot;
     for (const double a : *angles)
         best = std::min(best, wrapped(at - a, slot));
@@ -106,7 +106,7 @@ Result<double> onToNext_deg(const Nut& nut, double toNext_deg) {
 Result<std::vector<Place>> placesInBand(const Nut& nut, double zeroPlay_deg, const Limits& band_mm) {
     const auto angles = lockAngles(nut);
     if (!angles) return tl::unexpected(angles.error());
-    const double slot = 360.0 / nut.slots, from = 360 * band_mm.lower / nut.pitch_mm,
+    const double slot = 360.0 / nut.slotCount, from = 360 * band_mm.lower / nut.pitch_mm,
                  to = 360 * band_mm.upper / nut.pitch_mm;
     std::vector<Place> out;
     for (double base = slot * std::floor((zeroPlay_deg + from) / slot) - slot; base <= zeroPlay_deg + to; base += slot)

@@ -12,7 +12,7 @@ namespace arbor::adjust {
 /// nut's side.
 struct Nut {
     double pitch_mm = 1.5;
-    int slots = 6; ///< 0: it can be locked anywhere
+    int slotCount = 6; ///< 0: it can be locked anywhere
     std::vector<double>
         holes_deg; ///< directions of the holes through the shaft, each open at both ends; empty: one at 0
     std::vector<double> holes() const { return holes_deg.empty() ? std::vector<double>(1) : holes_deg; }

@@ -145,7 +145,7 @@ private:
         if (!m_wish.play_mm) return {};
         auto slots = adjust::chooseSlot(m_wish.nut, *m_wish.play_mm, m_wish.toNext_deg, m_out.target_mm);
         if (!slots) return tl::unexpected(slots.error());
-        m_out.slots = std::move(*slots);
+        m_out.choice = std::move(*slots);
         return {};
     }
 
@@ -197,8 +197,8 @@ private:
     }
 
     void judgeSlots() {
-        if (!m_out.slots) return;
-        const auto& s = *m_out.slots;
+        if (!m_out.choice) return;
+        const auto& s = *m_out.choice;
         if (s.best) {
             const auto& place = s.places[*s.best];
             say(Finding::SlotFits, Severity::Info, place.turn_deg, place.play_mm);

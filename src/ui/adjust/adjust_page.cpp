@@ -137,17 +137,14 @@ void AdjustPage::addPlay() {
     m_sheet->addField(
         "adjBand", tr("Own band"),
         [this](const QString& text) -> EntrySheet::Understood {
-            const auto values = numbersIn(QString(text).replace(QRegularExpression("[-–…](?=[0-9])"), " "));
+            const auto typed = numbersIn(QString(text).replace(QRegularExpression("[-–…](?=[0-9])"), " "));
             if (text.trimmed().isEmpty()) {
                 edit(tr("Band of the table"), [](job::Adjust& a) { a.target_mm.reset(); });
                 return {};
             }
             const double unit = typedFineUnit_mm(*m_session);
-            if (!values || values->size() != 2 || !((*values)[0] <= (*values)[1]))
-                return {false, tr("two numbers: 30 60")};
-            edit(tr("Own band"), [&](job::Adjust& a) {
-                a.target_mm = Limits{(*values)[0] * unit, (*values)[1] * unit};
-            });
+            if (!typed || typed->size() != 2 || !((*typed)[0] <= (*typed)[1])) return {false, tr("two numbers: 30 60")};
+            edit(tr("Own band"), [&](job::Adjust& a) { a.target_mm = Limits{(*typed)[0] * unit, (*typed)[1] * unit}; });
             return {};
         },
         [this] {
@@ -193,16 +190,16 @@ void AdjustPage::addNut() {
         [this](const QString& text) -> EntrySheet::Understood {
             const auto value = numberIn(text);
             if (!value || !(*value >= 1 && *value <= 72)) return {false, tr("1 to 72")};
-            edit(tr("Slots"), [&](job::Adjust& a) { a.nut.slots = static_cast<int>(*value); });
+            edit(tr("Slots"), [&](job::Adjust& a) { a.nut.slotCount = static_cast<int>(*value); });
             return {};
         },
-        [this] { return QString::number(m_session->job().adjust.nut.slots); }, [] { return tr("of the nut"); });
+        [this] { return QString::number(m_session->job().adjust.nut.slotCount); }, [] { return tr("of the nut"); });
     m_sheet->addField(
         "adjHoles", tr("Pin holes at"),
         [this](const QString& text) -> EntrySheet::Understood {
-            const auto values = numbersIn(text);
-            if (!values || values->empty()) return {false, tr("degrees: 0 90")};
-            edit(tr("Pin holes"), [&](job::Adjust& a) { a.nut.holes_deg = *values; });
+            const auto typed = numbersIn(text);
+            if (!typed || typed->empty()) return {false, tr("degrees: 0 90")};
+            edit(tr("Pin holes"), [&](job::Adjust& a) { a.nut.holes_deg = *typed; });
             return {};
         },
         [this] { return listed(m_session->job().adjust.nut.holes()); }, [] { return tr("°, right through"); });
@@ -214,10 +211,10 @@ void AdjustPage::addNut() {
     m_sheet->addField(
         "adjStock", tr("Washers, shims"),
         [this](const QString& text) -> EntrySheet::Understood {
-            const auto values = numbersIn(text);
-            if (!values || std::any_of(values->begin(), values->end(), [](double v) { return !(v > 0 && v <= 20); }))
+            const auto typed = numbersIn(text);
+            if (!typed || std::any_of(typed->begin(), typed->end(), [](double v) { return !(v > 0 && v <= 20); }))
                 return {false, tr("thicknesses: 0.1 0.2 0.5")};
-            edit(tr("Stock"), [&](job::Adjust& a) { a.stock_mm = *values; });
+            edit(tr("Stock"), [&](job::Adjust& a) { a.stock_mm = *typed; });
             return {};
         },
         [this] { return listed(m_session->job().adjust.stock_mm); }, [] { return tr("mm, in stock"); });

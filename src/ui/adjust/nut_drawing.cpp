@@ -46,8 +46,8 @@ void NutDrawing::show(const plan::AdjustPlan* plan, const job::Adjust& wish, con
     m_wish = wish;
     m_display = display;
     QStringList spoken{headLine()};
-    if (m_plan && m_plan->slots)
-        for (const auto& place : m_plan->slots->places)
+    if (m_plan && m_plan->choice)
+        for (const auto& place : m_plan->choice->places)
             spoken << tr("%1 degrees: %2").arg(place.turn_deg, 0, 'f', 0).arg(q(m_display.fine(place.play_mm).text()));
     setAccessibleDescription(spoken.join('\n'));
     update();
@@ -66,12 +66,12 @@ QString NutDrawing::headLine() const {
     if (!m_plan) return tr("No pair of bearings here is set against each other.");
     if (m_plan->onSpacer())
         return tr("%1 keeps the rings apart: its length sets the play at full torque.").arg(q(m_plan->pair.spacer));
-    const auto step = m_plan->slots
-                          ? tr(", %1 from place to place").arg(q(m_display.fine(m_plan->slots->step_mm).text()))
+    const auto step = m_plan->choice
+                          ? tr(", %1 from place to place").arg(q(m_display.fine(m_plan->choice->step_mm).text()))
                           : QString();
     return tr("Pitch %1, %2 slots, %3 holes%4.")
         .arg(q(m_display.size(m_wish.nut.pitch_mm).text()))
-        .arg(m_wish.nut.slots)
+        .arg(m_wish.nut.slotCount)
         .arg(m_wish.nut.holes().size())
         .arg(step);
 }
@@ -110,10 +110,10 @@ void NutDrawing::paintNut(QPainter& p) const {
     p.drawPath(hex);
     p.setBrush(roles().card);
     p.drawEllipse(spot(0, 0), 0.78 * r, 0.78 * r);
-    for (int i = 0; i < m_wish.nut.slots; ++i) {
+    for (int i = 0; i < m_wish.nut.slotCount; ++i) {
         p.save();
         p.translate(spot(0, 0));
-        p.rotate(first + 360.0 * i / m_wish.nut.slots);
+        p.rotate(first + 360.0 * i / m_wish.nut.slotCount);
         p.setBrush(roles().paper);
         p.drawRect(QRectF(-0.07 * r, -0.82 * r, 0.14 * r, 0.36 * r));
         p.restore();
@@ -134,8 +134,8 @@ void NutDrawing::paintNut(QPainter& p) const {
 
 /// To the left on, to the right back; the one to take is marked.
 void NutDrawing::paintPlaces(QPainter& p) const {
-    if (!m_plan->slots) return;
-    const auto& places = m_plan->slots->places;
+    if (!m_plan->choice) return;
+    const auto& places = m_plan->choice->places;
     const auto at =
         std::find_if(places.begin(), places.end(), [](const auto& place) { return place.turn_deg > -1e-6; });
     const auto zero = static_cast<std::size_t>(at - places.begin());
@@ -143,7 +143,7 @@ void NutDrawing::paintPlaces(QPainter& p) const {
     const double r = radius();
     for (auto i = from; i < std::min(places.size(), zero + kNeighbours + 1); ++i) {
         const auto& place = places[i];
-        const bool best = m_plan->slots->best == i, now = std::abs(place.turn_deg) < 1e-6;
+        const bool best = m_plan->choice->best == i, now = std::abs(place.turn_deg) < 1e-6;
         const auto colour = best                ? roles().proven
                             : place.play_mm < 0 ? roles().stop
                             : now               ? roles().ink

@@ -149,6 +149,7 @@ void JobSession::writeRecord() {
         j.record = record;
         j.done.insert(job::Station::Close);
     });
+    emit recorded();
 }
 
 /// Copies a file into a folder beside the job, under its own name. @return the path from the job

@@ -59,6 +59,7 @@ public:
 
 signals:
     void changed();
+    void recorded(); ///< the record was written and saved
 
 private:
     friend class JobEdit;

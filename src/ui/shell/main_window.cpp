@@ -4,6 +4,7 @@
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/friction/friction_view.h"
+#include "ui/log/log_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/report/route_card.h"
@@ -17,6 +18,7 @@
 #include <QAction>
 #include <QApplication>
 #include <QDir>
+#include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -38,7 +40,7 @@ namespace {
 constexpr int kRecent = 8;
 /// In the stack of places.
 constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2, kRackPlace = 3, kPracticePlace = 4,
-              kFrictionPlace = 5;
+              kFrictionPlace = 5, kLogPlace = 6;
 
 } // namespace
 
@@ -75,10 +77,13 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_practice);
     m_friction = new FrictionView(this);
     m_places->addWidget(m_friction);
+    m_log = new LogView(this);
+    m_places->addWidget(m_log);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
     connect(m_friction, &FrictionView::left, this, goBack);
+    connect(m_log, &LogView::left, this, goBack);
     connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
     connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
     m_undoGroup = new QUndoGroup(this);
@@ -151,6 +156,11 @@ void MainWindow::buildHeader(QWidget* header) {
     auto* second = new QTimer(this);
     connect(second, &QTimer::timeout, this, [this] { m_clocks->show(m_session.get()); });
     second->start(1000);
+    auto* minute = new QTimer(this);
+    connect(minute, &QTimer::timeout, this, [this] {
+        if (m_keeper) static_cast<void>(m_keeper->deliver());
+    });
+    minute->start(60'000);
 }
 
 void MainWindow::buildActions() {
@@ -178,6 +188,7 @@ void MainWindow::buildActions() {
     })->setObjectName("actionArrangement");
     add(m_menu, tr("Rack"), Qt::CTRL | Qt::Key_K, [this] { showRack(); })->setObjectName("actionRack");
     add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
+    add(m_menu, tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); })->setObjectName("actionLog");
     add(m_menu, tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] {
         showPractice();
     })->setObjectName("actionPractice");
@@ -264,6 +275,10 @@ bool MainWindow::openFolder(const QString& folder) {
         return false;
     }
     m_folder = folder;
+    const auto beside = [&](const char* name) { return QDir(folder).filePath(name); };
+    m_keeper = std::make_unique<log::Keeper>(m_around.logbook.isEmpty() ? "sqlite:" + beside("logbook.sqlite")
+                                                                        : m_around.logbook,
+                                             beside("logbook-waiting.sqlite"));
     // The open session points into the library it was made with, so that one is kept by the session itself.
     m_library = std::make_shared<const plan::Library>(std::move(*library));
     return true;
@@ -278,6 +293,7 @@ void MainWindow::openJob(const QString& path) {
     }
     m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_library, m_around.clock);
     connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
+    connect(m_session.get(), &JobSession::recorded, this, &MainWindow::keepRecord);
     m_undoGroup->addStack(&m_session->undoStack());
     m_places->setCurrentIndex(kJobPlace);
     m_jobView->open(m_session.get());
@@ -365,6 +381,25 @@ void MainWindow::showPractice() {
     showHeader();
 }
 
+/// What was done last time on the same bearing, or everything.
+void MainWindow::showLog() {
+    if (!m_keeper) return;
+    const bool inJob = m_session && m_places->currentIndex() == kJobPlace;
+    m_places->setCurrentIndex(kLogPlace);
+    const auto units = m_session ? m_session->job().units : job::Units::Metric;
+    m_log->open(*m_keeper, words::Display(units), inJob ? q(m_session->job().bearing.designation) : QString());
+    showHeader();
+}
+
+/// The job file as it was just saved goes into the logbook; when that is not there it waits.
+void MainWindow::keepRecord() {
+    QFile file(q(m_session->path()));
+    if (!m_keeper || !file.open(QIODevice::ReadOnly)) return;
+    const auto entry = log::entryOf(m_session->job(), *m_library, file.readAll().toStdString());
+    if (!entry) return;
+    if (const auto kept = m_keeper->keep(*entry); !kept) showTrouble(q(words::say(kept.error())));
+}
+
 void MainWindow::showFriction() {
     if (!m_library) return;
     m_places->setCurrentIndex(kFrictionPlace);
@@ -420,6 +455,7 @@ void MainWindow::showHeader() {
     m_title->setText(place == kRackPlace       ? tr("Rack")
                      : place == kPracticePlace ? tr("Practice")
                      : place == kFrictionPlace ? tr("Friction")
+                     : place == kLogPlace      ? tr("Log")
                      : inJob                   ? q(m_session->job().title)
                                                : tr("Shelf"));
     m_subtitle->setText(inJob

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "log/keeper.h"
 #include "ui/session/job_session.h"
 
 #include <QMainWindow>
@@ -18,6 +19,7 @@ class CalcBox;
 class ClockStrip;
 class FrictionView;
 class JobView;
+class LogView;
 class PracticeView;
 class RackView;
 class ShelfView;
@@ -29,6 +31,7 @@ public:
     struct Surroundings {
         JobSession::Clock clock;
         std::unique_ptr<QSettings> settings; ///< recent jobs and look
+        QString logbook = {};                ///< as log::Logbook::open; empty: SQLite beside the jobs
     };
     explicit MainWindow(Surroundings surroundings, QWidget* parent = nullptr);
     ~MainWindow() override;
@@ -58,6 +61,8 @@ private:
     void showRack();
     void showPractice();
     void showFriction();
+    void showLog();
+    void keepRecord();
     bool rackIsWhole();
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
@@ -75,7 +80,8 @@ private:
     Surroundings m_around;
     std::shared_ptr<const plan::Library> m_library;
     QString m_folder;
-    QString m_rackTrouble; ///< stays in sight while the folder has no usable rack
+    std::unique_ptr<log::Keeper> m_keeper; ///< of the folder's presses
+    QString m_rackTrouble;                 ///< stays in sight while the folder has no usable rack
     std::unique_ptr<JobSession> m_session;
     QStackedWidget* m_places;
     ShelfView* m_shelf;
@@ -84,6 +90,7 @@ private:
     RackView* m_rackView;
     PracticeView* m_practice;
     FrictionView* m_friction;
+    LogView* m_log;
     QUndoGroup* m_undoGroup;
     CalcBox* m_calculator;
     QLabel* m_title;

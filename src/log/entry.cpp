@@ -1,0 +1,57 @@
+#include "log/entry.h"
+
+namespace arbor::log {
+
+namespace {
+
+const char* nameOf(catalog::Lubricant lubricant) {
+    switch (lubricant) {
+    case catalog::Lubricant::Dry:
+        return "dry";
+    case catalog::Lubricant::LightOil:
+        return "light_oil";
+    case catalog::Lubricant::Grease:
+        return "grease";
+    }
+    return "";
+}
+
+std::string joined(const std::vector<std::string>& words) {
+    std::string out;
+    for (const auto& word : words)
+        out += (out.empty() ? "" : " ") + word;
+    return out;
+}
+
+} // namespace
+
+std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, const std::string& document) {
+    if (!job.record) return std::nullopt;
+    const auto& r = *job.record;
+    Entry e;
+    e.id = job.id + "@" + r.when;
+    e.jobId = job.id;
+    e.title = job.title;
+    e.customer = job.customer;
+    e.bearing = r.bearing;
+    if (const auto* bearing = catalog::findBearing(library.bearings, r.bearing))
+        e.family = catalog::knowledge(bearing->type).name;
+    e.bore = r.bore;
+    e.who = r.who;
+    e.when = r.when;
+    e.notes = r.notes;
+    e.tools = joined(r.tools);
+    e.verdict = r.verdict;
+    e.pressVerdict = r.pressVerdict;
+    e.seatMaterial = r.seatMaterial;
+    e.lubricant = nameOf(r.lubricant);
+    e.interference_um = r.interference_mm.likely * 1000;
+    e.expected_N = r.pressForce_N.likely;
+    e.peak_N = r.peakForce_N;
+    e.friction = r.friction;
+    if (r.riseAcross_mm) e.rise_um = *r.riseAcross_mm * 1000;
+    e.document = document;
+    return e;
+}
+
+} // namespace arbor::log

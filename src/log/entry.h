@@ -1,0 +1,42 @@
+#pragma once
+
+#include "core/plan/plan.h"
+
+#include <optional>
+#include <string>
+
+namespace arbor::log {
+
+/// One press as the logbook keeps it. Everything that is searched or counted has a field; the whole job goes along.
+struct Entry {
+    std::string id; ///< the same wherever it is delivered: job and time of its record
+    std::string jobId;
+    std::string title;
+    std::string customer;
+    std::string bearing;
+    std::string family; ///< type of bearing, by its name in the catalogue; empty: not in the catalogue
+    std::string bore;
+    std::string who;
+    std::string when; ///< ISO 8601
+    std::string notes;
+    std::string tools; ///< ids from the bed up, blanks between
+    std::string verdict;
+    std::string pressVerdict;
+    std::string seatMaterial;
+    std::string lubricant;
+    std::optional<double> interference_um;
+    std::optional<double> expected_N; ///< just before home, likely
+    std::optional<double> peak_N;
+    std::optional<double> friction;
+    std::optional<double> rise_um; ///< out of square, across the seat
+    std::optional<double> minutes; ///< from the first clock to the record; nothing: no clock ran
+    std::string document;          ///< the job file
+
+    friend bool operator==(const Entry&, const Entry&) = default;
+};
+
+/// @param document  the job file as it stands
+/// @return nothing without a record
+std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, const std::string& document);
+
+} // namespace arbor::log

@@ -1,0 +1,130 @@
+#include "log/keeper.h"
+
+#include "log/entry_json.h"
+
+#include <QFileInfo>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QUuid>
+#include <QVariant>
+
+namespace arbor::log {
+
+namespace {
+
+tl::unexpected<Problem> failed(const QString& file, const QSqlError& error) {
+    return refuse(ProblemCode::Unwritable, file.toStdString(), error.databaseText().trimmed().toStdString(),
+                  error.driverText().toStdString());
+}
+
+/// The file of what waits, open as long as this lives.
+class Waiting {
+public:
+    explicit Waiting(const QString& file) : m_file(file), m_name(QUuid::createUuid().toString()) {}
+    ~Waiting() {
+        QSqlDatabase::database(m_name, false).close();
+        QSqlDatabase::removeDatabase(m_name);
+    }
+    Waiting(const Waiting&) = delete;
+    Waiting& operator=(const Waiting&) = delete;
+
+    Result<void> open() {
+        auto db = QSqlDatabase::addDatabase("QSQLITE", m_name);
+        db.setDatabaseName(m_file);
+        db.setConnectOptions("QSQLITE_BUSY_TIMEOUT=10000");
+        if (!db.open()) return failed(m_file, db.lastError());
+        for (const char* statement :
+             {"PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL",
+              "CREATE TABLE IF NOT EXISTS waiting (id TEXT PRIMARY KEY, entry TEXT NOT NULL, since INTEGER)"})
+            if (QSqlQuery query(db); !query.exec(statement)) return failed(m_file, query.lastError());
+        return {};
+    }
+    Result<void> add(const Entry& entry) {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        query.prepare(
+            "INSERT INTO waiting (id, entry, since) VALUES (?, ?, (SELECT coalesce(max(since), 0) + 1 FROM waiting)) "
+            "ON CONFLICT (id) DO NOTHING");
+        query.addBindValue(QString::fromStdString(entry.id));
+        query.addBindValue(QString::fromStdString(toJson(entry).dump()));
+        return query.exec() ? Result<void>() : failed(m_file, query.lastError());
+    }
+    Result<std::vector<Entry>> all() {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        if (!query.exec("SELECT entry FROM waiting ORDER BY since")) return failed(m_file, query.lastError());
+        std::vector<Entry> out;
+        while (query.next()) {
+            auto entry = entryFromJson(nlohmann::json::parse(query.value(0).toString().toStdString(), nullptr, false));
+            if (!entry) return tl::unexpected(entry.error());
+            out.push_back(std::move(*entry));
+        }
+        return out;
+    }
+    Result<void> remove(const std::string& id) {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        query.prepare("DELETE FROM waiting WHERE id = ?");
+        query.addBindValue(QString::fromStdString(id));
+        return query.exec() ? Result<void>() : failed(m_file, query.lastError());
+    }
+
+private:
+    QString m_file;
+    QString m_name;
+};
+
+} // namespace
+
+Keeper::Keeper(QString connection, QString waitingFile)
+    : m_connection(std::move(connection)), m_waitingFile(std::move(waitingFile)) {}
+
+Result<void> Keeper::keep(const Entry& entry) {
+    {
+        Waiting waiting(m_waitingFile);
+        if (auto ok = waiting.open(); !ok) return ok;
+        if (auto ok = waiting.add(entry); !ok) return ok;
+    }
+    // A logbook that is not there now is no harm: the press waits.
+    static_cast<void>(deliver());
+    return {};
+}
+
+/// The logbook takes a press it has already as delivered, so one that was taken but not crossed off is not there twice.
+Result<std::size_t> Keeper::deliver() {
+    if (!QFileInfo::exists(m_waitingFile)) return std::size_t{0}; // nothing ever waited: nothing is made
+    Waiting waiting(m_waitingFile);
+    if (auto ok = waiting.open(); !ok) return tl::unexpected(ok.error());
+    const auto all = waiting.all();
+    if (!all) return tl::unexpected(all.error());
+    if (all->empty()) return std::size_t{0};
+    const auto book = this->book();
+    if (!book) return tl::unexpected(book.error());
+    std::size_t delivered = 0;
+    for (const auto& entry : *all) {
+        if (auto ok = (*book)->write(entry); !ok) {
+            hangUp();
+            return tl::unexpected(ok.error());
+        }
+        if (auto ok = waiting.remove(entry.id); !ok) return tl::unexpected(ok.error());
+        ++delivered;
+    }
+    return delivered;
+}
+
+Result<std::size_t> Keeper::waiting() {
+    Waiting waiting(m_waitingFile);
+    if (auto ok = waiting.open(); !ok) return tl::unexpected(ok.error());
+    const auto all = waiting.all();
+    if (!all) return tl::unexpected(all.error());
+    return all->size();
+}
+
+Result<Logbook*> Keeper::book() {
+    if (!m_book) {
+        auto opened = Logbook::open(m_connection);
+        if (!opened) return tl::unexpected(opened.error());
+        m_book = std::move(*opened);
+    }
+    return m_book.get();
+}
+
+} // namespace arbor::log

@@ -1,0 +1,310 @@
+#include "log/logbook.h"
+
+#include "log/schema.h"
+
+#include <QDate>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QUrl>
+#include <QUuid>
+#include <QVariant>
+
+namespace arbor::log {
+
+namespace {
+
+constexpr const char* kSqlite = "sqlite:";
+constexpr int kBusy_ms = 10'000; // another bench is writing
+
+/// The columns in the order of the insert and of what is read back.
+constexpr const char* kColumns =
+    "id, job_id, title, customer, bearing, family, bore, who, done_at, notes, tools, verdict, "
+    "press_verdict, seat_material, lubricant, interference_um, expected_n, peak_n, "
+    "friction, rise_um, minutes";
+constexpr int kColumnCount = 21;
+
+template <class E, class Text, class Number>
+void eachField(E& e, Text text, Number number) {
+    for (auto* t : {&e.id, &e.jobId, &e.title, &e.customer, &e.bearing, &e.family, &e.bore, &e.who, &e.when, &e.notes,
+                    &e.tools, &e.verdict, &e.pressVerdict, &e.seatMaterial, &e.lubricant})
+        text(*t);
+    for (auto* n : {&e.interference_um, &e.expected_N, &e.peak_N, &e.friction, &e.rise_um, &e.minutes})
+        number(*n);
+}
+
+QString q(const std::string& text) {
+    return QString::fromStdString(text);
+}
+
+Entry entryIn(const QSqlQuery& row) {
+    Entry e;
+    int column = 0;
+    eachField(
+        e, [&](std::string& text) { text = row.value(column++).toString().toStdString(); },
+        [&](std::optional<double>& number) {
+            const auto value = row.value(column++);
+            if (!value.isNull()) number = value.toDouble();
+        });
+    return e;
+}
+
+/// What a free search looks through.
+QString wordsOf(const Entry& e) {
+    QStringList all;
+    for (const auto& text : {e.jobId, e.title, e.customer, e.bearing, e.family, e.bore, e.who, e.notes, e.tools,
+                             e.verdict, e.pressVerdict, e.seatMaterial})
+        all << q(text);
+    return all.join(' ');
+}
+
+/// Letters and digits only: what is typed is never taken for the search language of a database.
+QStringList plainWords(const std::string& typed) {
+    QStringList out;
+    QString word;
+    for (const QChar c : q(typed) + " ") {
+        if (c.isLetterOrNumber()) {
+            word += c.toLower();
+        } else if (!word.isEmpty()) {
+            out << word;
+            word.clear();
+        }
+    }
+    return out;
+}
+
+QString textQuery(const std::string& typed, bool server) {
+    auto words = plainWords(typed);
+    for (auto& word : words)
+        word = server ? "'" + word + "':*" : "\"" + word + "\"*";
+    return words.join(server ? " & " : " ");
+}
+
+tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) {
+    return refuse(code, "logbook", error.databaseText().trimmed().toStdString(), error.driverText().toStdString());
+}
+
+Result<void> point(QSqlDatabase& db, const QString& connection) {
+    if (connection.startsWith(kSqlite)) {
+        const auto file = connection.mid(static_cast<int>(std::char_traits<char>::length(kSqlite)));
+        if (file.isEmpty())
+            return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(), "sqlite:/path/to/file");
+        db.setDatabaseName(file);
+        db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(kBusy_ms));
+        return {};
+    }
+    const QUrl url(connection);
+    if (!url.isValid() || url.host().isEmpty() || url.path().size() < 2)
+        return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(),
+                      "sqlite:/path/to/file or postgresql://user@host:port/database");
+    db.setHostName(url.host());
+    db.setPort(url.port(5432));
+    db.setUserName(url.userName());
+    db.setPassword(url.password());
+    db.setDatabaseName(url.path().mid(1));
+    db.setConnectOptions("connect_timeout=3");
+    return {};
+}
+
+} // namespace
+
+Logbook::Logbook(const QString& name, bool server) : m_name(name), m_server(server) {}
+
+Logbook::~Logbook() {
+    QSqlDatabase::database(m_name, false).close();
+    QSqlDatabase::removeDatabase(m_name);
+}
+
+Result<std::unique_ptr<Logbook>> Logbook::open(const QString& connection) {
+    const bool server = connection.startsWith("postgresql:");
+    const auto name = QUuid::createUuid().toString();
+    std::unique_ptr<Logbook> book(new Logbook(name, server));
+    {
+        auto db = QSqlDatabase::addDatabase(server ? "QPSQL" : "QSQLITE", name);
+        if (auto ok = point(db, connection); !ok) return tl::unexpected(ok.error());
+        if (!db.open()) return failed(ProblemCode::Unreadable, db.lastError());
+    }
+    if (auto ok = book->migrate(); !ok) return tl::unexpected(ok.error());
+    return book;
+}
+
+Result<void> Logbook::run(const char* statement) {
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    if (!query.exec(statement)) return failed(ProblemCode::Unwritable, query.lastError());
+    return {};
+}
+
+/// Step by step, each in a transaction of its own; two benches that come at once take turns.
+Result<void> Logbook::migrate() {
+    if (!m_server)
+        for (const char* pragma : {"PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL"})
+            if (auto ok = run(pragma); !ok) return ok;
+    if (auto ok = run(m_server ? "BEGIN" : "BEGIN IMMEDIATE"); !ok) return ok;
+    const auto undo = [this](Problem problem) -> Result<void> {
+        static_cast<void>(run("ROLLBACK"));
+        return tl::unexpected(std::move(problem));
+    };
+    if (m_server)
+        if (auto ok = run("SELECT pg_advisory_xact_lock(20261126)"); !ok) return undo(ok.error());
+    if (auto ok = run("CREATE TABLE IF NOT EXISTS log_version (version INTEGER NOT NULL)"); !ok)
+        return undo(ok.error());
+    std::size_t version = 0;
+    {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        if (!query.exec("SELECT max(version) FROM log_version"))
+            return undo(failed(ProblemCode::Unreadable, query.lastError()).value());
+        if (query.next()) version = static_cast<std::size_t>(query.value(0).toInt());
+    }
+    const auto& all = migrations();
+    if (version > all.size())
+        return undo({ProblemCode::OutOfRange,
+                     "logbook",
+                     std::to_string(version),
+                     "version " + std::to_string(all.size()) + " or older",
+                     {}});
+    for (; version < all.size(); ++version)
+        for (const char* statement : m_server ? all[version].postgres : all[version].sqlite)
+            if (auto ok = run(statement); !ok) return undo(ok.error());
+    if (auto ok = run("DELETE FROM log_version"); !ok) return undo(ok.error());
+    const auto mark = "INSERT INTO log_version VALUES (" + std::to_string(version) + ")";
+    if (auto ok = run(mark.c_str()); !ok) return undo(ok.error());
+    return run("COMMIT");
+}
+
+Result<void> Logbook::insert(const Entry& entry) {
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    QStringList marks;
+    marks.fill("?", kColumnCount);
+    query.prepare(QStringLiteral("INSERT INTO press (%1) VALUES (%2) ON CONFLICT (id) DO NOTHING")
+                      .arg(kColumns, marks.join(", ")));
+    eachField(
+        entry, [&](const std::string& text) { query.addBindValue(q(text)); },
+        [&](const std::optional<double>& number) {
+            query.addBindValue(number ? QVariant(*number) : QVariant(QMetaType(QMetaType::Double)));
+        });
+    if (!query.exec()) return failed(ProblemCode::Unwritable, query.lastError());
+    if (query.numRowsAffected() != 1) return {}; // it was there
+    QSqlQuery document(QSqlDatabase::database(m_name, false));
+    document.prepare("INSERT INTO press_document (id, document) VALUES (?, ?)");
+    document.addBindValue(q(entry.id));
+    document.addBindValue(q(entry.document));
+    if (!document.exec()) return failed(ProblemCode::Unwritable, document.lastError());
+    QSqlQuery words(QSqlDatabase::database(m_name, false));
+    words.prepare(m_server ? "INSERT INTO press_text (id, words) VALUES (?, to_tsvector('simple', ?))"
+                           : "INSERT INTO press_text (rowid, words) SELECT rowid, ? FROM press WHERE id = ?");
+    const auto text = wordsOf(entry);
+    if (m_server) {
+        words.addBindValue(q(entry.id));
+        words.addBindValue(text);
+    } else {
+        words.addBindValue(text);
+        words.addBindValue(q(entry.id));
+    }
+    if (!words.exec()) return failed(ProblemCode::Unwritable, words.lastError());
+    return {};
+}
+
+Result<void> Logbook::write(const Entry& entry) {
+    return write(std::vector<Entry>{entry});
+}
+
+Result<void> Logbook::write(const std::vector<Entry>& entries) {
+    if (auto ok = run(m_server ? "BEGIN" : "BEGIN IMMEDIATE"); !ok) return ok;
+    for (const auto& entry : entries)
+        if (auto ok = insert(entry); !ok) {
+            static_cast<void>(run("ROLLBACK"));
+            return ok;
+        }
+    return run("COMMIT");
+}
+
+Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
+    QStringList where;
+    std::vector<QVariant> values;
+    const auto ask = [&](const QString& condition, const QString& value) {
+        where << condition;
+        values.emplace_back(value);
+    };
+    if (const auto text = textQuery(wanted.text, m_server); !text.isEmpty())
+        ask(m_server ? "id IN (SELECT id FROM press_text WHERE words @@ to_tsquery('simple', ?))"
+                     : "rowid IN (SELECT rowid FROM press_text WHERE press_text MATCH ?)",
+            text);
+    if (!wanted.bearing.empty()) ask("bearing = ?", q(wanted.bearing));
+    if (!wanted.tool.empty()) ask("(' ' || tools || ' ') LIKE ?", "% " + q(wanted.tool) + " %");
+    if (!wanted.verdict.empty()) {
+        where << "(verdict = ? OR press_verdict = ?)";
+        values.insert(values.end(), 2, q(wanted.verdict));
+    }
+    if (!wanted.from.empty()) ask("done_at >= ?", q(wanted.from));
+    if (!wanted.to.empty())
+        ask("done_at < ?", QDate::fromString(q(wanted.to), Qt::ISODate).addDays(1).toString(Qt::ISODate));
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    query.setForwardOnly(true);
+    query.prepare(QStringLiteral("SELECT %1 FROM press%2 ORDER BY done_at DESC, id LIMIT %3")
+                      .arg(kColumns, where.isEmpty() ? QString() : " WHERE " + where.join(" AND "))
+                      .arg(wanted.most));
+    for (const auto& value : values)
+        query.addBindValue(value);
+    if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());
+    std::vector<Entry> out;
+    while (query.next())
+        out.push_back(entryIn(query));
+    return out;
+}
+
+Result<std::string> Logbook::document(const std::string& id) const {
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    query.prepare("SELECT document FROM press_document WHERE id = ?");
+    query.addBindValue(q(id));
+    if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());
+    if (!query.next()) return refuse(ProblemCode::UnknownName, "logbook", id, "a press of the logbook");
+    return query.value(0).toString().toStdString();
+}
+
+Result<Statistics> Logbook::statistics() const {
+    Statistics out;
+    const auto each = [&](const char* statement, auto use) -> Result<void> {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        query.setForwardOnly(true);
+        if (!query.exec(statement)) return failed(ProblemCode::Unreadable, query.lastError());
+        while (query.next())
+            use(query);
+        return {};
+    };
+    const auto name = [](const QSqlQuery& row) { return row.value(0).toString().toStdString(); };
+    auto ok =
+        each("SELECT family, count(*), avg(peak_n / expected_n), min(peak_n / expected_n), max(peak_n / expected_n) "
+             "FROM press WHERE peak_n > 0 AND expected_n > 0 GROUP BY family ORDER BY family",
+             [&](const QSqlQuery& row) {
+                 out.force.push_back({name(row),
+                                      row.value(1).toInt(),
+                                      {row.value(3).toDouble(), row.value(2).toDouble(), row.value(4).toDouble()}});
+             });
+    if (ok)
+        ok = each("SELECT title, count(*), sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) AS bad "
+                  "FROM press GROUP BY title HAVING sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) > 1 "
+                  "ORDER BY bad DESC, title LIMIT 20",
+                  [&](const QSqlQuery& row) {
+                      out.repeats.push_back({name(row), row.value(1).toInt(), row.value(2).toInt()});
+                  });
+    if (ok)
+        ok = each("SELECT family, count(*), avg(minutes), min(minutes), max(minutes) FROM press WHERE minutes > 0 "
+                  "GROUP BY family ORDER BY family",
+                  [&](const QSqlQuery& row) {
+                      out.minutes.push_back(
+                          {name(row),
+                           row.value(1).toInt(),
+                           {row.value(3).toDouble(), row.value(2).toDouble(), row.value(4).toDouble()}});
+                  });
+    if (!ok) return tl::unexpected(ok.error());
+    return out;
+}
+
+Result<std::size_t> Logbook::size() const {
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    if (!query.exec("SELECT count(*) FROM press") || !query.next())
+        return failed(ProblemCode::Unreadable, query.lastError());
+    return static_cast<std::size_t>(query.value(0).toULongLong());
+}
+
+} // namespace arbor::log

@@ -1,0 +1,31 @@
+#include "log/schema.h"
+
+namespace arbor::log {
+
+namespace {
+
+constexpr const char* kPress = R"(CREATE TABLE press (
+    id TEXT PRIMARY KEY, job_id TEXT NOT NULL, title TEXT NOT NULL, customer TEXT NOT NULL,
+    bearing TEXT NOT NULL, family TEXT NOT NULL, bore TEXT NOT NULL, who TEXT NOT NULL, done_at TEXT NOT NULL,
+    notes TEXT NOT NULL, tools TEXT NOT NULL, verdict TEXT NOT NULL, press_verdict TEXT NOT NULL,
+    seat_material TEXT NOT NULL, lubricant TEXT NOT NULL,
+    interference_um DOUBLE PRECISION, expected_n DOUBLE PRECISION, peak_n DOUBLE PRECISION,
+    friction DOUBLE PRECISION, rise_um DOUBLE PRECISION, minutes DOUBLE PRECISION))";
+/// Apart, so that counting over all presses does not read their whole jobs.
+constexpr const char* kDocument =
+    "CREATE TABLE press_document (id TEXT PRIMARY KEY REFERENCES press (id), document TEXT NOT NULL)";
+constexpr const char* kByTime = "CREATE INDEX press_done_at ON press (done_at)";
+constexpr const char* kByBearing = "CREATE INDEX press_bearing ON press (bearing)";
+
+} // namespace
+
+const std::vector<Migration>& migrations() {
+    static const std::vector<Migration> all{
+        {{kPress, kDocument, kByTime, kByBearing, "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
+         {kPress, kDocument, kByTime, kByBearing,
+          "CREATE TABLE press_text (id TEXT PRIMARY KEY REFERENCES press (id), words TSVECTOR NOT NULL)",
+          "CREATE INDEX press_text_words ON press_text USING GIN (words)"}}};
+    return all;
+}
+
+} // namespace arbor::log

@@ -1,0 +1,203 @@
+#include "ui/log/log_view.h"
+
+#include "log/entry_json.h"
+#include "ui/log/log_charts.h"
+#include "ui/stations/slips.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QComboBox>
+#include <QDate>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSaveFile>
+#include <QTableWidget>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+enum Column { When, Job, Title, Bearing, Force, Verdict, Trace, Tools, Who, Columns };
+
+QString spaced(const std::string& name) {
+    return q(name).replace('_', ' ');
+}
+
+} // namespace
+
+LogView::LogView(QWidget* parent) : QWidget(parent) {
+    setObjectName("logView");
+    setAttribute(Qt::WA_StyledBackground);
+    m_table = new QTableWidget(0, Columns, this);
+    m_table->setObjectName("logTable");
+    m_table->setHorizontalHeaderLabels({tr("when"), tr("job"), tr("what"), tr("bearing"), tr("peak force"),
+                                        tr("verdict"), tr("trace"), tr("tools"), tr("who")});
+    m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_table->verticalHeader()->hide();
+    m_table->setShowGrid(false);
+    m_table->horizontalHeader()->setStretchLastSection(true);
+    m_table->horizontalHeader()->setHighlightSections(false);
+    m_charts = new LogCharts(this);
+    m_message = new QLabel(this);
+    m_message->setObjectName("logMessage");
+    m_message->setMargin(theme::kGap);
+    m_message->hide();
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(buildFilter());
+    layout->addWidget(m_message);
+    layout->addWidget(m_table, 1);
+    layout->addWidget(m_charts);
+}
+
+QWidget* LogView::buildFilter() {
+    auto* bar = new QWidget(this);
+    auto* line = new QHBoxLayout(bar);
+    line->setContentsMargins(theme::kMargin, 10, theme::kMargin, 10);
+    line->setSpacing(theme::kGap);
+    const auto field = [&](const char* name, const QString& label, const QString& hint, int width) {
+        auto* edit = new QLineEdit(bar);
+        edit->setObjectName(name);
+        edit->setAccessibleName(label);
+        edit->setPlaceholderText(hint);
+        edit->setMinimumHeight(theme::kTouch - 8);
+        if (width > 0) edit->setFixedWidth(width);
+        line->addWidget(edit, width > 0 ? 0 : 1);
+        connect(edit, &QLineEdit::textChanged, this, &LogView::refresh);
+        return edit;
+    };
+    m_search = field("logSearch", tr("Search"), tr("words: machine, bearing, tool, who, notes"), 0);
+    m_verdict = new QComboBox(bar);
+    m_verdict->setObjectName("logVerdict");
+    m_verdict->setAccessibleName(tr("Verdict"));
+    m_verdict->setMinimumHeight(theme::kTouch - 8);
+    m_verdict->addItem(tr("any verdict"), QString());
+    for (const auto verdict : {seat::SeatVerdict::HomeAndSquare, seat::SeatVerdict::NotHome, seat::SeatVerdict::Tilted,
+                               seat::SeatVerdict::ReadingsDisagree, seat::SeatVerdict::NotJudged})
+        m_verdict->addItem(spaced(std::string(plan::name(verdict))), q(std::string(plan::name(verdict))));
+    for (const auto verdict : trace::kVerdicts)
+        m_verdict->addItem(tr("trace: ") + spaced(std::string(plan::name(verdict))),
+                           q(std::string(plan::name(verdict))));
+    line->addWidget(m_verdict);
+    m_from = field("logFrom", tr("From"), tr("from 2026-01-31"), 130);
+    m_to = field("logTo", tr("To"), tr("to"), 110);
+    m_count = new QLabel(bar);
+    m_count->setObjectName("logCount");
+    line->addWidget(m_count);
+    m_export = new QPushButton(tr("Write out…"), bar);
+    m_export->setObjectName("logExport");
+    m_export->setMinimumHeight(theme::kTouch - 8);
+    line->addWidget(m_export);
+    connect(m_verdict, &QComboBox::currentIndexChanged, this, &LogView::refresh);
+    connect(m_export, &QPushButton::clicked, this, &LogView::askFile);
+    return bar;
+}
+
+void LogView::open(log::Keeper& keeper, const words::Display& display, const QString& like) {
+    m_keeper = &keeper;
+    m_display = display;
+    m_search->setText(like);
+    refresh();
+    m_search->setFocus();
+    m_search->selectAll();
+}
+
+void LogView::refresh() {
+    if (!m_keeper) return;
+    const auto date = [](const QLineEdit* edit) {
+        const auto day = QDate::fromString(edit->text().trimmed(), Qt::ISODate);
+        return day.isValid() ? day.toString(Qt::ISODate).toStdString() : std::string();
+    };
+    log::Query wanted;
+    wanted.text = m_search->text().toStdString();
+    wanted.verdict = m_verdict->currentData().toString().toStdString();
+    wanted.from = date(m_from);
+    wanted.to = date(m_to);
+    m_found.clear();
+    const auto book = m_keeper->book();
+    auto found = book ? (*book)->find(wanted) : tl::unexpected(book.error());
+    const auto figures = book ? (*book)->statistics() : tl::unexpected(book.error());
+    const bool there = found && figures;
+    m_message->setVisible(!there);
+    if (!there) {
+        m_message->setText(
+            tr("The logbook is not there: %1 What is recorded meanwhile waits here and is delivered later.")
+                .arg(q(words::say(found ? figures.error() : found.error())) + ". "));
+        m_keeper->hangUp();
+    } else {
+        m_found = std::move(*found);
+        m_charts->show(*figures);
+    }
+    fill();
+}
+
+void LogView::fill() {
+    m_table->setRowCount(static_cast<int>(m_found.size()));
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const auto& e = m_found[static_cast<std::size_t>(row)];
+        const auto put = [&](Column column, const QString& text) {
+            m_table->setItem(row, column, new QTableWidgetItem(text));
+        };
+        put(When, q(e.when).left(16).replace('T', ' '));
+        put(Job, q(e.jobId));
+        put(Title, q(e.title));
+        put(Bearing, q(e.bearing));
+        put(Force, e.peak_N ? q(m_display.force(*e.peak_N).text()) : QString("–"));
+        put(Verdict, spaced(e.verdict));
+        put(Trace, e.pressVerdict.empty() ? QString("–") : spaced(e.pressVerdict));
+        put(Tools, q(e.tools));
+        put(Who, q(e.who));
+    }
+    m_table->resizeColumnsToContents();
+    m_count->setText(tr("%1 presses").arg(m_found.size()));
+    m_export->setEnabled(!m_found.empty());
+}
+
+Result<void> LogView::exportTo(const QString& file) const {
+    QByteArray out;
+    if (file.endsWith(".json")) {
+        auto all = nlohmann::ordered_json::array();
+        for (auto e : m_found) {
+            const auto book = m_keeper->book();
+            if (!book) return tl::unexpected(book.error());
+            const auto document = (*book)->document(e.id);
+            if (!document) return tl::unexpected(document.error());
+            e.document = *document;
+            all.push_back(log::toJson(e));
+        }
+        out = QByteArray::fromStdString(all.dump(2));
+    } else {
+        out = QByteArray::fromStdString(log::toCsv(m_found));
+    }
+    QSaveFile save(file);
+    if (!save.open(QIODevice::WriteOnly) || save.write(out) != out.size() || !save.commit())
+        return refuse(ProblemCode::Unwritable, file.toStdString(), {}, save.errorString().toStdString());
+    return {};
+}
+
+void LogView::askFile() {
+    auto* dialog = new QFileDialog(this, tr("Write out"), "presses.csv", tr("Table (*.csv);;All of it (*.json)"));
+    dialog->setAcceptMode(QFileDialog::AcceptSave);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& file) {
+        const auto written = exportTo(file);
+        m_message->setText(written ? tr("Written: %1").arg(file) : q(words::say(written.error())));
+        m_message->show();
+    });
+    dialog->open();
+}
+
+void LogView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) return emit left();
+    QWidget::keyPressEvent(event);
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "log/keeper.h"
+#include "words/display.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QTableWidget;
+
+namespace arbor::ui {
+
+class LogCharts;
+
+/// The shop's past presses: found by word, verdict and date, the last time on the same thing first; what they come to
+/// in figures; written out as CSV or JSON.
+class LogView : public QWidget {
+    Q_OBJECT
+public:
+    explicit LogView(QWidget* parent = nullptr);
+
+    /// @param keeper  must outlive the view  @param like  words of the open job, to begin with; empty: everything
+    void open(log::Keeper& keeper, const words::Display& display, const QString& like);
+    const std::vector<log::Entry>& found() const { return m_found; }
+    /// Writes what is found; the ending decides how. @errors Unwritable, those of the logbook
+    Result<void> exportTo(const QString& file) const;
+
+signals:
+    void left();
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    QWidget* buildFilter();
+    void refresh();
+    void fill();
+    void askFile();
+
+    log::Keeper* m_keeper = nullptr;
+    words::Display m_display;
+    std::vector<log::Entry> m_found;
+    QLineEdit* m_search;
+    QComboBox* m_verdict;
+    QLineEdit* m_from;
+    QLineEdit* m_to;
+    QPushButton* m_export;
+    QLabel* m_count;
+    QLabel* m_message;
+    QTableWidget* m_table;
+    LogCharts* m_charts;
+};
+
+} // namespace arbor::ui

@@ -1,0 +1,319 @@
+// The logbook, the same on SQLite and on a real PostgreSQL server: writing once, finding, counting, two benches at
+// once, a server that goes away, a program that is killed.
+#include "log/entry_json.h"
+#include "log/keeper.h"
+#include "support/postgres.h"
+#include "support/shop.h"
+
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <gtest/gtest.h>
+#include <random>
+#include <set>
+#include <thread>
+
+using namespace arbor;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
+using arbor::testing::PostgresServer;
+using arbor::testing::TemporaryShop;
+using log::Entry;
+using log::Keeper;
+using log::Logbook;
+
+namespace {
+
+/// One for all tests: it takes a second to start.
+PostgresServer& server() {
+    static PostgresServer one;
+    static const bool up = one.start();
+    EXPECT_TRUE(up) << one.trouble().toStdString();
+    return one;
+}
+
+Entry press(int number, const std::string& title = "Seamer turret · upper bearing") {
+    Entry e;
+    e.id = "J-" + std::to_string(number) + "@2026-11-" + (number % 28 < 9 ? "0" : "") + std::to_string(number % 28 + 1);
+    e.jobId = "J-" + std::to_string(number);
+    e.title = title;
+    e.customer = "Harrow Bay Cannery";
+    e.bearing = number % 2 ? "6205" : "3206";
+    e.family = number % 2 ? "deep_groove_ball" : "double_row_angular_ball";
+    e.when = "2026-11-" + std::string(number % 28 < 9 ? "0" : "") + std::to_string(number % 28 + 1) + "T10:00:00";
+    e.who = "Ilse Marden";
+    e.notes = "S14 went in straight";
+    e.tools = "P30 R05 S14";
+    e.verdict = "home_and_square";
+    e.expected_N = 1000;
+    e.peak_N = 1000.0 + 10 * number;
+    e.document = "{\"id\": " + std::to_string(number) + "}";
+    return e;
+}
+
+std::set<std::string> idsOf(const std::vector<Entry>& entries) {
+    std::set<std::string> out;
+    for (const auto& e : entries)
+        out.insert(e.id);
+    return out;
+}
+
+log::Query everything() {
+    log::Query q;
+    q.most = 1'000'000;
+    return q;
+}
+
+} // namespace
+
+enum class Kind { Sqlite, Postgres };
+
+class LogbookOn : public ::testing::TestWithParam<Kind> {
+protected:
+    LogbookOn() {
+        if (GetParam() == Kind::Sqlite) {
+            connection = "sqlite:" + folder.filePath("logbook.sqlite");
+            return;
+        }
+        static int number = 0;
+        const auto name = QStringLiteral("log%1").arg(++number);
+        EXPECT_TRUE(server().createDatabase(name)) << server().trouble().toStdString();
+        connection = server().connection(name);
+    }
+    std::unique_ptr<Logbook> open() {
+        auto book = Logbook::open(connection);
+        EXPECT_TRUE(book) << (book ? "" : book.error().value + book.error().limit);
+        return book ? std::move(*book) : nullptr;
+    }
+
+    QTemporaryDir folder;
+    QString connection;
+};
+
+INSTANTIATE_TEST_SUITE_P(Both, LogbookOn, ::testing::Values(Kind::Sqlite, Kind::Postgres),
+                         [](const auto& which) { return which.param == Kind::Sqlite ? "Sqlite" : "Postgres"; });
+
+TEST_P(LogbookOn, WhatIsWrittenComesBackWhole) {
+    auto e = press(3);
+    e.notes = "it's \"tight\"; DROP TABLE press; — ½ µm";
+    e.friction = 0.104;
+    ASSERT_TRUE(open()->write(e));
+    const auto book = open(); // another program, later
+    auto found = book->find({});
+    ASSERT_TRUE(found);
+    ASSERT_EQ(found->size(), 1u);
+    EXPECT_EQ(book->document(e.id).value(), e.document);
+    found->front().document = e.document;
+    EXPECT_EQ(found->front(), e);
+    EXPECT_FALSE(found->front().rise_um); // what was not measured is not nought
+    EXPECT_EQ(book->document("nobody").error().code, ProblemCode::UnknownName);
+}
+
+TEST_P(LogbookOn, APressIsThereOnce) {
+    const auto book = open();
+    ASSERT_TRUE(book->write(press(1)));
+    auto changed = press(1);
+    changed.notes = "again";
+    ASSERT_TRUE(book->write(changed));
+    EXPECT_EQ(book->size().value(), 1u);
+    EXPECT_EQ(book->find({})->front().notes, "S14 went in straight");
+}
+
+TEST_P(LogbookOn, FindsByWordsToolVerdictAndDate) {
+    const auto book = open();
+    for (int i = 1; i <= 20; ++i)
+        ASSERT_TRUE(book->write(press(i, i <= 5 ? "Conveyor tail drum" : "Seamer turret · upper bearing")));
+    auto bad = press(27);
+    bad.verdict = "tilted";
+    bad.tools = "P30 R05 S141";
+    ASSERT_TRUE(book->write(bad));
+    const auto count = [&](auto set) {
+        auto q = everything();
+        set(q);
+        const auto found = book->find(q);
+        EXPECT_TRUE(found) << (found ? "" : found.error().value);
+        return found ? found->size() : 0;
+    };
+    EXPECT_EQ(count([](auto& q) { q.text = "conveyor"; }), 5u);
+    EXPECT_EQ(count([](auto& q) { q.text = "conv drum"; }), 5u); // beginnings of words, all of them
+    EXPECT_EQ(count([](auto& q) { q.text = "conveyor turret"; }), 0u);
+    EXPECT_EQ(count([](auto& q) { q.text = "\"' & | *"; }), 21u); // no word at all: everything
+    EXPECT_EQ(count([](auto& q) { q.bearing = "6205"; }), 11u);
+    EXPECT_EQ(count([](auto& q) { q.tool = "S14"; }), 20u); // S141 is another
+    EXPECT_EQ(count([](auto& q) { q.verdict = "tilted"; }), 1u);
+    EXPECT_EQ(count([](auto& q) {
+                  q.from = "2026-11-05";
+                  q.to = "2026-11-06";
+              }),
+              2u);
+    auto q = everything();
+    q.most = 3;
+    const auto latest = book->find(q);
+    ASSERT_EQ(latest->size(), 3u);
+    EXPECT_EQ(latest->front().when, bad.when); // the 28th
+}
+
+TEST_P(LogbookOn, CountsWhatAShopLooksAt) {
+    const auto book = open();
+    for (int i = 1; i <= 10; ++i) {
+        auto e = press(i);
+        e.minutes = 30.0 + i;
+        if (i <= 3) e.verdict = "not_home";
+        ASSERT_TRUE(book->write(e));
+    }
+    const auto s = book->statistics();
+    ASSERT_TRUE(s) << s.error().value;
+    ASSERT_EQ(s->force.size(), 2u);
+    EXPECT_EQ(s->force[0].family, "deep_groove_ball"); // 1, 3, 5, 7, 9: 1.01 to 1.09
+    EXPECT_EQ(s->force[0].presses, 5);
+    EXPECT_NEAR(s->force[0].range.least, 1.01, 1e-9);
+    EXPECT_NEAR(s->force[0].range.likely, 1.05, 1e-9);
+    EXPECT_NEAR(s->force[0].range.most, 1.09, 1e-9);
+    ASSERT_EQ(s->repeats.size(), 1u);
+    EXPECT_EQ(s->repeats[0].bad, 3);
+    EXPECT_EQ(s->repeats[0].presses, 10);
+    EXPECT_NEAR(s->minutes[1].range.likely, 36, 1e-9); // 2, 4, 6, 8, 10
+}
+
+TEST_P(LogbookOn, TwoBenchesWriteAtOnce) {
+    open(); // made
+    constexpr int kEach = 40;
+    const auto bench = [&](int from) {
+        const auto book = open();
+        for (int i = 0; i < kEach; ++i)
+            EXPECT_TRUE(book->write(press(from + i)));
+    };
+    std::thread one([&] { bench(1000); }), two([&] { bench(2000); });
+    one.join();
+    two.join();
+    EXPECT_EQ(open()->size().value(), 2u * kEach);
+}
+
+TEST_P(LogbookOn, TwoBenchesMayMakeItAtOnce) {
+    std::thread one([&] { open(); }), two([&] { open(); });
+    one.join();
+    two.join();
+    EXPECT_TRUE(open()->write(press(1)));
+}
+
+TEST_P(LogbookOn, KilledAtAnyMomentNothingThatWasKeptIsLost) {
+    std::mt19937 hand(5);
+    const auto waiting = folder.filePath("waiting.sqlite");
+    std::set<std::string> said;
+    for (int round = 0; round < 12; ++round) {
+        QProcess writer;
+        writer.start(ARBOR_LOG_WRITER, {connection, waiting, QStringLiteral("r%1").arg(round)});
+        ASSERT_TRUE(writer.waitForStarted());
+        const int after = std::uniform_int_distribution<int>(1, 60)(hand);
+        int lines = 0;
+        while (lines < after && writer.waitForReadyRead(20'000))
+            while (writer.canReadLine()) {
+                said.insert(writer.readLine().trimmed().toStdString());
+                ++lines;
+            }
+        writer.kill();
+        writer.waitForFinished();
+        while (writer.canReadLine())
+            said.insert(writer.readLine().trimmed().toStdString());
+    }
+    EXPECT_GE(said.size(), 12u);
+    Keeper keeper(connection, waiting);
+    ASSERT_TRUE(keeper.deliver());
+    EXPECT_EQ(keeper.waiting().value(), 0u);
+    const auto there = idsOf(open()->find(everything()).value());
+    for (const auto& id : said)
+        EXPECT_TRUE(there.contains(id)) << id;
+}
+
+TEST(Logbook, AServerThatGoesAwayGetsItLaterAndOnce) {
+    PostgresServer own;
+    ASSERT_TRUE(own.start()) << own.trouble().toStdString();
+    QTemporaryDir folder;
+    Keeper keeper(own.connection(), folder.filePath("waiting.sqlite"));
+    ASSERT_TRUE(keeper.keep(press(1)));
+    EXPECT_EQ(keeper.waiting().value(), 0u);
+    ASSERT_TRUE(own.stop());
+    ASSERT_TRUE(keeper.keep(press(2))); // in the middle of the job
+    ASSERT_TRUE(keeper.keep(press(3)));
+    EXPECT_EQ(keeper.waiting().value(), 2u);
+    EXPECT_FALSE(keeper.deliver());
+    Keeper restarted(own.connection(), folder.filePath("waiting.sqlite")); // the program was closed meanwhile
+    ASSERT_TRUE(own.start());
+    EXPECT_EQ(restarted.deliver().value(), 2u);
+    EXPECT_EQ(restarted.deliver().value(), 0u);
+    EXPECT_EQ((*restarted.book())->size().value(), 3u);
+}
+
+TEST(Logbook, DeliveredButNotCrossedOffIsNotThereTwice) {
+    QTemporaryDir folder;
+    const auto connection = "sqlite:" + folder.filePath("logbook.sqlite");
+    ASSERT_TRUE(Logbook::open(connection).value()->write(press(1)));
+    Keeper keeper(connection, folder.filePath("waiting.sqlite"));
+    ASSERT_TRUE(keeper.keep(press(1)));
+    EXPECT_EQ((*keeper.book())->size().value(), 1u);
+}
+
+TEST(Logbook, WrongConnectionsAreNamed) {
+    EXPECT_EQ(Logbook::open("sqlite:").error().code, ProblemCode::Malformed);
+    EXPECT_EQ(Logbook::open("postgresql://").error().code, ProblemCode::Malformed);
+    EXPECT_EQ(Logbook::open("the blue one").error().code, ProblemCode::Malformed);
+    EXPECT_EQ(Logbook::open("sqlite:/no/such/folder/x.sqlite").error().code, ProblemCode::Unreadable);
+    EXPECT_EQ(Logbook::open("postgresql://nobody@127.0.0.1:1/x").error().code, ProblemCode::Unreadable);
+}
+
+TEST(Logbook, AFileThatIsNoLogbookIsRefusedAndLeftAsItIs) {
+    QTemporaryDir folder;
+    const auto path = folder.filePath("notes.sqlite");
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("this is a shopping list, and long enough to be looked at by whoever opens it as something else");
+    file.close();
+    EXPECT_FALSE(Logbook::open("sqlite:" + path));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(file.readAll().startsWith("this is a shopping list"));
+}
+
+TEST(LogEntry, OfAClosedJob) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    const auto e = log::entryOf(job, demoLibrary(), "{}");
+    ASSERT_TRUE(e);
+    EXPECT_EQ(e->jobId, job.id);
+    EXPECT_EQ(e->who, job.record->who);
+    EXPECT_FALSE(e->family.empty());
+    EXPECT_NEAR(*e->expected_N, job.record->pressForce_N.likely, 1e-9);
+    EXPECT_FALSE(log::entryOf(demoJob("seamer-turret-upper"), demoLibrary(), "{}")); // not closed
+}
+
+TEST(LogEntry, AsJsonAndBackAndAsCsv) {
+    auto e = press(4);
+    e.notes = "two lines\nand a \"word\", with commas";
+    EXPECT_EQ(log::entryFromJson(nlohmann::json::parse(log::toJson(e).dump())).value(), e);
+    EXPECT_FALSE(log::entryFromJson({{"id", 4}}));
+    const auto csv = log::toCsv({e});
+    EXPECT_TRUE(csv.starts_with("id,job,title,"));
+    EXPECT_NE(csv.find("\"two lines\nand a \"\"word\"\", with commas\""), std::string::npos);
+}
+
+TEST(JobFile, KilledAtAnyMomentTheFileIsWholeAndNothingSaidIsLost) {
+    const TemporaryShop shop;
+    std::mt19937 hand(9);
+    std::size_t most = 0;
+    for (int round = 0; round < 12; ++round) {
+        QProcess writer;
+        writer.start(ARBOR_LOG_WRITER, {"job", QString::fromStdString(shop.jobFile())});
+        ASSERT_TRUE(writer.waitForStarted());
+        const int after = std::uniform_int_distribution<int>(1, 40)(hand);
+        int lines = 0;
+        while (lines < after && writer.waitForReadyRead(20'000))
+            while (writer.canReadLine()) {
+                most = writer.readLine().trimmed().toULongLong();
+                ++lines;
+            }
+        writer.kill();
+        writer.waitForFinished();
+        const auto job = io::loadJob(shop.jobFile());
+        ASSERT_TRUE(job) << job.error().field;
+        EXPECT_GE(job->job.seating.readings.size(), most);
+    }
+}

@@ -1,0 +1,105 @@
+// The logbook through the real window: a record goes in, is found again, counted and written out; a logbook that is not
+// there costs nothing.
+#include "support/window.h"
+
+#include "ui/log/log_charts.h"
+#include "ui/log/log_view.h"
+
+#include <QComboBox>
+#include <QFile>
+#include <QLabel>
+#include <QLineEdit>
+#include <QTableWidget>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class Log : public WindowTest {
+protected:
+    void close(const std::string& job) {
+        open(job);
+        window->jobView()->go(Station::Close);
+        type("recordWho", "Ilse Marden");
+        find<QWidget>("closeBench")->setFocus();
+        clickAction();
+        ASSERT_TRUE(this->job().record);
+    }
+    ui::LogView* log() { return find<ui::LogView>("logView"); }
+    void show() { key(Qt::Key_F, Qt::ControlModifier); }
+    void search(const QString& text) {
+        auto* edit = find<QLineEdit>("logSearch");
+        edit->setFocus();
+        edit->selectAll();
+        text.isEmpty() ? QTest::keyClick(edit, Qt::Key_Delete) : QTest::keyClicks(edit, text);
+    }
+};
+
+TEST_F(Log, ARecordGoesInAndIsFoundAgain) {
+    close("seamer-turret-upper");
+    show();
+    ASSERT_TRUE(log()->isVisible());
+    // It begins with what was done on the same bearing.
+    EXPECT_EQ(find<QLineEdit>("logSearch")->text().toStdString(), job().bearing.designation);
+    ASSERT_EQ(log()->found().size(), 1u);
+    EXPECT_EQ(log()->found()[0].who, "Ilse Marden");
+    EXPECT_EQ(find<QTableWidget>("logTable")->item(0, 1)->text(), "J-0142");
+    search("turret mard");
+    EXPECT_EQ(log()->found().size(), 1u);
+    search("agitator");
+    EXPECT_TRUE(log()->found().empty());
+    EXPECT_EQ(find<QLabel>("logCount")->text(), "0 presses");
+    key(Qt::Key_Escape);
+    EXPECT_TRUE(window->jobView()->isVisible());
+}
+
+TEST_F(Log, FiltersByVerdictAndDate) {
+    close("seamer-turret-upper");
+    instant = "2026-11-25T08:00:00";
+    close("conveyor-tail-drum");
+    show();
+    search("");
+    EXPECT_EQ(log()->found().size(), 2u);
+    type("logFrom", "2026-11-25");
+    ASSERT_EQ(log()->found().size(), 1u);
+    EXPECT_EQ(log()->found()[0].jobId, "J-0152");
+    type("logFrom", "last week"); // no date: not asked
+    EXPECT_EQ(log()->found().size(), 2u);
+    type("logTo", "2026-11-24");
+    EXPECT_EQ(log()->found().size(), 1u);
+    type("logTo", "");
+    choose("logVerdict", 1); // home and square
+    EXPECT_TRUE(log()->found().empty());
+    choose("logVerdict", 5); // not judged
+    EXPECT_EQ(log()->found().size(), 2u);
+    EXPECT_TRUE(find<ui::LogCharts>("logCharts")->accessibleDescription().isEmpty()); // one of each: nothing repeats
+}
+
+TEST_F(Log, IsWrittenOutAsTableAndWhole) {
+    close("seamer-turret-upper");
+    show();
+    const auto csv = QString::fromStdString(shop.file("presses-out.csv"));
+    ASSERT_TRUE(log()->exportTo(csv));
+    EXPECT_NE(shop.read("presses-out.csv").find("J-0142@2026-11-24T10:00:00"), std::string::npos);
+    const auto json = QString::fromStdString(shop.file("out.json"));
+    ASSERT_TRUE(log()->exportTo(json));
+    EXPECT_NE(shop.read("out.json").find("arbor-job"), std::string::npos); // with the whole job
+    EXPECT_EQ(log()->exportTo("/no/such/folder/x.csv").error().code, ProblemCode::Unwritable);
+}
+
+TEST_F(Log, ALogbookThatIsNotThereCostsNothing) {
+    // Somebody's notes where the logbook should be.
+    shop.write("logbook.sqlite", std::string(200, 'n'));
+    close("seamer-turret-upper");
+    EXPECT_TRUE(window->troubleText().isEmpty());
+    show();
+    EXPECT_TRUE(find<QLabel>("logMessage")->isVisible());
+    EXPECT_TRUE(find<QLabel>("logMessage")->text().contains("waits here and is delivered later"));
+    ASSERT_TRUE(QFile::remove(QString::fromStdString(shop.file("logbook.sqlite"))));
+    key(Qt::Key_Escape);
+    close("conveyor-tail-drum"); // and takes the one that waited along
+    show();
+    search("");
+    EXPECT_EQ(log()->found().size(), 2u);
+    EXPECT_FALSE(find<QLabel>("logMessage")->isVisible());
+}
