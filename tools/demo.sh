@@ -9,5 +9,7 @@ fi
 shop=build/demo-shop
 mkdir -p "$shop"
 cp -Rn "$(dirname "$job")/." "$shop/"
+cli=$(dirname "$app")/../cli/brisk-arbor-cli
+[ -e "$shop/logbook.sqlite" ] || "$cli" log "$shop" --import "$shop/past_presses.json"
 echo "Open on a copy of the demo shop, $shop; delete that folder to start afresh."
 exec "$app" "$shop/$(basename "$job")"

@@ -7,6 +7,7 @@ trap 'rm -rf "$passing"' EXIT
 shop=$passing/tidewrack
 mkdir "$shop"
 cp -R demo/. "$shop/"
+"$(dirname "$app")/../cli/brisk-arbor-cli" log "$shop" --import "$shop/past_presses.json" >/dev/null
 job=$shop/seamer-turret-upper.arbor.json
 closed=$shop/exhaust-fan-carrier.arbor.json
 mkdir -p "$out"
@@ -28,6 +29,7 @@ done
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
 "$app" "$job" --station practice --shot "$out/practice.png"
+"$app" "$shop" --station log --shot "$out/log.png"
 "$app" "$shop" --station friction --shot "$out/friction.png"
 
 # On its way from the oven: the clocks count from now.

@@ -2,6 +2,7 @@
 
 #include "cli/calc_command.h"
 #include "cli/heat_command.h"
+#include "cli/log_command.h"
 #include "cli/route_command.h"
 #include "cli/station_command.h"
 #include "cli/tools_command.h"
@@ -50,6 +51,25 @@ void addHeat(CLI::App& app, std::vector<Registered>& all) {
     sub->add_option("--walk", command->walk_s, "from oven to press [s]");
     sub->add_option("--off", command->off_K, "how far the oven is off [K]");
     sub->add_flag("--json", command->asJson, "print JSON");
+    all.push_back({sub, std::move(command)});
+}
+
+void addLog(CLI::App& app, std::vector<Registered>& all) {
+    auto* sub = app.add_subcommand("log", "Past presses: found, printed, taken in");
+    auto command = std::make_unique<LogCommand>();
+    sub->add_option("logbook", command->logbook,
+                    "folder of jobs, sqlite:/path/to/file or postgresql://user@host:port/database")
+        ->required();
+    sub->add_option("--find", command->text, "words, or their beginnings");
+    sub->add_option("--bearing", command->bearing, "designation");
+    sub->add_option("--tool", command->tool, "number of a tool or press");
+    sub->add_option("--verdict", command->verdict, "of the seat or of the trace");
+    sub->add_option("--from", command->from, "date, 2026-01-31");
+    sub->add_option("--to", command->to, "date");
+    sub->add_option("--most", command->most, "presses at most");
+    sub->add_option("--import", command->importFile, "take in what log --json printed");
+    auto* csv = sub->add_flag("--csv", command->asCsv, "print CSV");
+    sub->add_flag("--json", command->asJson, "print JSON")->excludes(csv);
     all.push_back({sub, std::move(command)});
 }
 
@@ -110,6 +130,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);
     addRoute(app, all, "route", "The order of putting it together", RouteCommand::Direction::Together);
     addTurn(app, all);
+    addLog(app, all);
     addCalc(app, all, in);
     try {
         app.parse(argc, argv);

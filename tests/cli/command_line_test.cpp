@@ -1,5 +1,4 @@
-#include "cli/command_line.h"
-
+#include "cli/run.h"
 #include "support/shop.h"
 
 #include <array>
@@ -12,31 +11,12 @@
 #include <sstream>
 
 using arbor::testing::replaced;
+using arbor::testing::run;
 using arbor::testing::TemporaryShop;
 using ::testing::HasSubstr;
 using ::testing::Not;
 
 namespace {
-
-struct Run {
-    int exit = -1;
-    std::string out;
-    std::string err;
-};
-
-Run run(std::vector<std::string> words, const std::string& input = {}) {
-    words.insert(words.begin(), "brisk-arbor-cli");
-    std::vector<const char*> argv;
-    for (const auto& w : words)
-        argv.push_back(w.c_str());
-    std::istringstream in(input);
-    std::ostringstream out, err;
-    Run r;
-    r.exit = arbor::cli::run(static_cast<int>(argv.size()), argv.data(), in, out, err);
-    r.out = out.str();
-    r.err = err.str();
-    return r;
-}
 
 /// What an independent reader finds in a drawing.
 nlohmann::json drawing(const std::string& path) {

@@ -249,7 +249,7 @@ Mark markOfSeat(const Plan& plan, const Job& job) {
     if (isSigned(job.proof)) return Mark::Look;
     const auto proof = worst(plan.proof);
     if (proof == Severity::Stop || (done && proof == Severity::Look)) return markOf(proof, false);
-    return markOf(worst(plan.seating->findings), done);
+    return plan.seating ? markOf(worst(plan.seating->findings), done) : Mark::Open;
 }
 
 void setMarks(Plan& plan, const Job& job) {
@@ -267,9 +267,8 @@ void setMarks(Plan& plan, const Job& job) {
     m[Station::Warm] = markOfHeat(plan, job);
     m[Station::Press] = plan.trace ? markOf(worst(plan.trace->findings), done(Station::Press))
                                    : markOf(Severity::Info, done(Station::Press));
-    m[Station::Seat] = !plan.seating ? Mark::Open : markOf(worst(plan.seating->findings), done(Station::Seat));
-    if (plan.seating && plan.seating->verdict == seat::SeatVerdict::NotJudged) m[Station::Seat] = Mark::Open;
-    if (plan.seating && m[Station::Seat] != Mark::Open) m[Station::Seat] = markOfSeat(plan, job);
+    const bool judged = plan.seating && plan.seating->verdict != seat::SeatVerdict::NotJudged;
+    m[Station::Seat] = judged || isSigned(job.proof) ? markOfSeat(plan, job) : Mark::Open;
     m[Station::Adjust] = plan.adjust ? markOf(worst(plan.adjust->findings), done(Station::Adjust)) : Mark::NotNeeded;
     m[Station::Close] = worst(plan.closing) == Severity::Stop ? Mark::Stop : job.record ? Mark::Done : Mark::Open;
 }

@@ -1,6 +1,7 @@
 #include "ui/shell/main_window.h"
 
 #include "io/library_files.h"
+#include "log/records.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/friction/friction_view.h"
@@ -32,12 +33,14 @@
 #include <QTimer>
 #include <QUndoGroup>
 #include <QVBoxLayout>
+#include <set>
 
 namespace arbor::ui {
 
 namespace {
 
 constexpr int kRecent = 8;
+constexpr std::size_t kLearnFrom = 2000; // presses, the latest
 /// In the stack of places.
 constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2, kRackPlace = 3, kPracticePlace = 4,
               kFrictionPlace = 5, kLogPlace = 6;
@@ -260,6 +263,23 @@ void MainWindow::openPath(const QString& path) {
     openJob(info.absoluteFilePath());
 }
 
+/// Presses of the logbook teach as the closed jobs of the folder do; those that are both count once.
+void MainWindow::learnFromLog(plan::Library& library) {
+    const bool made = !m_around.logbook.isEmpty() || QFileInfo::exists(QDir(m_folder).filePath("logbook.sqlite"));
+    const auto book = made ? m_keeper->book() : tl::unexpected(Problem{});
+    if (!book) return;
+    log::Query good;
+    good.verdict = plan::name(trace::Verdict::Home);
+    good.most = kLearnFrom;
+    const auto found = (*book)->find(good);
+    if (!found) return;
+    std::set<std::string> known;
+    for (const auto& record : library.records)
+        known.insert(record.when);
+    for (auto& record : log::recordsOf(*found))
+        if (!known.contains(record.when)) library.records.push_back(std::move(record));
+}
+
 bool MainWindow::openFolder(const QString& folder) {
     auto library = io::loadLibrary(folder.toStdString());
     if (!library) {
@@ -279,6 +299,7 @@ bool MainWindow::openFolder(const QString& folder) {
     m_keeper = std::make_unique<log::Keeper>(m_around.logbook.isEmpty() ? "sqlite:" + beside("logbook.sqlite")
                                                                         : m_around.logbook,
                                              beside("logbook-waiting.sqlite"));
+    learnFromLog(*library);
     // The open session points into the library it was made with, so that one is kept by the session itself.
     m_library = std::make_shared<const plan::Library>(std::move(*library));
     return true;

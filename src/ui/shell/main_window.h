@@ -63,6 +63,7 @@ private:
     void showFriction();
     void showLog();
     void keepRecord();
+    void learnFromLog(plan::Library& library);
     bool rackIsWhole();
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);

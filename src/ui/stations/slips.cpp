@@ -154,6 +154,23 @@ SlipModel pressSlip(const JobSession& session) {
     return slip;
 }
 
+namespace {
+
+/// How far the looks beside depth and tilt have come; what is bad or odd of them in words.
+void addProof(SlipModel& slip, const JobSession& session) {
+    const auto& proof = session.job().proof;
+    const auto wanted = plan::checksOf(session.job(), session.plan());
+    const auto looked = std::count_if(wanted.begin(), wanted.end(), [&](auto c) { return proof.checks.contains(c); });
+    if (!wanted.empty()) slip.rows.push_back({tr("Looked at"), tr("%1 of %2").arg(looked).arg(wanted.size())});
+    if (wanted.contains(job::SeatCheck::GrooveAllRound))
+        slip.rows.push_back({tr("Retaining ring felt"), tr("%1 of %2").arg(proof.probed.size()).arg(plan::kProbes)});
+    for (const auto& advice : session.plan().proof)
+        if (advice.id != Finding::CheckMissing && advice.id != Finding::RingNotProbed)
+            slip.notes.push_back(noteOf(advice, session.display()));
+}
+
+} // namespace
+
 SlipModel seatSlip(const JobSession& session) {
     const auto& plan = session.plan();
     if (!plan.seating) return brokenSlip(session, tr("Seat not judged"));
@@ -189,6 +206,7 @@ SlipModel seatSlip(const JobSession& session) {
         gap.limits = {{0.05, tr("limit")}};
         if (session.job().seating.kind != seat::ReadingKind::Indicator) slip.figures.push_back(gap);
     }
+    if (judged) addProof(slip, session);
     slip.notesTitle = tr("Proof");
     for (const auto& finding : s.findings) {
         auto note = noteOf(finding, d);
@@ -200,7 +218,6 @@ SlipModel seatSlip(const JobSession& session) {
                           : judged     ? Tone::Stop
                                        : Tone::Plan,
                           tr("Next"), q(words::nextStep(s))});
-    if (judged) addNotes(slip, plan.proof, d);
     slip.action = tr("The seat is proven");
     const bool looked = worst(plan.proof) == Severity::Info;
     const bool isSigned = plan::isSigned(session.job().proof);

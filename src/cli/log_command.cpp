@@ -1,0 +1,72 @@
+#include "cli/log_command.h"
+
+#include "cli/exit_codes.h"
+#include "core/base/json_text.h"
+#include "io/text_file.h"
+#include "log/entry_json.h"
+#include "log/logbook.h"
+#include "words/sentences.h"
+
+#include <filesystem>
+#include <ostream>
+
+namespace arbor::cli {
+
+namespace {
+
+Result<std::vector<log::Entry>> readEntries(const std::string& file) {
+    const auto text = io::readText(file);
+    if (!text) return tl::unexpected(text.error());
+    const auto document = parseJson(*text);
+    if (!document) return tl::unexpected(at(document.error(), file + ": " + document.error().field));
+    if (!document->is_array()) return refuse(ProblemCode::Malformed, file, {}, "a list of presses");
+    std::vector<log::Entry> out;
+    for (const auto& d : *document) {
+        auto entry = log::entryFromJson(d);
+        if (!entry) return tl::unexpected(at(entry.error(), file + ": press " + std::to_string(out.size() + 1)));
+        out.push_back(std::move(*entry));
+    }
+    return out;
+}
+
+void printList(std::ostream& out, const std::vector<log::Entry>& entries) {
+    for (const auto& e : entries) {
+        out << e.when.substr(0, 10) << "  " << e.jobId << "  " << e.title << "  " << e.bearing << "  " << e.verdict;
+        if (e.peak_N) out << "  " << words::Display().force(*e.peak_N).text();
+        out << "  " << e.tools << "  " << e.who << '\n';
+    }
+    out << entries.size() << " presses\n";
+}
+
+void printJson(std::ostream& out, const std::vector<log::Entry>& entries) {
+    auto all = nlohmann::ordered_json::array();
+    for (const auto& e : entries)
+        all.push_back(log::toJson(e));
+    out << all.dump(2) << '\n';
+}
+
+} // namespace
+
+int LogCommand::execute(std::ostream& out, std::ostream& err) const {
+    const bool folder = std::filesystem::is_directory(logbook);
+    const auto connection = folder ? "sqlite:" + (std::filesystem::path(logbook) / "logbook.sqlite").string() : logbook;
+    const auto book = log::Logbook::open(QString::fromStdString(connection));
+    if (!book) return refused(err, book.error());
+    if (!importFile.empty()) {
+        const auto entries = readEntries(importFile);
+        if (!entries) return refused(err, entries.error());
+        const auto before = (*book)->size();
+        if (const auto written = (*book)->write(*entries); !written) return refused(err, written.error());
+        out << "taken in: " << (*book)->size().value_or(0) - before.value_or(0) << " of " << entries->size() << '\n';
+        return kWell;
+    }
+    const auto found = (*book)->find({text, bearing, tool, verdict, from, to, most});
+    if (!found) return refused(err, found.error());
+    if (asCsv)
+        out << log::toCsv(*found);
+    else
+        asJson ? printJson(out, *found) : printList(out, *found);
+    return kWell;
+}
+
+} // namespace arbor::cli

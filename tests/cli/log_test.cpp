@@ -1,0 +1,74 @@
+// Adjust and the logbook without a window.
+#include "cli/run.h"
+#include "support/shop.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+
+using arbor::testing::replaced;
+using arbor::testing::run;
+using arbor::testing::TemporaryShop;
+using ::testing::HasSubstr;
+
+TEST(AdjustCommand, PrintsWhatEachHabitComesToAndTheSteps) {
+    const TemporaryShop shop;
+    const auto r = run({"adjust", shop.file("conveyor-tail-drum.arbor.json")});
+    EXPECT_EQ(r.exit, 1); // no slot gives it
+    EXPECT_THAT(r.out, HasSubstr("Face the washer by 0.035 mm"));
+    EXPECT_THAT(r.out, HasSubstr("Snug, loosen, snug"));
+    EXPECT_THAT(r.out, HasSubstr("1. Tighten while turning"));
+}
+
+TEST(AdjustCommand, AsJsonForPrograms) {
+    const TemporaryShop shop;
+    const auto r = run({"adjust", shop.file("labeller-pulley.arbor.json"), "--json"});
+    const auto d = nlohmann::json::parse(r.out).at("adjust");
+    EXPECT_EQ(d.at("spacer"), "Ground spacer");
+    EXPECT_NEAR(d.at("clamp").at("force_N").get<double>(), 25000, 1);
+    EXPECT_FALSE(d.at("in_band").get<bool>());
+    const auto none = run({"adjust", shop.jobFile(), "--json"});
+    EXPECT_TRUE(nlohmann::json::parse(none.out).at("adjust").is_null());
+    EXPECT_EQ(none.exit, 0);
+}
+
+TEST(AdjustCommand, AWrongNutIsNamedWithItsPlace) {
+    const TemporaryShop shop;
+    auto text = shop.read("conveyor-tail-drum.arbor.json");
+    shop.write("bad.arbor.json", replaced(text, "\"pitch_mm\": 1.5", "\"pitch_mm\": -1.5"));
+    const auto r = run({"adjust", shop.file("bad.arbor.json")});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("pitch_mm"));
+}
+
+TEST(LogCommand, TakesInFindsAndPrints) {
+    const TemporaryShop shop;
+    auto r = run({"log", shop.folder(), "--import", shop.file("past_presses.json")});
+    EXPECT_EQ(r.exit, 0) << r.err;
+    EXPECT_THAT(r.out, HasSubstr("taken in: 200 of 200"));
+    r = run({"log", shop.folder(), "--import", shop.file("past_presses.json")});
+    EXPECT_THAT(r.out, HasSubstr("taken in: 0 of 200")); // they are there
+    r = run({"log", shop.folder(), "--find", "tail drum chip", "--json"});
+    const auto found = nlohmann::json::parse(r.out);
+    ASSERT_GE(found.size(), 1u);
+    for (const auto& press : found)
+        EXPECT_THAT(press.at("notes").get<std::string>(), HasSubstr("chip"));
+    r = run({"log", shop.folder(), "--from", "2025-06-01", "--to", "2025-06-30", "--csv"});
+    EXPECT_THAT(r.out, HasSubstr("id,job,title"));
+    EXPECT_THAT(r.out, ::testing::Not(HasSubstr("2025-07")));
+    r = run({"log", shop.folder(), "--most", "7"});
+    EXPECT_THAT(r.out, HasSubstr("7 presses\n"));
+}
+
+TEST(LogCommand, WhatIsNoLogbookOrNoListIsNamed) {
+    const TemporaryShop shop;
+    EXPECT_EQ(run({"log", "the blue one"}).exit, 2);
+    shop.write("bad.json", "{\"id\": 1}");
+    auto r = run({"log", shop.folder(), "--import", shop.file("bad.json")});
+    EXPECT_EQ(r.exit, 2);
+    EXPECT_THAT(r.err, HasSubstr("bad.json"));
+    shop.write("short.json", "[{\"id\": \"x\"}]");
+    r = run({"log", shop.folder(), "--import", shop.file("short.json")});
+    EXPECT_THAT(r.err, HasSubstr("press 1"));
+    EXPECT_EQ(run({"log", shop.folder(), "--import", shop.file("none.json")}).exit, 2);
+}
