@@ -179,7 +179,6 @@ private:
     }
 
     void judge() {
-        say(Finding::BedTheRollers, Severity::Info, 0);
         if (!m_out.play_mm) {
             say(Finding::PlayNotMeasured, Severity::Info, m_out.target_mm.lower, m_out.target_mm.upper);
         } else if (m_out.inBand()) {
@@ -194,6 +193,7 @@ private:
         judgeSlots();
         judgeSpacer();
         judgeWarmth();
+        say(Finding::BedTheRollers, Severity::Info, 0);
     }
 
     void judgeSlots() {

@@ -107,7 +107,7 @@ void AdjustPage::addNumber(const QString& name, const QString& label, double job
 void AdjustPage::addPlay() {
     m_sheet->addHeading(tr("End play"));
     m_sheet->addField(
-        "adjPlay", tr("Indicator"),
+        "adjPlay", tr("Indicator shows"),
         [this](const QString& text) -> EntrySheet::Understood {
             if (text.trimmed().isEmpty()) {
                 edit(tr("Take end play away"), [](job::Adjust& a) { a.play_mm.reset(); });
@@ -123,7 +123,7 @@ void AdjustPage::addPlay() {
             const auto& play = m_session->job().adjust.play_mm;
             return play ? q(m_session->display().size(*play).number) : QString();
         },
-        [this] { return q(m_session->display().size(0).unit) + tr(", push less pull"); });
+        [this] { return q(m_session->display().size(0).unit); });
     QStringList texts, values;
     for (const auto& band : m_session->library().endPlay)
         if (!values.contains(q(band.use))) {
@@ -202,8 +202,8 @@ void AdjustPage::addNut() {
             edit(tr("Pin holes"), [&](job::Adjust& a) { a.nut.holes_deg = *typed; });
             return {};
         },
-        [this] { return listed(m_session->job().adjust.nut.holes()); }, [] { return tr("°, right through"); });
-    addNumber("adjNext", tr("To the hole"), &job::Adjust::toNext_deg, {0, 360}, tr("° back, 0: over it"));
+        [this] { return listed(m_session->job().adjust.nut.holes()); }, [] { return tr("°"); });
+    addNumber("adjNext", tr("To the hole"), &job::Adjust::toNext_deg, {0, 360}, tr("° back"));
     m_sheet->addChoice(
         "adjClamp", tr("The nut"), {tr("sets the play"), tr("clamps")}, {"0", "1"},
         [this](const QString& value) { edit(tr("The nut"), [&](job::Adjust& a) { a.underClamp = value == "1"; }); },
@@ -230,7 +230,7 @@ void AdjustPage::addSpacer() {
 
 void AdjustPage::addWork() {
     m_sheet->addHeading(tr("At work"));
-    addNumber("adjShaft", tr("Shaft warmer by"), &job::Adjust::shaft_K, {-200, 300}, tr("K than at the bench"));
+    addNumber("adjShaft", tr("Shaft warmer by"), &job::Adjust::shaft_K, {-200, 300}, tr("K"));
     addNumber("adjHousing", tr("Hub warmer by"), &job::Adjust::housing_K, {-200, 300}, tr("K"));
     m_sheet->addHeading(tr("How it rolls"));
     m_sheet->addField(
@@ -242,11 +242,11 @@ void AdjustPage::addWork() {
             edit(tr("Pull"), [&](job::Adjust& a) { a.pull_N = text.trimmed().isEmpty() ? std::nullopt : value; });
             return {};
         },
-        [this] { return asTyped(m_session->job().adjust.pull_N.value_or(0)); }, [] { return tr("N, turning evenly"); });
+        [this] { return asTyped(m_session->job().adjust.pull_N.value_or(0)); }, [] { return tr("N"); });
     addNumber("adjRadius", tr("at radius"), &job::Adjust::radius_mm, {0, 2000}, q(m_session->display().size(0).unit),
               typedUnit_mm(*m_session));
     m_sheet->addHeading(tr("Grease"));
-    addNumber("adjCavity", tr("Cavity"), &job::Adjust::cavity_cm3, {0, 100000}, tr("cm³ between the bearings"));
+    addNumber("adjCavity", tr("Cavity between"), &job::Adjust::cavity_cm3, {0, 100000}, tr("cm³"));
 }
 
 void AdjustPage::refresh() {
@@ -254,6 +254,7 @@ void AdjustPage::refresh() {
     const auto& plan = m_session->plan().adjust;
     const auto& wish = m_session->job().adjust;
     m_drawing->show(plan ? &*plan : nullptr, wish, m_session->display());
+    m_bars->setVisible(plan && !plan->onSpacer());
     m_bars->show(plan ? &*plan : nullptr, wish.school, m_session->display());
     m_sheet->refresh();
     emit slipChanged();

@@ -46,11 +46,11 @@ void addGrease(SlipModel& slip, const plan::AdjustPlan& p) {
         most += fill.most_g;
         strokes += fill.leastStrokes;
     }
-    slip.rows.push_back({tr("Grease, both bearings full"),
-                         tr("%1 g, from %2 strokes")
-                             .arg(std::abs(most - least) < 0.5 ? QString::number(least, 'f', 0)
-                                                               : tr("%1…%2").arg(least, 0, 'f', 0).arg(most, 0, 'f', 0))
-                             .arg(strokes, 0, 'f', 0)});
+    slip.rows.push_back(
+        {tr("Grease"), tr("%1 g, %2 strokes")
+                           .arg(std::abs(most - least) < 0.5 ? QString::number(least, 'f', 0)
+                                                             : tr("%1…%2").arg(least, 0, 'f', 0).arg(most, 0, 'f', 0))
+                           .arg(strokes, 0, 'f', 0)});
 }
 
 } // namespace
@@ -89,7 +89,8 @@ SlipModel adjustSlip(const JobSession& session) {
     slip.hint = next         ? tr("Space goes from step to step.")
                 : p.inBand() ? QString()
                              : tr("Waits for end play in the band.");
-    slip.caution = wish.underClamp
+    slip.caution = p.onSpacer() ? tr("Tighten in steps, always turning, and stop when it drags.")
+                   : wish.underClamp
                        ? tr("A castle nut under clamp load goes on to the next slot, never back.")
                        : tr("An adjusting nut goes back to the next slot, never on. Turn it while tightening.");
     return slip;

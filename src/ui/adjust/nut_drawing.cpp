@@ -54,7 +54,7 @@ void NutDrawing::show(const plan::AdjustPlan* plan, const job::Adjust& wish, con
 }
 
 double NutDrawing::radius() const {
-    return std::max(50.0, std::min(width() - 360.0, height() - kTop - 110.0) / 2);
+    return std::max(50.0, std::min(width() - 200.0, height() - kTop - 110.0) / 2);
 }
 
 QPointF NutDrawing::spot(double angle_deg, double r) const {
@@ -69,11 +69,11 @@ QString NutDrawing::headLine() const {
     const auto step = m_plan->choice
                           ? tr(", %1 from place to place").arg(q(m_display.fine(m_plan->choice->step_mm).text()))
                           : QString();
-    return tr("Pitch %1, %2 slots, %3 holes%4.")
+    const auto holes = m_wish.nut.holes().size();
+    return tr("Pitch %1, %2 slots, %3%4.")
         .arg(q(m_display.size(m_wish.nut.pitch_mm).text()))
         .arg(m_wish.nut.slotCount)
-        .arg(m_wish.nut.holes().size())
-        .arg(step);
+        .arg(holes == 1 ? tr("one hole") : tr("%1 holes").arg(holes), step);
 }
 
 void NutDrawing::paintEvent(QPaintEvent*) {
@@ -166,7 +166,7 @@ void NutDrawing::paintPlaces(QPainter& p) const {
 
 void NutDrawing::paintStack(QPainter& p) const {
     const auto& pair = m_plan->pair;
-    const double h = height() - kTop - 40, w = std::min(260.0, width() * 0.35), x = width() / 2.0 - w / 2;
+    const double h = height() - kTop - 40, w = std::min(200.0, width() * 0.35), x = 2.0 * theme::kMargin;
     const double ring = h * 0.24, top = kTop + 16;
     hatchedTube(p, QRectF(x, top, w, ring), w * 0.5, roles().hardened);
     hatchedTube(p, QRectF(x + w * 0.12, top + ring, w * 0.76, h - 2 * ring), w * 0.5, roles().steel);

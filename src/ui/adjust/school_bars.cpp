@@ -15,7 +15,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 44, kRow = 34, kNames = 262, kBar = 9;
+constexpr int kTop = 44, kRow = 44, kName = 22, kBar = 9, kTickApart = 34;
 
 } // namespace
 
@@ -45,7 +45,7 @@ void SchoolBars::paintEvent(QPaintEvent*) {
     p.setFont(typeface(Text::Strong));
     p.setPen(roles().ink);
     theme::drawElided(p, QRect(theme::kMargin, 10, width() - 200, 22), Qt::AlignVCenter,
-                      tr("What each habit amounts to on this thread"));
+                      tr("Each habit on this thread"));
     p.setFont(typeface(Text::Small));
     p.setPen(roles().muted);
     p.drawText(QRect(width() - 180 - theme::kMargin, 10, 180, 22), Qt::AlignVCenter | Qt::AlignRight,
@@ -55,7 +55,7 @@ void SchoolBars::paintEvent(QPaintEvent*) {
         least = std::min(least, play.lower);
         most = std::max(most, play.upper);
     }
-    const double left = kNames, wide = width() - kNames - 2.0 * theme::kMargin;
+    const double left = theme::kMargin, wide = width() - 2.0 * theme::kMargin;
     const auto x = [&](double play) { return left + wide * (play - least) / (most * 1.05 - least); };
     const int bottom = kTop + kRow * static_cast<int>(m_plan->schools.size());
     p.fillRect(QRectF(x(m_plan->target_mm.lower), kTop - 4, x(m_plan->target_mm.upper) - x(m_plan->target_mm.lower),
@@ -66,18 +66,22 @@ void SchoolBars::paintEvent(QPaintEvent*) {
         const bool chosen = school == m_chosen;
         p.setFont(typeface(chosen ? Text::Strong : Text::Body));
         p.setPen(roles().ink);
-        theme::drawElided(p, QRectF(theme::kMargin, y, kNames - theme::kMargin - 8, kRow), Qt::AlignVCenter,
-                          q(words::schoolName(school)));
+        theme::drawElided(p, QRectF(left, y, wide, kName), Qt::AlignVCenter, q(words::schoolName(school)));
         p.setPen(QPen(roles().rule, 1));
-        p.drawLine(QPointF(left, y + kRow / 2.0), QPointF(left + wide, y + kRow / 2.0));
-        p.fillRect(QRectF(x(play.lower), y + kRow / 2.0 - kBar / 2.0, x(play.upper) - x(play.lower), kBar),
+        const double middle = y + kName + 8;
+        p.drawLine(QPointF(left, middle), QPointF(left + wide, middle));
+        p.fillRect(QRectF(x(play.lower), middle - kBar / 2.0, x(play.upper) - x(play.lower), kBar),
                    chosen ? roles().proven : roles().plan);
         y += kRow;
     }
     p.setFont(typeface(Text::Small));
     p.setPen(roles().muted);
-    for (const double play : {least, 0.0, m_plan->target_mm.upper, most})
+    double last = -kTickApart;
+    for (const double play : {least, 0.0, m_plan->target_mm.upper, most}) {
+        if (x(play) - last < kTickApart) continue;
+        last = x(play);
         p.drawText(QRectF(x(play) - 40, bottom + 4, 80, 18), Qt::AlignCenter, q(m_display.fine(play).number));
+    }
 }
 
 } // namespace arbor::ui

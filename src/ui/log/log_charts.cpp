@@ -15,7 +15,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 40, kRow = 26, kNames = 130, kRows = 6;
+constexpr int kTop = 40, kRow = 26, kNames = 160, kRows = 4;
 
 QString family(const std::string& name) {
     return name.empty() ? QObject::tr("other") : q(name).replace('_', ' ');

@@ -42,6 +42,7 @@ LogView::LogView(QWidget* parent) : QWidget(parent) {
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->verticalHeader()->hide();
     m_table->setShowGrid(false);
+    m_table->setFrameShape(QFrame::NoFrame);
     m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->horizontalHeader()->setHighlightSections(false);
     m_charts = new LogCharts(this);
@@ -54,7 +55,10 @@ LogView::LogView(QWidget* parent) : QWidget(parent) {
     layout->setSpacing(0);
     layout->addWidget(buildFilter());
     layout->addWidget(m_message);
-    layout->addWidget(m_table, 1);
+    auto* framed = new QHBoxLayout;
+    framed->setContentsMargins(theme::kMargin, 0, theme::kMargin, 0);
+    framed->addWidget(m_table);
+    layout->addLayout(framed, 1);
     layout->addWidget(m_charts);
 }
 

@@ -127,14 +127,17 @@ void RouteRule::paintStop(QPainter& painter, const Stop& stop) const {
     painter.setFont(typeface(Text::Small));
     painter.setPen(current ? roles().onPlan : roles().muted);
     const QRect wide = box.adjusted(24, 7, -4, -7);
-    theme::drawElided(painter, wide, Qt::AlignBottom, stop.line);
     const auto word = QString::fromStdString(words::markWord(stop.mark));
+    // Longer than the room beside a title: it goes before the line.
+    const bool notNeeded = stop.mark == plan::Mark::NotNeeded;
+    theme::drawElided(painter, wide, Qt::AlignBottom, notNeeded ? word + ": " + stop.line : stop.line);
     const QPoint at(box.right() - 14, box.top() + 17);
     if (stop.mark == plan::Mark::Open) return;
     const auto ink = current ? roles().onPlan : markColour(stop.mark);
     paintMark(painter, at, stop.mark, ink);
     painter.setPen(ink);
-    painter.drawText(QRect(box.right() - 76, box.top() + 8, 48, 18), Qt::AlignRight | Qt::AlignVCenter, word);
+    if (!notNeeded)
+        painter.drawText(QRect(box.right() - 76, box.top() + 8, 48, 18), Qt::AlignRight | Qt::AlignVCenter, word);
 }
 
 void RouteRule::mousePressEvent(QMouseEvent* event) {

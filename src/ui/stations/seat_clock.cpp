@@ -81,12 +81,12 @@ void SeatClock::paintEvent(QPaintEvent*) {
                      m_heading.isEmpty() ? tr("Is it home, and is it square?") : m_heading);
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    const auto what = m_kind == seat::ReadingKind::Depth    ? tr("Depth from the housing face to the outer ring (%1).")
+    const auto what = m_kind == seat::ReadingKind::Depth    ? tr("Depth, housing face to ring (%1).")
                       : m_kind == seat::ReadingKind::Feeler ? tr("Feeler gap between ring and shoulder (%1).")
                                                             : tr("Rise of the ring’s face under the indicator (%1).");
     theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
                       (m_line.isEmpty() ? what.arg(q(m_display.size(0).unit)) : m_line) +
-                          tr(" Arrows go round, digits enter, + and − change the %1 places.").arg(m_places));
+                          tr(" Arrows, digits, + and − %1 places.").arg(m_places));
 }
 
 void SeatClock::paintFace(QPainter& painter) const {

@@ -26,7 +26,7 @@ namespace {
 
 constexpr double kSame_deg = 0.5;
 constexpr double kMost_mm = 1000;
-constexpr int kProofWidth = 216;
+constexpr int kProofWidth = 244;
 
 } // namespace
 

@@ -85,6 +85,8 @@ QString styleSheet(const Roles& r) {
                "QScrollBar::add-line, QScrollBar::sub-line { height:0; } QScrollBar::add-page, QScrollBar::sub-page { "
                "background:transparent; }"
                "QPushButton::menu-indicator { image:none; width:0; }"
+               "QTableWidget { background:%1; color:%2; border:none; } QHeaderView::section { background:%1; "
+               "color:%7; border:none; border-bottom:1px solid %3; padding:4px; text-align:left; }"
                "QToolTip { background:%1; color:%2; border:1px solid %3; }"
                "QMenu { background:%1; color:%2; border:1px solid %3; } QMenu::item:selected { background:%8; "
                "color:%2; }"
