@@ -30,7 +30,6 @@ done
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
 "$app" "$job" --station practice --shot "$out/practice.png"
 "$app" "$shop" --station log --shot "$out/log.png"
-"$app" "$shop" --station friction --shot "$out/friction.png"
 
 # On its way from the oven: the clocks count from now.
 drum=$shop/conveyor-tail-drum.arbor.json

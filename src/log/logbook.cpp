@@ -23,6 +23,8 @@ constexpr const char* kColumns =
     "press_verdict, seat_material, lubricant, interference_um, expected_n, peak_n, "
     "friction, rise_um, minutes";
 constexpr int kColumnCount = 21;
+/// So SQLite begins with its index of words.
+constexpr const char* kWithWords = "press_text JOIN press ON press.rowid = press_text.rowid";
 
 template <class E, class Text, class Number>
 void eachField(E& e, Text text, Number number) {
@@ -73,11 +75,14 @@ QStringList plainWords(const std::string& typed) {
     return out;
 }
 
-QString textQuery(const std::string& typed, bool server) {
-    auto words = plainWords(typed);
-    for (auto& word : words)
-        word = server ? "'" + word + "':*" : "\"" + word + "\"*";
-    return words.join(server ? " & " : " ");
+/// Beginnings of what is looked for, and a tool's number whole, in the language of the database.
+QString textQuery(const Query& wanted, bool server) {
+    QStringList out;
+    for (const auto& word : plainWords(wanted.text))
+        out << (server ? "'" + word + "':*" : "\"" + word + "\"*");
+    for (const auto& word : plainWords(wanted.tool))
+        out << (server ? "'" + word + "'" : "\"" + word + "\"");
+    return out.join(server ? " & " : " ");
 }
 
 tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) {
@@ -225,9 +230,9 @@ Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
         where << condition;
         values.emplace_back(value);
     };
-    if (const auto text = textQuery(wanted.text, m_server); !text.isEmpty())
+    if (const auto text = textQuery(wanted, m_server); !text.isEmpty())
         ask(m_server ? "id IN (SELECT id FROM press_text WHERE words @@ to_tsquery('simple', ?))"
-                     : "rowid IN (SELECT rowid FROM press_text WHERE press_text MATCH ?)",
+                     : "press_text MATCH ?",
             text);
     if (!wanted.bearing.empty()) ask("bearing = ?", q(wanted.bearing));
     if (!wanted.tool.empty()) ask("(' ' || tools || ' ') LIKE ?", "% " + q(wanted.tool) + " %");
@@ -240,9 +245,11 @@ Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
         ask("done_at < ?", QDate::fromString(q(wanted.to), Qt::ISODate).addDays(1).toString(Qt::ISODate));
     QSqlQuery query(QSqlDatabase::database(m_name, false));
     query.setForwardOnly(true);
-    query.prepare(QStringLiteral("SELECT %1 FROM press%2 ORDER BY done_at DESC, id LIMIT %3")
-                      .arg(kColumns, where.isEmpty() ? QString() : " WHERE " + where.join(" AND "))
-                      .arg(wanted.most));
+    const bool joined = !m_server && !textQuery(wanted, false).isEmpty();
+    query.prepare(
+        QStringLiteral("SELECT %1 FROM %2%3 ORDER BY done_at DESC, id LIMIT %4")
+            .arg(kColumns, joined ? kWithWords : "press", where.isEmpty() ? QString() : " WHERE " + where.join(" AND "))
+            .arg(wanted.most));
     for (const auto& value : values)
         query.addBindValue(value);
     if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());

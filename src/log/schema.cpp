@@ -17,12 +17,18 @@ constexpr const char* kDocument =
 constexpr const char* kByTime = "CREATE INDEX press_done_at ON press (done_at)";
 constexpr const char* kByBearing = "CREATE INDEX press_bearing ON press (bearing)";
 
+/// Everything a chart asks for lies in the index itself.
+constexpr const char* kForce = "CREATE INDEX press_force ON press (family, expected_n, peak_n)";
+constexpr const char* kMinutes = "CREATE INDEX press_minutes ON press (family, minutes)";
+constexpr const char* kRepeats = "CREATE INDEX press_title ON press (title, verdict)";
+
 } // namespace
 
 const std::vector<Migration>& migrations() {
     static const std::vector<Migration> all{
-        {{kPress, kDocument, kByTime, kByBearing, "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
-         {kPress, kDocument, kByTime, kByBearing,
+        {{kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
+          "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
+         {kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE TABLE press_text (id TEXT PRIMARY KEY REFERENCES press (id), words TSVECTOR NOT NULL)",
           "CREATE INDEX press_text_words ON press_text USING GIN (words)"}}};
     return all;
