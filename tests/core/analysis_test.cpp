@@ -237,6 +237,59 @@ TEST(SimulatedPresses, PressureOfTheStandInAgreesWithTheCoresOwn) {
     }
 }
 
+// While the ram is worked nobody knows how it goes on: what is said must hold at the end as well.
+TEST(Live, TheFirstStopSignIsTheRightOneNearlyAlways) {
+    int all = 0, right = 0;
+    for (const auto fault : sim::kFaults) {
+        if (fault == sim::Fault::None || fault == sim::Fault::StoppedShort) continue;
+        for (unsigned seed = 500; seed < 512; ++seed) {
+            const auto p = simulate(fault, seed);
+            AnalysisInput in;
+            in.ongoing = true;
+            for (std::size_t n = p.trace.size() / 60; n <= p.trace.size();
+                 n += std::max<std::size_t>(1, p.trace.size() / 60)) {
+                const auto a =
+                    analyse({p.trace.begin(), p.trace.begin() + static_cast<std::ptrdiff_t>(n)}, p.expected, in);
+                if (!a.stop()) continue;
+                ++all;
+                right += a.verdict == shownBy(fault);
+                break;
+            }
+        }
+    }
+    EXPECT_GE(all, 100);
+    EXPECT_GE(right, 0.93 * all) << right << " of " << all;
+}
+
+TEST(Live, AGoodPressIsNeverStopped) {
+    for (unsigned seed = 600; seed < 640; ++seed) {
+        const auto p = simulate(sim::Fault::None, seed);
+        AnalysisInput in;
+        in.ongoing = true;
+        for (std::size_t n = p.trace.size() / 40; n <= p.trace.size();
+             n += std::max<std::size_t>(1, p.trace.size() / 40)) {
+            const auto a = analyse({p.trace.begin(), p.trace.begin() + static_cast<std::ptrdiff_t>(n)}, p.expected, in);
+            EXPECT_FALSE(a.stop()) << seed << " at sample " << n;
+        }
+    }
+}
+
+TEST(Live, ARiseTooShortToTellAShoulderIsNotHome) {
+    // A slide of 1 kN to 20 mm; then half a kilonewton in three hundredths: a shoulder would give that, and so would a
+    // sleeve on the wrong ring that has only just begun to yield.
+    const auto expected = expectTrace({20, 20, {800, 1000, 1200}, [](double x) { return std::clamp(x, 0.0, 20.0); }});
+    Trace t;
+    const auto add = [&](double x, double force) { t.push_back({0.005 * static_cast<double>(t.size()), x, force}); };
+    for (int i = -50; i < 1000; ++i)
+        add(0.02 * i, i > 0 ? i : 0);
+    for (const double x : {20.0, 20.02, 20.04, 20.06})
+        add(x, 1000 + 6000 * (x - 20));
+    EXPECT_NE(analyse(t, expected).verdict, Verdict::Home);
+    for (int i = 1; i <= 10; ++i) // pressed on, it proves to be stiff
+        add(20.06 + 0.002 * i, 1360 + 100.0 * i);
+    EXPECT_EQ(analyse(t, expected).verdict, Verdict::Home);
+}
+
 TEST(SimulatedPresses, SameStreamSamePress) {
     EXPECT_EQ(simulate(sim::Fault::Galling, 5).trace, simulate(sim::Fault::Galling, 5).trace);
     EXPECT_NE(simulate(sim::Fault::Galling, 5).trace, simulate(sim::Fault::Galling, 6).trace);

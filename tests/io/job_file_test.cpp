@@ -19,6 +19,7 @@ namespace {
 
 const std::string kWithArrangement = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-arrangement.arbor.json";
 const std::string kMeasured = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-measured.arbor.json";
+const std::string kClosing = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-closing.arbor.json";
 const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
 
 Problem refusal(const std::string& what, const std::string& with) {
@@ -32,7 +33,7 @@ Problem refusal(const std::string& what, const std::string& with) {
 
 // The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
 TEST(JobFile, RoundTripKeepsEveryField) {
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing}) {
         const auto text = io::readText(fixture).value();
         const auto document = io::parseJob(text).value();
         const auto again = json::parse(io::jobText({document.job, "{}"}));
@@ -87,6 +88,60 @@ TEST(JobFile, ReadsWhatWasMeasured) {
     EXPECT_EQ(*job.measured.spacers.at("spacer").upperOutside_mm, 25.75);
     EXPECT_EQ(job.measured.cupStand_mm.at("cup"), -3.125);
     EXPECT_EQ(job.measured.oldBearing, (std::set{measure::Sign::DentsAtPitch, measure::Sign::SealTrackWorn}));
+}
+
+TEST(JobFile, ReadsWhatWasReadByHandAndLookedAt) {
+    const auto job = io::loadJob(kClosing)->job;
+    EXPECT_EQ(job.hand.means, job::HandMeans::Wrench);
+    EXPECT_EQ(job.hand.bolt, "B02");
+    EXPECT_EQ(job.hand.points[1], (job::HandPoint{2.5, 11.5}));
+    EXPECT_TRUE(job.hand.signs.at(job::HandSign::EvenGap));
+    EXPECT_FALSE(job.hand.signs.at(job::HandSign::Ringing));
+    EXPECT_FALSE(job.hand.signs.contains(job::HandSign::Stopped));
+    EXPECT_FALSE(job.proof.checks.at(job::SeatCheck::RingSide));
+    EXPECT_EQ(job.proof.probed, (std::set<int>{1, 5, 12}));
+    EXPECT_EQ(*job.proof.pull_N, 3.5);
+    EXPECT_EQ(job.proof.signedBy, "A");
+    EXPECT_EQ(job.proof.reason, "B");
+}
+
+TEST(JobFile, ReadsEndPlayAndWhatIsDoneAtClose) {
+    const auto job = io::loadJob(kClosing)->job;
+    const auto& a = job.adjust;
+    EXPECT_EQ(a.nut, (adjust::Nut{1.75, 8, {10, 100}}));
+    EXPECT_TRUE(a.underClamp);
+    EXPECT_EQ(a.school, adjust::School::SnugTwice);
+    EXPECT_EQ(a.ticked, (std::set<int>{0, 2}));
+    EXPECT_NEAR(a.target_mm->upper, 0.022, 1e-12);
+    EXPECT_NEAR(*a.play_mm, 0.033, 1e-12);
+    EXPECT_NEAR(a.uncertainty_mm, 0.004, 1e-12);
+    EXPECT_EQ(a.torque_Nm, 101);
+    EXPECT_EQ(a.handTorque_Nm, 6);
+    EXPECT_EQ(a.shaft_K, 14);
+    EXPECT_EQ(a.housing_K, 9);
+    EXPECT_EQ(*a.torque_Nm_wanted, (Limits{0.25, 0.75}));
+    EXPECT_EQ(a.cavity_cm3, 17);
+    const auto& f = job.closing.fasteners.at(0);
+    EXPECT_EQ(f.pattern, job::Pattern::Star);
+    EXPECT_EQ(f.locking, job::Locking::Tab);
+    EXPECT_EQ(*f.read_Nm, 24.5);
+    EXPECT_TRUE(f.oneTime && f.renewed && f.locked);
+    EXPECT_EQ(job.closing.runIn.readings.at(1), (job::RunInReading{30, 41}));
+    EXPECT_EQ(job.closing.releasedBy, "C");
+}
+
+TEST(JobFile, NamesThePlaceInEndPlayAndClose) {
+    const auto wrong = [](const std::string& what, const std::string& with) {
+        const auto parsed = io::parseJob(replaced(io::readText(kClosing).value(), what, with));
+        EXPECT_FALSE(parsed) << with;
+        return parsed ? std::string() : parsed.error().field;
+    };
+    EXPECT_NE(wrong("\"slots\": 8", "\"slots\": 0").find("adjust/nut/slots"), std::string::npos);
+    EXPECT_NE(wrong("\"snug_twice\"", "\"by feel\"").find("adjust/school"), std::string::npos);
+    EXPECT_NE(wrong("\"count\": 4", "\"count\": 400").find("closing/fasteners/0/count"), std::string::npos);
+    EXPECT_NE(wrong("\"star\"", "\"moon\"").find("closing/fasteners/0/pattern"), std::string::npos);
+    EXPECT_NE(wrong("\"ringing\"", "\"singing\"").find("hand"), std::string::npos);
+    EXPECT_NE(wrong("[1, 5, 12]", "[1, 5, 13]").find("seat_proof/probed/2"), std::string::npos);
 }
 
 TEST(JobFile, NamesThePlaceInWhatWasMeasured) {
