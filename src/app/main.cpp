@@ -1,3 +1,4 @@
+#include "ui/report/job_report.h"
 #include "ui/report/route_card.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
@@ -36,12 +37,13 @@ void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
     });
 }
 
-int printCard(const arbor::ui::MainWindow& window, const QString& file) {
+int printPaper(const arbor::ui::MainWindow& window, const QString& file,
+               arbor::Result<void> (*write)(const arbor::ui::JobSession&, const QString&)) {
     if (!window.session()) {
-        std::fprintf(stderr, "brisk-arbor: --card: %s\n", qPrintable(window.troubleText()));
+        std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(window.troubleText()));
         return 2;
     }
-    const auto written = arbor::ui::writeRouteCard(*window.session(), file);
+    const auto written = write(*window.session(), file);
     if (!written) std::fprintf(stderr, "brisk-arbor: %s\n", arbor::words::say(written.error()).c_str());
     return written ? 0 : 2;
 }
@@ -76,11 +78,12 @@ int main(int argc, char** argv) {
                                   "line");
     const QCommandLineOption night("night", "with --shot: in the night look");
     const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
+    const QCommandLineOption report("report", "write the report of the job and end", "file.pdf");
     const QCommandLineOption logbook("logbook",
                                      "where past presses are kept: sqlite:/path/to/file or "
                                      "postgresql://user@host:port/database; otherwise beside the jobs",
                                      "connection");
-    parser.addOptions({logbook, shot, station, item, whatIf, turn, calc, night, card});
+    parser.addOptions({logbook, report, shot, station, item, whatIf, turn, calc, night, card});
     parser.process(app);
     const auto wanted = arbor::plan::stationNamed(parser.value(station).toStdString());
     const bool together = parser.value(station) == "together";
@@ -93,7 +96,7 @@ int main(int argc, char** argv) {
         return 2;
     }
 
-    const bool picture = parser.isSet(shot) || parser.isSet(card);
+    const bool picture = parser.isSet(shot) || parser.isSet(card) || parser.isSet(report);
     const QTemporaryDir passing;
     auto settings = settingsFor(picture ? passing.path() : QString());
     if (picture && parser.isSet(night)) settings->setValue("night", true);
@@ -121,7 +124,8 @@ int main(int argc, char** argv) {
     }
     if (parser.isSet(turn)) window.findChild<QPushButton*>("turnOne")->click();
     if (place != kPlaces.end()) window.findChild<QAction*>(place->second)->trigger();
-    if (parser.isSet(card)) return printCard(window, parser.value(card));
+    if (parser.isSet(card)) return printPaper(window, parser.value(card), arbor::ui::writeRouteCard);
+    if (parser.isSet(report)) return printPaper(window, parser.value(report), arbor::ui::writeJobReport);
     if (picture) shootAndQuit(window, parser.value(shot));
     return QApplication::exec();
 }

@@ -65,6 +65,27 @@ QString pdfText(const QString& file) {
     return QString::fromUtf8(reader.readAllStandardOutput());
 }
 
+TEST(Program, TheReportHoldsWhatWasDone) {
+    const TemporaryShop shop;
+    const auto report = path(shop, "report.pdf");
+    const auto ended = start({path(shop, "exhaust-fan-carrier.arbor.json"), "--report", report}, shop);
+    EXPECT_EQ(ended.exit, 0) << ended.err.toStdString();
+    const auto text = pdfText(report);
+    qsizetype at = 0;
+    for (const char* in_order :
+         {"Exhaust fan", "Fit", "6206 in 61.985", "interference", "Setup", "P30, S14", "Press", "force against travel",
+          "friction found", "Seat", "Home and square", "readings round the ring", "Inner ring in its place", "Close",
+          "recorded by Ilse Marden", "done by", "released by"}) {
+        const auto next = text.indexOf(in_order, at);
+        EXPECT_GE(next, at) << in_order << " is missing or out of order in " << text.toStdString();
+        at = std::max(at, next);
+    }
+    const auto refused =
+        start({path(shop, "exhaust-fan-carrier.arbor.json"), "--report", "/no/such/place/r.pdf"}, shop);
+    EXPECT_EQ(refused.exit, 2);
+    EXPECT_TRUE(refused.err.contains("r.pdf")) << refused.err.toStdString();
+}
+
 TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
     const TemporaryShop shop;
     const auto card = path(shop, "card.pdf");

@@ -245,6 +245,26 @@ void AdjustPage::addWork() {
         [this] { return asTyped(m_session->job().adjust.pull_N.value_or(0)); }, [] { return tr("N"); });
     addNumber("adjRadius", tr("at radius"), &job::Adjust::radius_mm, {0, 2000}, q(m_session->display().size(0).unit),
               typedUnit_mm(*m_session));
+    m_sheet->addField(
+        "adjRolling", tr("wanted"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto typed = numbersIn(text);
+            if (!typed || (typed->size() != 2 && !typed->empty()) ||
+                (typed->size() == 2 && !((*typed)[0] <= (*typed)[1])))
+                return {false, tr("two numbers: 0.5 1")};
+            const double unit = m_session->display().torqueTyped_Nm(1);
+            edit(tr("Rolling torque wanted"), [&](job::Adjust& a) {
+                a.torque_Nm_wanted =
+                    typed->empty() ? std::nullopt : std::optional(Limits{(*typed)[0] * unit, (*typed)[1] * unit});
+            });
+            return {};
+        },
+        [this] {
+            const auto& wanted = m_session->job().adjust.torque_Nm_wanted;
+            const double unit = m_session->display().torqueTyped_Nm(1);
+            return wanted ? listed({wanted->lower / unit, wanted->upper / unit}) : QString();
+        },
+        [this] { return q(m_session->display().torque(0).unit); });
     m_sheet->addHeading(tr("Grease"));
     addNumber("adjCavity", tr("Cavity between"), &job::Adjust::cavity_cm3, {0, 100000}, tr("cm³"));
 }

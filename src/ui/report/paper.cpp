@@ -3,6 +3,7 @@
 #include "ui/bench/section_painter.h"
 #include "ui/theme/theme.h"
 
+#include <QSaveFile>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -143,6 +144,13 @@ void Paper::holdPoint(const QString& text) {
     m_y += kTall + 6;
 }
 
+void Paper::caption(const QString& text) {
+    m_painter.setFont(font(10));
+    m_painter.setPen(kSoft);
+    m_painter.drawText(QRect(0, m_y, width(), 16), Qt::AlignHCenter, text);
+    m_y += 20;
+}
+
 void Paper::drawing(const std::vector<section::Body>& bodies, const QString& caption) {
     if (bodies.empty()) return;
     need(kDrawing + 24);
@@ -164,10 +172,47 @@ void Paper::drawing(const std::vector<section::Body>& bodies, const QString& cap
     section.axis(hi + 6 / scale, lo - 6 / scale);
     m_painter.restore();
     m_y += kDrawing + 6;
+    this->caption(caption);
+}
+
+void Paper::figure(int height, const QString& caption, const std::function<void(QPainter&, const QRectF&)>& paint) {
+    need(height + 24);
+    m_painter.save();
+    paint(m_painter, QRectF(0, m_y, width(), height));
+    m_painter.restore();
+    m_y += height + 4;
+    this->caption(caption);
+}
+
+void Paper::signature(const QString& who) {
+    constexpr int kTall = 40, kLine = 260;
+    need(kTall);
+    m_y += kTall - 14;
+    m_painter.setPen(QPen(kSoft, 0.8));
+    m_painter.drawLine(0, m_y, kLine, m_y);
     m_painter.setFont(font(10));
-    m_painter.setPen(kSoft);
-    m_painter.drawText(QRect(0, m_y, width(), 16), Qt::AlignHCenter, caption);
-    m_y += 20;
+    m_painter.drawText(QRect(0, m_y + 1, width(), 16), Qt::AlignVCenter, who);
+    m_y += 18;
+}
+
+Result<void> writePaper(const QString& file, const QString& title, const QString& footer,
+                        const std::function<void(Paper&)>& fill) {
+    const tl::unexpected<Problem> refusal(
+        Problem{ProblemCode::Unwritable, {}, {}, "a folder that can be written", file.toStdString()});
+    QSaveFile out(file);
+    if (!out.open(QIODevice::WriteOnly)) return refusal;
+    const auto look = theme::variant();
+    theme::use(theme::Variant::Light);
+    {
+        QPdfWriter writer(&out);
+        writer.setTitle(title);
+        writer.setCreator("Brisk Arbor");
+        Paper paper(writer, footer);
+        fill(paper);
+    }
+    theme::use(look);
+    if (!out.commit()) return refusal;
+    return {};
 }
 
 } // namespace arbor::ui

@@ -1,11 +1,13 @@
 #pragma once
 
+#include "core/base/result.h"
 #include "core/section/body.h"
 
 #include <QFont>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QString>
+#include <functional>
 #include <vector>
 
 namespace arbor::ui {
@@ -28,12 +30,17 @@ public:
     void holdPoint(const QString& text);
     /// A section to scale, with what it shows.
     void drawing(const std::vector<section::Body>& bodies, const QString& caption);
+    /// Something painted over the whole width, with what it shows under it.
+    void figure(int height, const QString& caption, const std::function<void(QPainter&, const QRectF&)>& paint);
+    /// A line to sign on.
+    void signature(const QString& who);
     void gap(int height) { m_y += height; }
 
 private:
     void need(int height);
     void nextPage();
     void pageFoot();
+    void caption(const QString& text);
     int write(const QString& text, int left, const QFont& font, const QColor& colour);
     int width() const;
     int bottom() const;
@@ -44,5 +51,10 @@ private:
     int m_y = 0;
     int m_page = 1;
 };
+
+/// Writes a PDF through a temporary file, in the light look whatever the screen has.
+/// @errors Unwritable when the file cannot be written
+Result<void> writePaper(const QString& file, const QString& title, const QString& footer,
+                        const std::function<void(Paper&)>& fill);
 
 } // namespace arbor::ui

@@ -10,8 +10,6 @@
 #include "words/tooling_words.h"
 
 #include <QCoreApplication>
-#include <QFileInfo>
-#include <QSaveFile>
 #include <bit>
 
 namespace arbor::ui {
@@ -197,18 +195,9 @@ void toolsOfEveryStep(Paper& paper, const JobSession& session) {
 } // namespace
 
 Result<void> writeRouteCard(const JobSession& session, const QString& file) {
-    const tl::unexpected<Problem> refusal(
-        Problem{ProblemCode::Unwritable, {}, {}, "a folder that can be written", file.toStdString()});
-    QSaveFile out(file);
-    if (!out.open(QIODevice::WriteOnly)) return refusal;
-    const auto look = theme::variant();
-    theme::use(theme::Variant::Light); // paper is white whatever the screen is
-    {
-        QPdfWriter writer(&out);
-        writer.setTitle(q(session.job().title));
-        writer.setCreator("Brisk Arbor");
-        const auto& job = session.job();
-        Paper paper(writer, q(job.id) + tr("   Advises and does not certify; follow local rules."));
+    const auto& job = session.job();
+    const auto footer = q(job.id) + tr("   Advises and does not certify; follow local rules.");
+    return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         intake(paper, session);
         if (session.plan().strip && session.plan().strip->sound()) {
@@ -222,10 +211,7 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
         if (session.plan().strip && session.plan().strip->sound()) order(paper, session, true);
         paper.heading(tr("Close"));
         paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));
-    }
-    theme::use(look);
-    if (!out.commit()) return refusal;
-    return {};
+    });
 }
 
 } // namespace arbor::ui

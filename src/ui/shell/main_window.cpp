@@ -8,6 +8,7 @@
 #include "ui/log/log_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
+#include "ui/report/job_report.h"
 #include "ui/report/route_card.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/clock_strip.h"
@@ -198,7 +199,12 @@ void MainWindow::buildActions() {
     add(m_menu, tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, [this] {
         showFriction();
     })->setObjectName("actionFriction");
-    add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] { printCard(); })->setObjectName("actionCard");
+    add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] {
+        printPaper("route-card", writeRouteCard);
+    })->setObjectName("actionCard");
+    add(m_menu, tr("Job report (PDF)"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, [this] {
+        printPaper("report", writeJobReport);
+    })->setObjectName("actionReport");
     m_menu->addSeparator();
     auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
     night->setObjectName("actionNight");
@@ -453,15 +459,14 @@ void MainWindow::followPlace() {
     m_undoGroup->setActiveStack(inRack ? &m_rackView->undoStack() : m_session ? &m_session->undoStack() : nullptr);
 }
 
-/// The whole job in order on paper, beside the job file.
-void MainWindow::printCard() {
+/// The job on paper, beside the job file.
+void MainWindow::printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&)) {
     if (!m_session || m_places->currentIndex() == kShelfPlace) return;
     auto file = q(m_session->path());
     if (file.endsWith(".arbor.json")) file.chop(static_cast<int>(std::size(".arbor.json")) - 1);
-    file += ".route-card.pdf";
-    if (const auto written = writeRouteCard(*m_session, file); !written)
-        return showTrouble(q(words::say(written.error())));
-    m_subtitle->setText(tr("Route card written: %1").arg(QFileInfo(file).fileName()));
+    file += QStringLiteral(".%1.pdf").arg(name);
+    if (const auto written = write(*m_session, file); !written) return showTrouble(q(words::say(written.error())));
+    m_subtitle->setText(tr("Written: %1").arg(QFileInfo(file).fileName()));
 }
 
 void MainWindow::backToJob() {

@@ -68,7 +68,7 @@ private:
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
     void followPlace();
-    void printCard();
+    void printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&));
     void backToJob();
     void showTrouble(const QString& text);
     void showHeader();

@@ -1,0 +1,203 @@
+#include "ui/report/job_report.h"
+
+#include "ui/report/paper.h"
+#include "ui/stations/slips.h"
+#include "ui/tooling/setup_scene.h"
+#include "words/adjust_words.h"
+#include "words/sentences.h"
+
+#include <QCoreApplication>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kTrace = 210, kClock = 190;
+constexpr double kRadPerDeg = std::numbers::pi / 180;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("JobReport", text);
+}
+
+void advice(Paper& paper, const AdviceList& list, const words::Display& d) {
+    for (const auto& a : list) {
+        const auto line = q(words::say(a, d).line());
+        a.severity == Severity::Stop ? paper.caution(line) : paper.text(line);
+    }
+}
+
+void fit(Paper& paper, const JobSession& session) {
+    const auto& plan = session.plan();
+    if (!plan.fit()) return;
+    const auto d = session.display();
+    const auto& f = *plan.fit();
+    paper.heading(tr("Fit"));
+    paper.text(tr("%1 in %2")
+                   .arg(q(session.job().bearing.designation),
+                        q(session.job().housing.measured ? session.job().housing.measured->typed
+                                                         : session.job().housing.seat.typed)),
+               0, true);
+    paper.text(tr("interference %1 (%2), pressure %3")
+                   .arg(q(d.fine(f.interference_mm.likely).text()),
+                        q(d.fineRange(f.interference_mm.least, f.interference_mm.most)),
+                        q(d.pressure(f.pressure_MPa.likely).text())));
+}
+
+void setup(Paper& paper, const JobSession& session) {
+    const auto& tools = session.plan().tools;
+    if (!tools || !tools->choice) return;
+    paper.heading(tr("Setup"));
+    QStringList ids;
+    const auto record = plan::makeRecord(session.job(), session.plan(), {}, {}, {});
+    for (const auto& id : record.tools)
+        ids << q(id);
+    paper.text(tr("%1, from the bed up").arg(ids.join(", ")));
+    paper.drawing(setupScene(session, 1.0).bodies, tr("as it was pressed home"));
+}
+
+/// Band and trace with both axes in words; black and grey only.
+void paintTrace(QPainter& p, const QRectF& box, const trace::Expected& e, const trace::Trace& t,
+                const words::Display& d) {
+    double right = e.homeTravel_mm * 1.08, top = e.hold_N.most * 1.15;
+    for (const auto& s : t) {
+        right = std::max(right, s.travel_mm);
+        top = std::max(top, s.force_N * 1.05);
+    }
+    const QRectF plot = box.adjusted(60, 8, -20, -26);
+    const auto at = [&](double x, double f) {
+        return QPointF(plot.left() + plot.width() * std::max(0.0, x) / right,
+                       plot.bottom() - plot.height() * std::max(0.0, f) / top);
+    };
+    QPolygonF band;
+    for (const auto& point : e.points)
+        band << at(point.travel_mm, point.force_N.most);
+    for (auto point = e.points.rbegin(); point != e.points.rend(); ++point)
+        band << at(point->travel_mm, point->force_N.least);
+    p.setPen(QPen(Qt::gray, 0.6));
+    p.setBrush(QColor(225, 225, 225));
+    p.drawPolygon(band);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(Qt::black, 1));
+    p.drawLine(plot.bottomLeft(), plot.bottomRight());
+    p.drawLine(plot.bottomLeft(), plot.topLeft());
+    p.setPen(QPen(Qt::black, 0.8, Qt::DashLine));
+    p.drawLine(at(e.homeTravel_mm, 0), at(e.homeTravel_mm, top));
+    QPolygonF line;
+    for (const auto& s : t)
+        if (const auto next = at(s.travel_mm, s.force_N);
+            line.isEmpty() || (next - line.back()).manhattanLength() > 0.7)
+            line << next;
+    p.setPen(QPen(Qt::black, 1.6));
+    p.drawPolyline(line);
+    p.setPen(Qt::black);
+    p.drawText(QRectF(plot.left() - 58, plot.top() - 6, 54, 16), Qt::AlignRight, q(d.force(top).text()));
+    p.drawText(QRectF(plot.right() - 120, plot.bottom() + 4, 120, 16), Qt::AlignRight, q(d.size(right).text()));
+    p.drawText(QRectF(at(e.homeTravel_mm, 0).x() - 50, plot.bottom() + 4, 100, 16), Qt::AlignHCenter, tr("home"));
+}
+
+void press(Paper& paper, const JobSession& session) {
+    const auto& plan = session.plan();
+    if (!plan.pressing) return;
+    const auto d = session.display();
+    paper.heading(tr("Press"));
+    const auto& e = plan.hand ? plan.hand->expected : plan.pressing->expected;
+    paper.text(
+        tr("expected just before home %1 %2, held with %3")
+            .arg(q(d.forceRange(e.end_N.least, e.end_N.most)), q(d.force(0).unit), q(d.force(e.hold_N.likely).text())));
+    if (!plan.trace) return paper.text(tr("nothing was recorded"));
+    paper.text(q(words::verdict(*plan.trace, d).line()), 0, true);
+    const auto& t = plan.hand ? plan.hand->trace : session.measuredTrace().value_or(trace::Trace{});
+    if (!t.empty())
+        paper.figure(kTrace, tr("force against travel over what was expected"),
+                     [&](QPainter& p, const QRectF& box) { paintTrace(p, box, e, t, d); });
+    if (plan.trace->friction) paper.text(tr("friction found %1").arg(q(words::decimals(*plan.trace->friction, 3))));
+    advice(paper, plan.trace->findings, d);
+}
+
+/// The ring from above, each reading at its place.
+void paintClock(QPainter& p, const QRectF& box, const std::vector<seat::Reading>& readings, const words::Display& d) {
+    const double r = box.height() / 2 - 24;
+    const auto spot = [&](double angle, double radius) {
+        return box.center() + QPointF(radius * std::sin(angle * kRadPerDeg), -radius * std::cos(angle * kRadPerDeg));
+    };
+    p.setPen(QPen(Qt::black, 1));
+    p.setBrush(Qt::NoBrush);
+    p.drawEllipse(box.center(), r, r);
+    p.drawEllipse(box.center(), r * 0.8, r * 0.8);
+    for (const auto& reading : readings) {
+        p.setBrush(Qt::black);
+        p.drawEllipse(spot(reading.angle_deg, r * 0.9), 3, 3);
+        const auto at = spot(reading.angle_deg, r + 22);
+        p.drawText(QRectF(at.x() - 40, at.y() - 8, 80, 16), Qt::AlignCenter, q(d.size(reading.value_mm).number));
+    }
+}
+
+void seat(Paper& paper, const JobSession& session) {
+    const auto& plan = session.plan();
+    const auto& job = session.job();
+    if (!plan.seating) return;
+    const auto d = session.display();
+    paper.heading(tr("Seat"));
+    paper.text(q(words::verdict(*plan.seating, d).line()), 0, true);
+    if (!job.seating.readings.empty())
+        paper.figure(kClock, tr("readings round the ring, %1").arg(q(d.size(0).unit)),
+                     [&](QPainter& p, const QRectF& box) { paintClock(p, box, job.seating.readings, d); });
+    advice(paper, plan.seating->findings, d);
+    for (const auto& [check, good] : job.proof.checks)
+        paper.tick(good, q(words::seatCheck(check).head) + (good ? QString() : tr(": no")));
+    if (!job.proof.probed.empty())
+        paper.text(tr("retaining ring felt at %1 places of 12").arg(job.proof.probed.size()));
+    advice(paper, plan.proof, d);
+}
+
+void adjust(Paper& paper, const JobSession& session) {
+    const auto& plan = session.plan().adjust;
+    if (!plan) return;
+    const auto d = session.display();
+    paper.heading(tr("Adjust"));
+    paper.text(q(words::verdict(*plan, d).line()), 0, true);
+    paper.text(tr("%1 against %2, wanted %3 %4")
+                   .arg(q(plan->pair.first), q(plan->pair.second),
+                        q(d.fineRange(plan->target_mm.lower, plan->target_mm.upper)), q(d.fine(0).unit)));
+    advice(paper, plan->findings, d);
+}
+
+void closing(Paper& paper, const JobSession& session) {
+    const auto& c = session.job().closing;
+    const auto d = session.display();
+    paper.heading(tr("Close"));
+    for (const auto& f : c.fasteners)
+        paper.tick(f.read_Nm.has_value(), q(f.name) + (f.count > 1 ? QStringLiteral(" × %1").arg(f.count) : QString()),
+                   tr("wanted %1, read %2")
+                       .arg(f.torque_Nm > 0 ? q(d.torque(f.torque_Nm).text()) : tr("the maker’s figure"),
+                            f.read_Nm ? q(d.torque(*f.read_Nm).text()) : tr("nothing")));
+    for (const auto& r : c.runIn.readings)
+        paper.text(tr("run-in, minute %1: %2").arg(r.minute).arg(q(d.temperature(r.temp_C).text())));
+    advice(paper, session.plan().closing, d);
+    const auto& record = session.job().record;
+    if (record) {
+        paper.text(tr("recorded by %1, %2").arg(q(record->who), q(record->when).left(16).replace('T', ' ')), 0, true);
+        paper.text(q(record->notes));
+    }
+    paper.signature(tr("done by%1").arg(record ? ": " + q(record->who) : QString()));
+    paper.signature(tr("released by%1").arg(c.releasedBy.empty() ? QString() : ": " + q(c.releasedBy)));
+}
+
+} // namespace
+
+Result<void> writeJobReport(const JobSession& session, const QString& file) {
+    const auto& job = session.job();
+    const auto footer = q(job.id) + tr("   Advises and does not certify; follow local rules.");
+    return writePaper(file, q(job.title), footer, [&](Paper& paper) {
+        paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
+        paper.text(q(job.intake.complaint));
+        for (auto part : {fit, setup, press, seat, adjust, closing})
+            part(paper, session);
+    });
+}
+
+} // namespace arbor::ui

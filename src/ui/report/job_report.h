@@ -1,0 +1,14 @@
+#pragma once
+
+#include "ui/session/job_session.h"
+
+#include <QString>
+
+namespace arbor::ui {
+
+/// What was done, on A4, for the file: fit, setup drawn to scale, trace over its band, readings round the ring, end
+/// play, tightening list, run-in, verdicts, and lines to sign on.
+/// @errors Unwritable when the file cannot be written
+Result<void> writeJobReport(const JobSession& session, const QString& file);
+
+} // namespace arbor::ui

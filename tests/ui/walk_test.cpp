@@ -1,0 +1,106 @@
+// Every job of the demo shop from Intake to its record, with the keyboard alone.
+#include "support/window.h"
+
+#include <QCheckBox>
+#include <QLineEdit>
+#include <algorithm>
+
+using namespace arbor;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class Walk : public WindowTest, public ::testing::WithParamInterface<const char*> {
+protected:
+    Station at() { return window->jobView()->current(); }
+
+    /// Does what the slip says until it leads on; where a stop holds it, the next station is gone to by key.
+    void follow() {
+        const auto here = at();
+        for (int i = 0; i < 60 && at() == here; ++i) {
+            const auto before = slip().action + slip().title + slip().subtitle;
+            const auto focus = window->focusWidget();
+            key(Qt::Key_F9);
+            if (at() == here && slip().action + slip().title + slip().subtitle == before &&
+                window->focusWidget() == focus)
+                break;
+        }
+        if (at() == here) key(Qt::Key_PageDown);
+        EXPECT_NE(at(), here);
+    }
+    /// Puts on the bench what is missing: the kit is a stop until it is there.
+    void completeKit() {
+        const auto& strip = session().plan().strip;
+        while (strip && !strip->missing.empty()) {
+            const auto before = strip->missing.size();
+            for (auto* box : window->findChildren<QCheckBox*>())
+                if (box->isVisible() && !box->isChecked()) {
+                    box->setFocus();
+                    key(Qt::Key_Space);
+                    break;
+                }
+            ASSERT_LT(session().plan().strip->missing.size(), before);
+        }
+    }
+    /// Reads depths that stand the ring on its shoulder, place by place.
+    void measureSeat() {
+        const auto& plan = session().plan();
+        ASSERT_TRUE(plan.arrangement);
+        const double depth = plan.arrangement->homeFaceDepth_mm();
+        const bool inch = job().units == job::Units::Inch;
+        const bool below = depth >= 0; // a ring that stands proud is measured with feelers
+        if (!below) {
+            choose("readingKind", 1);
+            find<QWidget>("seatClock")->setFocus();
+        }
+        for (int i = 0; i < 8; ++i) {
+            keys(QString::number(below ? (inch ? depth / 25.4 : depth) : 0.0, 'f', 4));
+            key(Qt::Key_Return);
+        }
+        ASSERT_TRUE(plan.seating);
+    }
+    void setEndPlay() {
+        if (!session().plan().adjust) return;
+        const auto& a = *session().plan().adjust;
+        // As the indicator reads it: at hand torque the clamp's share is still to come.
+        const double share = a.clamped && a.play_mm && job().adjust.play_mm ? *job().adjust.play_mm - *a.play_mm
+                             : a.clamped                                    ? a.clamped->both_mm()
+                                                                            : 0;
+        type("adjPlay", QString::number(a.target_mm.mid() + share, 'f', 4));
+        EXPECT_TRUE(session().plan().adjust->inBand());
+        find<QWidget>("nutDrawing")->setFocus();
+    }
+};
+
+INSTANTIATE_TEST_SUITE_P(DemoShop, Walk,
+                         ::testing::Values("seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum",
+                                           "filler-pump-shaft", "labeller-pulley", "exhaust-fan-carrier",
+                                           "brine-agitator"));
+
+TEST_P(Walk, FromIntakeToItsRecord) {
+    open(GetParam());
+    key(Qt::Key_1, Qt::ControlModifier);
+    while (at() != Station::Close) {
+        const auto here = at();
+        if (here == Station::Intake) completeKit();
+        if (here == Station::Warm) key(Qt::Key_C);
+        if (here == Station::Seat) measureSeat();
+        if (here == Station::Adjust) setEndPlay();
+        follow();
+        ASSERT_GT(at(), here);
+    }
+    const auto& strip = session().plan().strip;
+    if (strip && strip->sound()) {
+        EXPECT_EQ(job().strip.out.size(), strip->assembly.parts.size() - 1);
+    }
+    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_TRUE(job().done.contains(Station::Seat));
+    EXPECT_EQ(job().done.contains(Station::Adjust), session().plan().adjust.has_value());
+    auto* who = find<QLineEdit>("recordWho");
+    who->setFocus();
+    who->selectAll();
+    keys("Wren Halloran");
+    key(Qt::Key_F9);
+    ASSERT_TRUE(saved().record);
+    EXPECT_EQ(saved().record->who, "Wren Halloran");
+    EXPECT_EQ(saved().record->verdict, "home_and_square");
+}
