@@ -163,6 +163,21 @@ TEST(HandRead, TheJobLooksAtItWhenThereIsNoTrace) {
     EXPECT_EQ(noGauge.problem->field, "hand/means");
 }
 
+TEST(HandRead, TheRecordSaysOnlyWhatWasRead) {
+    auto job = demoJob("seamer-turret-upper");
+    const auto recorded = [&] {
+        return plan::makeRecord(job, plan::planJob(job, demoLibrary(), std::nullopt), "A", "2026-11-26T10:00:00", {});
+    };
+    job.hand = hammer({{HandSign::EvenGap, true}, {HandSign::Ringing, true}, {HandSign::Stopped, true}});
+    EXPECT_EQ(recorded().pressVerdict, "stands");
+    EXPECT_FALSE(recorded().peakForce_N);
+    EXPECT_FALSE(recorded().friction);
+    job.hand = {HandMeans::Gauge, {}, {{4, 1}, {8, 2}, {12, 3}, {16, 4}, {44, 6}}, {}};
+    ASSERT_TRUE(recorded().peakForce_N);
+    EXPECT_NEAR(*recorded().peakForce_N, 6 * kNewtonPerBar, 1);
+    EXPECT_NEAR(*recorded().endTravel_mm, 44, 1e-9);
+}
+
 TEST(HandRead, AWarmedSeatWatchesForTheGrip) {
     auto job = demoJob("seamer-turret-upper");
     const auto watches = [&] {

@@ -456,8 +456,11 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
             r.tools.push_back(spacer->id);
     }
     if (plan.trace) {
-        r.peakForce_N = plan.trace->peak_N;
-        r.endTravel_mm = plan.trace->endTravel_mm;
+        // A hammer tells no force and no travel.
+        if (!plan.hand || !plan.hand->trace.empty()) {
+            r.peakForce_N = plan.trace->peak_N;
+            r.endTravel_mm = plan.trace->endTravel_mm;
+        }
         r.pressVerdict = name(plan.trace->verdict);
         if (plan.trace->verdict == trace::Verdict::Home) r.friction = plan.trace->friction;
         r.seatMaterial = job.housing.material;
