@@ -14,6 +14,7 @@
 #include "ui/shell/clock_strip.h"
 #include "ui/shell/job_view.h"
 #include "ui/stations/slips.h"
+#include "ui/takein/take_in_view.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 
@@ -44,7 +45,7 @@ constexpr int kRecent = 8;
 constexpr std::size_t kLearnFrom = 2000; // presses, the latest
 /// In the stack of places.
 constexpr int kShelfPlace = 0, kJobPlace = 1, kArrangementPlace = 2, kRackPlace = 3, kPracticePlace = 4,
-              kFrictionPlace = 5, kLogPlace = 6;
+              kFrictionPlace = 5, kLogPlace = 6, kTakeInPlace = 7;
 
 } // namespace
 
@@ -83,11 +84,15 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_friction);
     m_log = new LogView(this);
     m_places->addWidget(m_log);
+    m_takeIn = new TakeInView(this);
+    m_places->addWidget(m_takeIn);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
     connect(m_friction, &FrictionView::left, this, goBack);
     connect(m_log, &LogView::left, this, goBack);
+    connect(m_takeIn, &TakeInView::left, this, goBack);
+    connect(m_takeIn, &TakeInView::accepted, this, &MainWindow::takeIn);
     connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
     connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
     m_undoGroup = new QUndoGroup(this);
@@ -179,6 +184,7 @@ void MainWindow::buildActions() {
     };
     add(m_menu, tr("Shelf"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); })->setObjectName("actionShelf");
     add(m_menu, tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); });
+    add(m_menu, tr("Take in a job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); });
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
     m_menu->addSeparator();
@@ -434,6 +440,48 @@ void MainWindow::showFriction() {
     showHeader();
 }
 
+void MainWindow::chooseJobToTakeIn() {
+    if (!m_library) return;
+    auto* dialog = new QFileDialog(this, tr("A job from another shop"), {}, tr("Jobs (*.arbor.json)"));
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QFileDialog::fileSelected, this, &MainWindow::lookAtJob);
+    dialog->open();
+}
+
+void MainWindow::lookAtJob(const QString& file) {
+    auto theirs = io::loadJob(file.toStdString());
+    if (!theirs) return showTrouble(q(words::say(theirs.error())));
+    std::optional<job::Job> ours;
+    for (const auto& entry : io::listJobs(m_folder.toStdString()))
+        if (entry.document && entry.document->job.id == theirs->job.id) ours = entry.document->job;
+    m_theirs = std::move(*theirs);
+    m_theirFile = file;
+    m_places->setCurrentIndex(kTakeInPlace);
+    m_takeIn->open(file, *m_theirs, ours ? &*ours : nullptr, *m_library);
+    showHeader();
+}
+
+/// Copies a trace that lies beside a job elsewhere; one of the same name here stays. @return its path from the job
+QString MainWindow::bringTrace(const QDir& from, const QString& trace) const {
+    const QDir here(m_folder);
+    here.mkpath(QFileInfo(trace).path());
+    auto name = trace;
+    for (int n = 2; QFileInfo::exists(here.filePath(name)); ++n)
+        name = QStringLiteral("%1/%2-%3.csv").arg(QFileInfo(trace).path(), QFileInfo(trace).completeBaseName()).arg(n);
+    return QFile::copy(from.filePath(trace), here.filePath(name)) ? name : QString();
+}
+
+/// As a job of its own with the next free number; its trace comes along.
+void MainWindow::takeIn() {
+    if (!m_theirs) return;
+    auto document = std::move(*m_theirs);
+    m_theirs.reset();
+    if (!document.job.traceFile.empty())
+        document.job.traceFile = bringTrace(QFileInfo(m_theirFile).dir(), q(document.job.traceFile)).toStdString();
+    const auto id = q(document.job.id);
+    openNewJob(std::move(document), id);
+}
+
 /// Writes the rack beside the jobs and works the open job out with it.
 void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
     if (!rackIsWhole()) return;
@@ -482,6 +530,7 @@ void MainWindow::showHeader() {
                      : place == kPracticePlace ? tr("Practice")
                      : place == kFrictionPlace ? tr("Friction")
                      : place == kLogPlace      ? tr("Log")
+                     : place == kTakeInPlace   ? tr("From another shop")
                      : inJob                   ? q(m_session->job().title)
                                                : tr("Shelf"));
     m_subtitle->setText(inJob

@@ -3,6 +3,7 @@
 #include "log/keeper.h"
 #include "ui/session/job_session.h"
 
+#include <QDir>
 #include <QMainWindow>
 #include <QSettings>
 #include <memory>
@@ -23,6 +24,7 @@ class LogView;
 class PracticeView;
 class RackView;
 class ShelfView;
+class TakeInView;
 
 /// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
 class MainWindow : public QMainWindow {
@@ -38,6 +40,8 @@ public:
 
     /// Opens a folder of jobs, or one job file and the folder it lies in.
     void openPath(const QString& path);
+    /// Shows a job from elsewhere, and how it differs, before anything of it is taken over.
+    void lookAtJob(const QString& file);
     JobSession* session() const { return m_session.get(); }
     JobView* jobView() { return m_jobView; }
     ShelfView* shelf() { return m_shelf; }
@@ -62,6 +66,9 @@ private:
     void showPractice();
     void showFriction();
     void showLog();
+    void chooseJobToTakeIn();
+    void takeIn();
+    QString bringTrace(const QDir& from, const QString& trace) const;
     void keepRecord();
     void learnFromLog(plan::Library& library);
     bool rackIsWhole();
@@ -92,6 +99,9 @@ private:
     PracticeView* m_practice;
     FrictionView* m_friction;
     LogView* m_log;
+    TakeInView* m_takeIn;
+    std::optional<io::JobDocument> m_theirs; ///< looked at before it is taken over
+    QString m_theirFile;
     QUndoGroup* m_undoGroup;
     CalcBox* m_calculator;
     QLabel* m_title;

@@ -1,0 +1,54 @@
+#include "io/job_difference.h"
+
+#include "io/job_json.h"
+
+#include <set>
+
+namespace arbor::io {
+
+namespace {
+
+using nlohmann::json;
+
+std::string textAt(const json& flat, const std::string& place) {
+    const auto found = flat.find(place);
+    if (found == flat.end() || found->is_null()) return {};
+    return found->is_string() ? found->get<std::string>() : found->dump();
+}
+
+} // namespace
+
+std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs) {
+    const auto a = jobToJson(ours).flatten(), b = jobToJson(theirs).flatten();
+    std::set<std::string> places;
+    for (auto it = a.begin(); it != a.end(); ++it)
+        places.insert(it.key());
+    for (auto it = b.begin(); it != b.end(); ++it)
+        places.insert(it.key());
+    std::vector<Difference> out;
+    for (const auto& place : places) {
+        const auto here = textAt(a, place), there = textAt(b, place);
+        if (here != there) out.push_back({place.substr(1), here, there});
+    }
+    return out;
+}
+
+std::vector<Problem> unknownHere(const job::Job& theirs, const plan::Library& library) {
+    std::vector<Problem> out;
+    const auto ask = [&](bool known, const std::string& place, const std::string& name, const char* wanted) {
+        if (!known) out.push_back({ProblemCode::UnknownName, place, name, wanted});
+    };
+    ask(library.rack.press(theirs.tooling.press), "tooling/press", theirs.tooling.press, "a press of the rack");
+    for (const auto& [place, id] :
+         {std::pair{"tooling/driver", theirs.tooling.driver}, {"tooling/support", theirs.tooling.support}})
+        if (id) ask(library.rack.tool(*id), place, *id, "a tool of the rack");
+    for (const auto& [step, wish] : theirs.tooling.steps)
+        for (const auto& id : {wish.driver, wish.support})
+            if (id) ask(library.rack.tool(*id), "tooling/steps/" + step, *id, "a tool of the rack");
+    ask(catalog::findBearing(library.bearings, theirs.bearing.designation), "bearing/designation",
+        theirs.bearing.designation, "a bearing of the catalogue");
+    ask(library.materials.contains(theirs.housing.material), "housing/material", theirs.housing.material, "a material");
+    return out;
+}
+
+} // namespace arbor::io

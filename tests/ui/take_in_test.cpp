@@ -1,0 +1,92 @@
+// A job from another shop: what differs is shown before anything is taken over, and ours stays as it is.
+#include "support/window.h"
+
+#include "ui/takein/take_in_view.h"
+
+#include <QFile>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+
+using namespace arbor;
+using arbor::testing::replaced;
+using arbor::testing::TemporaryShop;
+using arbor::testing::WindowTest;
+
+class TakeIn : public WindowTest {
+protected:
+    QString theirs(const std::string& name, const std::string& what, const std::string& with) {
+        other.write(name, replaced(other.read(name), what, with));
+        return QString::fromStdString(other.file(name));
+    }
+    ui::TakeInView* view() { return find<ui::TakeInView>("takeInView"); }
+    int jobsHere() { return static_cast<int>(io::listJobs(shop.folder()).size()); }
+
+    TemporaryShop other;
+};
+
+TEST_F(TakeIn, DifferencesAreShownFieldByField) {
+    open("conveyor-tail-drum");
+    window->lookAtJob(theirs("conveyor-tail-drum.arbor.json", "\"outside_mm\": 110", "\"outside_mm\": 112"));
+    ASSERT_TRUE(view()->isVisible());
+    ASSERT_EQ(view()->differences().size(), 1u);
+    EXPECT_EQ(view()->differences()[0].place, "housing/outside_mm");
+    EXPECT_EQ(find<QTableWidget>("takeInTable")->item(0, 1)->text(), "110.0");
+    EXPECT_EQ(find<QTableWidget>("takeInTable")->item(0, 2)->text(), "112.0");
+    EXPECT_TRUE(find<QLabel>("takeInTold")->text().contains("in 1 places"));
+    const int before = jobsHere();
+    key(Qt::Key_Escape);
+    EXPECT_EQ(jobsHere(), before); // looked at, and left
+    EXPECT_TRUE(window->jobView()->isVisible());
+}
+
+TEST_F(TakeIn, ATakenOneIsAJobOfItsOwnAndOursStays) {
+    open("conveyor-tail-drum");
+    const auto ours = shop.read("conveyor-tail-drum.arbor.json");
+    window->lookAtJob(theirs("conveyor-tail-drum.arbor.json", "\"outside_mm\": 110", "\"outside_mm\": 112"));
+    QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
+    EXPECT_EQ(job().id, "J-0152-1");
+    EXPECT_EQ(saved().housing.outsideDia_mm, 112);
+    EXPECT_EQ(shop.read("conveyor-tail-drum.arbor.json"), ours);
+}
+
+TEST_F(TakeIn, WhatIsNotInThisShopIsNamed) {
+    open("seamer-turret-upper");
+    window->lookAtJob(theirs("brine-agitator.arbor.json", "\"press\": \"P30\"", "\"press\": \"P100\""));
+    EXPECT_TRUE(find<QLabel>("takeInMissing")->isVisible());
+    EXPECT_TRUE(find<QLabel>("takeInMissing")->text().contains("tooling/press: “P100”"));
+}
+
+TEST_F(TakeIn, ItsTraceComesAlongUnderAFreeName) {
+    open("seamer-turret-upper");
+    const auto name = io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job.traceFile;
+    other.write(name, "t_s,travel_mm,force_N\n0,0,0\n1,1,100\n2,2,200\n3,3,300\n");
+    window->lookAtJob(QString::fromStdString(other.file("exhaust-fan-carrier.arbor.json")));
+    EXPECT_TRUE(view()->differences().empty());
+    EXPECT_TRUE(find<QLabel>("takeInTold")->text().contains("the same as the one here"));
+    QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
+    EXPECT_NE(job().traceFile, name);
+    ASSERT_TRUE(session().measuredTrace());
+    EXPECT_EQ(session().measuredTrace()->size(), 4u);
+}
+
+TEST_F(TakeIn, WhatIsNoJobIsNamedAndNothingHappens) {
+    open("seamer-turret-upper");
+    other.write("no.arbor.json", "{\"format\": 1");
+    window->lookAtJob(QString::fromStdString(other.file("no.arbor.json")));
+    EXPECT_TRUE(window->troubleText().contains("no.arbor.json"));
+    EXPECT_TRUE(window->jobView()->isVisible());
+}
+
+TEST(JobDifference, NamesWhatIsOnlyOnOneSide) {
+    auto ours = arbor::testing::demoJob("seamer-turret-upper"), theirs = ours;
+    EXPECT_TRUE(io::differences(ours, theirs).empty());
+    theirs.title = "Another";
+    theirs.tooling.driver = "S14";
+    const auto all = io::differences(ours, theirs);
+    ASSERT_EQ(all.size(), 2u);
+    EXPECT_EQ(all[0].place, "title");
+    EXPECT_EQ(all[1].place, "tooling/driver");
+    EXPECT_EQ(all[1].ours, "");
+    EXPECT_EQ(all[1].theirs, "S14");
+}
