@@ -1,5 +1,8 @@
 #include "log/entry.h"
 
+#include <QDateTime>
+#include <algorithm>
+
 namespace arbor::log {
 
 namespace {
@@ -21,6 +24,19 @@ std::string joined(const std::vector<std::string>& words) {
     for (const auto& word : words)
         out += (out.empty() ? "" : " ") + word;
     return out;
+}
+
+/// From the first clock that was started to the record, where that is less than a day.
+std::optional<double> minutesOf(const job::Job& job) {
+    constexpr double kDay_min = 24 * 60;
+    std::optional<double> longest;
+    const auto end = QDateTime::fromString(QString::fromStdString(job.record->when), Qt::ISODate);
+    for (const auto& clock : job.heat.clocks) {
+        const auto start = QDateTime::fromString(QString::fromStdString(clock.started), Qt::ISODate);
+        const double minutes = static_cast<double>(start.secsTo(end)) / 60;
+        if (start.isValid() && minutes > 0 && minutes < kDay_min) longest = std::max(longest.value_or(0), minutes);
+    }
+    return longest;
 }
 
 } // namespace
@@ -50,6 +66,7 @@ std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, 
     e.peak_N = r.peakForce_N;
     e.friction = r.friction;
     if (r.riseAcross_mm) e.rise_um = *r.riseAcross_mm * 1000;
+    e.minutes = minutesOf(job);
     e.document = document;
     return e;
 }

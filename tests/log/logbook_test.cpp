@@ -285,6 +285,18 @@ TEST(LogEntry, OfAClosedJob) {
     EXPECT_FALSE(log::entryOf(demoJob("seamer-turret-upper"), demoLibrary(), "{}")); // not closed
 }
 
+TEST(LogEntry, TakesTheTimeFromTheFirstClockToTheRecord) {
+    auto job = demoJob("exhaust-fan-carrier");
+    job.record->when = "2026-11-20T14:05:00";
+    job.heat.clocks.clear();
+    EXPECT_FALSE(log::entryOf(job, demoLibrary(), "{}")->minutes); // no clock ran
+    job.heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
+                       {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
+    EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 45, 1e-9);
+    job.heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
+    EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 10, 1e-9);
+}
+
 TEST(LogEntry, AsJsonAndBackAndAsCsv) {
     auto e = press(4);
     e.notes = "two lines\nand a \"word\", with commas";
