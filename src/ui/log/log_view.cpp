@@ -108,37 +108,47 @@ QWidget* LogView::buildFilter() {
 void LogView::open(log::Keeper& keeper, const words::Display& display, const QString& like) {
     m_keeper = &keeper;
     m_display = display;
-    m_search->setText(like);
-    refresh();
+    m_there = true;
+    m_message->hide();
+    count();
+    if (m_search->text() != like)
+        m_search->setText(like); // finds
+    else
+        refresh();
     m_search->setFocus();
     m_search->selectAll();
 }
 
-void LogView::refresh() {
-    if (!m_keeper) return;
-    const auto date = [](const QLineEdit* edit) {
-        const auto day = QDate::fromString(edit->text().trimmed(), Qt::ISODate);
-        return day.isValid() ? day.toString(Qt::ISODate).toStdString() : std::string();
-    };
-    log::Query wanted;
-    wanted.text = m_search->text().toStdString();
-    wanted.verdict = m_verdict->currentData().toString().toStdString();
-    wanted.from = date(m_from);
-    wanted.to = date(m_to);
-    m_found.clear();
+void LogView::away(const Problem& problem) {
+    m_there = false;
+    m_keeper->hangUp();
+    m_message->setText(tr("The logbook is not there: %1. What is recorded meanwhile waits here and is delivered later.")
+                           .arg(q(words::say(problem))));
+    m_message->show();
+}
+
+/// Over all presses, once when it is opened.
+void LogView::count() {
     const auto book = m_keeper->book();
-    auto found = book ? (*book)->find(wanted) : tl::unexpected(book.error());
     const auto figures = book ? (*book)->statistics() : tl::unexpected(book.error());
-    const bool there = found && figures;
-    m_message->setVisible(!there);
-    if (!there) {
-        m_message->setText(
-            tr("The logbook is not there: %1 What is recorded meanwhile waits here and is delivered later.")
-                .arg(q(words::say(found ? figures.error() : found.error())) + ". "));
-        m_keeper->hangUp();
-    } else {
-        m_found = std::move(*found);
-        m_charts->show(*figures);
+    figures ? m_charts->show(*figures) : away(figures.error());
+}
+
+void LogView::refresh() {
+    m_found.clear();
+    if (m_there) {
+        const auto date = [](const QLineEdit* edit) {
+            const auto day = QDate::fromString(edit->text().trimmed(), Qt::ISODate);
+            return day.isValid() ? day.toString(Qt::ISODate).toStdString() : std::string();
+        };
+        log::Query wanted;
+        wanted.text = m_search->text().toStdString();
+        wanted.verdict = m_verdict->currentData().toString().toStdString();
+        wanted.from = date(m_from);
+        wanted.to = date(m_to);
+        const auto book = m_keeper->book();
+        auto found = book ? (*book)->find(wanted) : tl::unexpected(book.error());
+        found ? m_found.swap(*found) : away(found.error());
     }
     fill();
 }

@@ -37,10 +37,13 @@ protected:
 private:
     QWidget* buildFilter();
     void refresh();
+    void count();
+    void away(const Problem& problem);
     void fill();
     void askFile();
 
     log::Keeper* m_keeper = nullptr;
+    bool m_there = false; ///< the logbook answered last time; a server that is away is not called for every key
     words::Display m_display;
     std::vector<log::Entry> m_found;
     QLineEdit* m_search;
