@@ -21,8 +21,8 @@ Result<double> reach(const Row& row, const char* which) {
 
 Result<double> playLost_mm(const Pair& pair, double shaft_K, double housing_K) {
     const auto one = reach(pair.first, "first"), two = reach(pair.second, "second");
-    if (!one) return one;
-    if (!two) return two;
+    if (!one) return tl::unexpected(one.error());
+    if (!two) return tl::unexpected(two.error());
     const double growth = pair.alphaShaft_perK * shaft_K - pair.alphaHousing_perK * housing_K;
     return growth * (*one + *two + (pair.pointsInside ? pair.apart_mm : -pair.apart_mm));
 }

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace arbor::closing {
 
@@ -23,9 +24,8 @@ int between(int a, int b, int count) {
 } // namespace
 
 std::vector<int> order(int count, Pattern pattern) {
-    std::vector<int> out;
-    for (int i = 0; i < count; ++i)
-        out.push_back(i);
+    std::vector<int> out(static_cast<std::size_t>(count));
+    std::iota(out.begin(), out.end(), 0);
     if (pattern != Pattern::Star) return out;
     std::vector<int> left = out;
     out = {0};
