@@ -63,4 +63,9 @@ Result<InstrumentLine> parseInstrumentLine(std::string_view line) {
     return temp ? InstrumentLine{Temperature{(*v)[0]}} : InstrumentLine{Dial{(*v)[0]}};
 }
 
+Result<InstrumentLine> readInstrumentLine(const QString& line) {
+    const auto text = line.toStdString();
+    return parseInstrumentLine(std::string_view(text));
+}
+
 } // namespace arbor::device

@@ -3,6 +3,7 @@
 #include "core/base/result.h"
 #include "core/trace/trace.h"
 
+#include <QString>
 #include <string_view>
 #include <variant>
 
@@ -24,5 +25,8 @@ using InstrumentLine = std::variant<std::monostate, trace::Sample, Temperature, 
 
 /// @errors Malformed with the line, NotFinite, OutOfRange (travel beyond 5 m, force beyond 100 MN, -273 to 2000 degC)
 Result<InstrumentLine> parseInstrumentLine(std::string_view line);
+
+/// The same of a line as it comes from the client.
+Result<InstrumentLine> readInstrumentLine(const QString& line);
 
 } // namespace arbor::device

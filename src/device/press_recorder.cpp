@@ -76,8 +76,7 @@ void PressRecorder::zero() {
 }
 
 void PressRecorder::take(const QString& line) {
-    const auto bytes = line.toUtf8();
-    const auto said = parseInstrumentLine({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    const auto said = readInstrumentLine(line);
     if (!said) {
         ++m_bad;
         m_lastBad = line;

@@ -85,6 +85,17 @@ QString textQuery(const Query& wanted, bool server) {
     return out.join(server ? " & " : " ");
 }
 
+QDate dayOf(const std::string& text) {
+    return QDate::fromString(q(text), Qt::ISODate);
+}
+
+/// A row of family, count, mean, least, most.
+Statistics::Spread spreadIn(const QSqlQuery& row) {
+    return {row.value(0).toString().toStdString(),
+            row.value(1).toInt(),
+            {row.value(3).toDouble(), row.value(2).toDouble(), row.value(4).toDouble()}};
+}
+
 tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) {
     return refuse(code, "logbook", error.databaseText().trimmed().toStdString(), error.driverText().toStdString());
 }
@@ -139,40 +150,44 @@ Result<void> Logbook::run(const char* statement) {
     return {};
 }
 
-/// Step by step, each in a transaction of its own; two benches that come at once take turns.
+Result<std::size_t> Logbook::version() const {
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    if (!query.exec("SELECT max(version) FROM log_version")) return failed(ProblemCode::Unreadable, query.lastError());
+    return query.next() ? static_cast<std::size_t>(query.value(0).toInt()) : 0;
+}
+
+/// From the version that is there to the one of this program. The transaction around it is the caller's.
+Result<void> Logbook::bringUpToDate() {
+    if (m_server)
+        if (auto ok = run("SELECT pg_advisory_xact_lock(20261126)"); !ok) return ok;
+    if (auto ok = run("CREATE TABLE IF NOT EXISTS log_version (version INTEGER NOT NULL)"); !ok) return ok;
+    const auto there = version();
+    if (!there) return tl::unexpected(there.error());
+    const auto& all = migrations();
+    if (*there > all.size())
+        return refuse(ProblemCode::OutOfRange, "logbook", std::to_string(*there),
+                      "version " + std::to_string(all.size()) + " or older");
+    for (auto v = *there; v < all.size(); ++v)
+        for (const char* statement : m_server ? all[v].postgres : all[v].sqlite)
+            if (auto ok = run(statement); !ok) return ok;
+    if (auto ok = run("DELETE FROM log_version"); !ok) return ok;
+    return run(("INSERT INTO log_version VALUES (" + std::to_string(all.size()) + ")").c_str());
+}
+
+/// All or nothing; two benches that come at once take turns.
 Result<void> Logbook::migrate() {
     if (!m_server)
         for (const char* pragma : {"PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL"})
             if (auto ok = run(pragma); !ok) return ok;
+    return inTransaction([this] { return bringUpToDate(); });
+}
+
+Result<void> Logbook::inTransaction(const std::function<Result<void>()>& work) {
     if (auto ok = run(m_server ? "BEGIN" : "BEGIN IMMEDIATE"); !ok) return ok;
-    const auto undo = [this](Problem problem) -> Result<void> {
+    if (auto ok = work(); !ok) {
         static_cast<void>(run("ROLLBACK"));
-        return tl::unexpected(std::move(problem));
-    };
-    if (m_server)
-        if (auto ok = run("SELECT pg_advisory_xact_lock(20261126)"); !ok) return undo(ok.error());
-    if (auto ok = run("CREATE TABLE IF NOT EXISTS log_version (version INTEGER NOT NULL)"); !ok)
-        return undo(ok.error());
-    std::size_t version = 0;
-    {
-        QSqlQuery query(QSqlDatabase::database(m_name, false));
-        if (!query.exec("SELECT max(version) FROM log_version"))
-            return undo(failed(ProblemCode::Unreadable, query.lastError()).value());
-        if (query.next()) version = static_cast<std::size_t>(query.value(0).toInt());
+        return ok;
     }
-    const auto& all = migrations();
-    if (version > all.size())
-        return undo({ProblemCode::OutOfRange,
-                     "logbook",
-                     std::to_string(version),
-                     "version " + std::to_string(all.size()) + " or older",
-                     {}});
-    for (; version < all.size(); ++version)
-        for (const char* statement : m_server ? all[version].postgres : all[version].sqlite)
-            if (auto ok = run(statement); !ok) return undo(ok.error());
-    if (auto ok = run("DELETE FROM log_version"); !ok) return undo(ok.error());
-    const auto mark = "INSERT INTO log_version VALUES (" + std::to_string(version) + ")";
-    if (auto ok = run(mark.c_str()); !ok) return undo(ok.error());
     return run("COMMIT");
 }
 
@@ -214,13 +229,11 @@ Result<void> Logbook::write(const Entry& entry) {
 }
 
 Result<void> Logbook::write(const std::vector<Entry>& entries) {
-    if (auto ok = run(m_server ? "BEGIN" : "BEGIN IMMEDIATE"); !ok) return ok;
-    for (const auto& entry : entries)
-        if (auto ok = insert(entry); !ok) {
-            static_cast<void>(run("ROLLBACK"));
-            return ok;
-        }
-    return run("COMMIT");
+    return inTransaction([&]() -> Result<void> {
+        for (const auto& entry : entries)
+            if (auto ok = insert(entry); !ok) return ok;
+        return {};
+    });
 }
 
 Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
@@ -240,9 +253,11 @@ Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
         where << "(verdict = ? OR press_verdict = ?)";
         values.insert(values.end(), 2, q(wanted.verdict));
     }
-    if (!wanted.from.empty()) ask("done_at >= ?", q(wanted.from));
-    if (!wanted.to.empty())
-        ask("done_at < ?", QDate::fromString(q(wanted.to), Qt::ISODate).addDays(1).toString(Qt::ISODate));
+    for (const auto& [name, day] : {std::pair{"from", wanted.from}, {"to", wanted.to}})
+        if (!day.empty() && !dayOf(day).isValid())
+            return refuse(ProblemCode::Malformed, name, day, "a date: 2026-01-31");
+    if (!wanted.from.empty()) ask("done_at >= ?", dayOf(wanted.from).toString(Qt::ISODate));
+    if (!wanted.to.empty()) ask("done_at < ?", dayOf(wanted.to).addDays(1).toString(Qt::ISODate));
     QSqlQuery query(QSqlDatabase::database(m_name, false));
     query.setForwardOnly(true);
     const bool joined = !m_server && !textQuery(wanted, false).isEmpty();
@@ -278,31 +293,22 @@ Result<Statistics> Logbook::statistics() const {
             use(query);
         return {};
     };
-    const auto name = [](const QSqlQuery& row) { return row.value(0).toString().toStdString(); };
     auto ok =
         each("SELECT family, count(*), avg(peak_n / expected_n), min(peak_n / expected_n), max(peak_n / expected_n) "
              "FROM press WHERE peak_n > 0 AND expected_n > 0 GROUP BY family ORDER BY family",
-             [&](const QSqlQuery& row) {
-                 out.force.push_back({name(row),
-                                      row.value(1).toInt(),
-                                      {row.value(3).toDouble(), row.value(2).toDouble(), row.value(4).toDouble()}});
-             });
+             [&](const QSqlQuery& row) { out.force.push_back(spreadIn(row)); });
     if (ok)
         ok = each("SELECT title, count(*), sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) AS bad "
                   "FROM press GROUP BY title HAVING sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) > 1 "
                   "ORDER BY bad DESC, title LIMIT 20",
                   [&](const QSqlQuery& row) {
-                      out.repeats.push_back({name(row), row.value(1).toInt(), row.value(2).toInt()});
+                      out.repeats.push_back(
+                          {row.value(0).toString().toStdString(), row.value(1).toInt(), row.value(2).toInt()});
                   });
     if (ok)
         ok = each("SELECT family, count(*), avg(minutes), min(minutes), max(minutes) FROM press WHERE minutes > 0 "
                   "GROUP BY family ORDER BY family",
-                  [&](const QSqlQuery& row) {
-                      out.minutes.push_back(
-                          {name(row),
-                           row.value(1).toInt(),
-                           {row.value(3).toDouble(), row.value(2).toDouble(), row.value(4).toDouble()}});
-                  });
+                  [&](const QSqlQuery& row) { out.minutes.push_back(spreadIn(row)); });
     if (!ok) return tl::unexpected(ok.error());
     return out;
 }

@@ -4,6 +4,7 @@
 #include "log/entry.h"
 
 #include <QString>
+#include <functional>
 #include <memory>
 #include <vector>
 
@@ -56,7 +57,7 @@ public:
     /// Writes a press once: one that is there already stays as it is. @errors Unwritable
     Result<void> write(const Entry& entry);
     Result<void> write(const std::vector<Entry>& entries); ///< all or none
-    /// Latest first, without their documents. @errors Unreadable
+    /// Latest first, without their documents. @errors Malformed (from, to), Unreadable
     Result<std::vector<Entry>> find(const Query& query) const;
     /// The whole job of a press. @errors UnknownName, Unreadable
     Result<std::string> document(const std::string& id) const;
@@ -65,7 +66,10 @@ public:
 
 private:
     Logbook(const QString& name, bool server);
+    Result<std::size_t> version() const;
     Result<void> migrate();
+    Result<void> bringUpToDate();
+    Result<void> inTransaction(const std::function<Result<void>()>& work);
     Result<void> run(const char* statement);
     Result<void> insert(const Entry& entry);
 

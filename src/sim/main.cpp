@@ -25,12 +25,21 @@ struct GaugeOptions {
     int every_ms = 0;
 };
 
-struct PressOptions {
+/// Where an instrument's lines go out.
+struct LineOptions {
+    unsigned short port = 0;
+    bool terminal = false;
+};
+
+void describeLine(CLI::App& app, LineOptions& o) {
+    app.add_option("--port", o.port, "to listen on; 0: any");
+    app.add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+}
+
+struct PressOptions : LineOptions {
     arbor::sim::PressInstrument::Options press;
     std::string fault = "none";
     int rate = 1000;
-    unsigned short port = 0;
-    bool terminal = false;
     bool goAtOnce = false;
 };
 
@@ -65,15 +74,12 @@ void describe(CLI::App& app, PressOptions& o) {
     press->add_option("--noise", stroke.noise_N, "of the force, one sigma [N]");
     press->add_option("--rate", o.rate, "readings a second")->check(CLI::Range(1, 5000));
     press->add_option("--seed", o.press.seed, "of everything that scatters");
-    press->add_option("--port", o.port, "to listen on; 0: any");
-    press->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+    describeLine(*press, o);
     press->add_flag("--go", o.goAtOnce, "work the ram at once");
 }
 
-struct ThermometerOptions {
+struct ThermometerOptions : LineOptions {
     arbor::sim::Thermometer::Options probe;
-    unsigned short port = 0;
-    bool terminal = false;
 };
 
 void describe(CLI::App& app, ThermometerOptions& o) {
@@ -85,14 +91,11 @@ void describe(CLI::App& app, ThermometerOptions& o) {
     probe->add_option("--noise", o.probe.noise_K, "one sigma [K]")->check(CLI::NonNegativeNumber);
     probe->add_option("--every", o.probe.every_ms, "milliseconds")->check(CLI::PositiveNumber);
     probe->add_option("--seed", o.probe.seed, "of the noise");
-    probe->add_option("--port", o.port, "to listen on; 0: any");
-    probe->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+    describeLine(*probe, o);
 }
 
-struct IndicatorOptions {
+struct IndicatorOptions : LineOptions {
     arbor::sim::Indicator::Options dial;
-    unsigned short port = 0;
-    bool terminal = false;
 };
 
 void describe(CLI::App& app, IndicatorOptions& o) {
@@ -105,8 +108,7 @@ void describe(CLI::App& app, IndicatorOptions& o) {
     dial->add_option("--noise", o.dial.noise_um, "one sigma [um]")->check(CLI::NonNegativeNumber);
     dial->add_option("--places", o.dial.places, "once round")->check(CLI::Range(3, 12));
     dial->add_option("--seed", o.dial.seed, "of the noise");
-    dial->add_option("--port", o.port, "to listen on; 0: any");
-    dial->add_flag("--terminal", o.terminal, "speak over a pseudo-terminal as well");
+    describeLine(*dial, o);
 }
 
 void describe(CLI::App& app, GaugeOptions& o) {
@@ -159,12 +161,12 @@ int runGauge(const GaugeOptions& o) {
 }
 
 /// Opens what was asked for and says on standard output where it is.
-bool openPort(arbor::sim::LinePort& port, unsigned short number, bool terminal) {
-    QStringList where{port.listen(number)};
-    if (terminal && !where.front().isEmpty()) where << port.openTerminal();
+bool openPort(arbor::sim::LinePort& port, const LineOptions& o) {
+    QStringList where{port.listen(o.port)};
+    if (o.terminal && !where.front().isEmpty()) where << port.openTerminal();
     for (const auto& one : where) {
         if (one.isEmpty()) {
-            failed(QStringLiteral("port %1: %2").arg(number).arg(port.error()));
+            failed(QStringLiteral("port %1: %2").arg(o.port).arg(port.error()));
             return false;
         }
         std::printf("%s\n", qPrintable(one));
@@ -175,14 +177,14 @@ bool openPort(arbor::sim::LinePort& port, unsigned short number, bool terminal) 
 
 int runThermometer(const ThermometerOptions& o) {
     arbor::sim::LinePort port;
-    if (!openPort(port, o.port, o.terminal)) return 2;
+    if (!openPort(port, o)) return 2;
     const arbor::sim::Thermometer probe(port, o.probe);
     return QCoreApplication::exec();
 }
 
 int runIndicator(const IndicatorOptions& o) {
     arbor::sim::LinePort port;
-    if (!openPort(port, o.port, o.terminal)) return 2;
+    if (!openPort(port, o)) return 2;
     arbor::sim::Indicator dial(port, o.dial);
     QSocketNotifier keyboard(0, QSocketNotifier::Read);
     onEnter(keyboard, [&] { dial.push(); });
@@ -191,7 +193,7 @@ int runIndicator(const IndicatorOptions& o) {
 
 int runPress(PressOptions o) {
     arbor::sim::LinePort port;
-    if (!openPort(port, o.port, o.terminal)) return 2;
+    if (!openPort(port, o)) return 2;
     o.press.fault = kFaultNames.at(o.fault);
     o.press.stroke.every_s = 1.0 / o.rate;
     arbor::sim::PressInstrument press(port, o.press);

@@ -60,6 +60,26 @@ TEST(LogCommand, TakesInFindsAndPrints) {
     EXPECT_THAT(r.out, HasSubstr("7 presses\n"));
 }
 
+TEST(LogCommand, WhatIsNoDateIsNamedInsteadOfFindingNothing) {
+    const TemporaryShop shop;
+    ASSERT_EQ(run({"log", shop.folder(), "--import", shop.file("past_presses.json")}).exit, 0);
+    for (const char* option : {"--from", "--to"})
+        for (const char* day : {"last week", "2025-13-01", "31.01.2025"}) {
+            const auto r = run({"log", shop.folder(), option, day});
+            EXPECT_EQ(r.exit, 2) << option << " " << day;
+            EXPECT_THAT(r.err, HasSubstr(std::string(option).substr(2) + ": “" + day));
+            EXPECT_THAT(r.err, HasSubstr("2026-01-31"));
+            EXPECT_EQ(r.out, "");
+        }
+}
+
+TEST(LogCommand, AnotherOutputThanAskedIsRefused) {
+    const TemporaryShop shop;
+    EXPECT_EQ(run({"log", shop.folder(), "--csv", "--json"}).exit, 2);
+    EXPECT_EQ(run({"log", shop.folder(), "--most", "a few"}).exit, 2);
+    EXPECT_EQ(run({"log"}).exit, 2);
+}
+
 TEST(LogCommand, WhatIsNoLogbookOrNoListIsNamed) {
     const TemporaryShop shop;
     EXPECT_EQ(run({"log", "the blue one"}).exit, 2);

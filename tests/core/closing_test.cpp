@@ -97,15 +97,15 @@ TEST(RunIn, RisesSettlesOrGetsTooHot) {
 TEST(SeatProof, AsksForTheRetainingRingWhereThereIsAGroove) {
     auto job = demoJob("seamer-turret-upper");
     const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
-    const auto wanted = plan::checksOf(job, plan);
+    const auto wanted = plan::checksOf(plan);
     EXPECT_TRUE(wanted.contains(SeatCheck::GrooveAllRound));
     EXPECT_TRUE(wanted.contains(SeatCheck::Turns));
     EXPECT_TRUE(says(plan.proof, Finding::CheckMissing));
     EXPECT_TRUE(says(plan.proof, Finding::RingNotProbed));
     const auto cup = demoJob("conveyor-tail-drum");
     const auto drum = plan::planJob(cup, demoLibrary(), std::nullopt);
-    EXPECT_FALSE(plan::checksOf(cup, drum).contains(SeatCheck::GrooveAllRound));
-    EXPECT_FALSE(plan::checksOf(cup, drum).contains(SeatCheck::InnerStays)); // a cup has none
+    EXPECT_FALSE(plan::checksOf(drum).contains(SeatCheck::GrooveAllRound));
+    EXPECT_FALSE(plan::checksOf(drum).contains(SeatCheck::InnerStays)); // a cup has none
 }
 
 TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
@@ -119,7 +119,7 @@ TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
             job.proof.probed.insert(next->hour);
         ASSERT_LT(looks, 30);
     }
-    EXPECT_EQ(looks, static_cast<int>(plan::checksOf(job, again()).size()) + plan::kProbes);
+    EXPECT_EQ(looks, static_cast<int>(plan::checksOf(again()).size()) + plan::kProbes);
     EXPECT_TRUE(again().proof.empty());
     job.proof.checks[SeatCheck::RingSide] = false;
     EXPECT_EQ(worst(again().proof), Severity::Stop);

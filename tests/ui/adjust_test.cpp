@@ -82,6 +82,43 @@ TEST_F(Adjust, ASpacerHasTorquesInPlaceOfSlots) {
     EXPECT_NEAR(*session().plan().adjust->play_mm, 0.1 - session().plan().adjust->clamped->both_mm(), 1e-9);
 }
 
+TEST_F(Adjust, TheHabitsOwnPartOfATurnMovesItsBar) {
+    const auto bars = [&] { return find<ui::SchoolBars>("schoolBars")->accessibleDescription(); };
+    EXPECT_TRUE(bars().contains("Tight, back off part of a turn: 190.0…230.0")); // a sixth of 1.5, less what comes back
+    type("adjPart", "0.1");
+    EXPECT_TRUE(bars().contains("Tight, back off part of a turn: 90.0…130.0"));
+    type("adjPart", "2");
+    EXPECT_NEAR(saved().adjust.partOfATurn, 0.1, 1e-12);
+    EXPECT_TRUE(find<QLabel>("adjPartUnderstood")->text().contains("0.01 to 1"));
+}
+
+TEST_F(Adjust, ADryNutClampsLess) {
+    open("labeller-pulley");
+    session().edit("plain", [](job::Job& j) { j.adjust = {}; });
+    window->jobView()->go(Station::Adjust);
+    type("adjTorque", "120");
+    EXPECT_NEAR(session().plan().adjust->clamped->force_N, 25000, 1); // 120 / (0.2 x 0.024)
+    type("adjFactor", "0.25");
+    EXPECT_NEAR(session().plan().adjust->clamped->force_N, 20000, 1);
+    type("adjFactor", "");
+    EXPECT_NEAR(saved().adjust.nutFactor, 0.25, 1e-12); // nothing is no factor
+}
+
+TEST_F(Adjust, RollingTorqueAgainstWhatIsWanted) {
+    type("adjPull", "20");
+    type("adjRadius", "55");
+    EXPECT_NEAR(*session().plan().adjust->rolling_Nm, 1.1, 1e-12);
+    type("adjRolling", "0.2 0.9");
+    EXPECT_EQ(*saved().adjust.torque_Nm_wanted, (Limits{0.2, 0.9}));
+    EXPECT_EQ(session().plan().marks.at(Station::Adjust), plan::Mark::Stop);
+    type("adjRolling", "0.9 0.2");
+    EXPECT_EQ(*job().adjust.torque_Nm_wanted, (Limits{0.2, 0.9}));
+    type("adjRolling", "");
+    EXPECT_FALSE(job().adjust.torque_Nm_wanted);
+    type("adjPull", "");
+    EXPECT_FALSE(job().adjust.pull_N);
+}
+
 TEST_F(Adjust, NothingToSetGoesOn) {
     open("seamer-turret-upper");
     window->jobView()->go(Station::Adjust);
@@ -161,6 +198,27 @@ TEST_F(Closing, TheTighteningListIsSaidReadAndLocked) {
     QTest::mouseClick(find<QPushButton>("fastenerLocked0"), Qt::LeftButton);
     EXPECT_TRUE(job().closing.fasteners[0].locked);
     EXPECT_NE(session().plan().marks.at(Station::Close), plan::Mark::Stop);
+}
+
+TEST_F(Closing, ALineIsTakenOffAndComesBack) {
+    type("fastenerAdd", "Shaft nut 180 pin");
+    type("fastenerAdd", "Plate screws 4 x 25 star");
+    QTest::mouseClick(find<QPushButton>("fastenerRemove0"), Qt::LeftButton);
+    ASSERT_EQ(job().closing.fasteners.size(), 1u);
+    EXPECT_EQ(job().closing.fasteners[0].name, "Plate screws");
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job().closing.fasteners.size(), 2u);
+}
+
+TEST_F(Closing, InInchesTorqueIsPoundsAndFeet) {
+    session().edit("inch", [](job::Job& j) { j.units = job::Units::Inch; });
+    type("fastenerAdd", "Shaft nut 100");
+    EXPECT_NEAR(job().closing.fasteners[0].torque_Nm, 135.58, 0.01);
+    type("fastenerRead0", "110");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return job().closing.fasteners[0].read_Nm.has_value(); }, kPatience_ms));
+    EXPECT_TRUE(slipSays("Shaft nut: 110 lbf·ft"));
+    type("runIn", "15 104"); // 40 degrees C
+    EXPECT_NEAR(job().closing.runIn.readings[0].temp_C, 40, 1e-9);
 }
 
 TEST_F(Closing, WhatIsNoFastenerIsRefusedAndStays) {

@@ -87,6 +87,45 @@ TEST_F(Log, IsWrittenOutAsTableAndWhole) {
     EXPECT_EQ(log()->exportTo("/no/such/folder/x.csv").error().code, ProblemCode::Unwritable);
 }
 
+TEST_F(Log, PastPressesNarrowTheNextPrediction) {
+    open("seamer-turret-upper");
+    const auto width = [&] {
+        const auto& e = session().plan().pressing->expected.end_N;
+        return (e.most - e.least) / e.likely;
+    };
+    const double byTheBook = width();
+    const auto book = log::Logbook::open("sqlite:" + QString::fromStdString(shop.file("logbook.sqlite"))).value();
+    for (int i = 0; i < 6; ++i) {
+        log::Entry e;
+        e.id = "A-" + std::to_string(i);
+        e.when = "2026-10-0" + std::to_string(i + 1) + "T10:00:00";
+        e.pressVerdict = "home";
+        e.friction = 0.100 + 0.001 * i;
+        e.seatMaterial = job().housing.material;
+        e.lubricant = "light_oil";
+        ASSERT_TRUE(book->write(e));
+    }
+    open("seamer-turret-upper");
+    EXPECT_LT(width(), 0.95 * byTheBook);
+    auto bad = log::Entry{};
+    bad.id = "A-bad";
+    bad.when = "2026-10-09T10:00:00";
+    bad.pressVerdict = "galling";
+    bad.friction = 0.3;
+    bad.seatMaterial = job().housing.material;
+    bad.lubricant = "light_oil";
+    const double learned = width();
+    ASSERT_TRUE(book->write(bad));
+    open("seamer-turret-upper");
+    EXPECT_NEAR(width(), learned, 1e-12); // never from a bad one
+}
+
+TEST_F(Log, LookingMakesNoLogbook) {
+    open("seamer-turret-upper");
+    EXPECT_FALSE(QFile::exists(QString::fromStdString(shop.file("logbook.sqlite"))));
+    EXPECT_FALSE(QFile::exists(QString::fromStdString(shop.file("logbook-waiting.sqlite"))));
+}
+
 TEST_F(Log, ALogbookThatIsNotThereCostsNothing) {
     // Somebody's notes where the logbook should be.
     shop.write("logbook.sqlite", std::string(200, 'n'));

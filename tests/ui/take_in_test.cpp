@@ -70,6 +70,26 @@ TEST_F(TakeIn, ItsTraceComesAlongUnderAFreeName) {
     EXPECT_EQ(session().measuredTrace()->size(), 4u);
 }
 
+TEST_F(TakeIn, APathInTheirFileLeadsNowhereElse) {
+    open("seamer-turret-upper");
+    const auto name = io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job.traceFile;
+    other.write("outside.csv", "t_s,travel_mm,force_N\n0,0,0\n1,1,100\n2,2,200\n3,3,300\n");
+    window->lookAtJob(theirs("exhaust-fan-carrier.arbor.json", name, "traces/../outside.csv"));
+    QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
+    EXPECT_EQ(job().traceFile, "traces/outside.csv"); // beside the other traces, by its name alone
+    EXPECT_FALSE(QFile::exists(QString::fromStdString(shop.file("outside.csv"))));
+}
+
+TEST_F(TakeIn, ATraceThatIsNotThereIsSaidAndNothingIsAdded) {
+    open("seamer-turret-upper");
+    const auto name = io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job.traceFile;
+    const int before = jobsHere();
+    window->lookAtJob(theirs("exhaust-fan-carrier.arbor.json", name, "traces/gone.csv"));
+    QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
+    EXPECT_TRUE(window->troubleText().contains("traces/gone.csv"));
+    EXPECT_EQ(jobsHere(), before);
+}
+
 TEST_F(TakeIn, WhatIsNoJobIsNamedAndNothingHappens) {
     open("seamer-turret-upper");
     other.write("no.arbor.json", "{\"format\": 1");

@@ -38,7 +38,7 @@ bool hasSeal(const Plan& plan) {
 
 } // namespace
 
-std::set<SeatCheck> checksOf(const job::Job&, const Plan& plan) {
+std::set<SeatCheck> checksOf(const Plan& plan) {
     std::set<SeatCheck> out;
     if (!plan.arrangement) return out;
     if (plan.arrangement->housing.groove)
@@ -56,7 +56,7 @@ double greatestDrag_Nm(double pitchDia_mm, bool sealed) {
 }
 
 std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan) {
-    const auto wanted = checksOf(job, plan);
+    const auto wanted = checksOf(plan);
     for (const auto check : wanted)
         if (!job.proof.checks.contains(check)) return NextLook{check, 0};
     if (!wanted.contains(SeatCheck::GrooveAllRound)) return std::nullopt;
@@ -75,7 +75,7 @@ AdviceList proofOf(const job::Job& job, const Plan& plan) {
     const auto say = [&](Finding id, Severity severity, double value, double limit, std::string subject) {
         out.push_back({id, severity, value, limit, std::move(subject), "HB3.8"});
     };
-    const auto wanted = checksOf(job, plan);
+    const auto wanted = checksOf(plan);
     for (const auto check : wanted) {
         const auto looked = proof.checks.find(check);
         if (looked == proof.checks.end())

@@ -19,7 +19,7 @@ inline constexpr int kProbes = 12;
 
 /// Which looks this seat needs beside depth and tilt: those of a retaining ring where there is a groove, of an inner
 /// ring where the bearing is whole, of a seal where there is one.
-std::set<job::SeatCheck> checksOf(const job::Job& job, const Plan& plan);
+std::set<job::SeatCheck> checksOf(const Plan& plan);
 
 /// What is missing of them and what is bad; the drag against what a bearing of this size takes.
 AdviceList proofOf(const job::Job& job, const Plan& plan);

@@ -176,6 +176,7 @@ void AdjustPage::addNut() {
             });
         },
         [this] { return QString::number(static_cast<int>(m_session->job().adjust.school)); });
+    addNumber("adjPart", tr("Part of a turn"), &job::Adjust::partOfATurn, {0.01, 1}, tr("of that habit"));
     m_sheet->addField(
         "adjPitch", tr("Pitch"),
         [this](const QString& text) -> EntrySheet::Understood {
@@ -226,6 +227,7 @@ void AdjustPage::addSpacer() {
     const double unit = d.torqueTyped_Nm(1);
     addNumber("adjTorque", tr("Full torque"), &job::Adjust::torque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
     addNumber("adjHand", tr("Play found at"), &job::Adjust::handTorque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
+    addNumber("adjFactor", tr("Nut factor"), &job::Adjust::nutFactor, {0.05, 0.5}, tr("oiled 0.2"));
 }
 
 void AdjustPage::addWork() {

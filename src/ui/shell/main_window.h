@@ -1,9 +1,7 @@
 #pragma once
 
-#include "log/keeper.h"
-#include "ui/session/job_session.h"
+#include "ui/session/shop.h"
 
-#include <QDir>
 #include <QMainWindow>
 #include <QSettings>
 #include <memory>
@@ -51,6 +49,17 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    /// In the order of the stack.
+    enum Place {
+        kShelfPlace,
+        kJobPlace,
+        kArrangementPlace,
+        kRackPlace,
+        kPracticePlace,
+        kFrictionPlace,
+        kLogPlace,
+        kTakeInPlace
+    };
     void buildHeader(QWidget* header);
     void buildActions();
     void buildJobActions(QMenu* menu);
@@ -58,7 +67,7 @@ private:
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
     void newJobLike(const QString& path);
-    void openNewJob(io::JobDocument document, const QString& likeId);
+    void openAdded(const Result<QString>& file);
     void showCalculator();
     void showShelf();
     void showArrangement();
@@ -68,9 +77,6 @@ private:
     void showLog();
     void chooseJobToTakeIn();
     void takeIn();
-    QString bringTrace(const QDir& from, const QString& trace) const;
-    void keepRecord();
-    void learnFromLog(plan::Library& library);
     bool rackIsWhole();
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
@@ -86,10 +92,7 @@ private:
     void fillRecent(QMenu* menu);
 
     Surroundings m_around;
-    std::shared_ptr<const plan::Library> m_library;
-    QString m_folder;
-    std::unique_ptr<log::Keeper> m_keeper; ///< of the folder's presses
-    QString m_rackTrouble;                 ///< stays in sight while the folder has no usable rack
+    Shop m_shop;
     std::unique_ptr<JobSession> m_session;
     QStackedWidget* m_places;
     ShelfView* m_shelf;

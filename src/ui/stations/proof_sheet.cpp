@@ -146,7 +146,7 @@ void ProofSheet::weigh() {
 void ProofSheet::refresh() {
     if (!m_session) return;
     const auto& proof = m_session->job().proof;
-    const auto wanted = plan::checksOf(m_session->job(), m_session->plan());
+    const auto wanted = plan::checksOf(m_session->plan());
     for (const auto& [check, button] : m_checks) {
         const auto seen = proof.checks.find(check);
         const bool looked = seen != proof.checks.end();

@@ -93,8 +93,7 @@ QLayout* SeatPage::buildLine() {
 
 /// What the indicator sends goes where the clock stands.
 void SeatPage::hear(const QString& line) {
-    const auto bytes = line.toUtf8();
-    const auto said = device::parseInstrumentLine({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    const auto said = device::readInstrumentLine(line);
     if (!said) return emit trouble(tr("The indicator sent “%1”").arg(line.left(40)));
     const auto* dial = std::get_if<device::Dial>(&*said);
     if (!dial || !m_session || !isVisible()) return;

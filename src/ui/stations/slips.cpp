@@ -159,7 +159,7 @@ namespace {
 /// How far the looks beside depth and tilt have come; what is bad or odd of them in words.
 void addProof(SlipModel& slip, const JobSession& session) {
     const auto& proof = session.job().proof;
-    const auto wanted = plan::checksOf(session.job(), session.plan());
+    const auto wanted = plan::checksOf(session.plan());
     const auto looked = std::count_if(wanted.begin(), wanted.end(), [&](auto c) { return proof.checks.contains(c); });
     if (!wanted.empty()) slip.rows.push_back({tr("Looked at"), tr("%1 of %2").arg(looked).arg(wanted.size())});
     if (wanted.contains(job::SeatCheck::GrooveAllRound))

@@ -226,8 +226,7 @@ void WarmPage::addThermometer() {
 /// One reading every few seconds is enough to see how it cools.
 void WarmPage::hear(const QString& line) {
     constexpr double kApart_s = 5;
-    const auto bytes = line.toUtf8();
-    const auto said = device::parseInstrumentLine({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    const auto said = device::readInstrumentLine(line);
     const auto* temp = said ? std::get_if<device::Temperature>(&*said) : nullptr;
     if (!temp || !m_session || warmState(*m_session).phase != WarmPhase::Carried) return;
     const auto& seen = m_session->job().heat.readings;

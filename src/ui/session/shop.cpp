@@ -1,0 +1,111 @@
+#include "ui/session/shop.h"
+
+#include "io/library_files.h"
+#include "io/text_file.h"
+#include "log/records.h"
+
+#include <QFileInfo>
+#include <set>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr std::size_t kLearnFrom = 2000; // presses, the latest
+
+} // namespace
+
+Shop::Shop(QString logbook) : m_logbook(std::move(logbook)) {}
+
+Result<void> Shop::open(const QString& folder) {
+    auto library = io::loadLibrary(folder.toStdString());
+    m_rackTrouble = library ? std::nullopt : std::optional(library.error());
+    if (!library) library = io::loadTables();
+    if (!library) return tl::unexpected(library.error());
+    m_folder = QDir(folder);
+    m_keeper =
+        std::make_unique<log::Keeper>(m_logbook.isEmpty() ? "sqlite:" + m_folder.filePath("logbook.sqlite") : m_logbook,
+                                      m_folder.filePath("logbook-waiting.sqlite"));
+    learnFromLog(*library);
+    m_library = std::make_shared<const plan::Library>(std::move(*library));
+    return {};
+}
+
+/// Presses of the logbook teach as the closed jobs of the folder do; those that are both count once.
+void Shop::learnFromLog(plan::Library& library) {
+    // Looking must not make one.
+    if (m_logbook.isEmpty() && !QFileInfo::exists(m_folder.filePath("logbook.sqlite"))) return;
+    const auto book = m_keeper->book();
+    if (!book) return;
+    log::Query good;
+    good.verdict = plan::name(trace::Verdict::Home);
+    good.most = kLearnFrom;
+    auto found = (*book)->find(good);
+    if (!found) return;
+    std::set<std::string> known;
+    for (const auto& record : library.records)
+        known.insert(record.when);
+    for (auto& record : log::recordsOf(*found))
+        if (!known.contains(record.when)) library.records.push_back(std::move(record));
+}
+
+bool Shop::rackIsWhole() const {
+    return !m_rackTrouble || !QFileInfo::exists(m_folder.filePath("rack.csv"));
+}
+
+Result<void> Shop::saveTools(const std::vector<catalog::Tool>& tools) {
+    if (auto saved = io::saveTools(m_folder.path().toStdString(), tools); !saved) return saved;
+    auto library = std::make_shared<plan::Library>(*m_library);
+    library->rack.tools = tools;
+    m_library = std::move(library);
+    return {};
+}
+
+Result<QString> Shop::addJob(io::JobDocument document, const QString& likeId) {
+    QString name, file;
+    for (int number = 1; file.isEmpty() || QFileInfo::exists(file); ++number) {
+        name = QStringLiteral("%1-%2").arg(likeId).arg(number);
+        file = m_folder.filePath(name + ".arbor.json");
+    }
+    document.job.id = name.toStdString();
+    if (auto saved = io::saveJob(file.toStdString(), document); !saved) return tl::unexpected(saved.error());
+    return file;
+}
+
+std::optional<job::Job> Shop::jobNumbered(const std::string& id) const {
+    for (const auto& entry : io::listJobs(m_folder.path().toStdString()))
+        if (entry.document && entry.document->job.id == id) return entry.document->job;
+    return std::nullopt;
+}
+
+/// Only its name is taken: a path in somebody else's file leads nowhere else in this folder.
+Result<QString> Shop::bringTrace(const QString& trace, const QDir& from) const {
+    const QFileInfo source(from.filePath(trace));
+    m_folder.mkpath("traces");
+    auto name = "traces/" + source.fileName();
+    for (int n = 2; QFileInfo::exists(m_folder.filePath(name)); ++n)
+        name = QStringLiteral("traces/%1-%2.csv").arg(source.completeBaseName()).arg(n);
+    if (!QFile::copy(source.filePath(), m_folder.filePath(name)))
+        return refuse(ProblemCode::Unreadable, "trace/file", trace.toStdString(), "the trace beside their job");
+    return name;
+}
+
+Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
+    auto& trace = document.job.traceFile;
+    if (!trace.empty()) {
+        const auto brought = bringTrace(QString::fromStdString(trace), QFileInfo(file).dir());
+        if (!brought) return tl::unexpected(brought.error());
+        trace = brought->toStdString();
+    }
+    const auto id = QString::fromStdString(document.job.id);
+    return addJob(std::move(document), id);
+}
+
+Result<void> Shop::keepRecord(const JobSession& session) {
+    const auto text = io::readText(session.path());
+    if (!text) return tl::unexpected(text.error());
+    const auto entry = log::entryOf(session.job(), *m_library, *text);
+    return entry ? m_keeper->keep(*entry) : Result<void>();
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,52 @@
+#pragma once
+
+#include "log/keeper.h"
+#include "ui/session/job_session.h"
+
+#include <QDir>
+
+namespace arbor::ui {
+
+/// A folder of jobs with its rack, the tables that ship, and the logbook of what was pressed there.
+class Shop {
+public:
+    /// @param logbook  as log::Logbook::open; empty: SQLite beside the jobs
+    explicit Shop(QString logbook = {});
+
+    /// Jobs can be read without a rack: then `rackTrouble` says what is wrong with it.
+    /// @errors those of the tables that ship
+    Result<void> open(const QString& folder);
+    bool isOpen() const { return m_library != nullptr; }
+    const QDir& folder() const { return m_folder; }
+    /// Shared: an open session points into the library it was made with.
+    const std::shared_ptr<const plan::Library>& library() const { return m_library; }
+    const std::optional<Problem>& rackTrouble() const { return m_rackTrouble; }
+    log::Keeper& keeper() { return *m_keeper; }
+
+    /// A rack that could not be read must not be written over with what little was read of it.
+    bool rackIsWhole() const;
+    /// Writes the rack beside the jobs; goes on with it. @errors Unwritable
+    Result<void> saveTools(const std::vector<catalog::Tool>& tools);
+
+    /// Writes a job under the next free number after the one it is like. @return its file @errors Unwritable
+    Result<QString> addJob(io::JobDocument document, const QString& likeId);
+    std::optional<job::Job> jobNumbered(const std::string& id) const;
+    /// Adds a job from elsewhere; its trace comes along, under a name of its own. @return its file
+    /// @errors Unreadable (its trace: nothing was added), Unwritable
+    Result<QString> takeIn(io::JobDocument document, const QString& file);
+
+    /// The job as it was just saved goes into the logbook; when that is not there it waits. @errors Unwritable
+    Result<void> keepRecord(const JobSession& session);
+
+private:
+    void learnFromLog(plan::Library& library);
+    Result<QString> bringTrace(const QString& trace, const QDir& from) const;
+
+    QString m_logbook;
+    QDir m_folder;
+    std::shared_ptr<const plan::Library> m_library;
+    std::optional<Problem> m_rackTrouble;
+    std::unique_ptr<log::Keeper> m_keeper;
+};
+
+} // namespace arbor::ui
