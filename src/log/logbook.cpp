@@ -85,6 +85,11 @@ QString textQuery(const Query& wanted, bool server) {
     return out.join(server ? " & " : " ");
 }
 
+/// For LIKE: what is typed stands for itself.
+QString literally(const std::string& text) {
+    return q(text).replace('\\', "\\\\").replace('%', "\\%").replace('_', "\\_");
+}
+
 QDate dayOf(const std::string& text) {
     return QDate::fromString(q(text), Qt::ISODate);
 }
@@ -248,7 +253,7 @@ Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
                      : "press_text MATCH ?",
             text);
     if (!wanted.bearing.empty()) ask("bearing = ?", q(wanted.bearing));
-    if (!wanted.tool.empty()) ask("(' ' || tools || ' ') LIKE ?", "% " + q(wanted.tool) + " %");
+    if (!wanted.tool.empty()) ask("(' ' || tools || ' ') LIKE ? ESCAPE '\\'", "% " + literally(wanted.tool) + " %");
     if (!wanted.verdict.empty()) {
         where << "(verdict = ? OR press_verdict = ?)";
         values.insert(values.end(), 2, q(wanted.verdict));

@@ -7,6 +7,7 @@
 #include <gtest/gtest.h>
 #include <set>
 
+using namespace arbor;
 using arbor::testing::TemporaryShop;
 
 namespace {
@@ -84,6 +85,28 @@ TEST(Program, TheReportHoldsWhatWasDone) {
         start({path(shop, "exhaust-fan-carrier.arbor.json"), "--report", "/no/such/place/r.pdf"}, shop);
     EXPECT_EQ(refused.exit, 2);
     EXPECT_TRUE(refused.err.contains("r.pdf")) << refused.err.toStdString();
+}
+
+TEST(Program, TheReportSaysWhatWasReadByHandSetAndTightened) {
+    const TemporaryShop shop;
+    auto document = io::loadJob(shop.file("conveyor-tail-drum.arbor.json")).value();
+    document.job.hand = {job::HandMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
+    document.job.closing.fasteners = {{"Plate screws", 4, 25, job::Pattern::Star, 2, 0, true, job::Locking::Tab, 24.5}};
+    document.job.closing.runIn.readings = {{15, 38}, {30, 39}, {45, 39}};
+    document.job.closing.releasedBy = "Piet Oduya";
+    document.job.proof.signedBy = "Wren Halloran";
+    document.job.proof.reason = "cup is looked at tomorrow";
+    ASSERT_TRUE(io::saveJob(shop.file("conveyor-tail-drum.arbor.json"), document));
+    const auto report = path(shop, "report.pdf");
+    ASSERT_EQ(start({path(shop, "conveyor-tail-drum.arbor.json"), "--report", report}, shop).exit, 0);
+    const auto text = pdfText(report);
+    for (const char* line :
+         {"belt wanders", "force against travel over what was expected", "Signed for", "cup is looked at tomorrow",
+          "No slot gives it", "Inner cone against Outer cone", "Face the washer by 0.035 mm", "Plate screws × 4",
+          "wanted 25.0 N·m, read 24.5 N·m", "new ones", "run-in, minute 15: 38 °C", "settled 19 K over the room",
+          "released by: Piet Oduya"})
+        EXPECT_TRUE(text.contains(line)) << line << " is missing in " << text.toStdString();
+    EXPECT_FALSE(text.contains("Not released yet"));
 }
 
 TEST(Program, RouteCardHoldsTheWholeJobInOrder) {

@@ -101,6 +101,41 @@ TEST(Nut, AgreesWithTurningItBitByBit) {
     }
 }
 
+/// Every place within a turn, worked out one by one.
+TEST(Nut, NoOtherPlaceLiesNearerToTheMiddleOfTheBand) {
+    std::mt19937 hand(17);
+    const auto pick = [&](double from, double to) { return std::uniform_real_distribution<double>(from, to)(hand); };
+    for (int i = 0; i < 300; ++i) {
+        Nut nut{pick(0.5, 3), std::uniform_int_distribution<int>(3, 12)(hand), {pick(0, 180)}};
+        if (i % 3 == 0) nut.holes_deg.push_back(pick(0, 180));
+        const double play = pick(-0.2, 0.3), ahead = pick(0, 360.0 / nut.slotCount), least = pick(-0.05, 0.1);
+        const Limits band{least, least + pick(0.005, 0.15)};
+        const auto c = chooseSlot(nut, play, ahead, band).value();
+        std::optional<double> nearest;
+        double below = -1e9, above = 1e9;
+        for (const auto& place : c.places) {
+            EXPECT_NEAR(place.play_mm, play + nut.pitch_mm * place.turn_deg / 360, 1e-12);
+            const bool inside = place.play_mm >= band.lower && place.play_mm <= band.upper;
+            const double off = std::abs(place.play_mm - band.mid());
+            if (inside && (!nearest || off < *nearest)) nearest = off;
+            if (!inside && place.play_mm < band.mid()) below = std::max(below, place.play_mm);
+            if (!inside && place.play_mm > band.mid()) above = std::min(above, place.play_mm);
+        }
+        ASSERT_EQ(c.best.has_value(), nearest.has_value());
+        if (c.best) {
+            EXPECT_NEAR(std::abs(c.places[*c.best].play_mm - band.mid()), *nearest, 1e-12);
+        }
+        if (c.tighter) {
+            EXPECT_NEAR(c.places[*c.tighter].play_mm, below, 1e-12);
+            EXPECT_NEAR(below + *c.thickenWasher_mm(), band.mid(), 1e-12); // what is added brings it to the middle
+        }
+        if (c.looser) {
+            EXPECT_NEAR(c.places[*c.looser].play_mm, above, 1e-12);
+            EXPECT_NEAR(above - *c.faceWasher_mm(), band.mid(), 1e-12);
+        }
+    }
+}
+
 TEST(Nut, ACastleNutUnderLoadOnlyGoesOn) {
     EXPECT_NEAR(adjust::onToNext_deg({1.5, 6, {0}}, 20).value(), 40, 1e-9);
     EXPECT_NEAR(adjust::onToNext_deg({1.5, 6, {0}}, 0).value(), 0, 1e-9);

@@ -154,6 +154,66 @@ TEST_P(LogbookOn, FindsByWordsToolVerdictAndDate) {
     EXPECT_EQ(latest->front().when, bad.when); // the 28th
 }
 
+TEST_P(LogbookOn, WhatIsTypedStandsForItself) {
+    const auto book = open();
+    ASSERT_TRUE(book->write(press(1)));
+    auto odd = press(2);
+    odd.tools = "P30 S_1 50%";
+    ASSERT_TRUE(book->write(odd));
+    const auto byTool = [&](const char* tool) {
+        auto q = everything();
+        q.tool = tool;
+        return idsOf(book->find(q).value());
+    };
+    EXPECT_EQ(byTool("%"), (std::set<std::string>{}));
+    EXPECT_EQ(byTool("S_1"), (std::set<std::string>{odd.id}));
+    EXPECT_EQ(byTool("50%"), (std::set<std::string>{odd.id}));
+    EXPECT_EQ(byTool("S14"), (std::set<std::string>{press(1).id}));
+}
+
+TEST_P(LogbookOn, ADateThatIsNoneIsRefused) {
+    const auto book = open();
+    for (const char* day : {"2026-02-30", "yesterday", "26-1-1"}) {
+        auto q = everything();
+        q.to = day;
+        const auto found = book->find(q);
+        ASSERT_FALSE(found) << day;
+        EXPECT_EQ(found.error().field, "to");
+        EXPECT_EQ(found.error().value, day);
+    }
+}
+
+TEST_P(LogbookOn, AllOrNoneOfALot) {
+    const auto book = open();
+    const auto written = book->write({press(1), press(2), press(1)}); // one of them twice is no harm
+    ASSERT_TRUE(written);
+    EXPECT_EQ(book->size().value(), 2u);
+}
+
+TEST(Logbook, OfANewerProgramIsLeftAlone) {
+    const QTemporaryDir folder;
+    const auto connection = "sqlite:" + folder.filePath("logbook.sqlite");
+    ASSERT_TRUE(Logbook::open(connection).value()->write(press(1)));
+    QProcess python;
+    python.start("/usr/bin/python3", {"-c",
+                                      "import sqlite3,sys; c=sqlite3.connect(sys.argv[1]); "
+                                      "c.execute('UPDATE log_version SET version=99'); c.commit()",
+                                      folder.filePath("logbook.sqlite")});
+    ASSERT_TRUE(python.waitForFinished(20'000) && python.exitCode() == 0);
+    const auto refused = Logbook::open(connection);
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(refused.error().value, "99");
+}
+
+TEST(Logbook, WaitingWhereNothingCanBeWrittenIsSaid) {
+    Keeper keeper("postgresql://nobody@127.0.0.1:1/x", "/no/such/folder/waiting.sqlite");
+    const auto kept = keeper.keep(press(1));
+    ASSERT_FALSE(kept);
+    EXPECT_EQ(kept.error().code, ProblemCode::Unwritable);
+    EXPECT_EQ(kept.error().field, "/no/such/folder/waiting.sqlite");
+}
+
 TEST_P(LogbookOn, CountsWhatAShopLooksAt) {
     const auto book = open();
     for (int i = 1; i <= 10; ++i) {
@@ -327,5 +387,30 @@ TEST(JobFile, KilledAtAnyMomentTheFileIsWholeAndNothingSaidIsLost) {
         const auto job = io::loadJob(shop.jobFile());
         ASSERT_TRUE(job) << job.error().field;
         EXPECT_GE(job->job.seating.readings.size(), most);
+    }
+}
+
+TEST(Recording, KilledAtAnyMomentHasAllButItsLastTenthOfASecond) {
+    std::mt19937 hand(11);
+    for (int round = 0; round < 6; ++round) {
+        const QTemporaryDir folder;
+        QProcess writer;
+        writer.start(ARBOR_LOG_WRITER, {"record", folder.filePath("traces/one.csv")});
+        ASSERT_TRUE(writer.waitForStarted());
+        const int after = std::uniform_int_distribution<int>(1, 60)(hand);
+        std::size_t said = 0;
+        for (int lines = 0; lines < after && writer.waitForReadyRead(20'000);)
+            for (; writer.canReadLine(); ++lines)
+                said = writer.readLine().trimmed().toULongLong();
+        writer.kill();
+        writer.waitForFinished();
+        QFile file(folder.filePath("traces/one.csv.part"));
+        ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+        auto text = file.readAll();
+        text.truncate(text.lastIndexOf('\n') + 1); // a line may have been cut
+        const auto trace = trace::parseTrace(text.toStdString());
+        ASSERT_TRUE(trace) << trace.error().field;
+        EXPECT_GE(trace->size(), said);
+        EXPECT_EQ(trace->front().force_N, 0);
     }
 }

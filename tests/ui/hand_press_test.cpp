@@ -203,6 +203,16 @@ TEST_F(ShopFriction, FiveGoodOnesNarrowTheBandAndBadOnesNeverCount) {
     EXPECT_TRUE(r.says.contains("5 presses, mean 0.104"));
 }
 
+TEST_F(ShopFriction, OutsideTheBookTheBookStandsAndItIsSaid) {
+    for (int i = 0; i < 6; ++i)
+        record(i, 0.21 + 0.001 * i);
+    const auto& r = row();
+    EXPECT_EQ(r.friction.found.size(), 6u);
+    EXPECT_FALSE(r.friction.learned);
+    EXPECT_EQ(r.friction.band, r.friction.book);
+    EXPECT_TRUE(r.says.contains("outside the book"));
+}
+
 class Indicator : public WindowTest {
 protected:
     void SetUp() override {
