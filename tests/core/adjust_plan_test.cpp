@@ -124,6 +124,22 @@ TEST(AdjustPlan, TheSpacerOfThePulleyTakesItsShare) {
     EXPECT_FALSE(p.adjust->choice);
 }
 
+TEST(AdjustPlan, AMeasuredSpacerCountsWithItsLengthAndItsEnds) {
+    auto job = pulley(0.1, 120);
+    auto& readings = job.measured.spacers["spacer"];
+    for (int i = 0; i < 4; ++i)
+        readings.lengths.push_back({90.0 * i, 24.10});
+    auto p = planned(job);
+    EXPECT_NEAR(p.adjust->pair.spacerLength_mm, 24.10, 1e-9); // not the 24 of the drawing
+    EXPECT_NEAR(*p.adjust->neededSpacer_mm, 24.10 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-9);
+    const auto before = p.adjust->findings.size();
+    readings.lengths[0].value_mm += 0.03; // one side 60 µm over the other
+    readings.lengths[2].value_mm -= 0.03;
+    p = planned(job);
+    EXPECT_GE(p.adjust->findings.size(), before);
+    EXPECT_TRUE(said(p, Finding::SpacerOutOfParallel));
+}
+
 TEST(AdjustPlan, WarmthMayTakeItAll) {
     auto job = drum(0.031);
     job.adjust.shaft_K = 60;

@@ -206,7 +206,6 @@ TEST(Spacer, PlayFallsFromHandToFullTorque) {
     EXPECT_NEAR(adjust::playAt_mm(axle(), 0.12, 20, 200).value(), 0.12 - 0.9 * all, 1e-9);
     EXPECT_NEAR(adjust::playAt_mm(axle(), 0.12, 200, 200).value(), 0.12, 1e-12);
     EXPECT_NEAR(adjust::neededLength_mm(60, 0.12, 0.05), 59.93, 1e-12);
-    EXPECT_NEAR(adjust::squareGap_mm(0.0005, 50), 0.025, 1e-8);
     auto bad = axle();
     bad.spacerArea_mm2 = 0;
     EXPECT_EQ(adjust::clamp(bad, 1).error().field, "spacer_mm2");

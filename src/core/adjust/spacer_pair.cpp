@@ -44,10 +44,6 @@ double neededLength_mm(double trial_mm, double found_mm, double wanted_mm) {
     return trial_mm - (found_mm - wanted_mm);
 }
 
-double squareGap_mm(double tilt_rad, double dia_mm) {
-    return std::tan(tilt_rad) * dia_mm;
-}
-
 Result<ShimPack> packShims(double wanted_mm, std::vector<double> stock_mm, std::size_t most) {
     if (!(wanted_mm >= 0)) return refuse(ProblemCode::OutOfRange, "wanted_mm", plain(wanted_mm), "0 or more");
     if (most < 1 || most > kMostPieces)

@@ -37,10 +37,6 @@ Result<double> playAt_mm(const ClampedPair& pair, double play_mm, double measure
 /// Length the spacer needs. @source [HB4.15] trial length - (play found - play wanted)
 double neededLength_mm(double trial_mm, double found_mm, double wanted_mm);
 
-/// Gap that ends which are out of square leave across their face, closed by the clamp and then seen by the rollers.
-/// @source [HB4.15] tilt x diameter
-double squareGap_mm(double tilt_rad, double dia_mm);
-
 /// The best combination from stock.
 struct ShimPack {
     std::vector<double> shims_mm; ///< thickest first

@@ -56,6 +56,12 @@ double alphaOf(const Assembly& assembly, PartKind kind, const Library& library, 
     return otherwise;
 }
 
+const measure::SpacerState* spacerNamed(const FitPlan& fits, const std::string& label) {
+    for (const auto& spacer : fits.spacers)
+        if (spacer.label == label) return &spacer.state;
+    return nullptr;
+}
+
 std::string labelOf(const Part& part) {
     return part.label.empty() ? part.id : part.label;
 }
@@ -276,11 +282,17 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& libra
 }
 
 Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const std::optional<StripPlan>& strip,
-                                             const Library& library) {
+                                             const FitPlan* fits, const Library& library) {
     if (!strip || !strip->faults.empty()) return std::optional<AdjustPlan>{};
     auto pair = pairOf(strip->assembly, library);
     if (!pair) return std::optional<AdjustPlan>{};
-    return Planner(job.adjust, library, std::move(*pair)).plan();
+    const auto* measured = fits ? spacerNamed(*fits, pair->spacer) : nullptr;
+    if (measured && measured->length_mm > 0) pair->spacerLength_mm = measured->length_mm;
+    auto planned = Planner(job.adjust, library, std::move(*pair)).plan();
+    if (planned && measured)
+        for (const auto& advice : measured->judgement.advice())
+            (*planned)->findings.push_back(advice);
+    return planned;
 }
 
 } // namespace arbor::plan

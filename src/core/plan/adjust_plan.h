@@ -14,6 +14,8 @@
 
 namespace arbor::plan {
 
+struct FitPlan;
+
 /// Two bearings of the arrangement that are set against each other.
 struct OpposedPair {
     std::string first, second;                      ///< as the shop calls them
@@ -53,10 +55,13 @@ struct AdjustPlan {
     bool onSpacer() const { return !pair.spacer.empty(); }
 };
 
+/// A spacer that was measured counts with its measured length, and what is wrong with its ends is said here as well:
+/// the clamp closes them, and the rollers see it.
+/// @param fits  with the spacers that were measured; null: none
 /// @return nothing where the arrangement has no pair to set
 /// @errors those of the nut, the spacer and the band, with "adjust/..." as place
 /// @source [HB4.15], [HB4.16], [HB5] taper adjustment
 Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const std::optional<StripPlan>& strip,
-                                             const Library& library);
+                                             const FitPlan* fits, const Library& library);
 
 } // namespace arbor::plan

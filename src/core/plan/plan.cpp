@@ -426,7 +426,7 @@ Plan planJob(const Job& job, const Library& library, const std::optional<trace::
     fillStations(plan, job, library, measured);
     plan.proof = proofOf(job, plan);
     plan.closing = closingOf(job.closing);
-    auto adjusted = planAdjust(job, plan.strip, library);
+    auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, library);
     if (adjusted)
         plan.adjust = std::move(*adjusted);
     else if (!plan.problem)
