@@ -23,6 +23,8 @@ log::Logbook& filled() {
             e.title = "Position " + std::to_string(i % 300);
             e.bearing = std::to_string(6200 + i % 20);
             e.family = i % 3 ? "deep_groove_ball" : "taper_roller";
+            e.shape = std::string(1, static_cast<char>('A' + i % 10));
+            e.position = "line " + std::to_string(i % 40);
             e.when = "20" + std::to_string(10 + i % 16) + "-05-17T10:00:00";
             e.notes = i % 500 ? "went in straight" : "chip under the ring";
             e.tools = "P30 R05 S" + std::to_string(10 + i % 40);

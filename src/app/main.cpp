@@ -22,11 +22,9 @@
 namespace {
 
 /// Beside the stations, by the action that opens each.
-const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangement"},
-                                                 {"rack", "actionRack"},
-                                                 {"practice", "actionPractice"},
-                                                 {"friction", "actionFriction"},
-                                                 {"log", "actionLog"}};
+const std::map<std::string, const char*> kPlaces{
+    {"arrangement", "actionArrangement"}, {"rack", "actionRack"},   {"practice", "actionPractice"},
+    {"friction", "actionFriction"},       {"bands", "actionBands"}, {"log", "actionLog"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {

@@ -30,6 +30,10 @@ constexpr Name<job::Locking> kLockings[] = {{job::Locking::None, "none"},
                                             {job::Locking::Tab, "tab"},
                                             {job::Locking::Paste, "paste"}};
 
+constexpr Name<adjust::CavityFill> kFills[] = {{adjust::CavityFill::ThirdToHalf, "third_to_half"},
+                                               {adjust::CavityFill::Third, "third"},
+                                               {adjust::CavityFill::Half, "half"}};
+
 std::optional<double> maybe(const json& d, const char* key) {
     return d.contains(key) && !d.at(key).is_null() ? std::optional(d.at(key).get<double>()) : std::nullopt;
 }
@@ -74,6 +78,9 @@ job::Adjust adjustFromJson(const json& d) {
     if (d.contains("rolling_Nm")) a.torque_Nm_wanted = limitsFrom(d.at("rolling_Nm"));
     a.stock_mm = d.value("stock_mm", std::vector<double>{});
     a.cavity_cm3 = d.value("cavity_cm3", 0.0);
+    const auto grease = d.value("grease", json::object());
+    a.grease = {grease.value("name", ""), named(kFills, grease.value("cavity", "third_to_half")),
+                grease.value("g_cm3", a.grease.density_g_cm3), grease.value("stroke_g", a.grease.stroke_g)};
     return a;
 }
 
@@ -96,7 +103,12 @@ json adjustToJson(const job::Adjust& a) {
            {"housing_K", a.housing_K},
            {"radius_mm", a.radius_mm},
            {"stock_mm", a.stock_mm},
-           {"cavity_cm3", a.cavity_cm3}};
+           {"cavity_cm3", a.cavity_cm3},
+           {"grease",
+            {{"name", a.grease.name},
+             {"cavity", nameOf(kFills, a.grease.cavity)},
+             {"g_cm3", a.grease.density_g_cm3},
+             {"stroke_g", a.grease.stroke_g}}}};
     if (a.target_mm) d["target_um"] = bandJson(*a.target_mm, kUm);
     if (a.play_mm) d["play_um"] = *a.play_mm / kUm;
     if (a.pull_N) d["pull_N"] = *a.pull_N;

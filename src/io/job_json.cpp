@@ -193,6 +193,8 @@ job::Record readRecord(const json& d) {
     r.friction = optional("friction");
     r.seatMaterial = d.value("seat_material", "");
     r.lubricant = named(kLubricants, d.value("lubricant", "light_oil"));
+    r.outer_C = optional("outer_degC");
+    r.inner_C = optional("inner_degC");
     r.readings = readReadings(d.value("readings", json::array()));
     if (const auto rise = optional("rise_across_um")) r.riseAcross_mm = *rise * kUm;
     r.tilt_arcmin = optional("tilt_arcmin");
@@ -261,9 +263,34 @@ json recordJson(const job::Record& r) {
             {"friction", orNull(r.friction)},
             {"seat_material", r.seatMaterial.empty() ? json() : json(r.seatMaterial)},
             {"lubricant", r.seatMaterial.empty() ? json() : json(nameOf(kLubricants, r.lubricant))},
+            {"outer_degC", orNull(r.outer_C)},
+            {"inner_degC", orNull(r.inner_C)},
             {"readings", readingsJson(r.readings)},
             {"rise_across_um", r.riseAcross_mm ? json(*r.riseAcross_mm / kUm) : json()},
             {"tilt_arcmin", orNull(r.tilt_arcmin)}};
+}
+
+job::SeatReadings readSeatReadings(const json& d) {
+    return {named(kKinds, d.value("kind", "depth")), d.value("uncertainty_um", 10.0) * kUm,
+            readReadings(d.value("readings", json::array()))};
+}
+
+json seatReadingsJson(const job::SeatReadings& r) {
+    return {{"kind", nameOf(kKinds, r.kind)},
+            {"uncertainty_um", r.uncertainty_mm / kUm},
+            {"readings", readingsJson(r.readings)}};
+}
+
+json ringsJson(const std::map<job::SeatKey, job::RingCard>& rings) {
+    auto out = json::array();
+    for (const auto& [key, card] : rings) {
+        auto d = seatReadingsJson(card.readings);
+        d["outer"] = key.first;
+        d["inner"] = key.second;
+        d["home_mm"] = orNull(card.home_mm);
+        out.push_back(std::move(d));
+    }
+    return out;
 }
 
 json stationsJson(const std::set<job::Station>& done) {
@@ -347,10 +374,11 @@ Result<job::Job> jobFromJson(const json& d) {
     job.heat = heatFromJson(d.value("heat", json::object()));
     job.traceFile = d.value("trace", json::object()).value("file", "");
     job.hand = handFromJson(d.value("hand", json::object()));
-    const auto s = d.value("seat_readings", json::object());
-    job.seating.kind = named(kKinds, s.value("kind", "depth"));
-    job.seating.uncertainty_mm = s.value("uncertainty_um", 10.0) * kUm;
-    job.seating.readings = readReadings(s.value("readings", json::array()));
+    job.seating = readSeatReadings(d.value("seat_readings", json::object()));
+    for (const auto& ring : d.value("ring_readings", json::array()))
+        job.rings[{ring.at("outer"), ring.at("inner")}] = {
+            readSeatReadings(ring),
+            ring.contains("home_mm") ? std::optional(ring.at("home_mm").get<double>()) : std::nullopt};
     job.proof = proofFromJson(d.value("seat_proof", json::object()));
     job.adjust = adjustFromJson(d.value("adjust", json::object()));
     job.closing = closingFromJson(d.value("closing", json::object()));
@@ -399,10 +427,8 @@ json jobToJson(const job::Job& job) {
            {"heat", nullptr},
            {"trace", nullptr},
            {"hand", nullptr},
-           {"seat_readings",
-            {{"kind", nameOf(kKinds, job.seating.kind)},
-             {"uncertainty_um", job.seating.uncertainty_mm / kUm},
-             {"readings", readingsJson(job.seating.readings)}}},
+           {"seat_readings", seatReadingsJson(job.seating)},
+           {"ring_readings", nullptr},
            {"seat_proof", nullptr},
            {"adjust", nullptr},
            {"closing", nullptr},
@@ -429,6 +455,7 @@ json jobToJson(const job::Job& job) {
                       {"roughness_rz_um", job.shaft->rz_mm / kUm}};
     if (!job.traceFile.empty()) d["trace"] = {{"file", job.traceFile}};
     if (job.hand != job::HandPress{}) d["hand"] = handToJson(job.hand);
+    if (!job.rings.empty()) d["ring_readings"] = ringsJson(job.rings);
     if (job.proof != job::SeatProof{}) d["seat_proof"] = proofToJson(job.proof);
     if (job.adjust != job::Adjust{}) d["adjust"] = adjustToJson(job.adjust);
     if (job.closing != job::Closing{}) d["closing"] = closingToJson(job.closing);

@@ -6,6 +6,7 @@
 #include "io/text_file.h"
 
 #include <QDir>
+#include <QFileInfo>
 #include <QStandardPaths>
 #include <algorithm>
 #include <numbers>
@@ -117,6 +118,20 @@ Result<void> saveTools(const std::string& folder, const std::vector<catalog::Too
     return writeText(path, head + catalog::writeTools(tools));
 }
 
+Result<std::vector<adjust::PlayBand>> loadOwnBands(const std::string& folder) {
+    const auto path = folder + "/end_play.json";
+    if (!QFileInfo::exists(QString::fromStdString(path))) return std::vector<adjust::PlayBand>{};
+    auto bands = loadWith(path, adjust::parsePlayBands);
+    if (bands)
+        for (auto& band : *bands)
+            band.own = true;
+    return bands;
+}
+
+Result<void> saveOwnBands(const std::string& folder, const std::vector<adjust::PlayBand>& bands) {
+    return writeText(folder + "/end_play.json", adjust::playBandsText(bands));
+}
+
 Result<plan::Library> loadTables() {
     auto library = loadShippedLibrary();
     if (!library) return library;
@@ -131,6 +146,9 @@ Result<plan::Library> loadLibrary(const std::string& folder) {
     auto rack = loadRack(folder);
     if (!rack) return tl::unexpected(rack.error());
     library->rack = std::move(*rack);
+    const auto bands = loadOwnBands(folder);
+    if (!bands) return tl::unexpected(bands.error());
+    library->endPlay.insert(library->endPlay.end(), bands->begin(), bands->end());
     for (const auto& entry : listJobs(folder))
         if (entry.document && entry.document->job.record) library->records.push_back(*entry.document->job.record);
     return library;

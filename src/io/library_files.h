@@ -15,6 +15,11 @@ Result<catalog::Rack> loadRack(const std::string& folder);
 /// Writes the tools back to `rack.csv`. @errors Unwritable
 Result<void> saveTools(const std::string& folder, const std::vector<catalog::Tool>& tools);
 
+/// Reads and writes `end_play.json` of a shop's folder: its own bands of end play. None are there: none are read.
+/// @errors those of the file; Unwritable
+Result<std::vector<adjust::PlayBand>> loadOwnBands(const std::string& folder);
+Result<void> saveOwnBands(const std::string& folder, const std::vector<adjust::PlayBand>& bands);
+
 /// Where the user's own bearings lie, one or more CSV files in the format of the catalogue: brisk-arbor/bearings in
 /// the XDG data folder.
 std::string ownBearingsFolder();
@@ -22,7 +27,8 @@ std::string ownBearingsFolder();
 /// Shipped tables and the user's own bearings. @errors those of the own files; Duplicate for a known designation
 Result<plan::Library> loadTables();
 
-/// Those, the rack of the shop that keeps its jobs in `folder`, and the records of the jobs it has closed.
+/// Those, the rack and the end play of the shop that keeps its jobs in `folder`, and the records of the jobs it has
+/// closed.
 Result<plan::Library> loadLibrary(const std::string& folder);
 
 /// @param press  whose gauge it was read off, where it was; null: not known

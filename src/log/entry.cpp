@@ -48,6 +48,8 @@ std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, 
     e.id = job.id + "@" + r.when;
     e.jobId = job.id;
     e.title = job.title;
+    e.position = job.intake.position;
+    if (job.arrangement) e.shape = job.arrangement->shape;
     e.customer = job.customer;
     e.bearing = r.bearing;
     if (const auto* bearing = catalog::findBearing(library.bearings, r.bearing))
@@ -66,6 +68,8 @@ std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, 
     e.peak_N = r.peakForce_N;
     e.friction = r.friction;
     if (r.riseAcross_mm) e.rise_um = *r.riseAcross_mm * 1000;
+    e.outer_C = r.outer_C;
+    e.inner_C = r.inner_C;
     e.minutes = minutesOf(job);
     e.document = document;
     return e;

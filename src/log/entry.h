@@ -12,6 +12,8 @@ struct Entry {
     std::string id; ///< the same wherever it is delivered: job and time of its record
     std::string jobId;
     std::string title;
+    std::string position; ///< on the machine, as it was said at Intake
+    std::string shape;    ///< of the work, "A" to "J"; empty: not said
     std::string customer;
     std::string bearing;
     std::string family; ///< type of bearing, by its name in the catalogue; empty: not in the catalogue
@@ -29,6 +31,8 @@ struct Entry {
     std::optional<double> peak_N;
     std::optional<double> friction;
     std::optional<double> rise_um; ///< out of square, across the seat
+    std::optional<double> outer_C; ///< of the warm part as it went in; nothing: pressed cold
+    std::optional<double> inner_C;
     std::optional<double> minutes; ///< from the first clock to the record; nothing: no clock ran
     std::string document;          ///< the job file
 

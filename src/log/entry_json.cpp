@@ -12,6 +12,8 @@ void eachField(E& e, Text text, Number number) {
     text("id", e.id);
     text("job", e.jobId);
     text("title", e.title);
+    text("position", e.position);
+    text("shape", e.shape);
     text("customer", e.customer);
     text("bearing", e.bearing);
     text("family", e.family);
@@ -29,6 +31,8 @@ void eachField(E& e, Text text, Number number) {
     number("peak_N", e.peak_N);
     number("friction", e.friction);
     number("rise_um", e.rise_um);
+    number("outer_degC", e.outer_C);
+    number("inner_degC", e.inner_C);
     number("minutes", e.minutes);
 }
 
@@ -57,9 +61,15 @@ Result<Entry> entryFromJson(const nlohmann::json& d) {
     try {
         Entry e;
         eachField(
-            e, [&](const char* name, std::string& text) { text = d.at(name).get<std::string>(); },
+            e,
+            [&](const char* name, std::string& text) {
+                // What an older program did not write is empty.
+                const bool later = &text == &e.position || &text == &e.shape;
+                if (!later || d.contains(name)) text = d.at(name).get<std::string>();
+            },
             [&](const char* name, std::optional<double>& number) {
-                if (!d.at(name).is_null()) number = d.at(name).get<double>();
+                const bool later = &number == &e.outer_C || &number == &e.inner_C;
+                if ((!later || d.contains(name)) && !d.at(name).is_null()) number = d.at(name).get<double>();
             });
         e.document = d.at("document").get<std::string>();
         return e;

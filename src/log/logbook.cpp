@@ -19,19 +19,20 @@ constexpr int kBusy_ms = 10'000; // another bench is writing
 
 /// The columns in the order of the insert and of what is read back.
 constexpr const char* kColumns =
-    "id, job_id, title, customer, bearing, family, bore, who, done_at, notes, tools, verdict, "
+    "id, job_id, title, position, shape, customer, bearing, family, bore, who, done_at, notes, tools, verdict, "
     "press_verdict, seat_material, lubricant, interference_um, expected_n, peak_n, "
-    "friction, rise_um, minutes";
-constexpr int kColumnCount = 21;
+    "friction, rise_um, outer_degc, inner_degc, minutes";
+constexpr int kColumnCount = 25;
 /// So SQLite begins with its index of words.
 constexpr const char* kWithWords = "press_text JOIN press ON press.rowid = press_text.rowid";
 
 template <class E, class Text, class Number>
 void eachField(E& e, Text text, Number number) {
-    for (auto* t : {&e.id, &e.jobId, &e.title, &e.customer, &e.bearing, &e.family, &e.bore, &e.who, &e.when, &e.notes,
-                    &e.tools, &e.verdict, &e.pressVerdict, &e.seatMaterial, &e.lubricant})
+    for (auto* t : {&e.id, &e.jobId, &e.title, &e.position, &e.shape, &e.customer, &e.bearing, &e.family, &e.bore,
+                    &e.who, &e.when, &e.notes, &e.tools, &e.verdict, &e.pressVerdict, &e.seatMaterial, &e.lubricant})
         text(*t);
-    for (auto* n : {&e.interference_um, &e.expected_N, &e.peak_N, &e.friction, &e.rise_um, &e.minutes})
+    for (auto* n :
+         {&e.interference_um, &e.expected_N, &e.peak_N, &e.friction, &e.rise_um, &e.outer_C, &e.inner_C, &e.minutes})
         number(*n);
 }
 
@@ -54,8 +55,8 @@ Entry entryIn(const QSqlQuery& row) {
 /// What a free search looks through.
 QString wordsOf(const Entry& e) {
     QStringList all;
-    for (const auto& text : {e.jobId, e.title, e.customer, e.bearing, e.family, e.bore, e.who, e.notes, e.tools,
-                             e.verdict, e.pressVerdict, e.seatMaterial})
+    for (const auto& text : {e.jobId, e.title, e.position, e.customer, e.bearing, e.family, e.bore, e.who, e.notes,
+                             e.tools, e.verdict, e.pressVerdict, e.seatMaterial})
         all << q(text);
     return all.join(' ');
 }
@@ -94,7 +95,7 @@ QDate dayOf(const std::string& text) {
     return QDate::fromString(q(text), Qt::ISODate);
 }
 
-/// A row of family, count, mean, least, most.
+/// A row of shape, count, mean, least, most.
 Statistics::Spread spreadIn(const QSqlQuery& row) {
     return {row.value(0).toString().toStdString(),
             row.value(1).toInt(),
@@ -299,8 +300,8 @@ Result<Statistics> Logbook::statistics() const {
         return {};
     };
     auto ok =
-        each("SELECT family, count(*), avg(peak_n / expected_n), min(peak_n / expected_n), max(peak_n / expected_n) "
-             "FROM press WHERE peak_n > 0 AND expected_n > 0 GROUP BY family ORDER BY family",
+        each("SELECT shape, count(*), avg(peak_n / expected_n), min(peak_n / expected_n), max(peak_n / expected_n) "
+             "FROM press WHERE peak_n > 0 AND expected_n > 0 GROUP BY shape ORDER BY shape",
              [&](const QSqlQuery& row) { out.force.push_back(spreadIn(row)); });
     if (ok)
         ok = each("SELECT title, count(*), sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) AS bad "
@@ -311,8 +312,8 @@ Result<Statistics> Logbook::statistics() const {
                           {row.value(0).toString().toStdString(), row.value(1).toInt(), row.value(2).toInt()});
                   });
     if (ok)
-        ok = each("SELECT family, count(*), avg(minutes), min(minutes), max(minutes) FROM press WHERE minutes > 0 "
-                  "GROUP BY family ORDER BY family",
+        ok = each("SELECT shape, count(*), avg(minutes), min(minutes), max(minutes) FROM press WHERE minutes > 0 "
+                  "GROUP BY shape ORDER BY shape",
                   [&](const QSqlQuery& row) { out.minutes.push_back(spreadIn(row)); });
     if (!ok) return tl::unexpected(ok.error());
     return out;

@@ -26,9 +26,9 @@ struct Query {
 
 /// What a shop would look at.
 struct Statistics {
-    /// Of one type of bearing, least, mean and most.
+    /// Of one shape of work, least, mean and most.
     struct Spread {
-        std::string family;
+        std::string shape; ///< "A" to "J"; empty: not said
         int presses = 0;
         Range range;
     };

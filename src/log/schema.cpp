@@ -22,6 +22,17 @@ constexpr const char* kForce = "CREATE INDEX press_force ON press (family, expec
 constexpr const char* kMinutes = "CREATE INDEX press_minutes ON press (family, minutes)";
 constexpr const char* kRepeats = "CREATE INDEX press_title ON press (title, verdict)";
 
+// Version 2: where on the machine, which shape of work, how warm. What was there keeps its place and is found as
+// before.
+constexpr const char* kPosition = "ALTER TABLE press ADD COLUMN position TEXT NOT NULL DEFAULT ''";
+constexpr const char* kShape = "ALTER TABLE press ADD COLUMN shape TEXT NOT NULL DEFAULT ''";
+constexpr const char* kOuter = "ALTER TABLE press ADD COLUMN outer_degc DOUBLE PRECISION";
+constexpr const char* kInner = "ALTER TABLE press ADD COLUMN inner_degc DOUBLE PRECISION";
+constexpr const char* kDropForce = "DROP INDEX press_force";
+constexpr const char* kDropMinutes = "DROP INDEX press_minutes";
+constexpr const char* kForceByShape = "CREATE INDEX press_force ON press (shape, expected_n, peak_n)";
+constexpr const char* kMinutesByShape = "CREATE INDEX press_minutes ON press (shape, minutes)";
+
 } // namespace
 
 const std::vector<Migration>& migrations() {
@@ -30,7 +41,9 @@ const std::vector<Migration>& migrations() {
           "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
          {kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE TABLE press_text (id TEXT PRIMARY KEY REFERENCES press (id), words TSVECTOR NOT NULL)",
-          "CREATE INDEX press_text_words ON press_text USING GIN (words)"}}};
+          "CREATE INDEX press_text_words ON press_text USING GIN (words)"}},
+        {{kPosition, kShape, kOuter, kInner, kDropForce, kDropMinutes, kForceByShape, kMinutesByShape},
+         {kPosition, kShape, kOuter, kInner, kDropForce, kDropMinutes, kForceByShape, kMinutesByShape}}};
     return all;
 }
 

@@ -86,6 +86,12 @@ Said sayProof(const Advice& a, const Display& d) {
     case Finding::DragHigh:
         return {"It turns hard",
                 d.torque(a.value).text() + "; one of its size takes up to " + d.torque(a.limit).text()};
+    case Finding::OtherRingOff:
+        return {a.subject + (a.severity == Severity::Stop ? ": not as it should be" : ": home is not proven"),
+                "its readings say why: choose it above the clock"};
+    case Finding::OtherRingNotRead:
+        return {fmt::format("{}: {:.0f} of {:.0f} readings", a.subject, a.value, a.limit),
+                "it was pressed as well: choose it above the clock"};
     case Finding::SignedFor:
         return {"Signed for", a.subject};
     default:

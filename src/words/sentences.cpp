@@ -349,6 +349,7 @@ std::string sourceName(const std::string& key) {
                                                           {"VDI2230-1", "VDI 2230-1"},
                                                           {"BEAM", "beam and plate theory"},
                                                           {"HB3.8", "practice"},
+                                                          {"HB3.9", "practice"},
                                                           {"HB3.11", "practice"},
                                                           {"HB4.15", "pitch, contact angle, clamp"},
                                                           {"HB4.16", "free volume of the section"},

@@ -143,6 +143,14 @@ std::string methodName(Method method) {
     return {};
 }
 
+std::string shapeName(const std::string& shape) {
+    constexpr const char* kNames[] = {
+        "one-shouldered bore", "bore, by draw bolt", "two cups in a hub", "pair on a spacer", "light roller",
+        "bearing and collar",  "carrier plate",      "adjustable hub",    "shaft in a tube",  "seals and caps"};
+    if (shape.size() != 1 || shape[0] < 'A' || shape[0] > 'J') return shape;
+    return shape + " · " + kNames[shape[0] - 'A'];
+}
+
 std::string rustName(route::Rust rust) {
     switch (rust) {
     case route::Rust::None:

@@ -11,6 +11,8 @@ namespace arbor::words {
 
 std::string methodName(route::Method method);
 std::string rustName(route::Rust rust);
+/// "C · two cups in a hub" @param shape  "A" to "J"; another stays as it is
+std::string shapeName(const std::string& shape);
 
 /// What a method does for this ring and why it applies, or why not.
 Said say(const route::Removal& removal, const plan::TightRing& ring, const arrangement::Assembly& assembly,

@@ -175,3 +175,45 @@ TEST(AdjustPlan, EverySchoolHasItsStepsAndItsPlay) {
     EXPECT_EQ(words::adjustSteps(*planned(pulley(0.1, 1)).adjust, adjust::School::Indicator, words::Display()).size(),
               5u);
 }
+
+TEST(AdjustPlan, GreaseIsWeighedAsItIsSaid) {
+    auto job = drum(0.045);
+    job.adjust.cavity_cm3 = 30; // 15 beside each
+    const auto grams = [&] {
+        const auto p = planned(job);
+        return std::pair(p.adjust->grease[0].least_g, p.adjust->grease[0].most_g);
+    };
+    const auto [least, most] = grams();
+    EXPECT_NEAR(most - least, 0.9 * (15.0 / 2 - 15.0 / 3), 1e-9);
+    job.adjust.grease.density_g_cm3 = 1.8;
+    EXPECT_NEAR(grams().first, 2 * least, 1e-9);
+    job.adjust.grease.cavity = adjust::CavityFill::Half;
+    EXPECT_NEAR(grams().first, 2 * most, 1e-9);
+    job.adjust.grease.density_g_cm3 = 0;
+    EXPECT_EQ(planned(job).problem->field, "adjust/grease/g_cm3");
+    job.adjust.grease = {};
+    job.adjust.grease.stroke_g = -1;
+    EXPECT_EQ(planned(job).problem->field, "adjust/grease/stroke_g");
+}
+
+TEST(PlayBand, TheShopsOwnRowsGoFirstAsFarAsTheyReach) {
+    auto bands = demoLibrary().endPlay;
+    bands.push_back({"general", "general", 45, {0.01, 0.02}, true});
+    bands.push_back({"general", "general", 35, {0.03, 0.04}, true});
+    bands.push_back({"wet", "under water", 40, {0.05, 0.06}, true});
+    EXPECT_EQ(adjust::bandOf(bands, "general", 30)->play_mm.lower, 0.03); // the smallest that holds it
+    EXPECT_EQ(adjust::bandOf(bands, "general", 40)->play_mm.lower, 0.01);
+    EXPECT_FALSE(adjust::bandOf(bands, "general", 46)->own); // beyond them, those that ship
+    EXPECT_EQ(adjust::bandOf(bands, "wet", 90)->play_mm.upper, 0.06);
+    EXPECT_EQ(adjust::bandOf(bands, "dry", 40), nullptr);
+}
+
+TEST(PlayBand, OwnRowsAreWrittenAndReadBack) {
+    const std::vector<adjust::PlayBand> bands{{"general", "ships", 50, {0, 0.05}, false},
+                                              {"wet", "under \"water\"", 40, {-0.05, 0.06}, true}};
+    const auto again = adjust::parsePlayBands(adjust::playBandsText(bands)).value();
+    ASSERT_EQ(again.size(), 1u); // what ships is not written
+    EXPECT_EQ(again[0].name, "under \"water\"");
+    EXPECT_NEAR(again[0].play_mm.lower, -0.05, 1e-12);
+    EXPECT_EQ(again[0].upTo_mm, 40);
+}

@@ -264,3 +264,18 @@ TEST(Grease, WhatIsLeftOfTheTubeIsFilled) {
 TEST(RollingTorque, IsPullTimesRadius) {
     EXPECT_NEAR(adjust::rollingTorque_Nm(30, 40), 1.2, 1e-12);
 }
+
+TEST(Grease, TheCavityIsFilledAsItRuns) {
+    // 10 in the bearing and a third or a half of 12 beside it, at 0.9 g/cm3 and 1.2 g a stroke.
+    adjust::Grease grease;
+    const auto both = adjust::fillOf(10, 12, grease);
+    EXPECT_NEAR(both.least_g, 12.6, 1e-12);
+    EXPECT_NEAR(both.most_g, 14.4, 1e-12);
+    EXPECT_NEAR(both.leastStrokes, 10.5, 1e-12);
+    grease.cavity = adjust::CavityFill::Third;
+    EXPECT_NEAR(adjust::fillOf(10, 12, grease).most_g, 12.6, 1e-12);
+    grease.cavity = adjust::CavityFill::Half;
+    EXPECT_NEAR(adjust::fillOf(10, 12, grease).least_g, 14.4, 1e-12);
+    grease.stroke_g = 0; // no pump
+    EXPECT_EQ(adjust::fillOf(10, 12, grease).mostStrokes, 0);
+}

@@ -64,6 +64,24 @@ TEST(JobFile, ReadsArrangementIntakeAndStrip) {
     EXPECT_EQ(job.strip.methods.at("brg"), route::Method::Collet);
 }
 
+TEST(JobFile, ReadsOtherRingsGreaseAndShape) {
+    const auto job = io::loadJob(kClosing)->job;
+    const auto& card = job.rings.at({"housing", "seal"});
+    EXPECT_EQ(card.readings.kind, seat::ReadingKind::Feeler);
+    EXPECT_NEAR(card.readings.uncertainty_mm, 0.015, 1e-12);
+    EXPECT_EQ(card.home_mm, 2.5);
+    EXPECT_EQ(card.readings.readings.at(1), (seat::Reading{120, 2.75}));
+    EXPECT_EQ(job.adjust.grease, (adjust::Grease{"lithium, soft", adjust::CavityFill::Half, 0.92, 1.4}));
+    EXPECT_EQ(io::loadJob(kWithArrangement)->job.arrangement->shape, "C");
+    const auto record = io::loadJob(kFixture)->job.record.value();
+    EXPECT_EQ(record.outer_C, 92.5);
+    EXPECT_EQ(record.inner_C, -18);
+    auto text = io::readText(kWithArrangement).value();
+    const auto refused = io::parseJob(replaced(text, "\"shape\": \"C\"", "\"shape\": \"K\""));
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().field.find("shape"), std::string::npos);
+}
+
 TEST(JobFile, ReadsWhatWasMeasured) {
     const auto job = io::loadJob(kMeasured)->job;
     EXPECT_EQ(job.bearing.bore->deviation_mm.upper, 0.004);

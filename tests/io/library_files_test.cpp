@@ -131,3 +131,21 @@ TEST(PlanJson, GivesOnlyTheStationsAsked) {
     EXPECT_EQ(d["seat"]["residuals_um"].size(), 8u);
     EXPECT_EQ(d["seat"]["mark"], "done");
 }
+
+TEST(LibraryFiles, OwnBandsOfEndPlayLieBesideTheJobs) {
+    const TemporaryShop shop;
+    const auto shipped = io::loadLibrary(shop.folder())->endPlay.size();
+    auto bands = io::loadLibrary(shop.folder())->endPlay;
+    bands.push_back({"general", "general", 45, {0.01, 0.02}, true});
+    ASSERT_TRUE(io::saveOwnBands(shop.folder(), bands));
+    const auto again = io::loadLibrary(shop.folder())->endPlay;
+    ASSERT_EQ(again.size(), shipped + 1);
+    EXPECT_EQ(again.back(), bands.back());
+    shop.write("end_play.json",
+               R"({"bands": [{"use": "x", "name": "x", "up_to_mm": 0, "least_um": 0, "most_um": 1}]})");
+    const auto refused = io::loadLibrary(shop.folder());
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.error().code, ProblemCode::NotPositive);
+    EXPECT_NE(refused.error().field.find("end_play.json"), std::string::npos);
+    EXPECT_EQ(io::saveOwnBands("/no/such/folder", bands).error().code, ProblemCode::Unwritable);
+}

@@ -2,13 +2,18 @@
 // once, a server that goes away, a program that is killed.
 #include "log/entry_json.h"
 #include "log/keeper.h"
+#include "log/schema.h"
 #include "support/postgres.h"
 #include "support/shop.h"
 
 #include <QDir>
 #include <QFile>
 #include <QProcess>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
 #include <QTemporaryDir>
+#include <QUrl>
 #include <gtest/gtest.h>
 #include <random>
 #include <set>
@@ -41,6 +46,10 @@ Entry press(int number, const std::string& title = "Seamer turret · upper beari
     e.customer = "Harrow Bay Cannery";
     e.bearing = number % 2 ? "6205" : "3206";
     e.family = number % 2 ? "deep_groove_ball" : "double_row_angular_ball";
+    e.position = "turret, upper";
+    e.shape = number % 2 ? "E" : "A";
+    e.outer_C = 90.0 + number;
+    e.inner_C = 20;
     e.when = "2026-11-" + std::string(number % 28 < 9 ? "0" : "") + std::to_string(number % 28 + 1) + "T10:00:00";
     e.who = "Ilse Marden";
     e.notes = "S14 went in straight";
@@ -225,15 +234,80 @@ TEST_P(LogbookOn, CountsWhatAShopLooksAt) {
     const auto s = book->statistics();
     ASSERT_TRUE(s) << s.error().value;
     ASSERT_EQ(s->force.size(), 2u);
-    EXPECT_EQ(s->force[0].family, "deep_groove_ball"); // 1, 3, 5, 7, 9: 1.01 to 1.09
+    EXPECT_EQ(s->force[0].shape, "A"); // 2, 4, 6, 8, 10: 1.02 to 1.10
     EXPECT_EQ(s->force[0].presses, 5);
-    EXPECT_NEAR(s->force[0].range.least, 1.01, 1e-9);
-    EXPECT_NEAR(s->force[0].range.likely, 1.05, 1e-9);
-    EXPECT_NEAR(s->force[0].range.most, 1.09, 1e-9);
+    EXPECT_NEAR(s->force[0].range.least, 1.02, 1e-9);
+    EXPECT_NEAR(s->force[0].range.likely, 1.06, 1e-9);
+    EXPECT_NEAR(s->force[0].range.most, 1.10, 1e-9);
     ASSERT_EQ(s->repeats.size(), 1u);
     EXPECT_EQ(s->repeats[0].bad, 3);
     EXPECT_EQ(s->repeats[0].presses, 10);
-    EXPECT_NEAR(s->minutes[1].range.likely, 36, 1e-9); // 2, 4, 6, 8, 10
+    EXPECT_EQ(s->minutes[1].shape, "E");
+    EXPECT_NEAR(s->minutes[1].range.likely, 35, 1e-9); // 1, 3, 5, 7, 9
+}
+
+/// A logbook as the first version left it, with one press in it.
+void makeVersionOne(const QString& connection) {
+    const QUrl url(connection);
+    const bool server = connection.startsWith("postgresql:");
+    {
+        auto db = QSqlDatabase::addDatabase(server ? "QPSQL" : "QSQLITE", "old");
+        db.setHostName(url.host());
+        db.setPort(url.port());
+        db.setUserName(url.userName());
+        db.setDatabaseName(server ? url.path().mid(1) : connection.mid(7));
+        ASSERT_TRUE(db.open());
+        QSqlQuery query(db);
+        const auto& first = log::migrations().front();
+        std::vector<const char*> all = server ? first.postgres : first.sqlite;
+        all.push_back("CREATE TABLE log_version (version INTEGER NOT NULL)");
+        all.push_back("INSERT INTO log_version VALUES (1)");
+        all.push_back(
+            "INSERT INTO press VALUES ('J-9@2025', 'J-9', 'Old turret', '', '3206', '', '62 N7', 'Piet Oduya', "
+            "'2025-01-02T10:00:00', '', 'P30', 'home_and_square', 'home', '', '', 10, 1000, 1100, 0.1, 4, 40)");
+        all.push_back("INSERT INTO press_document VALUES ('J-9@2025', '{}')");
+        all.push_back(server ? "INSERT INTO press_text VALUES ('J-9@2025', to_tsvector('simple', 'Old turret'))"
+                             : "INSERT INTO press_text (rowid, words) SELECT rowid, 'Old turret' FROM press");
+        for (const char* statement : all)
+            ASSERT_TRUE(query.exec(statement)) << statement << query.lastError().text().toStdString();
+        db.close();
+    }
+    QSqlDatabase::removeDatabase("old");
+}
+
+TEST_P(LogbookOn, OfTheFirstVersionIsBroughtUpToDateAndLosesNothing) {
+    makeVersionOne(connection);
+    const auto book = open();
+    ASSERT_TRUE(book);
+    ASSERT_TRUE(book->write(press(2)));
+    log::Query wanted;
+    wanted.text = "old turret";
+    const auto found = book->find(wanted).value();
+    ASSERT_EQ(found.size(), 1u);
+    EXPECT_EQ(found[0].who, "Piet Oduya");
+    EXPECT_EQ(found[0].minutes, 40);
+    EXPECT_TRUE(found[0].shape.empty() && found[0].position.empty() && !found[0].outer_C);
+    EXPECT_EQ(book->document("J-9@2025").value(), "{}");
+    EXPECT_EQ(book->statistics()->force.size(), 2u); // shape not said, and A
+    EXPECT_EQ(open()->size().value(), 2u);           // once is enough
+}
+
+TEST_P(LogbookOn, KnowsThePlaceTheShapeAndHowWarmItWas) {
+    const auto book = open();
+    ASSERT_TRUE(book->write(press(3)));
+    auto cold = press(4);
+    cold.position = "turret, lower";
+    cold.outer_C = cold.inner_C = std::nullopt;
+    ASSERT_TRUE(book->write(cold));
+    log::Query wanted;
+    wanted.text = "turret upper lower"; // the title says upper, the place lower
+    const auto found = book->find(wanted).value();
+    ASSERT_EQ(found.size(), 1u);
+    EXPECT_EQ(found[0].position, "turret, lower");
+    EXPECT_FALSE(found[0].outer_C);
+    wanted.text = "J-3";
+    EXPECT_EQ(book->find(wanted)->at(0).outer_C, 93);
+    EXPECT_EQ(book->find(wanted)->at(0).shape, "E");
 }
 
 TEST_P(LogbookOn, TwoBenchesWriteAtOnce) {
@@ -365,6 +439,18 @@ TEST(LogEntry, AsJsonAndBackAndAsCsv) {
     const auto csv = log::toCsv({e});
     EXPECT_TRUE(csv.starts_with("id,job,title,"));
     EXPECT_NE(csv.find("\"two lines\nand a \"\"word\"\", with commas\""), std::string::npos);
+}
+
+TEST(LogEntry, OfAnOlderProgramIsTakenInAsItIs) {
+    auto d = log::toJson(press(4));
+    for (const char* later : {"position", "shape", "outer_degC", "inner_degC"})
+        d.erase(later);
+    const auto e = log::entryFromJson(nlohmann::json::parse(d.dump()));
+    ASSERT_TRUE(e) << e.error().value;
+    EXPECT_EQ(e->title, press(4).title);
+    EXPECT_TRUE(e->shape.empty() && !e->outer_C);
+    d.erase("title"); // what it always wrote is missed
+    EXPECT_FALSE(log::entryFromJson(nlohmann::json::parse(d.dump())));
 }
 
 TEST(JobFile, KilledAtAnyMomentTheFileIsWholeAndNothingSaidIsLost) {

@@ -3,7 +3,9 @@
 
 #include "ui/adjust/nut_drawing.h"
 #include "ui/adjust/school_bars.h"
+#include "ui/stations/bolt_circle.h"
 
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
@@ -240,4 +242,48 @@ TEST_F(Closing, TheRunInIsReadUntilItSettles) {
     type("releasedBy", "Piet Oduya");
     EXPECT_EQ(saved().closing.releasedBy, "Piet Oduya");
     EXPECT_FALSE(slipSays("Not released yet"));
+}
+
+TEST_F(Closing, TheRunInIsHeldAgainstItsOwnRoomAndRise) {
+    type("runInRoom", "25");
+    type("runInAllowed", "10");
+    EXPECT_EQ(saved().closing.runIn.room_C, 25);
+    EXPECT_EQ(saved().closing.runIn.allowed_K, 10);
+    type("runIn", "15 38");
+    EXPECT_TRUE(slipSays("13 K over the room, 10 allowed"));
+    EXPECT_EQ(session().plan().marks.at(Station::Close), plan::Mark::Stop);
+    type("runInAllowed", "none");
+    EXPECT_FALSE(window->troubleText().isEmpty());
+    EXPECT_EQ(job().closing.runIn.allowed_K, 10);
+    type("runInAllowed", "20");
+    EXPECT_NE(session().plan().marks.at(Station::Close), plan::Mark::Stop);
+}
+
+TEST_F(Closing, ThePatternIsDrawnInItsOrder) {
+    type("fastenerAdd", "Plate screws 6 x 25 star");
+    const auto* circle = window->findChild<ui::BoltCircle*>();
+    ASSERT_TRUE(circle);
+    EXPECT_EQ(circle->order(), (std::vector<int>{0, 3, 1, 4, 2, 5})); // the opposite, then as far from both as can be
+    EXPECT_TRUE(circle->accessibleName().contains("1 - 4 - 2 - 5 - 3 - 6"));
+    type("fastenerAdd", "Shaft nut 180");
+    EXPECT_EQ(find<QWidget>("closingSheet")->findChildren<ui::BoltCircle*>().size(), 1); // one nut has no pattern
+}
+
+TEST_F(Adjust, GreaseIsNamedAndCountedInStrokes) {
+    type("adjCavity", "30");
+    const auto grams = [&] { return session().plan().adjust->grease[0]; };
+    const double third = grams().least_g, half = grams().most_g;
+    choose("adjFill", 2);
+    EXPECT_NEAR(grams().least_g, half, 1e-9);
+    choose("adjFill", 1);
+    EXPECT_NEAR(grams().most_g, third, 1e-9);
+    type("adjGrease", "Calcium, water-proof");
+    EXPECT_EQ(saved().adjust.grease.name, "Calcium, water-proof");
+    EXPECT_TRUE(slipSays("Calcium, water-proof"));
+    const double strokes = grams().leastStrokes;
+    type("adjStroke", "0.6"); // half of what it gave
+    EXPECT_NEAR(grams().leastStrokes, 2 * strokes, 1e-9);
+    type("adjDensity", "9");
+    EXPECT_EQ(job().adjust.grease.density_g_cm3, 0.9);
+    EXPECT_FALSE(find<QLabel>("adjDensityUnderstood")->text().isEmpty());
 }

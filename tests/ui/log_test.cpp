@@ -39,8 +39,8 @@ TEST_F(Log, ARecordGoesInAndIsFoundAgain) {
     close("seamer-turret-upper");
     show();
     ASSERT_TRUE(log()->isVisible());
-    // It begins with what was done on the same bearing.
-    EXPECT_EQ(find<QLineEdit>("logSearch")->text().toStdString(), job().bearing.designation);
+    // It begins with what was done on the same place.
+    EXPECT_EQ(find<QLineEdit>("logSearch")->text().toStdString(), job().title + " " + job().intake.position);
     ASSERT_EQ(log()->found().size(), 1u);
     EXPECT_EQ(log()->found()[0].who, "Ilse Marden");
     EXPECT_EQ(find<QTableWidget>("logTable")->item(0, 1)->text(), "J-0142");
@@ -73,6 +73,56 @@ TEST_F(Log, FiltersByVerdictAndDate) {
     choose("logVerdict", 5); // not judged
     EXPECT_EQ(log()->found().size(), 2u);
     EXPECT_TRUE(find<ui::LogCharts>("logCharts")->accessibleDescription().isEmpty()); // one of each: nothing repeats
+}
+
+TEST_F(Log, OneKeyAsksForThePlaceTheMachineOrTheBearing) {
+    close("seamer-turret-upper");
+    const auto put = [&](const char* id, const char* title, const char* position, const std::string& bearing) {
+        log::Entry e;
+        e.id = id;
+        e.when = "2026-10-01T10:00:00";
+        e.title = title;
+        e.position = position;
+        e.bearing = bearing;
+        e.tools = "P30 S18";
+        e.peak_N = 1400;
+        e.expected_N = 1500;
+        e.friction = 0.104;
+        e.outer_C = 95;
+        const auto book = log::Logbook::open("sqlite:" + QString::fromStdString(shop.file("logbook.sqlite"))).value();
+        ASSERT_TRUE(book->write(e));
+    };
+    const auto bearing = job().bearing.designation;
+    put("A-1", "Seamer turret · upper bearing", "turret, upper", bearing);
+    put("A-2", "Seamer turret · lower bearing", "turret, lower", bearing);
+    put("A-3", "Labeller pulley", "idler", bearing);
+    put("A-4", "Labeller pulley", "idler", "32006");
+    show();
+    EXPECT_EQ(log()->found().size(), 2u); // this job and the one before
+    key(Qt::Key_F6);
+    EXPECT_EQ(log()->found().size(), 3u); // the whole machine
+    key(Qt::Key_F7);
+    EXPECT_EQ(log()->found().size(), 4u); // that bearing anywhere
+    key(Qt::Key_F8);
+    EXPECT_EQ(log()->found().size(), 5u);
+    key(Qt::Key_F5);
+    ASSERT_EQ(log()->found().size(), 2u);
+    auto* table = find<QTableWidget>("logTable");
+    table->setCurrentCell(1, 0);
+    const auto told = find<QLabel>("logTold")->text();
+    for (const char* part : {"setup P30 S18", "1.40 kN of 1.50 kN expected", "friction 0.104", "warm, 95 °C and 20 °C"})
+        EXPECT_TRUE(told.contains(part)) << told.toStdString();
+}
+
+TEST_F(Log, APlaceNamedDifferentlyIsFoundByItsTitle) {
+    close("seamer-turret-upper");
+    session().edit("elsewhere", [](job::Job& j) { j.intake.position = "somewhere else"; });
+    show();
+    EXPECT_EQ(find<QLineEdit>("logSearch")->text().toStdString(), job().title);
+    ASSERT_EQ(log()->found().size(), 1u);
+    EXPECT_EQ(log()->found()[0].position, "turret, upper");
+    key(Qt::Key_F5);
+    EXPECT_EQ(log()->found().size(), 1u);
 }
 
 TEST_F(Log, IsWrittenOutAsTableAndWhole) {

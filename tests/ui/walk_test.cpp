@@ -57,6 +57,25 @@ protected:
             key(Qt::Key_Return);
         }
         ASSERT_TRUE(plan.seating);
+        for (std::size_t i = 0; i < plan.rings.size(); ++i)
+            measureRing(static_cast<int>(i));
+        choose("seatRing", 0);
+        find<QWidget>("seatClock")->setFocus();
+    }
+    /// The same for a ring that was pressed besides.
+    void measureRing(int number) {
+        choose("seatRing", number + 1);
+        find<QWidget>("seatClock")->setFocus();
+        const auto ring = session().plan().rings.at(static_cast<std::size_t>(number));
+        const double depth = ring.input.kind == seat::ReadingKind::Depth ? ring.drawnDepth_mm : 0;
+        const double unit = job().units == job::Units::Inch ? 25.4 : 1;
+        for (int i = 0; i < 8; ++i) {
+            keys(QString::number(depth / unit, 'f', 5));
+            key(Qt::Key_Return);
+        }
+        EXPECT_EQ(session().plan().rings.at(static_cast<std::size_t>(number)).seating.verdict,
+                  seat::SeatVerdict::HomeAndSquare)
+            << ring.label;
     }
     void setEndPlay() {
         if (!session().plan().adjust) return;

@@ -4,15 +4,16 @@
 
 namespace arbor::adjust {
 
-Fill fillOf(double free_cm3, double cavity_cm3, double grease_g_cm3, double stroke_g) {
+Fill fillOf(double free_cm3, double cavity_cm3, const Grease& grease) {
     Fill out;
     out.bearing_cm3 = free_cm3;
     out.cavity_cm3 = cavity_cm3;
-    out.least_g = (free_cm3 + cavity_cm3 / 3) * grease_g_cm3;
-    out.most_g = (free_cm3 + cavity_cm3 / 2) * grease_g_cm3;
-    if (stroke_g > 0) {
-        out.leastStrokes = out.least_g / stroke_g;
-        out.mostStrokes = out.most_g / stroke_g;
+    const double least = grease.cavity == CavityFill::Half ? 2 : 3, most = grease.cavity == CavityFill::Third ? 3 : 2;
+    out.least_g = (free_cm3 + cavity_cm3 / least) * grease.density_g_cm3;
+    out.most_g = (free_cm3 + cavity_cm3 / most) * grease.density_g_cm3;
+    if (grease.stroke_g > 0) {
+        out.leastStrokes = out.least_g / grease.stroke_g;
+        out.mostStrokes = out.most_g / grease.stroke_g;
     }
     return out;
 }
@@ -32,7 +33,7 @@ Result<Fill> fill(const FillInput& in) {
     if (!(in.mass_kg >= 0 && steel_cm3 <= ring_cm3))
         return refuse(ProblemCode::OutOfRange, "mass_kg", plain(in.mass_kg),
                       "at most " + plain(ring_cm3 * in.steel_kg_m3 / 1e6));
-    return fillOf(ring_cm3 - steel_cm3, in.cavity_cm3, in.grease_g_cm3, in.stroke_g);
+    return fillOf(ring_cm3 - steel_cm3, in.cavity_cm3, {{}, CavityFill::ThirdToHalf, in.grease_g_cm3, in.stroke_g});
 }
 
 } // namespace arbor::adjust

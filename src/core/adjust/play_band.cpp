@@ -27,16 +27,40 @@ Result<std::vector<PlayBand>> parsePlayBands(std::string_view text) {
     }
 }
 
-const PlayBand* bandOf(const std::vector<PlayBand>& bands, const std::string& use, double bore_mm) {
+std::string playBandsText(const std::vector<PlayBand>& bands) {
+    auto rows = nlohmann::json::array();
+    for (const auto& band : bands)
+        if (band.own)
+            rows.push_back({{"use", band.use},
+                            {"name", band.name},
+                            {"up_to_mm", band.upTo_mm},
+                            {"least_um", band.play_mm.lower * 1000},
+                            {"most_um", band.play_mm.upper * 1000}});
+    return nlohmann::json{{"source", "this shop"}, {"bands", rows}}.dump(2);
+}
+
+namespace {
+
+/// The smallest row that holds a bore, else the largest.
+const PlayBand* rowOf(const std::vector<PlayBand>& bands, const std::string& use, double bore_mm, bool own) {
     const PlayBand* best = nullptr;
     for (const auto& band : bands) {
-        if (band.use != use) continue;
+        if (band.use != use || band.own != own) continue;
         const bool holds = bore_mm <= band.upTo_mm;
         if (!best || (holds ? bore_mm > best->upTo_mm || band.upTo_mm < best->upTo_mm
                             : bore_mm > best->upTo_mm && band.upTo_mm > best->upTo_mm))
             best = &band;
     }
     return best;
+}
+
+} // namespace
+
+const PlayBand* bandOf(const std::vector<PlayBand>& bands, const std::string& use, double bore_mm) {
+    const auto* own = rowOf(bands, use, bore_mm, true);
+    if (own && bore_mm <= own->upTo_mm) return own;
+    const auto* shipped = rowOf(bands, use, bore_mm, false);
+    return shipped ? shipped : own;
 }
 
 } // namespace arbor::adjust

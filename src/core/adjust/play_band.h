@@ -15,13 +15,19 @@ struct PlayBand {
     std::string name;
     double upTo_mm = 0; ///< of the larger bore
     Limits play_mm;
+    bool own = false; ///< of this shop, in place of the table that ships
+    friend bool operator==(const PlayBand&, const PlayBand&) = default;
 };
 
 /// @errors Malformed, NotPositive (up_to_mm), GeometryOrder (most_um under least_um), each with "bands/N"
 /// @source [PRACTICE]
 Result<std::vector<PlayBand>> parsePlayBands(std::string_view json);
 
-/// The row of a use for a bore; the largest where the bore is beyond the table. Null: no such use.
+/// The shop's own rows of them, as parsePlayBands reads them back (without the mark).
+std::string playBandsText(const std::vector<PlayBand>& bands);
+
+/// The row of a use for a bore; the largest where the bore is beyond the table. The shop's own rows come before those
+/// that ship. Null: no such use.
 const PlayBand* bandOf(const std::vector<PlayBand>& bands, const std::string& use, double bore_mm);
 
 } // namespace arbor::adjust

@@ -220,11 +220,14 @@ Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::strin
 
 Result<Arrangement> readArrangement(const json& d) {
     if (!d.is_object()) return refuse(ProblemCode::Malformed, "the whole file", {}, "an object");
-    if (auto known = onlyKeys(d, {"format", "version", "id", "title", "base", "parts", "pressed", "threaded"}); !known)
+    if (auto known = onlyKeys(d, {"format", "version", "id", "title", "shape", "base", "parts", "pressed", "threaded"});
+        !known)
         return tl::unexpected(known.error());
     if (d.at("format") != "arbor-arrangement")
         return refuse(ProblemCode::Malformed, "format", d.at("format").dump(), "arbor-arrangement");
-    Arrangement out{d.at("id"), d.at("title"), {}};
+    Arrangement out{d.at("id"), d.at("title"), {}, d.value("shape", "")};
+    if (out.shape.size() > 1 || (!out.shape.empty() && (out.shape[0] < 'A' || out.shape[0] > 'J')))
+        return refuse(ProblemCode::UnknownName, "shape", out.shape, "A to J");
     auto& a = out.assembly;
     for (std::size_t i = 0; i < d.at("parts").size(); ++i) {
         auto part = readPart(d.at("parts")[i], "parts/" + std::to_string(i));
@@ -313,15 +316,16 @@ std::string arrangementText(const Arrangement& a) {
     auto parts = json::array();
     for (const auto& part : a.assembly.parts)
         parts.push_back(partJson(part));
-    return json{{"format", "arbor-arrangement"},
-                {"version", 1},
-                {"id", a.id},
-                {"title", a.title},
-                {"base", a.assembly.parts.at(a.assembly.base).id},
-                {"parts", parts},
-                {"pressed", jointsJson(a.assembly.pressed)},
-                {"threaded", jointsJson(a.assembly.threaded)}}
-        .dump();
+    json d{{"format", "arbor-arrangement"},
+           {"version", 1},
+           {"id", a.id},
+           {"title", a.title},
+           {"base", a.assembly.parts.at(a.assembly.base).id},
+           {"parts", parts},
+           {"pressed", jointsJson(a.assembly.pressed)},
+           {"threaded", jointsJson(a.assembly.threaded)}};
+    if (!a.shape.empty()) d["shape"] = a.shape;
+    return d.dump();
 }
 
 } // namespace arbor::arrangement

@@ -167,11 +167,13 @@ enum class Finding {
     RunInSettled, ///< value: over the room [K]
     NotReleased,
     // proof of a seat
-    RingNotProbed, ///< value: places felt, limit: of
-    CheckMissing,  ///< subject: the check
-    CheckBad,      ///< subject: the check
-    DragHigh,      ///< value: rolling torque [N m], limit: expected at most [N m]
-    SignedFor,     ///< subject: who, and why
+    RingNotProbed,    ///< value: places felt, limit: of
+    CheckMissing,     ///< subject: the check
+    CheckBad,         ///< subject: the check
+    DragHigh,         ///< value: rolling torque [N m], limit: expected at most [N m]
+    SignedFor,        ///< subject: who, and why
+    OtherRingOff,     ///< subject: a ring pressed besides that is not home, or not square
+    OtherRingNotRead, ///< subject: a ring pressed besides, value: readings, limit: wanted
     // adjust
     PlayNotMeasured,
     PlayInBand,      ///< value: end play [mm]

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/adjust/grease.h"
 #include "core/adjust/nut.h"
 #include "core/adjust/pair.h"
 
@@ -32,6 +33,7 @@ struct Adjust {
     std::optional<Limits> torque_Nm_wanted; ///< of rolling
     std::vector<double> stock_mm;           ///< washers and shims there are
     double cavity_cm3 = 0;                  ///< beside the bearings, for the grease
+    adjust::Grease grease;
     friend bool operator==(const Adjust&, const Adjust&) = default;
 };
 

@@ -199,6 +199,14 @@ struct SeatReadings {
     seat::ReadingKind kind = seat::ReadingKind::Depth;
     double uncertainty_mm = 0.01;
     std::vector<seat::Reading> readings;
+    friend bool operator==(const SeatReadings&, const SeatReadings&) = default;
+};
+
+/// Of a ring beside the one this job is about.
+struct RingCard {
+    SeatReadings readings;
+    std::optional<double> home_mm; ///< its depth by the drawing; nothing: by the arrangement
+    friend bool operator==(const RingCard&, const RingCard&) = default;
 };
 
 /// What was done, written once when the job is closed.
@@ -218,6 +226,8 @@ struct Record {
     std::optional<double> friction = {}; ///< found from a good trace
     std::string seatMaterial = {};       ///< what it was found on
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
+    std::optional<double> outer_C = {}; ///< of the warm part as it went in; nothing: pressed cold
+    std::optional<double> inner_C = {};
     std::vector<seat::Reading> readings;
     std::optional<double> riseAcross_mm;
     std::optional<double> tilt_arcmin;
@@ -251,6 +261,7 @@ struct Job {
     std::string traceFile; ///< beside the job file; empty: none
     HandPress hand;        ///< looked at when there is no trace file
     SeatReadings seating;
+    std::map<SeatKey, RingCard> rings; ///< pressed besides, and seals
     SeatProof proof;
     Adjust adjust;
     Closing closing;

@@ -73,10 +73,9 @@ public:
     }
 
     Result<std::optional<AdjustPlan>> plan() {
-        for (auto step : {&Planner::target, &Planner::spacer, &Planner::warmth, &Planner::nut})
+        for (auto step : {&Planner::target, &Planner::spacer, &Planner::warmth, &Planner::nut, &Planner::grease})
             if (auto ok = (this->*step)(); !ok) return tl::unexpected(at(ok.error(), "adjust/" + ok.error().field));
         schools();
-        grease();
         rolling();
         judge();
         return std::optional(std::move(m_out));
@@ -166,10 +165,16 @@ private:
             m_out.schools.emplace_back(school, adjust::playOf(school, in));
     }
 
-    void grease() {
+    Result<void> grease() {
+        const auto& g = m_wish.grease;
+        if (!(g.density_g_cm3 > 0))
+            return refuse(ProblemCode::NotPositive, "grease/g_cm3", plain(g.density_g_cm3), "> 0");
+        if (!(g.stroke_g >= 0))
+            return refuse(ProblemCode::OutOfRange, "grease/stroke_g", plain(g.stroke_g), "0 or more");
         constexpr double kMm3PerCm3 = 1000;
         for (const auto* b : {m_out.pair.firstBearing, m_out.pair.secondBearing})
-            m_out.grease.push_back(adjust::fillOf(route::freeVolume_mm3(*b) / kMm3PerCm3, m_wish.cavity_cm3 / 2));
+            m_out.grease.push_back(adjust::fillOf(route::freeVolume_mm3(*b) / kMm3PerCm3, m_wish.cavity_cm3 / 2, g));
+        return {};
     }
 
     void rolling() {

@@ -167,7 +167,7 @@ PressPlan planPress(const Plan& plan, bool warmed) {
     return out;
 }
 
-Result<seat::Seating> planSeat(const Job& job, const Library& lib, const Plan& plan) {
+Result<seat::SeatingInput> seatingInput(const Job& job, const Library& lib, const Plan& plan) {
     const auto& a = *plan.arrangement;
     const auto& b = a.bearing;
     seat::SeatingInput in;
@@ -182,7 +182,21 @@ Result<seat::Seating> planSeat(const Job& job, const Library& lib, const Plan& p
     if (!square) return tl::unexpected(square.error());
     in.squareLimit_mm = *square;
     if (a.housing.groove) in.grooveLowerEdgeDepth_mm = a.housing.groove->lowerEdgeDepth_mm;
-    return seat::judgeSeating(in);
+    return in;
+}
+
+Result<void> planSeat(Plan& plan, const Job& job, const Library& lib) {
+    auto in = seatingInput(job, lib, plan);
+    if (!in) return tl::unexpected(in.error());
+    plan.seatingInput = std::move(*in);
+    auto seating = seat::judgeSeating(plan.seatingInput);
+    if (!seating) return tl::unexpected(at(seating.error(), "seat_readings"));
+    plan.seating = std::move(*seating);
+    if (!plan.strip) return {};
+    auto rings = otherRings(job, *plan.strip, plan.fits->seats[plan.fits->focus].key, lib.iso286);
+    if (!rings) return tl::unexpected(rings.error());
+    plan.rings = std::move(*rings);
+    return {};
 }
 
 tooling::Wishes wishesOf(const Job& job, const Library& lib) {
@@ -346,11 +360,7 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
         plan.problem = heat.error();
     plan.pressing = planPress(plan, isWarmed(job, plan));
     readPress(plan, job, lib, measured);
-    auto seating = planSeat(job, lib, plan);
-    if (seating)
-        plan.seating = std::move(*seating);
-    else if (!plan.problem)
-        plan.problem = at(seating.error(), "seat_readings");
+    if (auto ok = planSeat(plan, job, lib); !ok && !plan.problem) plan.problem = ok.error();
 }
 
 } // namespace
@@ -465,6 +475,11 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
         if (plan.trace->verdict == trace::Verdict::Home) r.friction = plan.trace->friction;
         r.seatMaterial = job.housing.material;
         r.lubricant = job.lubricant;
+    }
+    if (isWarmed(job, plan)) {
+        const auto& read = job.heat.readings;
+        r.outer_C = read.empty() ? plan.heat->outer.temp_C : read.front().temp_C;
+        r.inner_C = plan.heat->inner.temp_C;
     }
     r.readings = job.seating.readings;
     r.verdict = name(plan.seating ? plan.seating->verdict : seat::SeatVerdict::NotJudged);

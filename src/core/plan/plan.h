@@ -11,6 +11,7 @@
 #include "core/plan/fit_plan.h"
 #include "core/plan/hand_read.h"
 #include "core/plan/heat_plan.h"
+#include "core/plan/ring_plan.h"
 #include "core/plan/strip_plan.h"
 #include "core/seat/seating.h"
 #include "core/standards/bearing_limits.h"
@@ -71,7 +72,9 @@ struct Plan {
     std::optional<PressPlan> pressing;
     std::optional<HandRead> hand;         ///< of what was read by hand, when there is no trace
     std::optional<trace::Analysis> trace; ///< of the trace that was measured, or of the points read by hand
+    seat::SeatingInput seatingInput;      ///< what the seat is judged by
     std::optional<seat::Seating> seating;
+    std::vector<OtherRing> rings;     ///< pressed besides, and seals
     AdviceList proof;                 ///< of the seat beside depth and tilt
     std::optional<AdjustPlan> adjust; ///< of a pair that is set
     AdviceList closing;               ///< what is still to do, and what was done wrong

@@ -29,11 +29,10 @@ const char* nameOf(SeatCheck check) {
     return "";
 }
 
-bool hasSeal(const Plan& plan) {
-    if (!plan.strip) return false;
-    const auto& parts = plan.strip->assembly.parts;
-    return std::any_of(parts.begin(), parts.end(),
-                       [](const auto& part) { return part.kind == arrangement::PartKind::Seal; });
+/// A seal that was read all round needs no look.
+bool hasSealToLookAt(const Plan& plan) {
+    return std::any_of(plan.rings.begin(), plan.rings.end(),
+                       [](const auto& ring) { return ring.seal && !ring.read(); });
 }
 
 } // namespace
@@ -45,7 +44,7 @@ std::set<SeatCheck> checksOf(const Plan& plan) {
         out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
     if (!catalog::knowledge(plan.arrangement->bearing.type).innerSeparable)
         out.insert({SeatCheck::InnerStays, SeatCheck::Turns});
-    if (hasSeal(plan)) out.insert(SeatCheck::SealFlush);
+    if (hasSealToLookAt(plan)) out.insert(SeatCheck::SealFlush);
     return out;
 }
 
@@ -59,9 +58,11 @@ std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan) {
     const auto wanted = checksOf(plan);
     for (const auto check : wanted)
         if (!job.proof.checks.contains(check)) return NextLook{check, 0};
-    if (!wanted.contains(SeatCheck::GrooveAllRound)) return std::nullopt;
-    for (int hour = 1; hour <= kProbes; ++hour)
-        if (!job.proof.probed.contains(hour)) return NextLook{std::nullopt, hour};
+    if (wanted.contains(SeatCheck::GrooveAllRound))
+        for (int hour = 1; hour <= kProbes; ++hour)
+            if (!job.proof.probed.contains(hour)) return NextLook{std::nullopt, hour};
+    for (const auto& ring : plan.rings)
+        if (mustBeRead(ring)) return NextLook{std::nullopt, 0, ring.key};
     return std::nullopt;
 }
 
@@ -92,6 +93,8 @@ AdviceList proofOf(const job::Job& job, const Plan& plan) {
                                             plan.arrangement->dress.seals != catalog::Side::None);
         if (torque > most) say(Finding::DragHigh, Severity::Look, torque, most, {});
     }
+    for (const auto& advice : adviceOn(plan.rings))
+        out.push_back(advice);
     if (isSigned(proof)) say(Finding::SignedFor, Severity::Look, 0, 0, proof.signedBy + ": " + proof.reason);
     return out;
 }

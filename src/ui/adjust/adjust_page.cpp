@@ -79,11 +79,13 @@ void AdjustPage::edit(const QString& text, const Change& change) {
 }
 
 void AdjustPage::buildSheet() {
+    m_bands = m_session->library().endPlay;
     m_sheet = new EntrySheet(this);
     if (const auto& plan = m_session->plan().adjust) {
         addPlay();
         plan->onSpacer() ? addSpacer() : addNut();
         addWork();
+        addGrease();
     }
     m_scroll->setWidget(m_sheet);
     m_scroll->setVisible(m_session->plan().adjust.has_value());
@@ -267,12 +269,47 @@ void AdjustPage::addWork() {
             return wanted ? listed({wanted->lower / unit, wanted->upper / unit}) : QString();
         },
         [this] { return q(m_session->display().torque(0).unit); });
+}
+
+/// What goes in, and how much of it.
+void AdjustPage::addGrease() {
     m_sheet->addHeading(tr("Grease"));
+    m_sheet->widen(m_sheet->addField(
+        "adjGrease", tr("Kind"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            edit(tr("Kind of grease"), [&](job::Adjust& a) { a.grease.name = text.trimmed().toStdString(); });
+            return {};
+        },
+        [this] { return q(m_session->job().adjust.grease.name); }, [] { return QString(); }));
     addNumber("adjCavity", tr("Cavity between"), &job::Adjust::cavity_cm3, {0, 100000}, tr("cm³"));
+    m_sheet->addChoice(
+        "adjFill", tr("filled"), {tr("a third to a half"), tr("a third: fast or warm"), tr("a half: slow or wet")},
+        {"0", "1", "2"},
+        [this](const QString& value) {
+            edit(tr("Filled"),
+                 [&](job::Adjust& a) { a.grease.cavity = static_cast<adjust::CavityFill>(value.toInt()); });
+        },
+        [this] { return QString::number(static_cast<int>(m_session->job().adjust.grease.cavity)); });
+    const auto number = [this](const char* name, const QString& label, double adjust::Grease::*field,
+                               const Limits& allowed, const QString& unit) {
+        m_sheet->addField(
+            name, label,
+            [this, label, field, allowed](const QString& text) -> EntrySheet::Understood {
+                const auto value = numberIn(text);
+                if (!value || !(*value >= allowed.lower && *value <= allowed.upper))
+                    return {false, tr("%1 to %2").arg(allowed.lower).arg(allowed.upper)};
+                edit(label, [&](job::Adjust& a) { a.grease.*field = *value; });
+                return {};
+            },
+            [this, field] { return asTyped(m_session->job().adjust.grease.*field); }, [unit] { return unit; });
+    };
+    number("adjStroke", tr("Pump gives"), &adjust::Grease::stroke_g, {0, 50}, tr("g a stroke"));
+    number("adjDensity", tr("It weighs"), &adjust::Grease::density_g_cm3, {0.5, 2}, tr("g/cm³"));
 }
 
 void AdjustPage::refresh() {
     if (!m_session) return;
+    if (m_bands != m_session->library().endPlay) buildSheet(); // other uses to choose from
     const auto& plan = m_session->plan().adjust;
     const auto& wish = m_session->job().adjust;
     m_drawing->show(plan ? &*plan : nullptr, wish, m_session->display());

@@ -32,6 +32,7 @@ private:
     void addNut();
     void addSpacer();
     void addWork();
+    void addGrease();
     /// A number of the job that is typed as it is kept. @param unit  how much one typed is of it
     void addNumber(const QString& name, const QString& label, double job::Adjust::*field, const Limits& allowed,
                    const QString& unit, double typed = 1);
@@ -41,6 +42,7 @@ private:
     SchoolBars* m_bars;
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
+    std::vector<adjust::PlayBand> m_bands; ///< that the sheet was built with
 };
 
 } // namespace arbor::ui

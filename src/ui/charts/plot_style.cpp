@@ -7,6 +7,7 @@
 namespace arbor::ui {
 
 void dressPlot(QCustomPlot& plot) {
+    plot.setMinimumSize(60, 40); // one without room cannot paint, and says so aloud
     const auto& r = theme::roles();
     plot.setBackground(r.card);
     for (auto* axis : {plot.xAxis, plot.yAxis}) {

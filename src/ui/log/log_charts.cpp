@@ -3,6 +3,7 @@
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
 #include "words/display.h"
+#include "words/strip_words.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -15,10 +16,10 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 40, kRow = 26, kNames = 160, kRows = 4;
+constexpr int kTop = 40, kRow = 21, kNames = 160, kRows = 8;
 
-QString family(const std::string& name) {
-    return name.empty() ? QObject::tr("other") : q(name).replace('_', ' ');
+QString shape(const std::string& letter) {
+    return letter.empty() ? QObject::tr("not said") : q(words::shapeName(letter));
 }
 
 void heading(QPainter& p, const QRectF& box, const QString& text) {
@@ -40,7 +41,7 @@ void spreads(QPainter& p, const QRectF& box, const std::vector<log::Statistics::
     for (std::size_t i = 0; i < std::min<std::size_t>(rows.size(), kRows); ++i, y += kRow) {
         const auto& row = rows[i];
         p.setPen(roles().ink);
-        theme::drawElided(p, QRectF(box.left(), y, kNames - 6, kRow), Qt::AlignVCenter, family(row.family));
+        theme::drawElided(p, QRectF(box.left(), y, kNames - 6, kRow), Qt::AlignVCenter, shape(row.shape));
         p.fillRect(
             QRectF(x(row.range.least), y + kRow / 2.0 - 4, std::max(2.0, x(row.range.most) - x(row.range.least)), 8),
             roles().planPale);
@@ -68,7 +69,7 @@ void LogCharts::show(const log::Statistics& statistics) {
     QStringList spoken;
     for (const auto& row : statistics.force)
         spoken << tr("%1: %2 presses, force %3 of what was expected")
-                      .arg(family(row.family))
+                      .arg(shape(row.shape))
                       .arg(row.presses)
                       .arg(row.range.likely, 0, 'f', 2);
     for (const auto& row : statistics.repeats)

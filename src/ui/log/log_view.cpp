@@ -54,12 +54,77 @@ LogView::LogView(QWidget* parent) : QWidget(parent) {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     layout->addWidget(buildFilter());
+    layout->addWidget(buildScopes());
     layout->addWidget(m_message);
     auto* framed = new QHBoxLayout;
     framed->setContentsMargins(theme::kMargin, 0, theme::kMargin, 0);
     framed->addWidget(m_table);
     layout->addLayout(framed, 1);
+    m_told = new QLabel(this);
+    m_told->setObjectName("logTold");
+    m_told->setWordWrap(true);
+    m_told->setTextFormat(Qt::PlainText);
+    m_told->setContentsMargins(theme::kMargin, theme::kGap, theme::kMargin, theme::kGap);
+    layout->addWidget(m_told);
     layout->addWidget(m_charts);
+    connect(m_table, &QTableWidget::currentCellChanged, this, &LogView::tell);
+}
+
+/// What is looked for in one keypress, narrowest first.
+QWidget* LogView::buildScopes() {
+    auto* bar = new QWidget(this);
+    auto* line = new QHBoxLayout(bar);
+    line->setContentsMargins(theme::kMargin, 0, theme::kMargin, 8);
+    line->setSpacing(theme::kGap);
+    int key = Qt::Key_F5;
+    for (const auto& text : {tr("This place"), tr("This machine"), tr("This bearing"), tr("Everything")}) {
+        const int scope = static_cast<int>(m_scopes.size());
+        auto* button = new QPushButton(text + "   " + QKeySequence(key).toString(), bar);
+        button->setObjectName(QStringLiteral("logScope%1").arg(scope));
+        button->setShortcut(QKeySequence(key++));
+        connect(button, &QPushButton::clicked, this, [this, scope] { lookFor(scope); });
+        line->addWidget(button);
+        m_scopes.push_back(button);
+    }
+    line->addStretch(1);
+    return bar;
+}
+
+bool LogView::lookForWords(const QString& words) {
+    if (m_search->text() != words)
+        m_search->setText(words); // finds
+    else
+        refresh();
+    return !m_found.empty();
+}
+
+void LogView::lookFor(int scope) {
+    const QString words[] = {m_like.position, m_like.machine, m_like.bearing, QString()};
+    // Whoever wrote the place differently last time is found by the machine's place alone.
+    if (!lookForWords(words[scope]) && scope == 0) lookForWords(m_like.place);
+}
+
+/// What was used, and what came of it.
+void LogView::tell() {
+    const int row = std::max(0, m_table->currentRow());
+    if (row >= static_cast<int>(m_found.size())) return m_told->clear();
+    const auto& e = m_found[static_cast<std::size_t>(row)];
+    QStringList said{tr("%1, %2").arg(q(e.when).left(10), q(e.title))};
+    if (!e.position.empty()) said << q(e.position);
+    said << (e.tools.empty() ? tr("no setup on record") : tr("setup %1").arg(q(e.tools)));
+    if (e.peak_N)
+        said << (e.expected_N ? tr("%1 of %2 expected")
+                                    .arg(q(m_display.force(*e.peak_N).text()), q(m_display.force(*e.expected_N).text()))
+                              : q(m_display.force(*e.peak_N).text()));
+    if (e.friction) said << tr("friction %1").arg(*e.friction, 0, 'f', 3);
+    said << (e.outer_C ? tr("warm, %1 and %2")
+                             .arg(q(m_display.temperature(*e.outer_C).text()),
+                                  q(m_display.temperature(e.inner_C.value_or(20)).text()))
+                       : tr("cold"));
+    if (e.rise_um) said << tr("%1 out of square").arg(q(m_display.fine(*e.rise_um / 1000).text()));
+    if (e.minutes) said << tr("%1 min").arg(*e.minutes, 0, 'f', 0);
+    if (!e.notes.empty()) said << QStringLiteral("“%1”").arg(q(e.notes));
+    m_told->setText(said.join(QStringLiteral("  ·  ")));
 }
 
 QWidget* LogView::buildFilter() {
@@ -105,16 +170,20 @@ QWidget* LogView::buildFilter() {
     return bar;
 }
 
-void LogView::open(log::Keeper& keeper, const words::Display& display, const QString& like) {
+void LogView::open(log::Keeper& keeper, const words::Display& display, const Like& like) {
+    m_like = like;
     m_keeper = &keeper;
     m_display = display;
     m_there = true;
     m_message->hide();
     count();
-    if (m_search->text() != like)
-        m_search->setText(like); // finds
-    else
-        refresh();
+    const QString* wishes[] = {&like.position, &like.place, &like.machine, &like.bearing};
+    for (std::size_t scope = 0; scope + 1 < m_scopes.size(); ++scope)
+        m_scopes[scope]->setEnabled(!like.place.isEmpty());
+    bool found = false;
+    for (const auto* words : wishes)
+        if (!found && !words->isEmpty()) found = lookForWords(*words);
+    if (like.place.isEmpty()) lookForWords({});
     m_search->setFocus();
     m_search->selectAll();
 }
@@ -173,6 +242,8 @@ void LogView::fill() {
     m_table->resizeColumnsToContents();
     m_count->setText(tr("%1 presses").arg(m_found.size()));
     m_export->setEnabled(!m_found.empty());
+    m_table->setCurrentCell(m_found.empty() ? -1 : 0, When);
+    tell();
 }
 
 Result<void> LogView::exportTo(const QString& file) const {

@@ -22,8 +22,15 @@ class LogView : public QWidget {
 public:
     explicit LogView(QWidget* parent = nullptr);
 
-    /// @param keeper  must outlive the view  @param like  words of the open job, to begin with; empty: everything
-    void open(log::Keeper& keeper, const words::Display& display, const QString& like);
+    /// What the open job is about, in words that are searched for; empty: there is none.
+    struct Like {
+        QString position; ///< the machine's place, and which of them
+        QString place;    ///< the machine's place
+        QString machine;
+        QString bearing;
+    };
+    /// @param keeper  must outlive the view  @param like  begins with the narrowest of it that finds anything
+    void open(log::Keeper& keeper, const words::Display& display, const Like& like);
     const std::vector<log::Entry>& found() const { return m_found; }
     /// Writes what is found; the ending decides how. @errors Unwritable, those of the logbook
     Result<void> exportTo(const QString& file) const;
@@ -36,6 +43,10 @@ protected:
 
 private:
     QWidget* buildFilter();
+    QWidget* buildScopes();
+    void lookFor(int scope);
+    bool lookForWords(const QString& words); ///< false: nothing is found
+    void tell();
     void refresh();
     void count();
     void away(const Problem& problem);
@@ -45,7 +56,9 @@ private:
     log::Keeper* m_keeper = nullptr;
     bool m_there = false; ///< the logbook answered last time; a server that is away is not called for every key
     words::Display m_display;
+    Like m_like;
     std::vector<log::Entry> m_found;
+    std::vector<QPushButton*> m_scopes;
     QLineEdit* m_search;
     QComboBox* m_verdict;
     QLineEdit* m_from;
@@ -53,6 +66,7 @@ private:
     QPushButton* m_export;
     QLabel* m_count;
     QLabel* m_message;
+    QLabel* m_told; ///< the press that is chosen, in words
     QTableWidget* m_table;
     LogCharts* m_charts;
 };

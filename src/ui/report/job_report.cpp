@@ -151,7 +151,30 @@ void seat(Paper& paper, const JobSession& session) {
         paper.tick(good, q(words::seatCheck(check).head) + (good ? QString() : tr(": no")));
     if (!job.proof.probed.empty())
         paper.text(tr("retaining ring felt at %1 places of 12").arg(job.proof.probed.size()));
+    for (const auto& ring : plan.rings)
+        if (ring.read()) {
+            QStringList readings;
+            for (const auto& r : ring.input.readings)
+                readings
+                    << tr("%1 at %2 o’clock").arg(q(d.size(r.value_mm).number), q(seat::clockPosition(r.angle_deg)));
+            paper.text(tr("%1 · %2: %3").arg(q(ring.label), q(ring.partner), q(words::verdict(ring.seating, d).line())),
+                       0, true);
+            paper.text(readings.join(", "));
+        }
     advice(paper, plan.proof, d);
+}
+
+/// What it was filled with, both bearings together.
+QString greaseLine(const plan::AdjustPlan& plan, const adjust::Grease& grease) {
+    double least = 0, most = 0;
+    for (const auto& fill : plan.grease) {
+        least += fill.least_g;
+        most += fill.most_g;
+    }
+    return tr("%1: %2 to %3 g, the bearings full")
+        .arg(grease.name.empty() ? tr("grease") : q(grease.name))
+        .arg(least, 0, 'f', 0)
+        .arg(most, 0, 'f', 0);
 }
 
 void adjust(Paper& paper, const JobSession& session) {
@@ -163,6 +186,7 @@ void adjust(Paper& paper, const JobSession& session) {
     paper.text(tr("%1 against %2, wanted %3 %4")
                    .arg(q(plan->pair.first), q(plan->pair.second),
                         q(d.fineRange(plan->target_mm.lower, plan->target_mm.upper)), q(d.fine(0).unit)));
+    paper.text(greaseLine(*plan, session.job().adjust.grease));
     advice(paper, plan->findings, d);
 }
 

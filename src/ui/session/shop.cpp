@@ -61,6 +61,14 @@ Result<void> Shop::saveTools(const std::vector<catalog::Tool>& tools) {
     return {};
 }
 
+Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {
+    if (auto saved = io::saveOwnBands(m_folder.path().toStdString(), bands); !saved) return saved;
+    auto library = std::make_shared<plan::Library>(*m_library);
+    library->endPlay = bands;
+    m_library = std::move(library);
+    return {};
+}
+
 Result<QString> Shop::addJob(io::JobDocument document, const QString& likeId) {
     QString name, file;
     for (int number = 1; file.isEmpty() || QFileInfo::exists(file); ++number) {

@@ -28,6 +28,9 @@ public:
     /// Writes the rack beside the jobs; goes on with it. @errors Unwritable
     Result<void> saveTools(const std::vector<catalog::Tool>& tools);
 
+    /// Writes the shop's own bands of end play beside the jobs; goes on with them. @errors Unwritable
+    Result<void> saveBands(const std::vector<adjust::PlayBand>& bands);
+
     /// Writes a job under the next free number after the one it is like. @return its file @errors Unwritable
     Result<QString> addJob(io::JobDocument document, const QString& likeId);
     std::optional<job::Job> jobNumbered(const std::string& id) const;

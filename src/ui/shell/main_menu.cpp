@@ -49,6 +49,9 @@ void MainWindow::buildActions() {
     add(m_menu, tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, [this] {
         showFriction();
     })->setObjectName("actionFriction");
+    add(m_menu, tr("End play of this shop"), Qt::CTRL | Qt::Key_B, [this] {
+        showBands();
+    })->setObjectName("actionBands");
     add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] {
         printPaper("route-card", writeRouteCard);
     })->setObjectName("actionCard");

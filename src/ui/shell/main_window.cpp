@@ -1,5 +1,6 @@
 #include "ui/shell/main_window.h"
 
+#include "ui/adjust/band_view.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/friction/friction_view.h"
@@ -76,12 +77,17 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_log);
     m_takeIn = new TakeInView(this);
     m_places->addWidget(m_takeIn);
+    m_bands = new BandView(this);
+    m_places->addWidget(m_bands);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
     connect(m_friction, &FrictionView::left, this, goBack);
     connect(m_log, &LogView::left, this, goBack);
     connect(m_takeIn, &TakeInView::left, this, goBack);
+    connect(m_bands, &BandView::left, this, goBack);
+    connect(m_bands, &BandView::changed, this, &MainWindow::saveBands);
+    connect(m_bands, &BandView::trouble, this, &MainWindow::showTrouble);
     connect(m_takeIn, &TakeInView::accepted, this, &MainWindow::takeIn);
     connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
     connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
@@ -215,6 +221,7 @@ void MainWindow::newJobLike(const QString& path) {
     job.proof = {};
     job.adjust.play_mm.reset();
     job.adjust.ticked.clear();
+    job.rings.clear();
     job.closing = {};
     job.seating.readings.clear();
     job.intake = {};
@@ -270,13 +277,21 @@ void MainWindow::showPractice() {
     showHeader();
 }
 
-/// What was done last time on the same bearing, or everything.
+/// What was done last time on the same place, or everything.
 void MainWindow::showLog() {
     if (!m_shop.isOpen()) return;
     const bool inJob = m_session && m_places->currentIndex() == kJobPlace;
     m_places->setCurrentIndex(kLogPlace);
     const auto units = m_session ? m_session->job().units : job::Units::Metric;
-    m_log->open(m_shop.keeper(), words::Display(units), inJob ? q(m_session->job().bearing.designation) : QString());
+    LogView::Like like;
+    if (inJob) {
+        const auto& job = m_session->job();
+        like.place = q(job.title);
+        like.position = like.place + " " + q(job.intake.position);
+        like.machine = like.place.section(QStringLiteral(" · "), 0, 0);
+        like.bearing = q(job.bearing.designation);
+    }
+    m_log->open(m_shop.keeper(), words::Display(units), like);
     showHeader();
 }
 
@@ -285,6 +300,20 @@ void MainWindow::showFriction() {
     m_places->setCurrentIndex(kFrictionPlace);
     m_friction->open(*m_shop.library());
     showHeader();
+}
+
+void MainWindow::showBands() {
+    if (!m_shop.isOpen()) return;
+    m_places->setCurrentIndex(kBandPlace);
+    m_bands->open(m_shop.library()->endPlay, words::Display(m_session ? m_session->job().units : job::Units::Metric));
+    showHeader();
+}
+
+/// Beside the jobs; the open one is worked out with them.
+void MainWindow::saveBands(const std::vector<adjust::PlayBand>& bands) {
+    const auto saved = m_shop.saveBands(bands);
+    showTrouble(saved ? QString() : q(words::say(saved.error())));
+    if (saved && m_session) m_session->useLibrary(m_shop.library());
 }
 
 void MainWindow::chooseJobToTakeIn() {
@@ -356,12 +385,12 @@ void MainWindow::showHeader() {
                      : place == kFrictionPlace ? tr("Friction")
                      : place == kLogPlace      ? tr("Log")
                      : place == kTakeInPlace   ? tr("From another shop")
+                     : place == kBandPlace     ? tr("End play")
                      : inJob                   ? q(m_session->job().title)
                                                : tr("Shelf"));
-    m_subtitle->setText(inJob
-                            ? q(m_session->job().id) + " · " + q(m_session->job().customer)
-                            : m_shop.folder().dirName() +
-                                  (m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count())));
+    const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());
+    m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
+                              : m_shop.folder().dirName() + (place == kShelfPlace ? jobs : QString()));
     m_clocks->show(m_session.get());
     m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
     const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());

@@ -16,6 +16,7 @@ namespace arbor::ui {
 class ArrangementView;
 class CalcBox;
 class ClockStrip;
+class BandView;
 class FrictionView;
 class JobView;
 class LogView;
@@ -58,7 +59,8 @@ private:
         kPracticePlace,
         kFrictionPlace,
         kLogPlace,
-        kTakeInPlace
+        kTakeInPlace,
+        kBandPlace
     };
     void buildHeader(QWidget* header);
     void buildActions();
@@ -75,6 +77,8 @@ private:
     void showPractice();
     void showFriction();
     void showLog();
+    void showBands();
+    void saveBands(const std::vector<adjust::PlayBand>& bands);
     void chooseJobToTakeIn();
     void takeIn();
     bool rackIsWhole();
@@ -103,6 +107,7 @@ private:
     FrictionView* m_friction;
     LogView* m_log;
     TakeInView* m_takeIn;
+    BandView* m_bands;
     std::optional<io::JobDocument> m_theirs; ///< looked at before it is taken over
     QString m_theirFile;
     QUndoGroup* m_undoGroup;

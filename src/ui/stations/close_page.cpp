@@ -37,7 +37,7 @@ ClosePage::ClosePage(QWidget* parent) : StationPage(parent) {
     scroll->setWidget(m_closing);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
-    right->addWidget(scroll, 5);
+    right->addWidget(scroll, 7);
     right->addWidget(m_bench, 4);
     layout->addLayout(right, 1);
     connect(m_who, &QLineEdit::textEdited, this, &ClosePage::keepDraft);

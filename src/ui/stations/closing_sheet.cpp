@@ -2,12 +2,14 @@
 
 #include "core/closing/closing.h"
 #include "io/entry/fastener_entry.h"
+#include "ui/stations/bolt_circle.h"
 #include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
 
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -24,17 +26,12 @@ QLabel* heading(const QString& text, QWidget* parent) {
     return label;
 }
 
-/// "4 × 25 N·m, star 1-3-2-4, 2 stages of 12.5, then 90°, new, tab"
+/// "4 × 25 N·m, star, 2 stages of 12.5, then 90°, new, tab"
 QString described(const job::Fastener& f, const words::Display& d) {
     QStringList out;
     const auto torque = f.torque_Nm > 0 ? q(d.torque(f.torque_Nm).text()) : QObject::tr("maker’s figure");
     out << (f.count > 1 ? QStringLiteral("%1 × %2").arg(f.count).arg(torque) : torque);
-    if (f.count > 1 && f.pattern != job::Pattern::Single) {
-        QStringList order;
-        for (const int bolt : closing::order(f.count, f.pattern))
-            order << QString::number(bolt + 1);
-        out << q(words::patternName(f.pattern)) + " " + order.join("-");
-    }
+    if (f.count > 1 && f.pattern != job::Pattern::Single) out << q(words::patternName(f.pattern));
     if (f.stages > 1)
         out << QObject::tr("%1 stages, first %2").arg(f.stages).arg(q(d.torque(closing::stage_Nm(f, 1)).text()));
     if (f.angle_deg > 0) out << QObject::tr("then %1° on").arg(f.angle_deg);
@@ -61,6 +58,11 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     layout->addLayout(m_list);
     layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Run-in"), this));
+    auto* plan = new QHBoxLayout;
+    plan->setSpacing(theme::kGap);
+    m_room = numberLine(plan, "runInRoom", tr("Room"));
+    m_allowed = numberLine(plan, "runInAllowed", tr("allowed over it [K]"));
+    layout->addLayout(plan);
     m_runIn = addLine(layout, "runIn", tr("Minute and temperature at the bearing: 15 38"), tr("15 38"));
     m_runInText = new QLabel(this);
     m_runInText->setObjectName("runInText");
@@ -91,6 +93,37 @@ QLineEdit* ClosingSheet::addLine(QVBoxLayout* layout, const char* name, const QS
     layout->addWidget(text);
     layout->addWidget(edit);
     return edit;
+}
+
+QLineEdit* ClosingSheet::numberLine(QHBoxLayout* layout, const char* name, const QString& label) {
+    auto* text = new QLabel(label, this);
+    text->setFont(theme::typeface(theme::Text::Small));
+    auto* edit = new QLineEdit(this);
+    edit->setObjectName(name);
+    edit->setAccessibleName(label);
+    edit->setFixedWidth(72);
+    layout->addWidget(text);
+    layout->addWidget(edit);
+    connect(edit, &QLineEdit::editingFinished, this, &ClosingSheet::takeRunInPlan);
+    return edit;
+}
+
+/// How warm it may get is the machine maker's to say; the figure that stands there is a practice value.
+void ClosingSheet::takeRunInPlan() {
+    constexpr Limits kRooms{-40, 60};
+    constexpr double kMost_K = 120;
+    if (!m_room->isModified() && !m_allowed->isModified()) return;
+    const auto room = temperatureIn(m_room->text(), *m_session, kRooms);
+    const auto allowed = numberIn(m_allowed->text());
+    if (!room || !allowed || !(*allowed > 0 && *allowed <= kMost_K))
+        return emit trouble(
+            tr("Run-in: the room %1, and up to %2 K over it").arg(temperatureRange(kRooms, *m_session)).arg(kMost_K));
+    m_room->setModified(false);
+    m_allowed->setModified(false);
+    edit(tr("Run-in plan"), [&](job::Closing& c) {
+        c.runIn.room_C = *room;
+        c.runIn.allowed_K = *allowed;
+    });
 }
 
 void ClosingSheet::open(JobSession* session) {
@@ -124,13 +157,20 @@ QWidget* ClosingSheet::lineOf(std::size_t index) {
     const auto& f = m_shown[index];
     const auto d = m_session->display();
     auto* box = new QWidget(this);
-    auto* row = new QHBoxLayout(box);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(6);
+    auto* line = new QGridLayout(box);
+    line->setContentsMargins(0, 4, 0, 4);
+    line->setHorizontalSpacing(10);
+    line->setVerticalSpacing(4);
+    line->setColumnStretch(1, 1);
+    if (f.count > 1 && f.pattern != job::Pattern::Single) line->addWidget(new BoltCircle(f, box), 0, 0, 2, 1);
     auto* text = new QLabel(
         QStringLiteral("<b>%1</b><br>%2").arg(q(f.name).toHtmlEscaped(), described(f, d).toHtmlEscaped()), box);
     text->setWordWrap(true);
-    row->addWidget(text, 1);
+    line->addWidget(text, 0, 1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addStretch(1);
+    line->addLayout(row, 1, 1);
     const auto toggle = [&](const QString& name, const QString& label, bool job::Fastener::*field) {
         auto* button = new QPushButton(label, box);
         button->setObjectName(name + QString::number(index));
@@ -161,6 +201,7 @@ QWidget* ClosingSheet::lineOf(std::size_t index) {
     remove->setObjectName(QStringLiteral("fastenerRemove%1").arg(index));
     remove->setAccessibleName(tr("Take %1 off the list").arg(q(f.name)));
     remove->setFixedWidth(28);
+    remove->setStyleSheet("padding:0");
     connect(remove, &QPushButton::clicked, this, [this, index] {
         edit(tr("Take off the list"),
              [&](job::Closing& c) { c.fasteners.erase(c.fasteners.begin() + static_cast<std::ptrdiff_t>(index)); });
@@ -196,10 +237,7 @@ QString ClosingSheet::runInText() const {
     QStringList out;
     for (const auto& r : run.readings)
         out << tr("%1 min %2").arg(r.minute).arg(q(d.temperature(r.temp_C).text()));
-    return out.isEmpty() ? tr("Room %1; %2 K over it is allowed. Read every quarter of an hour until it settles.")
-                               .arg(q(d.temperature(run.room_C).text()))
-                               .arg(run.allowed_K)
-                         : out.join(" · ");
+    return out.isEmpty() ? tr("Read every quarter of an hour until it settles.") : out.join(" · ");
 }
 
 void ClosingSheet::refresh() {
@@ -210,6 +248,11 @@ void ClosingSheet::refresh() {
         rebuildList();
     }
     m_runInText->setText(runInText());
+    const auto show = [](QLineEdit* edit, const QString& text) {
+        if (!edit->isModified() && edit->text() != text) edit->setText(text);
+    };
+    show(m_room, q(m_session->display().temperature(closing.runIn.room_C).number));
+    show(m_allowed, QString::number(closing.runIn.allowed_K));
     if (!m_released->isModified()) m_released->setText(q(closing.releasedBy));
 }
 

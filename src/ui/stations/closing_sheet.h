@@ -5,6 +5,7 @@
 #include <QWidget>
 #include <functional>
 
+class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QScrollArea;
@@ -28,6 +29,8 @@ private:
     using Change = std::function<void(job::Closing&)>;
     void edit(const QString& text, const Change& change);
     QLineEdit* addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint);
+    QLineEdit* numberLine(QHBoxLayout* layout, const char* name, const QString& label);
+    void takeRunInPlan();
     void rebuildList();
     QWidget* lineOf(std::size_t index);
     void add();
@@ -38,6 +41,8 @@ private:
     JobSession* m_session = nullptr;
     QLineEdit* m_add;
     QVBoxLayout* m_list;
+    QLineEdit* m_room;
+    QLineEdit* m_allowed;
     QLineEdit* m_runIn;
     QLabel* m_runInText;
     QLineEdit* m_released;

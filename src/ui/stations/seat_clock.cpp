@@ -53,6 +53,12 @@ void SeatClock::setPlaces(int places) {
     update();
 }
 
+void SeatClock::start() {
+    m_current = 0;
+    m_typing.clear();
+    update();
+}
+
 double SeatClock::faceRadius() const {
     return std::min(width() - 220.0, height() - kTop - 108.0) / 2;
 }

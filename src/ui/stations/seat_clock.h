@@ -23,6 +23,7 @@ public:
     void setPlaces(int places); ///< 3 to 12
     double angleOf(int place) const { return 360.0 * place / m_places; }
     int current() const { return m_current; }
+    void start(); ///< back to the first place, with nothing typed
     /// A reading from an instrument at the current place; goes on to the next.
     void take(const QString& reading);
     const QString& typing() const { return m_typing; }

@@ -6,6 +6,7 @@
 #include "ui/charts/rim_chart.h"
 #include "ui/stations/proof_sheet.h"
 #include "ui/stations/seat_clock.h"
+#include "ui/stations/seat_slip.h"
 #include "ui/stations/slips.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
@@ -27,6 +28,7 @@ namespace {
 constexpr double kSame_deg = 0.5;
 constexpr double kMost_mm = 1000;
 constexpr int kProofWidth = 244;
+constexpr int kChoiceTop = 62, kChoiceWidth = 152;
 
 } // namespace
 
@@ -35,12 +37,7 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     m_clock = new SeatClock(this);
     m_rim = new RimChart(this);
     m_rim->setMinimumHeight(170);
-    m_kind = new QComboBox(m_clock);
-    m_kind->setObjectName("readingKind");
-    m_kind->addItems({tr("depth gauge"), tr("feelers"), tr("indicator")});
-    m_kind->setAccessibleName(tr("Kind of reading"));
-    m_kind->setMinimumHeight(theme::kTouch - 8);
-    m_kind->move(theme::kMargin, 62);
+    buildChoice();
     m_proof = new ProofSheet(this);
     m_proof->setFixedWidth(kProofWidth);
     connect(m_proof, &ProofSheet::trouble, this, &SeatPage::trouble);
@@ -57,12 +54,35 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     m_line.setPersistent(true);
     connect(&m_line, &device::LineClient::line, this, &SeatPage::hear);
     connect(m_clock, &SeatClock::entered, this, &SeatPage::enter);
-    connect(m_kind, &QComboBox::activated, this, [this](int index) {
-        m_session->edit(tr("Change kind of reading"), [&](job::Job& j) {
-            j.seating.kind = static_cast<seat::ReadingKind>(index);
-            j.done.erase(job::Station::Seat);
-        });
+}
+
+/// Which ring is read, how, and how deep it should stand: beside the clock.
+void SeatPage::buildChoice() {
+    int y = kChoiceTop;
+    const auto place = [&](QWidget* widget, const char* name, const QString& spoken) {
+        widget->setObjectName(name);
+        widget->setAccessibleName(spoken);
+        widget->setFixedSize(kChoiceWidth, theme::kTouch - 8);
+        widget->move(theme::kMargin, y);
+        y += theme::kTouch;
+    };
+    m_rings = new QComboBox(m_clock);
+    place(m_rings, "seatRing", tr("Which ring is read"));
+    m_kind = new QComboBox(m_clock);
+    m_kind->addItems({tr("depth gauge"), tr("feelers"), tr("indicator")});
+    place(m_kind, "readingKind", tr("Kind of reading"));
+    m_home = new QLineEdit(m_clock);
+    m_home->setPlaceholderText(tr("depth by drawing"));
+    place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"));
+    connect(m_rings, &QComboBox::activated, this, [this](int index) {
+        const auto& rings = m_session->plan().rings;
+        choose(index > 0 ? std::optional(rings.at(static_cast<std::size_t>(index - 1)).key) : std::nullopt);
     });
+    connect(m_kind, &QComboBox::activated, this, [this](int index) {
+        edit(tr("Change kind of reading"),
+             [&](job::SeatReadings& r) { r.kind = static_cast<seat::ReadingKind>(index); });
+    });
+    connect(m_home, &QLineEdit::editingFinished, this, &SeatPage::takeHome);
 }
 
 QLayout* SeatPage::buildLine() {
@@ -103,73 +123,147 @@ void SeatPage::hear(const QString& line) {
 void SeatPage::open(JobSession* session) {
     m_session = session;
     m_proof->open(session);
-    const auto& readings = session->job().seating.readings;
-    if (readings.size() >= 3 && readings.size() <= 12) m_clock->setPlaces(static_cast<int>(readings.size()));
+    choose({});
+}
+
+const plan::OtherRing* SeatPage::ring() const {
+    return m_ring ? plan::ringAt(m_session->plan().rings, *m_ring) : nullptr;
+}
+
+const seat::SeatingInput& SeatPage::input() const {
+    const auto* other = ring();
+    return other ? other->input : m_session->plan().seatingInput;
+}
+
+void SeatPage::choose(const std::optional<job::SeatKey>& ring) {
+    m_ring = ring;
+    m_home->setModified(false);
+    const auto count = input().readings.size();
+    if (count >= 3 && count <= 12) m_clock->setPlaces(static_cast<int>(count));
+    m_clock->start();
     refresh();
+}
+
+/// Of the ring that is chosen. The first reading of another ring brings the kind along that it is offered with.
+void SeatPage::edit(const QString& text, const Change& change) {
+    const auto* other = ring();
+    m_session->edit(text, [&](job::Job& j) {
+        if (other) {
+            auto& card = j.rings[other->key];
+            card.readings.kind = other->input.kind;
+            change(card.readings);
+            if (card.readings.readings.empty() && !card.home_mm) j.rings.erase(other->key);
+        } else {
+            change(j.seating);
+        }
+        j.done.erase(job::Station::Seat);
+    });
+}
+
+/// How deep the ring stands when it is home, where the drawing says something else than the arrangement.
+void SeatPage::takeHome() {
+    const auto* other = ring();
+    if (!other || !m_home->isModified()) return;
+    const auto text = m_home->text().trimmed();
+    const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
+    const auto depth = io::parseLength(text.toStdString(), unit);
+    if (!text.isEmpty() && (!depth || !(*depth >= 0 && *depth <= kMost_mm)))
+        return emit trouble(depth ? tr("Depth %1 is out of range").arg(text) : q(words::say(depth.error())));
+    m_home->setModified(false);
+    m_session->edit(tr("Depth by the drawing"), [&](job::Job& j) {
+        auto& card = j.rings[other->key];
+        card.readings.kind = other->input.kind;
+        card.home_mm = text.isEmpty() ? std::nullopt : std::optional(*depth);
+        j.done.erase(job::Station::Seat);
+    });
+}
+
+void SeatPage::fillChoice() {
+    const QSignalBlocker quiet(m_rings);
+    const auto& plan = m_session->plan();
+    m_rings->clear();
+    m_rings->addItem(tr("the bearing"));
+    for (const auto& other : plan.rings) {
+        m_rings->addItem((other.read() ? tr("%1 ✓") : QStringLiteral("%1")).arg(q(other.label)));
+        const int last = m_rings->count() - 1;
+        m_rings->setItemData(last, tr("%1 · %2").arg(q(other.label), q(other.partner)), Qt::ToolTipRole);
+        if (m_ring == other.key) m_rings->setCurrentIndex(last);
+    }
+    m_rings->setVisible(!plan.rings.empty());
 }
 
 void SeatPage::refresh() {
     if (!m_session) return;
+    if (!ring()) m_ring.reset(); // it went with the arrangement
+    fillChoice();
     m_proof->refresh();
-    const auto& seating = m_session->job().seating;
-    const auto& plan = m_session->plan();
-    m_kind->setCurrentIndex(static_cast<int>(seating.kind));
-    m_clock->show(seating.readings, plan.seating ? &*plan.seating : nullptr, seating.kind, m_session->display());
-    auto heights = seating.readings;
-    const double home = plan.arrangement ? plan.arrangement->homeFaceDepth_mm() : 0;
+    const auto* other = ring();
+    const auto& in = input();
+    const auto& own = m_session->plan().seating;
+    const auto* seating = other ? &other->seating : own ? &*own : nullptr;
+    m_kind->setCurrentIndex(static_cast<int>(in.kind));
+    m_home->setVisible(other && in.kind == seat::ReadingKind::Depth);
+    if (other && !m_home->isModified()) m_home->setText(q(m_session->display().size(in.homeDepth_mm).number));
+    m_clock->setWords(other ? tr("%1: home, and square?").arg(q(other->label)) : QString(), {});
+    m_clock->show(in.readings, seating, in.kind, m_session->display());
+    showRim();
+    emit slipChanged();
+}
+
+/// The readings as heights along the rim, with the plane through them.
+void SeatPage::showRim() {
+    const auto* other = ring();
+    const auto& in = input();
+    const auto& own = m_session->plan().seating;
+    const auto* seating = other ? &other->seating : own ? &*own : nullptr;
+    const auto* plane = seating && seating->plane ? &*seating->plane : nullptr;
+    auto heights = in.readings;
     double mean = 0;
     for (auto& r : heights) {
-        r.value_mm = seating.kind == seat::ReadingKind::Depth ? home - r.value_mm : r.value_mm;
+        r.value_mm = in.kind == seat::ReadingKind::Depth ? in.homeDepth_mm - r.value_mm : r.value_mm;
         mean += r.value_mm / static_cast<double>(heights.size());
     }
-    const auto* plane = plan.seating && plan.seating->plane ? &*plan.seating->plane : nullptr;
     if (!plane)
         for (auto& r : heights)
             r.value_mm -= mean;
-    const double dia = plan.arrangement ? plan.arrangement->bearing.outsideDia_mm : 1;
-    const double radius =
-        plan.arrangement
-            ? (plan.arrangement->bearing.outerFaceInnerDia_mm() + plan.arrangement->bearing.outerFaceOuterDia_mm()) / 4
-            : 1;
-    const auto square = standards::gradeWidth(m_session->library().iso286, dia, 5);
-    m_rim->show(heights, plane, radius, square.value_or(0.01), m_session->display());
-    emit slipChanged();
+    m_rim->show(heights, plane, in.readingRad_mm > 0 ? in.readingRad_mm : 1,
+                in.squareLimit_mm > 0 ? in.squareLimit_mm : 0.01, m_session->display());
 }
 
 void SeatPage::enter(double angle_deg, const QString& typed) {
     const auto same = [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < kSame_deg; };
-    if (typed.isEmpty()) {
-        m_session->edit(tr("Take reading away"), [&](job::Job& j) {
-            std::erase_if(j.seating.readings, same);
-            j.done.erase(job::Station::Seat);
-        });
-        return;
-    }
+    if (typed.isEmpty())
+        return edit(tr("Take reading away"), [&](job::SeatReadings& r) { std::erase_if(r.readings, same); });
     const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
     const auto value = io::parseLength(typed.toStdString(), unit);
-    const double least = m_session->job().seating.kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
+    const double least = input().kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
     if (!value || !(*value >= least && *value <= kMost_mm)) {
         emit trouble(value
                          ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed)
                          : q(words::say(value.error())));
         return;
     }
-    m_session->edit(tr("Reading at %1 o’clock").arg(q(seat::clockPosition(angle_deg))), [&](job::Job& j) {
-        auto& list = j.seating.readings;
-        std::erase_if(list, same);
-        list.push_back({angle_deg, *value});
-        std::sort(list.begin(), list.end(), [](const auto& a, const auto& b) { return a.angle_deg < b.angle_deg; });
-        j.done.erase(job::Station::Seat);
+    edit(tr("Reading at %1 o’clock").arg(q(seat::clockPosition(angle_deg))), [&](job::SeatReadings& r) {
+        std::erase_if(r.readings, same);
+        r.readings.push_back({angle_deg, *value});
+        std::sort(r.readings.begin(), r.readings.end(),
+                  [](const auto& a, const auto& b) { return a.angle_deg < b.angle_deg; });
     });
 }
 
 SlipModel SeatPage::slip() const {
-    return seatSlip(*m_session);
+    const auto* other = ring();
+    return other ? ringSlip(*m_session, *other) : seatSlip(*m_session);
 }
 
 bool SeatPage::look(bool good) {
     const auto next = plan::nextLook(m_session->job(), m_session->plan());
     if (!next || (!good && !next->check)) return false;
+    if (next->ring) {
+        choose(*next->ring);
+        m_clock->setFocus();
+        return true;
+    }
     const auto text = next->check ? q(words::seatCheck(*next->check).head) : tr("Ring at %1 o’clock").arg(next->hour);
     m_session->edit(text, [&](job::Job& j) {
         if (next->check)
@@ -183,11 +277,16 @@ bool SeatPage::look(bool good) {
 
 /// N: what is asked for is not so.
 void SeatPage::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_N && event->modifiers() == Qt::NoModifier && look(false)) return;
+    const bool plain = event->modifiers() == Qt::NoModifier && !ring();
+    if (event->key() == Qt::Key_N && plain && look(false)) return;
     StationPage::keyPressEvent(event);
 }
 
 bool SeatPage::act() {
+    if (ring()) {
+        if (slip().actionEnabled) choose({});
+        return false;
+    }
     if (!plan::isSigned(m_session->job().proof) && look(true)) return false;
     m_session->setDone(job::Station::Seat, true);
     return true;

@@ -3,6 +3,9 @@
 #include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
+#include <functional>
+#include <optional>
+
 class QComboBox;
 class QLabel;
 class QLineEdit;
@@ -29,6 +32,15 @@ protected:
 
 private:
     bool look(bool good); ///< takes the next look; false: nothing is left to look at
+    void buildChoice();
+    void choose(const std::optional<job::SeatKey>& ring);
+    const plan::OtherRing* ring() const; ///< null: the one this job is about
+    const seat::SeatingInput& input() const;
+    using Change = std::function<void(job::SeatReadings&)>;
+    void edit(const QString& text, const Change& change);
+    void takeHome();
+    void fillChoice();
+    void showRim();
     QLayout* buildLine();
     void hear(const QString& line);
     void enter(double angle_deg, const QString& typed);
@@ -37,7 +49,10 @@ private:
     SeatClock* m_clock;
     RimChart* m_rim;
     ProofSheet* m_proof;
+    QComboBox* m_rings; ///< which ring is read
     QComboBox* m_kind;
+    QLineEdit* m_home; ///< depth by the drawing, of another ring
+    std::optional<job::SeatKey> m_ring;
     QLineEdit* m_address;
     QLabel* m_lineState;
     device::LineClient m_line; ///< of the indicator

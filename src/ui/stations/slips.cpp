@@ -1,7 +1,5 @@
 #include "ui/stations/slips.h"
 
-#include "core/plan/proof_plan.h"
-#include "words/adjust_words.h"
 #include "words/strip_words.h"
 
 #include <algorithm>
@@ -151,86 +149,6 @@ SlipModel pressSlip(const JobSession& session) {
                        ? tr("Never strike through the rolling elements, nor steel on a hardened ring. Eye protection.")
                        : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
                              .arg(q(words::decimals(p.energy_J, 1)));
-    return slip;
-}
-
-namespace {
-
-/// How far the looks beside depth and tilt have come; what is bad or odd of them in words.
-void addProof(SlipModel& slip, const JobSession& session) {
-    const auto& proof = session.job().proof;
-    const auto wanted = plan::checksOf(session.plan());
-    const auto looked = std::count_if(wanted.begin(), wanted.end(), [&](auto c) { return proof.checks.contains(c); });
-    if (!wanted.empty()) slip.rows.push_back({tr("Looked at"), tr("%1 of %2").arg(looked).arg(wanted.size())});
-    if (wanted.contains(job::SeatCheck::GrooveAllRound))
-        slip.rows.push_back({tr("Retaining ring felt"), tr("%1 of %2").arg(proof.probed.size()).arg(plan::kProbes)});
-    for (const auto& advice : session.plan().proof)
-        if (advice.id != Finding::CheckMissing && advice.id != Finding::RingNotProbed)
-            slip.notes.push_back(noteOf(advice, session.display()));
-}
-
-} // namespace
-
-SlipModel seatSlip(const JobSession& session) {
-    const auto& plan = session.plan();
-    if (!plan.seating) return brokenSlip(session, tr("Seat not judged"));
-    const auto d = session.display();
-    const auto& s = *plan.seating;
-    const auto said = words::verdict(s, d);
-    SlipModel slip;
-    const bool judged = s.verdict != seat::SeatVerdict::NotJudged;
-    const bool good = s.verdict == seat::SeatVerdict::HomeAndSquare && worst(s.findings) < Severity::Stop;
-    const bool squareOnly = s.verdict == seat::SeatVerdict::SquareOnly;
-    slip.title = q(said.head);
-    slip.titleTone = !judged ? Tone::Plan : good ? Tone::Proven : squareOnly ? Tone::Caution : Tone::Stop;
-    slip.subtitle = q(said.detail);
-    if (judged) {
-        const auto* square = findingOf(s.findings, good ? Finding::HomeAndSquare : Finding::Tilted);
-        auto rise = rangeFigure(
-            tr("Out of square across Ø%1").arg(q(d.size(plan.arrangement->bearing.outsideDia_mm).text())),
-            d.fine(s.riseAcross_mm.likely), d.fineRange(s.riseAcross_mm.least, s.riseAcross_mm.most), s.riseAcross_mm);
-        if (square) {
-            rise.limits = {{square->limit, tr("limit %1").arg(q(d.fine(square->limit).number))}};
-            rise.lineTo = std::max(square->limit * 1.6, s.riseAcross_mm.most * 1.1);
-            rise.tone = s.riseAcross_mm.likely > square->limit ? Tone::Stop : Tone::Plain;
-        }
-        slip.figures.push_back(rise);
-        auto tilt = rangeFigure(tr("Tilt"), {words::decimals(s.tilt_arcmin.likely, 1), "arc-min"},
-                                words::decimals(s.tilt_arcmin.least, 1) + "…" + words::decimals(s.tilt_arcmin.most, 1),
-                                s.tilt_arcmin);
-        slip.figures.push_back(tilt);
-        auto gap = rangeFigure(tr("Short of the shoulder"), d.fine(s.gap_mm.likely),
-                               d.fineRange(s.gap_mm.least, s.gap_mm.most), s.gap_mm);
-        gap.lineFrom = std::min(-0.06, s.gap_mm.least * 1.1);
-        gap.lineTo = std::max(0.1, s.gap_mm.most * 1.1);
-        gap.limits = {{0.05, tr("limit")}};
-        if (session.job().seating.kind != seat::ReadingKind::Indicator) slip.figures.push_back(gap);
-    }
-    if (judged) addProof(slip, session);
-    slip.notesTitle = tr("Proof");
-    for (const auto& finding : s.findings) {
-        auto note = noteOf(finding, d);
-        if (finding.severity == Severity::Info) note.tone = Tone::Proven;
-        slip.notes.push_back(note);
-    }
-    slip.notes.push_back({good         ? Tone::Proven
-                          : squareOnly ? Tone::Caution
-                          : judged     ? Tone::Stop
-                                       : Tone::Plan,
-                          tr("Next"), q(words::nextStep(s))});
-    slip.action = tr("The seat is proven");
-    const bool looked = worst(plan.proof) == Severity::Info;
-    const bool isSigned = plan::isSigned(session.job().proof);
-    slip.actionEnabled = (good && looked) || isSigned;
-    if (isSigned) slip.action = tr("Close it, signed for");
-    if (const auto next = plan::nextLook(session.job(), plan); good && next && !isSigned) {
-        slip.action = next->check ? tr("Yes: %1").arg(q(words::seatCheck(*next->check).head).toLower())
-                                  : tr("Ring felt at %1 o’clock").arg(next->hour);
-        slip.actionEnabled = true;
-        slip.hint = next->check ? q(words::seatCheck(*next->check).detail) + tr(". Space: yes. N: no.")
-                                : tr("In its groove there: Space.");
-    }
-    slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.") : QString();
     return slip;
 }
 

@@ -7,7 +7,6 @@ namespace arbor::ui {
 
 SlipModel intakeSlip(const JobSession& session);
 SlipModel pressSlip(const JobSession& session);
-SlipModel seatSlip(const JobSession& session);
 SlipModel closeSlip(const JobSession& session);
 
 /// What a station shows that waits for a size to be put right. @param title  empty: that a size is wrong
