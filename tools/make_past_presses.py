@@ -32,7 +32,7 @@ TROUBLE = [("not_home", "short", "chip under the ring at 7 o'clock, lifted out a
 NOTES = ["went in straight", "housing warmed a little", "old ring kept as a driver", "shoulder cleaned twice", ""]
 
 
-def press(stream, number, day):
+def press(stream, warmth, number, day):
     what, position, shape, bearing, family, bore, seat, expected, bad_share, warm = stream.choice(PLACES)
     bad = stream.random() < bad_share
     verdict, trace, note = stream.choice(TROUBLE) if bad else ("home_and_square", "home", stream.choice(NOTES))
@@ -49,19 +49,19 @@ def press(stream, number, day):
         "lubricant": "light_oil", "interference_um": round(stream.uniform(8, 24), 1), "expected_N": round(expected),
         "peak_N": round(peak), "friction": round(friction, 4) if trace == "home" else None,
         "rise_um": round(abs(stream.gauss(0, 4)) + (25 if verdict == "tilted" else 0), 1),
-        "outer_degC": round(warm + stream.gauss(0, 3), 1) if warm else None, "inner_degC": 20.0 if warm else None,
+        "outer_degC": round(warm + warmth.gauss(0, 3), 1) if warm else None, "inner_degC": 20.0 if warm else None,
         "minutes": round(stream.uniform(35, 70) * (2 if bad else 1)), "document": "{}",
     }
 
 
 def main():
     count = int(sys.argv[1]) if len(sys.argv) > 1 else 200
-    stream = random.Random(20261126)
+    stream, warmth = random.Random(20261126), random.Random(20261127)
     day = datetime.date(2024, 1, 8)
     all_presses = []
     for n in range(count):
         day += datetime.timedelta(days=stream.choice([1, 2, 3, 5, 8]))
-        all_presses.append(press(stream, 10 + n, day))
+        all_presses.append(press(stream, warmth, 10 + n, day))
     print("[\n" + ",\n".join(json.dumps(p, ensure_ascii=False) for p in all_presses) + "\n]")
 
 

@@ -287,7 +287,7 @@ json ringsJson(const std::map<job::SeatKey, job::RingCard>& rings) {
         auto d = seatReadingsJson(card.readings);
         d["outer"] = key.first;
         d["inner"] = key.second;
-        d["home_mm"] = orNull(card.home_mm);
+        if (card.home_mm) d["home_mm"] = *card.home_mm;
         out.push_back(std::move(d));
     }
     return out;

@@ -146,6 +146,6 @@ TEST(LibraryFiles, OwnBandsOfEndPlayLieBesideTheJobs) {
     const auto refused = io::loadLibrary(shop.folder());
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ProblemCode::NotPositive);
-    EXPECT_NE(refused.error().field.find("end_play.json"), std::string::npos);
+    EXPECT_NE(refused.error().file.find("end_play.json"), std::string::npos);
     EXPECT_EQ(io::saveOwnBands("/no/such/folder", bands).error().code, ProblemCode::Unwritable);
 }

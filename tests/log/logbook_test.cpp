@@ -46,7 +46,7 @@ Entry press(int number, const std::string& title = "Seamer turret · upper beari
     e.customer = "Harrow Bay Cannery";
     e.bearing = number % 2 ? "6205" : "3206";
     e.family = number % 2 ? "deep_groove_ball" : "double_row_angular_ball";
-    e.position = "turret, upper";
+    e.position = "line 7";
     e.shape = number % 2 ? "E" : "A";
     e.outer_C = 90.0 + number;
     e.inner_C = 20;
@@ -296,16 +296,16 @@ TEST_P(LogbookOn, KnowsThePlaceTheShapeAndHowWarmItWas) {
     const auto book = open();
     ASSERT_TRUE(book->write(press(3)));
     auto cold = press(4);
-    cold.position = "turret, lower";
+    cold.position = "line 9";
     cold.outer_C = cold.inner_C = std::nullopt;
     ASSERT_TRUE(book->write(cold));
     log::Query wanted;
-    wanted.text = "turret upper lower"; // the title says upper, the place lower
+    wanted.text = "turret line 9";
     const auto found = book->find(wanted).value();
     ASSERT_EQ(found.size(), 1u);
-    EXPECT_EQ(found[0].position, "turret, lower");
+    EXPECT_EQ(found[0].position, "line 9");
     EXPECT_FALSE(found[0].outer_C);
-    wanted.text = "J-3";
+    wanted.text = "6205";
     EXPECT_EQ(book->find(wanted)->at(0).outer_C, 93);
     EXPECT_EQ(book->find(wanted)->at(0).shape, "E");
 }

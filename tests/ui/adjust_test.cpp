@@ -266,7 +266,9 @@ TEST_F(Closing, ThePatternIsDrawnInItsOrder) {
     EXPECT_EQ(circle->order(), (std::vector<int>{0, 3, 1, 4, 2, 5})); // the opposite, then as far from both as can be
     EXPECT_TRUE(circle->accessibleName().contains("1 - 4 - 2 - 5 - 3 - 6"));
     type("fastenerAdd", "Shaft nut 180");
-    EXPECT_EQ(find<QWidget>("closingSheet")->findChildren<ui::BoltCircle*>().size(), 1); // one nut has no pattern
+    const auto* sheet = find<QWidget>("closingSheet");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return sheet->findChildren<ui::BoltCircle*>().size() == 1; }, kPatience_ms));
+    EXPECT_EQ(job().closing.fasteners.size(), 2u); // one nut has no pattern
 }
 
 TEST_F(Adjust, GreaseIsNamedAndCountedInStrokes) {

@@ -12,6 +12,7 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::kPatience_ms;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -74,7 +75,7 @@ TEST_F(Rings, TheDrawingsDepthIsTyped) {
     EXPECT_TRUE(find<QLineEdit>("ringHome")->isVisible());
     type("ringHome", "2.5");
     EXPECT_EQ(seal().home_mm, 2.5);
-    EXPECT_TRUE(slipSays("Wanted, from the face 2.50 mm"));
+    EXPECT_TRUE(slipSays("Wanted, from the face 2.5 mm"));
     type("ringHome", "deep");
     EXPECT_FALSE(window->troubleText().isEmpty());
     EXPECT_EQ(seal().home_mm, 2.5);
@@ -141,10 +142,13 @@ protected:
 TEST_F(Bands, TypedOverBecomeTheShopsOwnAndAreUsed) {
     ASSERT_TRUE(table()->isVisible());
     table()->setCurrentCell(1, 2);
-    QTest::keyClicks(table(), "25"); // typing opens the field
+    QTest::keyClicks(table(), "2"); // typing opens the field
     auto* editor = table()->findChild<QLineEdit*>();
     ASSERT_TRUE(editor);
+    QTest::keyClicks(editor, "5");
     QTest::keyClick(editor, Qt::Key_Return);
+    const int own = static_cast<int>(shipped);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return table()->currentRow() == own; }, kPatience_ms));
     ASSERT_EQ(session().library().endPlay.size(), shipped + 1);
     EXPECT_TRUE(session().library().endPlay.back().own);
     EXPECT_NEAR(session().plan().adjust->target_mm.lower, 0.025, 1e-12);

@@ -96,8 +96,10 @@ Result<OtherRing> ringOf(const job::Job& job, const Assembly& a, const job::Seat
     out.fitted = isIn(job.strip, a, outer.id) && isIn(job.strip, a, inner.id);
     out.drawnDepth_mm = from.depth_mm;
     auto& in = out.input;
-    // A ring on a shaft is felt at its shoulder: the shaft's end is far away, and seldom has a face.
-    in.kind = inside ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
+    // A ring on a shaft is felt at its shoulder: the shaft's end is far away, and seldom has a face. So is one that
+    // stands proud.
+    out.offered = inside && from.depth_mm >= 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
+    in.kind = out.offered;
     in.readingRad_mm = readingRad_mm(body, from.above);
     in.seatDia_mm = dia;
     in.homeDepth_mm = from.depth_mm;

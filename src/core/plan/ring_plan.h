@@ -24,8 +24,9 @@ struct OtherRing {
     std::string label;   ///< as the shop calls it
     std::string partner; ///< what it sits in or on
     bool seal = false;
-    bool fitted = false;      ///< put in on this job, and so is what it sits in or on
-    double drawnDepth_mm = 0; ///< by the arrangement, from the nearer end of its partner
+    bool fitted = false;                                  ///< put in on this job, and so is what it sits in or on
+    seat::ReadingKind offered = seat::ReadingKind::Depth; ///< kind of reading, until another is chosen
+    double drawnDepth_mm = 0;                             ///< by the arrangement, from the nearer end of its partner
     seat::SeatingInput input;
     seat::Seating seating;
 

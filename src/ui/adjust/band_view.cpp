@@ -77,10 +77,13 @@ void BandView::fill() {
                                  q(m_display.fine(band.play_mm.upper).number),
                                  band.own ? tr("this shop’s") : tr("practice, ships with the program")};
         for (int column = 0; column < Columns; ++column) {
-            auto* item = new QTableWidgetItem(texts[column]);
-            if (column == Whose) item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+            // An item stays: its editor may still be open.
+            auto* item = m_table->item(row, column);
+            if (!item) m_table->setItem(row, column, item = new QTableWidgetItem);
+            item->setText(texts[column]);
+            item->setFlags(column == Whose ? Qt::ItemIsEnabled | Qt::ItemIsSelectable
+                                           : Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
             item->setForeground(band.own ? theme::roles().ink : theme::roles().muted);
-            m_table->setItem(row, column, item);
         }
     }
     m_table->resizeColumnsToContents();
@@ -128,7 +131,8 @@ void BandView::take(QTableWidgetItem* item) {
         at = m_bands.insert(m_bands.end(), *band);
     const int now = static_cast<int>(at - m_bands.begin());
     fill();
-    m_table->setCurrentCell(now, column);
+    QMetaObject::invokeMethod(
+        m_table, [this, now, column] { m_table->setCurrentCell(now, column); }, Qt::QueuedConnection);
     emit changed(m_bands);
 }
 

@@ -79,9 +79,8 @@ QWidget* LogView::buildScopes() {
     int key = Qt::Key_F5;
     for (const auto& text : {tr("This place"), tr("This machine"), tr("This bearing"), tr("Everything")}) {
         const int scope = static_cast<int>(m_scopes.size());
-        auto* button = new QPushButton(text + "   " + QKeySequence(key).toString(), bar);
+        auto* button = new QPushButton(text + "   " + QKeySequence(key++).toString(), bar);
         button->setObjectName(QStringLiteral("logScope%1").arg(scope));
-        button->setShortcut(QKeySequence(key++));
         connect(button, &QPushButton::clicked, this, [this, scope] { lookFor(scope); });
         line->addWidget(button);
         m_scopes.push_back(button);
@@ -282,6 +281,10 @@ void LogView::askFile() {
 
 void LogView::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Escape) return emit left();
+    const int scope = event->key() - Qt::Key_F5;
+    if (scope >= 0 && scope < static_cast<int>(m_scopes.size()) &&
+        m_scopes[static_cast<std::size_t>(scope)]->isEnabled())
+        return lookFor(scope);
     QWidget::keyPressEvent(event);
 }
 

@@ -144,18 +144,25 @@ void SeatPage::choose(const std::optional<job::SeatKey>& ring) {
     refresh();
 }
 
-/// Of the ring that is chosen. The first reading of another ring brings the kind along that it is offered with.
+/// Of the ring that is chosen.
 void SeatPage::edit(const QString& text, const Change& change) {
-    const auto* other = ring();
+    if (const auto* other = ring()) return editCard(text, *other, [&](job::RingCard& card) { change(card.readings); });
     m_session->edit(text, [&](job::Job& j) {
-        if (other) {
-            auto& card = j.rings[other->key];
-            card.readings.kind = other->input.kind;
-            change(card.readings);
-            if (card.readings.readings.empty() && !card.home_mm) j.rings.erase(other->key);
-        } else {
-            change(j.seating);
-        }
+        change(j.seating);
+        j.done.erase(job::Station::Seat);
+    });
+}
+
+/// A card that says nothing any more is not kept.
+void SeatPage::editCard(const QString& text, const plan::OtherRing& other,
+                        const std::function<void(job::RingCard&)>& change) {
+    job::RingCard blank;
+    blank.readings.kind = other.offered;
+    const auto key = other.key; // the ring itself is worked out anew
+    m_session->edit(text, [&](job::Job& j) {
+        auto& card = j.rings.try_emplace(key, blank).first->second;
+        change(card);
+        if (card == blank) j.rings.erase(key);
         j.done.erase(job::Station::Seat);
     });
 }
@@ -170,12 +177,8 @@ void SeatPage::takeHome() {
     if (!text.isEmpty() && (!depth || !(*depth >= 0 && *depth <= kMost_mm)))
         return emit trouble(depth ? tr("Depth %1 is out of range").arg(text) : q(words::say(depth.error())));
     m_home->setModified(false);
-    m_session->edit(tr("Depth by the drawing"), [&](job::Job& j) {
-        auto& card = j.rings[other->key];
-        card.readings.kind = other->input.kind;
-        card.home_mm = text.isEmpty() ? std::nullopt : std::optional(*depth);
-        j.done.erase(job::Station::Seat);
-    });
+    editCard(tr("Depth by the drawing"), *other,
+             [&](job::RingCard& card) { card.home_mm = text.isEmpty() ? std::nullopt : std::optional(*depth); });
 }
 
 void SeatPage::fillChoice() {

@@ -38,6 +38,7 @@ private:
     const seat::SeatingInput& input() const;
     using Change = std::function<void(job::SeatReadings&)>;
     void edit(const QString& text, const Change& change);
+    void editCard(const QString& text, const plan::OtherRing& other, const std::function<void(job::RingCard&)>& change);
     void takeHome();
     void fillChoice();
     void showRim();

@@ -101,7 +101,7 @@ void askFor(SlipModel& slip, const plan::NextLook& next, const plan::Plan& plan)
 SlipModel ringSlip(const JobSession& session, const plan::OtherRing& ring) {
     const auto d = session.display();
     auto slip = seatingSlip(ring.seating, ring.input, d);
-    slip.rowsTitle = tr("%1 · %2").arg(q(ring.label), q(ring.partner));
+    slip.subtitle = tr("%1 · %2. %3").arg(q(ring.label), q(ring.partner), slip.subtitle);
     const auto home = q(d.size(ring.input.homeDepth_mm).text());
     if (ring.input.kind == seat::ReadingKind::Depth) slip.rows.push_back({tr("Wanted, from the face"), home});
     slip.notesTitle = tr("Proof");
