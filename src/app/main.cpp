@@ -66,10 +66,10 @@ int main(int argc, char** argv) {
     const QCommandLineOption station(
         "station",
         "open the job at: intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together "
-        "(Strip, put together), arrangement, rack, practice, friction or log",
+        "(Strip, put together), arrangement, rack, practice, friction, bands or log",
         "name");
     const QCommandLineOption item(
-        "item", "with --station measure, fit or tooling: the line of the list, counted from 1", "number");
+        "item", "with --station measure, fit, tooling or seat: the line of the list, counted from 1", "number");
     const QCommandLineOption whatIf("what-if", "with --station fit: what other classes would give");
     const QCommandLineOption turn("turn", "with --station tooling: the tool to be turned");
     const QCommandLineOption calc("calc", "open the bench calculator with this line, for example “limits 62 N7”",
@@ -89,7 +89,7 @@ int main(int argc, char** argv) {
     if (parser.isSet(station) && !wanted && !together && place == kPlaces.end()) {
         std::fprintf(stderr,
                      "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, warm, "
-                     "press, seat, adjust, close, together, arrangement, rack, practice, friction or log\n",
+                     "press, seat, adjust, close, together, arrangement, rack, practice, friction, bands or log\n",
                      qPrintable(parser.value(station)));
         return 2;
     }
@@ -107,9 +107,10 @@ int main(int argc, char** argv) {
         window.jobView()->go(arbor::job::Station::Strip);
         window.findChild<QPushButton*>("stripDirection")->click();
     }
-    if (parser.isSet(item) && wanted == arbor::job::Station::Tooling) {
-        if (auto* steps = window.findChild<QComboBox*>("toolingStep"))
-            emit steps->activated(parser.value(item).toInt() - 1);
+    const bool atTooling = wanted == arbor::job::Station::Tooling;
+    if (parser.isSet(item) && (atTooling || wanted == arbor::job::Station::Seat)) {
+        if (auto* lines = window.findChild<QComboBox*>(atTooling ? "toolingStep" : "seatRing"))
+            emit lines->activated(parser.value(item).toInt() - 1);
     } else if (parser.isSet(item)) {
         auto* list =
             window.jobView()->findChild<QListWidget*>(wanted == arbor::job::Station::Fit ? "seatList" : "measureList");

@@ -199,7 +199,7 @@ std::string inSentence(const std::string& text) {
 }
 
 std::string partName(const Part& part) {
-    return inSentence(part.label.empty() ? part.id : part.label);
+    return inSentence(part.name());
 }
 
 std::vector<WorkLine> stripLines(const Assembly& assembly, const Order& order) {

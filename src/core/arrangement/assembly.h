@@ -65,6 +65,7 @@ struct Part {
     std::optional<WayRound> wayRound = {};
     std::string linesUpWith = {}; ///< what it must be turned to: a hole with a sensor, a key, a notch; empty: nothing
 
+    const std::string& name() const { return label.empty() ? id : label; }
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }
 };
 

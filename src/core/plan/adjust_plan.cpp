@@ -62,10 +62,6 @@ const measure::SpacerState* spacerNamed(const FitPlan& fits, const std::string& 
     return nullptr;
 }
 
-std::string labelOf(const Part& part) {
-    return part.label.empty() ? part.id : part.label;
-}
-
 class Planner {
 public:
     Planner(const job::Adjust& wish, const Library& library, OpposedPair pair) : m_wish(wish), m_lib(library) {
@@ -261,12 +257,12 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& libra
     const auto& [low, lowBearing] = rings[0];
     const auto& [high, highBearing] = rings[1];
     OpposedPair out;
-    out.first = labelOf(*low);
-    out.second = labelOf(*high);
+    out.first = low->name();
+    out.second = high->name();
     out.firstBearing = lowBearing;
     out.secondBearing = highBearing;
     out.bore_mm = std::max(lowBearing->boreDia_mm, highBearing->boreDia_mm);
-    out.nut = labelOf(*nut);
+    out.nut = nut->name();
     out.nutDia_mm = nut->bodies.front().boreDia();
     auto& g = out.geometry;
     g.first = {lowBearing->pitchDia_mm(), lowBearing->contactAngle_deg};
@@ -279,7 +275,7 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& libra
         alphaOf(assembly, PartKind::Hub, library, alphaOf(assembly, PartKind::Housing, library, g.alphaHousing_perK));
     if (const auto* spacer = spacerBetween(assembly, middle_mm(*low, *lowBearing), middle_mm(*high, *highBearing))) {
         const auto& body = spacer->bodies.front();
-        out.spacer = labelOf(*spacer);
+        out.spacer = spacer->name();
         out.spacerLength_mm = body.height();
         out.spacerArea_mm2 = section::volume_mm3(body) / body.height();
     }

@@ -17,10 +17,6 @@ bool holdsOthers(PartKind kind) {
     return kind == PartKind::Housing || kind == PartKind::Hub || kind == PartKind::Shaft;
 }
 
-std::string labelOf(const Part& part) {
-    return part.label.empty() ? part.id : part.label;
-}
-
 /// The body of a ring that sits on the seat, and so carries the face that is read.
 const Body& seatedBody(const Part& ring, double seatDia_mm, bool ringIsInside) {
     const auto off = [&](const Body& body) {
@@ -90,8 +86,8 @@ Result<OtherRing> ringOf(const job::Job& job, const Assembly& a, const job::Seat
     const auto from = readFrom(partner, body);
     OtherRing out;
     out.key = key;
-    out.label = labelOf(ring);
-    out.partner = labelOf(partner);
+    out.label = ring.name();
+    out.partner = partner.name();
     out.seal = ring.kind == PartKind::Seal;
     out.fitted = isIn(job.strip, a, outer.id) && isIn(job.strip, a, inner.id);
     out.drawnDepth_mm = from.depth_mm;

@@ -86,8 +86,8 @@ private:
         step.part = d.part;
         step.partner = partner;
         step.key = (out ? "out:" : "in:") + parts[d.part].id;
-        step.label = parts[d.part].label.empty() ? parts[d.part].id : parts[d.part].label;
-        step.partnerLabel = parts[partner].label.empty() ? parts[partner].id : parts[partner].label;
+        step.label = parts[d.part].name();
+        step.partnerLabel = parts[partner].name();
         step.tasks = tooling::tasksOf(m_strip.assembly, {d.part, partner, d.way, d.present, out});
         const auto ring = std::find_if(m_strip.rings.begin(), m_strip.rings.end(), [&](const TightRing& r) {
             return r.site.ring == d.part && r.site.partner == partner;

@@ -41,7 +41,7 @@ std::string nameOf(const Part& part, const Body& body) {
     case BodyKind::Encoder:
         return "encoder";
     default:
-        return part.label.empty() ? part.id : part.label;
+        return part.name();
     }
 }
 

@@ -54,14 +54,17 @@ void addGrease(SlipModel& slip, const plan::AdjustPlan& p, const adjust::Grease&
         leastStrokes += fill.leastStrokes;
         mostStrokes += fill.mostStrokes;
     }
-    const QString cavity[] = {tr("Cavity, a third to a half"), tr("Cavity, a third"), tr("Cavity, a half")};
-    slip.rows.push_back({tr("Bearings, packed full"), tr("%1 g").arg(full, 0, 'f', 0)});
-    if (most > full + 0.5)
+    const auto name = grease.name.empty() ? tr("Grease") : q(grease.name);
+    const bool beside = most > full + 0.5;
+    if (beside) {
+        const QString cavity[] = {tr("Cavity, a third to a half"), tr("Cavity, a third"), tr("Cavity, a half")};
+        slip.rows.push_back({tr("Bearings, packed full"), tr("%1 g").arg(full, 0, 'f', 0)});
         slip.rows.push_back(
             {cavity[static_cast<int>(grease.cavity)], tr("%1 g").arg(between(least - full, most - full, 0))});
+    }
     const auto grams = tr("%1 g").arg(between(least, most, 0));
     slip.rows.push_back(
-        {grease.name.empty() ? tr("Grease") : q(grease.name),
+        {beside ? name : tr("%1, bearings full").arg(name),
          grease.stroke_g > 0 ? tr("%1, %2 strokes").arg(grams, between(leastStrokes, mostStrokes, 0)) : grams});
 }
 

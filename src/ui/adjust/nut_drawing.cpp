@@ -66,9 +66,8 @@ QString NutDrawing::headLine() const {
     if (!m_plan) return tr("No pair of bearings here is set against each other.");
     if (m_plan->onSpacer())
         return tr("%1 keeps the rings apart: its length sets the play at full torque.").arg(q(m_plan->pair.spacer));
-    const auto step = m_plan->choice
-                          ? tr(", %1 from place to place").arg(q(m_display.fine(m_plan->choice->step_mm).text()))
-                          : QString();
+    const auto step =
+        m_plan->choice ? tr(", %1 a place").arg(q(m_display.fine(m_plan->choice->step_mm).text())) : QString();
     const auto holes = m_wish.nut.holes().size();
     return tr("Pitch %1, %2 slots, %3%4.")
         .arg(q(m_display.size(m_wish.nut.pitch_mm).text()))

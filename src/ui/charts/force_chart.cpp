@@ -90,7 +90,7 @@ void addEvidence(QCustomPlot& plot, const trace::Analysis& a, const words::Displ
 
 } // namespace
 
-ForceChart::ForceChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(this)) {
+ForceChart::ForceChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("forceChart");
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kGap, 34, theme::kGap, 4);

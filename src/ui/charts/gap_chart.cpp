@@ -60,7 +60,7 @@ void addSafe(QCustomPlot& plot, const plan::HeatPlan& plan, const plan::HeatCour
 
 } // namespace
 
-GapChart::GapChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(this)) {
+GapChart::GapChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("gapChart");
     setAccessibleName(tr("Gap against time"));
     auto* layout = new QVBoxLayout(this);

@@ -6,8 +6,13 @@
 
 namespace arbor::ui {
 
+QCustomPlot* makePlot(QWidget* parent) {
+    auto* plot = new QCustomPlot(parent);
+    plot->setMinimumSize(60, 40);
+    return plot;
+}
+
 void dressPlot(QCustomPlot& plot) {
-    plot.setMinimumSize(60, 40); // one without room cannot paint, and says so aloud
     const auto& r = theme::roles();
     plot.setBackground(r.card);
     for (auto* axis : {plot.xAxis, plot.yAxis}) {

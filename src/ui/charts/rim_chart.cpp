@@ -34,7 +34,7 @@ void addAllowed(QCustomPlot& plot, double half) {
 
 } // namespace
 
-RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(this)) {
+RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("rimChart");
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kGap, 34, theme::kGap, 4);
