@@ -129,6 +129,9 @@ void printSeating(std::ostream& out, const plan::Plan& plan, const Display& d) {
         out << "  out of square   " << d.fine(s.riseAcross_mm.likely).text() << " across the seat, "
             << words::decimals(s.plane->tilt_arcmin(), 2) << " arc-min\n";
     printAdvice(out, s.findings, d);
+    for (const auto& ring : plan.rings)
+        if (ring.read())
+            out << "  " << ring.label << ", " << ring.partner << ": " << words::verdict(ring.seating, d).line() << '\n';
     printAdvice(out, plan.proof, d);
     out << "  next: " << words::nextStep(s) << '\n';
 }

@@ -75,9 +75,7 @@ json pressJson(const plan::Plan& plan, const words::Display& d) {
     return out;
 }
 
-json seatJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.seating) return nullptr;
-    const auto& s = *plan.seating;
+json seatingJson(const seat::Seating& s, const words::Display& d) {
     json out{{"verdict", plan::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
     if (s.plane) {
         out["tilt_arcmin"] = rangeJson(s.tilt_arcmin);
@@ -91,6 +89,21 @@ json seatJson(const plan::Plan& plan, const words::Display& d) {
         out["scatter_um"] = s.plane->scatter_mm ? json(*s.plane->scatter_mm / kUm) : json();
     }
     if (s.grooveOpening_mm) out["groove_opening_um"] = *s.grooveOpening_mm / kUm;
+    return out;
+}
+
+/// With the rings pressed besides, as far as they were read.
+json seatJson(const plan::Plan& plan, const words::Display& d) {
+    if (!plan.seating) return nullptr;
+    auto out = seatingJson(*plan.seating, d);
+    out["rings"] = json::array();
+    for (const auto& ring : plan.rings) {
+        if (!ring.read()) continue;
+        auto one = seatingJson(ring.seating, d);
+        one["outer"] = ring.key.first;
+        one["inner"] = ring.key.second;
+        out["rings"].push_back(std::move(one));
+    }
     return out;
 }
 

@@ -41,6 +41,26 @@ TEST(AdjustCommand, AWrongNutIsNamedWithItsPlace) {
     EXPECT_THAT(r.err, HasSubstr("pitch_mm"));
 }
 
+TEST(SeatCommand, TellsOfTheRingsPressedBesides) {
+    const TemporaryShop shop;
+    const auto file = shop.file("exhaust-fan-carrier.arbor.json");
+    EXPECT_THAT(run({"seat", file}).out, HasSubstr("Retaining collar, Fan shaft: Home and square"));
+    auto d = nlohmann::json::parse(run({"seat", file, "--json"}).out).at("seat");
+    ASSERT_EQ(d.at("rings").size(), 1u); // those that were read
+    EXPECT_EQ(d.at("rings")[0].at("outer"), "collar");
+    EXPECT_EQ(d.at("rings")[0].at("verdict"), "home_and_square");
+    auto text = shop.read("exhaust-fan-carrier.arbor.json");
+    text = replaced(text, "\"clock_deg\": 90, \"value_mm\": 0}", "\"clock_deg\": 90, \"value_mm\": 0.3}");
+    shop.write("crooked.arbor.json", text);
+    const auto crooked = run({"seat", shop.file("crooked.arbor.json")});
+    EXPECT_EQ(crooked.exit, 1); // a stop
+    EXPECT_THAT(crooked.out, HasSubstr("Retaining collar: not as it should be"));
+    shop.write("nowhere.arbor.json", replaced(text, "\"kind\": \"feeler\"", "\"kind\": \"eye\""));
+    const auto refused = run({"seat", shop.file("nowhere.arbor.json")});
+    EXPECT_EQ(refused.exit, 2);
+    EXPECT_THAT(refused.err, HasSubstr("ring_readings/0/kind"));
+}
+
 TEST(LogCommand, TakesInFindsAndPrints) {
     const TemporaryShop shop;
     auto r = run({"log", shop.folder(), "--import", shop.file("past_presses.json")});
