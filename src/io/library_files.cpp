@@ -140,17 +140,23 @@ Result<plan::Library> loadTables() {
     return library;
 }
 
-Result<plan::Library> loadLibrary(const std::string& folder) {
+Result<plan::Library> loadToolsAndRecords(const std::string& folder) {
     auto library = loadTables();
     if (!library) return library;
     auto rack = loadRack(folder);
     if (!rack) return tl::unexpected(rack.error());
     library->rack = std::move(*rack);
+    for (const auto& entry : listJobs(folder))
+        if (entry.document && entry.document->job.record) library->records.push_back(*entry.document->job.record);
+    return library;
+}
+
+Result<plan::Library> loadLibrary(const std::string& folder) {
+    auto library = loadToolsAndRecords(folder);
+    if (!library) return library;
     const auto bands = loadOwnBands(folder);
     if (!bands) return tl::unexpected(bands.error());
     library->endPlay.insert(library->endPlay.end(), bands->begin(), bands->end());
-    for (const auto& entry : listJobs(folder))
-        if (entry.document && entry.document->job.record) library->records.push_back(*entry.document->job.record);
     return library;
 }
 

@@ -27,8 +27,10 @@ std::string ownBearingsFolder();
 /// Shipped tables and the user's own bearings. @errors those of the own files; Duplicate for a known designation
 Result<plan::Library> loadTables();
 
-/// Those, the rack and the end play of the shop that keeps its jobs in `folder`, and the records of the jobs it has
-/// closed.
+/// Those, the rack of the shop that keeps its jobs in `folder`, and the records of the jobs it has closed.
+Result<plan::Library> loadToolsAndRecords(const std::string& folder);
+
+/// All of it, with the shop's own bands of end play.
 Result<plan::Library> loadLibrary(const std::string& folder);
 
 /// @param press  whose gauge it was read off, where it was; null: not known

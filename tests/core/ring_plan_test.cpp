@@ -114,6 +114,12 @@ TEST(RingPlan, ASealThatWasReadNeedsNoLook) {
     EXPECT_FALSE(plan::checksOf(planned(job)).contains(job::SeatCheck::SealFlush));
 }
 
+TEST(RingPlan, ASealThatNothingHoldsIsLookedAt) {
+    const auto p = planned(demoJob("filler-pump-shaft")); // on the shaft, in no housing of this arrangement
+    EXPECT_TRUE(std::none_of(p.rings.begin(), p.rings.end(), [](const auto& ring) { return ring.seal; }));
+    EXPECT_TRUE(plan::checksOf(p).contains(job::SeatCheck::SealFlush));
+}
+
 TEST(RingPlan, AsksForARingThatWasPutInAndForOneBegun) {
     auto job = drum();
     EXPECT_FALSE(says(planned(job), Finding::OtherRingNotRead, Severity::Look, "Outer cup")); // not in yet

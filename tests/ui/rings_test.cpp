@@ -61,6 +61,15 @@ TEST_F(Rings, ASealIsReadByItselfAndKept) {
     EXPECT_EQ(seal().readings.readings.size(), 3u);
 }
 
+TEST_F(Rings, WhatIsTypedBelongsToTheRingItWasTypedFor) {
+    pick("Lip seal");
+    keys("1.02");
+    choose("seatRing", 0); // away before it was kept
+    ASSERT_EQ(seal().readings.readings.size(), 1u);
+    EXPECT_NEAR(seal().readings.readings[0].value_mm, 1.02, 1e-12);
+    EXPECT_TRUE(find<ui::SeatClock>("seatClock")->typing().isEmpty());
+}
+
 TEST_F(Rings, OneCrookedStopsTheSeat) {
     pick("Lip seal");
     find<ui::SeatClock>("seatClock")->setPlaces(4);
@@ -200,4 +209,17 @@ TEST_F(Bands, InInchesTheyAreThousandths) {
     EXPECT_NEAR(session().library().endPlay.back().play_mm.lower, 0.0381, 1e-9);
     put(table()->rowCount() - 1, 1, "2");
     EXPECT_NEAR(session().library().endPlay.back().upTo_mm, 50.8, 1e-9);
+}
+
+TEST_F(Bands, AFileThatCannotBeReadIsLeftAlone) {
+    const std::string broken = "{\"bands\": [{\"use\": \"wet\"}]}";
+    shop.write("end_play.json", broken);
+    openWindow();
+    open("conveyor-tail-drum");
+    EXPECT_TRUE(window->troubleText().contains("end_play.json"));
+    EXPECT_TRUE(session().plan().tools && session().plan().tools->choice); // the rack is there all the same
+    key(Qt::Key_B, Qt::ControlModifier);
+    put(0, 2, "10");
+    EXPECT_EQ(shop.read("end_play.json"), broken);
+    EXPECT_EQ(session().library().endPlay.size(), shipped);
 }

@@ -31,8 +31,15 @@ const char* nameOf(SeatCheck check) {
 
 /// A seal that was read all round needs no look.
 bool hasSealToLookAt(const Plan& plan) {
-    return std::any_of(plan.rings.begin(), plan.rings.end(),
-                       [](const auto& ring) { return ring.seal && !ring.read(); });
+    if (!plan.strip) return false;
+    const auto wasRead = [&](const std::string& seal) {
+        return std::any_of(plan.rings.begin(), plan.rings.end(), [&](const auto& ring) {
+            return ring.read() && (ring.key.first == seal || ring.key.second == seal);
+        });
+    };
+    const auto& parts = plan.strip->assembly.parts;
+    return std::any_of(parts.begin(), parts.end(),
+                       [&](const auto& part) { return part.kind == arrangement::PartKind::Seal && !wasRead(part.id); });
 }
 
 } // namespace

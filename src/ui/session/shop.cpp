@@ -18,7 +18,7 @@ constexpr std::size_t kLearnFrom = 2000; // presses, the latest
 Shop::Shop(QString logbook) : m_logbook(std::move(logbook)) {}
 
 Result<void> Shop::open(const QString& folder) {
-    auto library = io::loadLibrary(folder.toStdString());
+    auto library = io::loadToolsAndRecords(folder.toStdString());
     m_rackTrouble = library ? std::nullopt : std::optional(library.error());
     if (!library) library = io::loadTables();
     if (!library) return tl::unexpected(library.error());
@@ -26,6 +26,9 @@ Result<void> Shop::open(const QString& folder) {
     m_keeper =
         std::make_unique<log::Keeper>(m_logbook.isEmpty() ? "sqlite:" + m_folder.filePath("logbook.sqlite") : m_logbook,
                                       m_folder.filePath("logbook-waiting.sqlite"));
+    const auto bands = io::loadOwnBands(folder.toStdString());
+    m_bandTrouble = bands ? std::nullopt : std::optional(bands.error());
+    if (bands) library->endPlay.insert(library->endPlay.end(), bands->begin(), bands->end());
     learnFromLog(*library);
     m_library = std::make_shared<const plan::Library>(std::move(*library));
     return {};
@@ -62,6 +65,7 @@ Result<void> Shop::saveTools(const std::vector<catalog::Tool>& tools) {
 }
 
 Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {
+    if (m_bandTrouble) return tl::unexpected(*m_bandTrouble);
     if (auto saved = io::saveOwnBands(m_folder.path().toStdString(), bands); !saved) return saved;
     auto library = std::make_shared<plan::Library>(*m_library);
     library->endPlay = bands;

@@ -21,6 +21,7 @@ public:
     /// Shared: an open session points into the library it was made with.
     const std::shared_ptr<const plan::Library>& library() const { return m_library; }
     const std::optional<Problem>& rackTrouble() const { return m_rackTrouble; }
+    const std::optional<Problem>& bandTrouble() const { return m_bandTrouble; } ///< of its own end play
     log::Keeper& keeper() { return *m_keeper; }
 
     /// A rack that could not be read must not be written over with what little was read of it.
@@ -28,7 +29,8 @@ public:
     /// Writes the rack beside the jobs; goes on with it. @errors Unwritable
     Result<void> saveTools(const std::vector<catalog::Tool>& tools);
 
-    /// Writes the shop's own bands of end play beside the jobs; goes on with them. @errors Unwritable
+    /// Writes the shop's own bands of end play beside the jobs; goes on with them. @errors Unwritable; what is
+    /// wrong with those that are there, which are then left as they are
     Result<void> saveBands(const std::vector<adjust::PlayBand>& bands);
 
     /// Writes a job under the next free number after the one it is like. @return its file @errors Unwritable
@@ -49,6 +51,7 @@ private:
     QDir m_folder;
     std::shared_ptr<const plan::Library> m_library;
     std::optional<Problem> m_rackTrouble;
+    std::optional<Problem> m_bandTrouble;
     std::unique_ptr<log::Keeper> m_keeper;
 };
 

@@ -399,11 +399,13 @@ void MainWindow::showHeader() {
 }
 
 void MainWindow::showTrouble(const QString& text) {
-    // What is wrong with the rack stays in sight while the folder has no usable one.
-    const auto rack = m_shop.rackTrouble()
-                          ? tr("No tools from this folder. %1").arg(q(words::say(*m_shop.rackTrouble())))
-                          : QString();
-    const auto shown = text.isEmpty() ? rack : text;
+    // What is wrong with the shop's own files stays in sight while the folder has no usable ones.
+    QStringList lasting;
+    if (const auto& rack = m_shop.rackTrouble())
+        lasting << tr("No tools from this folder. %1").arg(q(words::say(*rack)));
+    if (const auto& bands = m_shop.bandTrouble())
+        lasting << tr("End play as it ships: the shop’s own is left alone. %1").arg(q(words::say(*bands)));
+    const auto shown = text.isEmpty() ? lasting.join('\n') : text;
     m_trouble->setText(shown);
     m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold")
                                  .arg(theme::roles().stopPale.name(), theme::roles().stop.name()));

@@ -23,6 +23,7 @@ public:
     void setPlaces(int places); ///< 3 to 12
     double angleOf(int place) const { return 360.0 * place / m_places; }
     int current() const { return m_current; }
+    void keep();  ///< takes over what is typed at the current place
     void start(); ///< back to the first place, with nothing typed
     /// A reading from an instrument at the current place; goes on to the next.
     void take(const QString& reading);
@@ -42,7 +43,6 @@ private:
     double faceRadius() const;
     const seat::Reading* readingAt(double angle_deg) const;
     void go(int by);
-    void keep();
     void paintFace(QPainter& painter) const;
     void paintPlaces(QPainter& painter) const;
     void paintHighSide(QPainter& painter) const;

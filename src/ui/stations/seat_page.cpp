@@ -75,6 +75,7 @@ void SeatPage::buildChoice() {
     m_home->setPlaceholderText(tr("depth by drawing"));
     place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"));
     connect(m_rings, &QComboBox::activated, this, [this](int index) {
+        m_clock->keep(); // still of the ring before
         const auto& rings = m_session->plan().rings;
         choose(index > 0 ? std::optional(rings.at(static_cast<std::size_t>(index - 1)).key) : std::nullopt);
     });
