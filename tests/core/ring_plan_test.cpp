@@ -82,6 +82,7 @@ TEST(RingPlan, ARingOnAShaftIsFeltAtItsShoulder) {
     const auto p = planned(job);
     EXPECT_EQ(at(p, kCollar).seating.verdict, SeatVerdict::NotHome);
     EXPECT_TRUE(says(p, Finding::OtherRingOff, Severity::Stop, "Lock collar"));
+    EXPECT_EQ(p.marks.at(job::Station::Seat), plan::Mark::Stop); // before the bearing itself is read
 }
 
 TEST(RingPlan, ASealMayStandAFifthOffAndAQuarterCrooked) {

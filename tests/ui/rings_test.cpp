@@ -75,6 +75,7 @@ TEST_F(Rings, OneCrookedStopsTheSeat) {
     find<ui::SeatClock>("seatClock")->setPlaces(4);
     read({"0.8", "1.0", "1.2", "1.0"});
     EXPECT_EQ(slip().title, "Tilted");
+    EXPECT_TRUE(find<QComboBox>("seatRing")->currentText().contains("✗"));
     EXPECT_TRUE(std::any_of(session().plan().proof.begin(), session().plan().proof.end(),
                             [](const Advice& a) { return a.id == Finding::OtherRingOff; }));
 }

@@ -282,7 +282,8 @@ void setMarks(Plan& plan, const Job& job) {
     m[Station::Press] = plan.trace ? markOf(worst(plan.trace->findings), done(Station::Press))
                                    : markOf(Severity::Info, done(Station::Press));
     const bool judged = plan.seating && plan.seating->verdict != seat::SeatVerdict::NotJudged;
-    m[Station::Seat] = judged || isSigned(job.proof) ? markOfSeat(plan, job) : Mark::Open;
+    const bool otherOff = worst(adviceOn(plan.rings)) == Severity::Stop;
+    m[Station::Seat] = judged || otherOff || isSigned(job.proof) ? markOfSeat(plan, job) : Mark::Open;
     m[Station::Adjust] = plan.adjust ? markOf(worst(plan.adjust->findings), done(Station::Adjust)) : Mark::NotNeeded;
     m[Station::Close] = worst(plan.closing) == Severity::Stop ? Mark::Stop : job.record ? Mark::Done : Mark::Open;
 }

@@ -28,7 +28,7 @@ namespace {
 constexpr double kSame_deg = 0.5;
 constexpr double kMost_mm = 1000;
 constexpr int kProofWidth = 244;
-constexpr int kChoiceTop = 62, kChoiceWidth = 152;
+constexpr int kChoiceTop = 62, kChoiceWidth = 152, kHomeLabelWidth = 58, kHomeWidth = 76;
 
 } // namespace
 
@@ -58,22 +58,25 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
 
 /// Which ring is read, how, and how deep it should stand: beside the clock.
 void SeatPage::buildChoice() {
-    int y = kChoiceTop;
-    const auto place = [&](QWidget* widget, const char* name, const QString& spoken) {
+    const auto place = [](QWidget* widget, const char* name, const QString& spoken, const QRect& where) {
         widget->setObjectName(name);
         widget->setAccessibleName(spoken);
-        widget->setFixedSize(kChoiceWidth, theme::kTouch - 8);
-        widget->move(theme::kMargin, y);
-        y += theme::kTouch;
+        widget->setFixedSize(where.size());
+        widget->move(where.topLeft());
     };
+    const int high = theme::kTouch - 8;
+    QRect where(theme::kMargin, kChoiceTop, kChoiceWidth, high);
     m_rings = new QComboBox(m_clock);
-    place(m_rings, "seatRing", tr("Which ring is read"));
+    place(m_rings, "seatRing", tr("Which ring is read"), where);
     m_kind = new QComboBox(m_clock);
     m_kind->addItems({tr("depth gauge"), tr("feelers"), tr("indicator")});
-    place(m_kind, "readingKind", tr("Kind of reading"));
+    place(m_kind, "readingKind", tr("Kind of reading"), where.translated(0, theme::kTouch));
+    where = QRect(where.right() + 16, kChoiceTop, kHomeLabelWidth, high);
+    m_homeLabel = new QLabel(tr("home at"), m_clock);
+    place(m_homeLabel, "ringHomeLabel", tr("home at"), where);
     m_home = new QLineEdit(m_clock);
-    m_home->setPlaceholderText(tr("depth by drawing"));
-    place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"));
+    place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"),
+          QRect(where.right() + 1, kChoiceTop, kHomeWidth, high));
     connect(m_rings, &QComboBox::activated, this, [this](int index) {
         m_clock->keep(); // still of the ring before
         const auto& rings = m_session->plan().rings;
@@ -188,7 +191,8 @@ void SeatPage::fillChoice() {
     m_rings->clear();
     m_rings->addItem(tr("the bearing"));
     for (const auto& other : plan.rings) {
-        m_rings->addItem((other.read() ? tr("%1 ✓") : QStringLiteral("%1")).arg(q(other.label)));
+        const bool good = other.seating.verdict == seat::SeatVerdict::HomeAndSquare;
+        m_rings->addItem(q(other.label) + (good ? tr(" ✓") : other.read() ? tr(" ✗") : QString()));
         const int last = m_rings->count() - 1;
         m_rings->setItemData(last, tr("%1 · %2").arg(q(other.label), q(other.partner)), Qt::ToolTipRole);
         if (m_ring == other.key) m_rings->setCurrentIndex(last);
@@ -206,7 +210,8 @@ void SeatPage::refresh() {
     const auto& own = m_session->plan().seating;
     const auto* seating = other ? &other->seating : own ? &*own : nullptr;
     m_kind->setCurrentIndex(static_cast<int>(in.kind));
-    m_home->setVisible(other && in.kind == seat::ReadingKind::Depth);
+    for (auto* widget : std::initializer_list<QWidget*>{m_homeLabel, m_home})
+        widget->setVisible(other && in.kind == seat::ReadingKind::Depth);
     if (other && !m_home->isModified()) m_home->setText(q(m_session->display().size(in.homeDepth_mm).number));
     m_clock->setWords(other ? tr("%1: home, and square?").arg(q(other->label)) : QString(), {});
     m_clock->show(in.readings, seating, in.kind, m_session->display());

@@ -52,6 +52,7 @@ private:
     ProofSheet* m_proof;
     QComboBox* m_rings; ///< which ring is read
     QComboBox* m_kind;
+    QLabel* m_homeLabel;
     QLineEdit* m_home; ///< depth by the drawing, of another ring
     std::optional<job::SeatKey> m_ring;
     QLineEdit* m_address;
