@@ -35,6 +35,7 @@ struct Statistics {
     /// A machine's position that went wrong more than once.
     struct Repeat {
         std::string title;
+        std::string position;
         int presses = 0;
         int bad = 0;
     };

@@ -31,19 +31,24 @@ constexpr const char* kInner = "ALTER TABLE press ADD COLUMN inner_degc DOUBLE P
 constexpr const char* kDropForce = "DROP INDEX press_force";
 constexpr const char* kDropMinutes = "DROP INDEX press_minutes";
 constexpr const char* kForceByShape = "CREATE INDEX press_force ON press (shape, expected_n, peak_n)";
+constexpr const char* kDropRepeats = "DROP INDEX press_title";
+constexpr const char* kRepeatsByPlace = "CREATE INDEX press_title ON press (title, position, verdict)";
 constexpr const char* kMinutesByShape = "CREATE INDEX press_minutes ON press (shape, minutes)";
 
 } // namespace
 
 const std::vector<Migration>& migrations() {
+    // The same in both dialects.
+    static const std::vector<const char*> second{kPosition,       kShape,         kOuter,       kInner,
+                                                 kDropForce,      kDropMinutes,   kDropRepeats, kForceByShape,
+                                                 kMinutesByShape, kRepeatsByPlace};
     static const std::vector<Migration> all{
         {{kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
          {kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE TABLE press_text (id TEXT PRIMARY KEY REFERENCES press (id), words TSVECTOR NOT NULL)",
           "CREATE INDEX press_text_words ON press_text USING GIN (words)"}},
-        {{kPosition, kShape, kOuter, kInner, kDropForce, kDropMinutes, kForceByShape, kMinutesByShape},
-         {kPosition, kShape, kOuter, kInner, kDropForce, kDropMinutes, kForceByShape, kMinutesByShape}}};
+        {second, second}};
     return all;
 }
 

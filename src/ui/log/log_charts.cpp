@@ -29,6 +29,10 @@ void heading(QPainter& p, const QRectF& box, const QString& text) {
     p.setFont(typeface(Text::Small));
 }
 
+QString place(const log::Statistics::Repeat& row) {
+    return row.position.empty() ? q(row.title) : q(row.title) + ", " + q(row.position);
+}
+
 /// A bar from least to most with the mean on it, over a line to scale.
 void spreads(QPainter& p, const QRectF& box, const std::vector<log::Statistics::Spread>& rows, double mark, int places,
              const QString& unit) {
@@ -73,7 +77,7 @@ void LogCharts::show(const log::Statistics& statistics) {
                       .arg(row.presses)
                       .arg(row.range.likely, 0, 'f', 2);
     for (const auto& row : statistics.repeats)
-        spoken << tr("%1: %2 of %3 went wrong").arg(q(row.title)).arg(row.bad).arg(row.presses);
+        spoken << tr("%1: %2 of %3 went wrong").arg(place(row)).arg(row.bad).arg(row.presses);
     setAccessibleDescription(spoken.join('\n'));
     update();
 }
@@ -92,7 +96,7 @@ void LogCharts::paintEvent(QPaintEvent*) {
     for (std::size_t i = 0; i < std::min<std::size_t>(m_statistics.repeats.size(), kRows); ++i, y += kRow) {
         const auto& row = m_statistics.repeats[i];
         p.setPen(roles().ink);
-        theme::drawElided(p, QRectF(box(2).left(), y, third - 70, kRow), Qt::AlignVCenter, q(row.title));
+        theme::drawElided(p, QRectF(box(2).left(), y, third - 70, kRow), Qt::AlignVCenter, place(row));
         p.setPen(roles().stop);
         p.drawText(QRectF(box(2).right() - 66, y, 66, kRow), Qt::AlignVCenter | Qt::AlignRight,
                    tr("%1 of %2").arg(row.bad).arg(row.presses));
