@@ -304,15 +304,17 @@ Result<Statistics> Logbook::statistics() const {
              "FROM press WHERE peak_n > 0 AND expected_n > 0 GROUP BY shape ORDER BY shape",
              [&](const QSqlQuery& row) { out.force.push_back(spreadIn(row)); });
     if (ok)
-        ok = each(
-            "SELECT title, position, count(*), sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) AS bad "
-            "FROM press GROUP BY title, position "
-            "HAVING sum(CASE WHEN verdict = 'home_and_square' THEN 0 ELSE 1 END) > 1 "
-            "ORDER BY bad DESC, title, position LIMIT 20",
-            [&](const QSqlQuery& row) {
-                out.repeats.push_back({row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
-                                       row.value(2).toInt(), row.value(3).toInt()});
-            });
+        // Those that went wrong first: they are few. Only the worst are then counted whole.
+        ok = each("SELECT title, position, "
+                  "(SELECT count(*) FROM press AS p WHERE p.title = b.title AND p.position = b.position), bad "
+                  "FROM (SELECT title, position, count(*) AS bad FROM press WHERE verdict <> 'home_and_square' "
+                  "GROUP BY title, position HAVING count(*) > 1 ORDER BY bad DESC, title, position LIMIT 20) AS b "
+                  "ORDER BY bad DESC, title, position",
+                  [&](const QSqlQuery& row) {
+                      out.repeats.push_back({row.value(0).toString().toStdString(),
+                                             row.value(1).toString().toStdString(), row.value(2).toInt(),
+                                             row.value(3).toInt()});
+                  });
     if (ok)
         ok = each("SELECT shape, count(*), avg(minutes), min(minutes), max(minutes) FROM press WHERE minutes > 0 "
                   "GROUP BY shape ORDER BY shape",

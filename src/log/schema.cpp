@@ -33,15 +33,16 @@ constexpr const char* kDropMinutes = "DROP INDEX press_minutes";
 constexpr const char* kForceByShape = "CREATE INDEX press_force ON press (shape, expected_n, peak_n)";
 constexpr const char* kDropRepeats = "DROP INDEX press_title";
 constexpr const char* kRepeatsByPlace = "CREATE INDEX press_title ON press (title, position, verdict)";
+constexpr const char* kBad = "CREATE INDEX press_bad ON press (title, position) WHERE verdict <> 'home_and_square'";
 constexpr const char* kMinutesByShape = "CREATE INDEX press_minutes ON press (shape, minutes)";
 
 } // namespace
 
 const std::vector<Migration>& migrations() {
     // The same in both dialects.
-    static const std::vector<const char*> second{kPosition,       kShape,         kOuter,       kInner,
-                                                 kDropForce,      kDropMinutes,   kDropRepeats, kForceByShape,
-                                                 kMinutesByShape, kRepeatsByPlace};
+    static const std::vector<const char*> second{kPosition,       kShape,          kOuter,       kInner,
+                                                 kDropForce,      kDropMinutes,    kDropRepeats, kForceByShape,
+                                                 kMinutesByShape, kRepeatsByPlace, kBad};
     static const std::vector<Migration> all{
         {{kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
