@@ -3,9 +3,11 @@
 #include "log/schema.h"
 
 #include <QDate>
+#include <QElapsedTimer>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
+#include <QThread>
 #include <QUrl>
 #include <QUuid>
 #include <QVariant>
@@ -180,11 +182,26 @@ Result<void> Logbook::bringUpToDate() {
     return run(("INSERT INTO log_version VALUES (" + std::to_string(all.size()) + ")").c_str());
 }
 
+/// SQLite lets nobody wait for this one: while another bench makes the same file it is refused at once, and asked
+/// again.
+Result<void> Logbook::writeAhead() {
+    constexpr int kLocked = 5, kPrimary = 0xff; // SQLITE_BUSY, in the low byte of what may say more
+    constexpr unsigned long kAgain_ms = 20;
+    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    QElapsedTimer waited;
+    waited.start();
+    while (!query.exec("PRAGMA journal_mode=WAL")) {
+        const bool locked = (query.lastError().nativeErrorCode().toInt() & kPrimary) == kLocked;
+        if (!locked || waited.elapsed() > kBusy_ms) return failed(ProblemCode::Unwritable, query.lastError());
+        QThread::msleep(kAgain_ms);
+    }
+    return run("PRAGMA synchronous=FULL");
+}
+
 /// All or nothing; two benches that come at once take turns.
 Result<void> Logbook::migrate() {
     if (!m_server)
-        for (const char* pragma : {"PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL"})
-            if (auto ok = run(pragma); !ok) return ok;
+        if (auto ok = writeAhead(); !ok) return ok;
     return inTransaction([this] { return bringUpToDate(); });
 }
 

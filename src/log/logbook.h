@@ -68,6 +68,7 @@ public:
 private:
     Logbook(const QString& name, bool server);
     Result<std::size_t> version() const;
+    Result<void> writeAhead();
     Result<void> migrate();
     Result<void> bringUpToDate();
     Result<void> inTransaction(const std::function<Result<void>()>& work);
