@@ -63,8 +63,8 @@ TEST(RingPlan, KnowsTheRingsBesideTheOneThatIsPressed) {
     EXPECT_EQ(cup.partner, "Drum end");
     EXPECT_EQ(cup.input.kind, ReadingKind::Depth);
     EXPECT_NEAR(cup.input.seatDia_mm, 62, 1e-9);
-    EXPECT_NEAR(cup.drawnDepth_mm, 84 - (60 + 14), 0.5); // hub ends at 84, a 30206 cup of 14 stands on 60
-    EXPECT_NEAR(cup.input.squareLimit_mm, 0.013, 1e-9);  // IT5 over 50 up to 80, ISO 286-1
+    EXPECT_NEAR(cup.drawnDepth_mm, 84 - (60 + 14), 1e-9); // hub ends at 84, a 30206 cup of 14 stands on 60
+    EXPECT_NEAR(cup.input.squareLimit_mm, 0.013, 1e-9);   // IT5 over 50 up to 80, ISO 286-1
     const auto& seal = at(p, kSeal);
     EXPECT_TRUE(seal.seal);
     EXPECT_NEAR(seal.drawnDepth_mm, 1, 1e-9); // seal from 1, hub from 0
@@ -187,6 +187,11 @@ TEST(RingPlan, AWarmSeatIsRecordedWithItsTemperatures) {
     const auto record = plan::makeRecord(job, planned(job), "x", "2026-11-26T10:00:00", {});
     EXPECT_EQ(record.outer_C, 71.5); // the thermometer goes before the plan
     EXPECT_EQ(record.inner_C, p.heat->inner.temp_C);
+    job.heat.seat = job::SeatKey{"bearing", "spindle"}; // warmed was another seat than the one that is pressed
+    const auto other = planned(job);
+    ASSERT_TRUE(other.heat && other.heat->key == *job.heat.seat);
+    EXPECT_FALSE(plan::makeRecord(job, other, "x", "2026-11-26T10:00:00", {}).outer_C);
+    job.heat.seat.reset();
     job.heat.pressCold = true;
     EXPECT_FALSE(plan::makeRecord(job, planned(job), "x", "2026-11-26T10:00:00", {}).outer_C);
 }

@@ -257,6 +257,10 @@ TEST_F(Closing, TheRunInIsHeldAgainstItsOwnRoomAndRise) {
     EXPECT_EQ(job().closing.runIn.allowed_K, 10);
     type("runInAllowed", "20");
     EXPECT_NE(session().plan().marks.at(Station::Close), plan::Mark::Stop);
+    type("runInRoom", "-4.25");
+    type("runInAllowed", "50");
+    EXPECT_EQ(job().closing.runIn.room_C, -4.25); // as it was typed, not as it is shown
+    EXPECT_TRUE(find<QLabel>("runInText")->text().contains("15 min 38"));
 }
 
 TEST_F(Closing, ThePatternIsDrawnInItsOrder) {

@@ -307,9 +307,10 @@ trace::AnalysisInput analysisInput(const Job& job, const Library& lib) {
     return in;
 }
 
-/// It goes in warm: the station was worked, not only worked out.
+/// The ring that is pressed goes in warm: the station was worked, not only worked out, and for this seat.
 bool isWarmed(const Job& job, const Plan& plan) {
-    return job.done.contains(Station::Warm) && !job.heat.pressCold && plan.heat && plan.heat->needed();
+    const bool worked = job.done.contains(Station::Warm) && !job.heat.pressCold && plan.heat && plan.heat->needed();
+    return worked && plan.heat->key == plan.fits->seats[plan.fits->focus].key;
 }
 
 /// The trace where there is one, else what was read by hand.

@@ -116,10 +116,9 @@ void LogView::tell() {
                                     .arg(q(m_display.force(*e.peak_N).text()), q(m_display.force(*e.expected_N).text()))
                               : q(m_display.force(*e.peak_N).text()));
     if (e.friction) said << tr("friction %1").arg(*e.friction, 0, 'f', 3);
-    said << (e.outer_C ? tr("warm, %1 and %2")
-                             .arg(q(m_display.temperature(*e.outer_C).text()),
-                                  q(m_display.temperature(e.inner_C.value_or(20)).text()))
-                       : tr("cold"));
+    // A press without temperatures was cold, or nobody wrote them down.
+    if (e.outer_C) said << tr("outer part at %1").arg(q(m_display.temperature(*e.outer_C).text()));
+    if (e.inner_C) said << tr("inner part at %1").arg(q(m_display.temperature(*e.inner_C).text()));
     if (e.rise_um) said << tr("%1 out of square").arg(q(m_display.fine(*e.rise_um / 1000).text()));
     if (e.minutes) said << tr("%1 min").arg(*e.minutes, 0, 'f', 0);
     if (!e.notes.empty()) said << QStringLiteral("“%1”").arg(q(e.notes));

@@ -61,9 +61,7 @@ void SurfaceSheet::addTemperature(const QString& name, const QString& label, dou
             editCard(tr("Temperature at measuring"), [&](job::SurfaceCard& c) { c.gauge.*member = *value; });
             return {};
         },
-        [this, member] {
-            return q(m_session->display().temperature(card().gauge.*member).number).replace(QStringLiteral("−"), "-");
-        },
+        [this, member] { return temperatureTyped(card().gauge.*member, *m_session); },
         [this] { return q(m_session->display().temperature(0).unit); });
 }
 

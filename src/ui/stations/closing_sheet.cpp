@@ -113,17 +113,22 @@ void ClosingSheet::takeRunInPlan() {
     constexpr Limits kRooms{-40, 60};
     constexpr double kMost_K = 120;
     if (!m_room->isModified() && !m_allowed->isModified()) return;
-    const auto room = temperatureIn(m_room->text(), *m_session, kRooms);
-    const auto allowed = numberIn(m_allowed->text());
-    if (!room || !allowed || !(*allowed > 0 && *allowed <= kMost_K))
-        return emit trouble(
-            tr("Run-in: the room %1, and up to %2 K over it").arg(temperatureRange(kRooms, *m_session)).arg(kMost_K));
+    auto run = m_session->job().closing.runIn;
+    // Only what was typed: the other field shows its value rounded.
+    if (m_room->isModified()) {
+        const auto room = temperatureIn(m_room->text(), *m_session, kRooms);
+        if (!room) return emit trouble(tr("Room of the run-in: %1").arg(temperatureRange(kRooms, *m_session)));
+        run.room_C = *room;
+    }
+    if (m_allowed->isModified()) {
+        const auto allowed = numberIn(m_allowed->text());
+        if (!allowed || !(*allowed > 0 && *allowed <= kMost_K))
+            return emit trouble(tr("Allowed over the room: above 0, up to %1 K").arg(kMost_K));
+        run.allowed_K = *allowed;
+    }
     m_room->setModified(false);
     m_allowed->setModified(false);
-    edit(tr("Run-in plan"), [&](job::Closing& c) {
-        c.runIn.room_C = *room;
-        c.runIn.allowed_K = *allowed;
-    });
+    edit(tr("Run-in plan"), [&](job::Closing& c) { c.runIn = run; });
 }
 
 void ClosingSheet::open(JobSession* session) {
@@ -236,7 +241,9 @@ QString ClosingSheet::runInText() const {
     const auto d = m_session->display();
     QStringList out;
     for (const auto& r : run.readings)
-        out << tr("%1 min %2").arg(r.minute).arg(q(d.temperature(r.temp_C).text()));
+        out << tr("%1 min %2 %3")
+                   .arg(r.minute)
+                   .arg(temperatureTyped(r.temp_C, *m_session), q(d.temperature(r.temp_C).unit));
     return out.isEmpty() ? tr("Read every quarter of an hour until it settles.") : out.join(" · ");
 }
 
@@ -251,7 +258,7 @@ void ClosingSheet::refresh() {
     const auto show = [](QLineEdit* edit, const QString& text) {
         if (!edit->isModified() && edit->text() != text) edit->setText(text);
     };
-    show(m_room, q(m_session->display().temperature(closing.runIn.room_C).number));
+    show(m_room, temperatureTyped(closing.runIn.room_C, *m_session));
     show(m_allowed, QString::number(closing.runIn.allowed_K));
     if (!m_released->isModified()) m_released->setText(q(closing.releasedBy));
 }

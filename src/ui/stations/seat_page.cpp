@@ -8,6 +8,7 @@
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/seat_slip.h"
 #include "ui/stations/slips.h"
+#include "ui/stations/typed.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
@@ -139,6 +140,12 @@ const seat::SeatingInput& SeatPage::input() const {
     return other ? other->input : m_session->plan().seatingInput;
 }
 
+const seat::Seating* SeatPage::seating() const {
+    const auto& own = m_session->plan().seating;
+    const auto* other = ring();
+    return other ? &other->seating : own ? &*own : nullptr;
+}
+
 void SeatPage::choose(const std::optional<job::SeatKey>& ring) {
     m_ring = ring;
     m_home->setModified(false);
@@ -176,8 +183,7 @@ void SeatPage::takeHome() {
     const auto* other = ring();
     if (!other || !m_home->isModified()) return;
     const auto text = m_home->text().trimmed();
-    const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
-    const auto depth = io::parseLength(text.toStdString(), unit);
+    const auto depth = io::parseLength(text.toStdString(), typedUnit_mm(*m_session));
     if (!text.isEmpty() && (!depth || !(*depth >= 0 && *depth <= kMost_mm)))
         return emit trouble(depth ? tr("Depth %1 is out of range").arg(text) : q(words::say(depth.error())));
     m_home->setModified(false);
@@ -207,8 +213,7 @@ void SeatPage::refresh() {
     m_proof->refresh();
     const auto* other = ring();
     const auto& in = input();
-    const auto& own = m_session->plan().seating;
-    const auto* seating = other ? &other->seating : own ? &*own : nullptr;
+    const auto* seating = this->seating();
     m_kind->setCurrentIndex(static_cast<int>(in.kind));
     for (auto* widget : std::initializer_list<QWidget*>{m_homeLabel, m_home})
         widget->setVisible(other && in.kind == seat::ReadingKind::Depth);
@@ -221,10 +226,8 @@ void SeatPage::refresh() {
 
 /// The readings as heights along the rim, with the plane through them.
 void SeatPage::showRim() {
-    const auto* other = ring();
     const auto& in = input();
-    const auto& own = m_session->plan().seating;
-    const auto* seating = other ? &other->seating : own ? &*own : nullptr;
+    const auto* seating = this->seating();
     const auto* plane = seating && seating->plane ? &*seating->plane : nullptr;
     auto heights = in.readings;
     double mean = 0;
@@ -243,8 +246,7 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
     const auto same = [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < kSame_deg; };
     if (typed.isEmpty())
         return edit(tr("Take reading away"), [&](job::SeatReadings& r) { std::erase_if(r.readings, same); });
-    const double unit = m_session->job().units == job::Units::Inch ? 25.4 : 1.0;
-    const auto value = io::parseLength(typed.toStdString(), unit);
+    const auto value = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
     const double least = input().kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
     if (!value || !(*value >= least && *value <= kMost_mm)) {
         emit trouble(value

@@ -34,8 +34,9 @@ private:
     bool look(bool good); ///< takes the next look; false: nothing is left to look at
     void buildChoice();
     void choose(const std::optional<job::SeatKey>& ring);
-    const plan::OtherRing* ring() const; ///< null: the one this job is about
-    const seat::SeatingInput& input() const;
+    const plan::OtherRing* ring() const;     ///< null: the one this job is about
+    const seat::SeatingInput& input() const; ///< of the ring that is chosen
+    const seat::Seating* seating() const;    ///< null: not worked out
     using Change = std::function<void(job::SeatReadings&)>;
     void edit(const QString& text, const Change& change);
     void editCard(const QString& text, const plan::OtherRing& other, const std::function<void(job::RingCard&)>& change);

@@ -86,7 +86,7 @@ SlipModel seatingSlip(const seat::Seating& s, const seat::SeatingInput& in, cons
 void askFor(SlipModel& slip, const plan::NextLook& next, const plan::Plan& plan) {
     slip.actionEnabled = true;
     if (next.ring) {
-        slip.action = tr("Read: %1").arg(q(plan::ringAt(plan.rings, *next.ring)->label).toLower());
+        slip.action = tr("Read: %1").arg(q(plan::ringAt(plan.rings, *next.ring)->label));
         slip.hint = tr("It was pressed as well, and is proven by readings of its own.");
         return;
     }

@@ -3,6 +3,8 @@
 #include "ui/stations/slips.h"
 #include "words/sentences.h"
 
+#include <cmath>
+
 namespace arbor::ui {
 
 namespace {
@@ -25,7 +27,7 @@ double typedFineUnit_mm(const JobSession& session) {
 
 std::optional<double> numberIn(const QString& typed) {
     bool ok = false;
-    const double value = QString(typed).replace(',', '.').toDouble(&ok);
+    const double value = QString(typed).replace(',', '.').replace(QStringLiteral("−"), "-").toDouble(&ok);
     return ok ? std::optional(value) : std::nullopt;
 }
 
@@ -33,6 +35,12 @@ std::optional<double> temperatureIn(const QString& typed, const JobSession& sess
     auto value = numberIn(typed);
     if (value && inch(session)) value = (*value - 32) / 1.8;
     return value && *value >= range_C.lower && *value <= range_C.upper ? value : std::nullopt;
+}
+
+QString temperatureTyped(double value_C, const JobSession& session) {
+    constexpr double kTenth = 10;
+    const double shown = inch(session) ? value_C * 1.8 + 32 : value_C;
+    return QString::number(std::round(shown * kTenth) / kTenth);
 }
 
 QString temperatureRange(const Limits& range_C, const JobSession& session) {

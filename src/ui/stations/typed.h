@@ -16,6 +16,8 @@ std::optional<double> numberIn(const QString& typed); ///< with a comma or a poi
 /// A temperature in the unit of the job. @return [°C]; nothing: no number, or outside the range
 std::optional<double> temperatureIn(const QString& typed, const JobSession& session, const Limits& range_C);
 /// "-100 to 250 °C", or the same in °F.
+/// What one would type for it, to a tenth.
+QString temperatureTyped(double value_C, const JobSession& session);
 QString temperatureRange(const Limits& range_C, const JobSession& session);
 
 /// A refused entry with the reason.
