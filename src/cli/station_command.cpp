@@ -143,6 +143,8 @@ void printAdjust(std::ostream& out, const plan::AdjustPlan& p, const job::Adjust
         if (!p.onSpacer())
             out << "  " << words::schoolName(school) << ": " << d.fineRange(play.lower, play.upper) << ' '
                 << d.fine(0).unit << '\n';
+    for (const auto& line : words::greaseLines(adjust::sum(p.grease), wish.grease))
+        out << "  " << line.line() << '\n';
     printAdvice(out, p.findings, d);
     int number = 0;
     for (const auto& step : words::adjustSteps(p, wish.school, d))

@@ -233,4 +233,26 @@ Said sayAdjust(const Advice& advice, const Display& display) {
     return {};
 }
 
+namespace {
+
+std::string between(double least, double most) {
+    const auto low = fmt::format("{:.0f}", least), high = fmt::format("{:.0f}", most);
+    return low == high ? low : low + "…" + high;
+}
+
+} // namespace
+
+std::vector<Said> greaseLines(const adjust::Fill& all, const adjust::Grease& grease) {
+    constexpr const char* kCavity[] = {"Cavity, a third to a half", "Cavity, a third", "Cavity, a half"};
+    const auto name = grease.name.empty() ? std::string("Grease") : grease.name;
+    const auto grams = between(all.least_g, all.most_g) + " g";
+    const auto whole =
+        grease.stroke_g > 0 ? grams + ", " + between(all.leastStrokes, all.mostStrokes) + " strokes" : grams;
+    if (all.cavity_cm3 <= 0) return {{name + ", bearings full", whole}};
+    return {{"Bearings, packed full", between(all.bearing_g, all.bearing_g) + " g"},
+            {kCavity[static_cast<int>(grease.cavity)],
+             between(all.least_g - all.bearing_g, all.most_g - all.bearing_g) + " g"},
+            {name, whole}};
+}
+
 } // namespace arbor::words

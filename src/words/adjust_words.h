@@ -23,4 +23,7 @@ std::string lockingName(job::Locking locking);
 /// Sentences of the findings of end play, the proof of a seat and Close; an empty head for any other.
 Said sayAdjust(const Advice& advice, const Display& display);
 
+/// How much of it goes where, a line for each: bearings, cavity, together with strokes of the pump.
+std::vector<Said> greaseLines(const adjust::Fill& all, const adjust::Grease& grease);
+
 } // namespace arbor::words

@@ -265,6 +265,16 @@ TEST(RollingTorque, IsPullTimesRadius) {
     EXPECT_NEAR(adjust::rollingTorque_Nm(30, 40), 1.2, 1e-12);
 }
 
+TEST(Grease, OfTwoBearingsIsTheirSum) {
+    adjust::Grease grease;
+    const auto both = adjust::sum({adjust::fillOf(10, 12, grease), adjust::fillOf(20, 12, grease)});
+    EXPECT_NEAR(both.bearing_g, 27, 1e-12);     // 30 at 0.9
+    EXPECT_NEAR(both.least_g, 27 + 7.2, 1e-12); // and a third of 24
+    EXPECT_NEAR(both.most_g, 27 + 10.8, 1e-12); // or a half
+    EXPECT_NEAR(both.mostStrokes, 31.5, 1e-12); // at 1.2
+    EXPECT_EQ(adjust::sum({}).most_g, 0);
+}
+
 TEST(Grease, TheCavityIsFilledAsItRuns) {
     // 10 in the bearing and a third or a half of 12 beside it, at 0.9 g/cm3 and 1.2 g a stroke.
     adjust::Grease grease;

@@ -63,11 +63,11 @@ TEST(RingPlan, KnowsTheRingsBesideTheOneThatIsPressed) {
     EXPECT_EQ(cup.partner, "Drum end");
     EXPECT_EQ(cup.input.kind, ReadingKind::Depth);
     EXPECT_NEAR(cup.input.seatDia_mm, 62, 1e-9);
-    EXPECT_NEAR(cup.drawnDepth_mm, 84 - (60 + 14), 1e-9); // hub ends at 84, a 30206 cup of 14 stands on 60
-    EXPECT_NEAR(cup.input.squareLimit_mm, 0.013, 1e-9);   // IT5 over 50 up to 80, ISO 286-1
+    EXPECT_NEAR(cup.input.homeDepth_mm, 84 - (60 + 14), 1e-9); // hub ends at 84, a 30206 cup of 14 stands on 60
+    EXPECT_NEAR(cup.input.squareLimit_mm, 0.013, 1e-9);        // IT5 over 50 up to 80, ISO 286-1
     const auto& seal = at(p, kSeal);
     EXPECT_TRUE(seal.seal);
-    EXPECT_NEAR(seal.drawnDepth_mm, 1, 1e-9); // seal from 1, hub from 0
+    EXPECT_NEAR(seal.input.homeDepth_mm, 1, 1e-9); // seal from 1, hub from 0
     EXPECT_NEAR(seal.input.readingRad_mm, (25 + 42.5) / 2, 1e-9);
     EXPECT_FALSE(cup.read() || seal.read());
 }
@@ -131,7 +131,7 @@ TEST(RingPlan, AsksForARingThatWasPutInAndForOneBegun) {
     const auto next = plan::nextLook(job, planned(job));
     ASSERT_TRUE(next);
     EXPECT_EQ(next->ring, kOuterCup);
-    const double home = at(planned(job), kOuterCup).drawnDepth_mm;
+    const double home = at(planned(job), kOuterCup).input.homeDepth_mm;
     job.rings[kOuterCup] = read(ReadingKind::Depth, {home, home, home, home});
     EXPECT_FALSE(plan::nextLook(job, planned(job)));
     job.rings[kSeal] = read(ReadingKind::Depth, {1});
@@ -166,7 +166,7 @@ TEST(RingPlan, EveryRingOfTheDemoShopCanBeReadHome) {
         const auto before = planned(job);
         for (const auto& ring : before.rings) {
             const bool depth = ring.input.kind == ReadingKind::Depth;
-            job.rings[ring.key] = read(ring.input.kind, std::vector<double>(4, depth ? ring.drawnDepth_mm : 0));
+            job.rings[ring.key] = read(ring.input.kind, std::vector<double>(4, depth ? ring.input.homeDepth_mm : 0));
         }
         const auto after = planned(job);
         for (const auto& ring : after.rings)

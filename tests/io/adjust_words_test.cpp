@@ -84,3 +84,20 @@ TEST(AdjustWords, EveryLookPatternAndLockingHasItsOwnName) {
     EXPECT_EQ(said(Finding::CheckBad, 0, 0, "ring_gap"),
               "Gap of the ring down: no: put it right, or sign for it with the reason");
 }
+
+TEST(AdjustWords, GreaseSaysWhatIsFullAndWhatInPart) {
+    adjust::Grease grease;
+    // 10 cm3 in the bearing, 30 beside it: 9 g, and 9 to 13.5 g.
+    auto lines = words::greaseLines(adjust::fillOf(10, 30, grease), grease);
+    ASSERT_EQ(lines.size(), 3u);
+    EXPECT_EQ(lines[0].line(), "Bearings, packed full: 9 g");
+    EXPECT_EQ(lines[1].head, "Cavity, a third to a half");
+    EXPECT_EQ(lines[2].line(), "Grease: 18…22 g, 15…19 strokes");
+    grease = {"Calcium", adjust::CavityFill::Third, 0.9, 0};
+    lines = words::greaseLines(adjust::fillOf(10, 30, grease), grease);
+    EXPECT_EQ(lines[1].line(), "Cavity, a third: 9 g");
+    EXPECT_EQ(lines[2].line(), "Calcium: 18 g"); // no pump, no strokes
+    lines = words::greaseLines(adjust::fillOf(10, 0, grease), grease);
+    ASSERT_EQ(lines.size(), 1u);
+    EXPECT_EQ(lines[0].line(), "Calcium, bearings full: 9 g");
+}

@@ -110,7 +110,7 @@ TEST_F(Rings, ARingThatWasPutInIsAskedFor) {
     ASSERT_TRUE(asked());
     const auto* other = &session().plan().rings.front();
     ASSERT_TRUE(plan::mustBeRead(*other));
-    const double depth = other->drawnDepth_mm;
+    const double depth = other->input.homeDepth_mm;
     key(Qt::Key_F9); // leads to it
     EXPECT_GT(find<QComboBox>("seatRing")->currentIndex(), 0);
     keys(QString::number(depth, 'f', 3));

@@ -67,7 +67,7 @@ protected:
         choose("seatRing", number + 1);
         find<QWidget>("seatClock")->setFocus();
         const auto ring = session().plan().rings.at(static_cast<std::size_t>(number));
-        const double depth = ring.input.kind == seat::ReadingKind::Depth ? ring.drawnDepth_mm : 0;
+        const double depth = ring.input.kind == seat::ReadingKind::Depth ? ring.input.homeDepth_mm : 0;
         const double unit = job().units == job::Units::Inch ? 25.4 : 1;
         for (int i = 0; i < 8; ++i) {
             keys(QString::number(depth / unit, 'f', 5));

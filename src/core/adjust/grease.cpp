@@ -8,6 +8,7 @@ Fill fillOf(double free_cm3, double cavity_cm3, const Grease& grease) {
     Fill out;
     out.bearing_cm3 = free_cm3;
     out.cavity_cm3 = cavity_cm3;
+    out.bearing_g = free_cm3 * grease.density_g_cm3;
     const double least = grease.cavity == CavityFill::Half ? 2 : 3, most = grease.cavity == CavityFill::Third ? 3 : 2;
     out.least_g = (free_cm3 + cavity_cm3 / least) * grease.density_g_cm3;
     out.most_g = (free_cm3 + cavity_cm3 / most) * grease.density_g_cm3;
@@ -15,6 +16,15 @@ Fill fillOf(double free_cm3, double cavity_cm3, const Grease& grease) {
         out.leastStrokes = out.least_g / grease.stroke_g;
         out.mostStrokes = out.most_g / grease.stroke_g;
     }
+    return out;
+}
+
+Fill sum(const std::vector<Fill>& fills) {
+    Fill out;
+    for (const auto& fill : fills)
+        for (const auto field : {&Fill::bearing_cm3, &Fill::cavity_cm3, &Fill::bearing_g, &Fill::least_g, &Fill::most_g,
+                                 &Fill::leastStrokes, &Fill::mostStrokes})
+            out.*field += fill.*field;
     return out;
 }
 

@@ -3,6 +3,7 @@
 #include "core/base/result.h"
 
 #include <string>
+#include <vector>
 
 namespace arbor::adjust {
 
@@ -10,8 +11,9 @@ namespace arbor::adjust {
 struct Fill {
     double bearing_cm3 = 0; ///< its free volume, packed full
     double cavity_cm3 = 0;  ///< all of it
-    double least_g = 0;     ///< bearing full, cavity as little as is wanted
-    double most_g = 0;      ///< bearing full, cavity as much as is wanted
+    double bearing_g = 0;
+    double least_g = 0; ///< bearing full, cavity as little as is wanted
+    double most_g = 0;  ///< bearing full, cavity as much as is wanted
     double leastStrokes = 0;
     double mostStrokes = 0; ///< of the pump
 };
@@ -39,6 +41,9 @@ struct Grease {
 
 /// Of a bearing whose free volume is known.
 Fill fillOf(double free_cm3, double cavity_cm3, const Grease& grease);
+
+/// Of several bearings together.
+Fill sum(const std::vector<Fill>& fills);
 
 /// @errors GeometryOrder (outside_mm), NotPositive (width_mm, grease_g_cm3), OutOfRange (mass_kg: heavier than its own
 /// ring of steel, cavity_cm3, stroke_g)

@@ -90,7 +90,6 @@ Result<OtherRing> ringOf(const job::Job& job, const Assembly& a, const job::Seat
     out.partner = partner.name();
     out.seal = ring.kind == PartKind::Seal;
     out.fitted = isIn(job.strip, a, outer.id) && isIn(job.strip, a, inner.id);
-    out.drawnDepth_mm = from.depth_mm;
     auto& in = out.input;
     // A ring on a shaft is felt at its shoulder: the shaft's end is far away, and seldom has a face. So is one that
     // stands proud.

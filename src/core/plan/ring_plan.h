@@ -26,8 +26,7 @@ struct OtherRing {
     bool seal = false;
     bool fitted = false;                                  ///< put in on this job, and so is what it sits in or on
     seat::ReadingKind offered = seat::ReadingKind::Depth; ///< kind of reading, until another is chosen
-    double drawnDepth_mm = 0;                             ///< by the arrangement, from the nearer end of its partner
-    seat::SeatingInput input;
+    seat::SeatingInput input; ///< home by the drawing, else by the arrangement: from the nearer end of its partner
     seat::Seating seating;
 
     bool read() const { return seating.verdict != seat::SeatVerdict::NotJudged; }

@@ -39,35 +39,6 @@ std::optional<int> nextStep(const std::vector<std::string>& steps, const std::se
     return std::nullopt;
 }
 
-QString between(double least, double most, int places) {
-    const auto low = QString::number(least, 'f', places), high = QString::number(most, 'f', places);
-    return low == high ? low : tr("%1…%2").arg(low, high);
-}
-
-/// What is packed full and what is filled in part, then all of it in grams and strokes of the pump.
-void addGrease(SlipModel& slip, const plan::AdjustPlan& p, const adjust::Grease& grease) {
-    double full = 0, least = 0, most = 0, leastStrokes = 0, mostStrokes = 0;
-    for (const auto& fill : p.grease) {
-        full += fill.bearing_cm3 * grease.density_g_cm3;
-        least += fill.least_g;
-        most += fill.most_g;
-        leastStrokes += fill.leastStrokes;
-        mostStrokes += fill.mostStrokes;
-    }
-    const auto name = grease.name.empty() ? tr("Grease") : q(grease.name);
-    const bool beside = most > full + 0.5;
-    if (beside) {
-        const QString cavity[] = {tr("Cavity, a third to a half"), tr("Cavity, a third"), tr("Cavity, a half")};
-        slip.rows.push_back({tr("Bearings, packed full"), tr("%1 g").arg(full, 0, 'f', 0)});
-        slip.rows.push_back(
-            {cavity[static_cast<int>(grease.cavity)], tr("%1 g").arg(between(least - full, most - full, 0))});
-    }
-    const auto grams = tr("%1 g").arg(between(least, most, 0));
-    slip.rows.push_back(
-        {beside ? name : tr("%1, bearings full").arg(name),
-         grease.stroke_g > 0 ? tr("%1, %2 strokes").arg(grams, between(leastStrokes, mostStrokes, 0)) : grams});
-}
-
 } // namespace
 
 SlipModel adjustSlip(const JobSession& session) {
@@ -91,7 +62,8 @@ SlipModel adjustSlip(const JobSession& session) {
                                           *p.play_mm, p, wish.uncertainty_mm, d));
     if (p.atWork_mm && (wish.shaft_K != 0 || wish.housing_K != 0))
         slip.figures.push_back(playFigure(tr("End play at work"), *p.atWork_mm, p, wish.uncertainty_mm, d));
-    addGrease(slip, p, wish.grease);
+    for (const auto& line : words::greaseLines(adjust::sum(p.grease), wish.grease))
+        slip.rows.push_back({q(line.head), q(line.detail)});
     const auto steps = words::adjustSteps(p, wish.school, d);
     const auto next = nextStep(steps, wish.ticked);
     slip.notesTitle = tr("Step by step");

@@ -164,19 +164,6 @@ void seat(Paper& paper, const JobSession& session) {
     advice(paper, plan.proof, d);
 }
 
-/// What it was filled with, both bearings together.
-QString greaseLine(const plan::AdjustPlan& plan, const adjust::Grease& grease) {
-    double least = 0, most = 0;
-    for (const auto& fill : plan.grease) {
-        least += fill.least_g;
-        most += fill.most_g;
-    }
-    return tr("%1: %2 to %3 g, the bearings full")
-        .arg(grease.name.empty() ? tr("grease") : q(grease.name))
-        .arg(least, 0, 'f', 0)
-        .arg(most, 0, 'f', 0);
-}
-
 void adjust(Paper& paper, const JobSession& session) {
     const auto& plan = session.plan().adjust;
     if (!plan) return;
@@ -186,7 +173,8 @@ void adjust(Paper& paper, const JobSession& session) {
     paper.text(tr("%1 against %2, wanted %3 %4")
                    .arg(q(plan->pair.first), q(plan->pair.second),
                         q(d.fineRange(plan->target_mm.lower, plan->target_mm.upper)), q(d.fine(0).unit)));
-    paper.text(greaseLine(*plan, session.job().adjust.grease));
+    for (const auto& line : words::greaseLines(adjust::sum(plan->grease), session.job().adjust.grease))
+        paper.text(q(line.line()));
     advice(paper, plan->findings, d);
 }
 
