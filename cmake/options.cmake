@@ -1,4 +1,4 @@
-option(BRISK_ARBOR_TESTS "Build the tests" ON)
+option(BRISK_ARBOR_TESTS "Build the tests" OFF)
 option(BRISK_ARBOR_BENCH "Build the benchmarks" OFF)
 option(BRISK_ARBOR_SANITIZE "Address and undefined-behaviour sanitizers" OFF)
 option(BRISK_ARBOR_COVERAGE "Instrument for coverage" OFF)
@@ -11,8 +11,10 @@ if(NOT CMAKE_BUILD_TYPE)
   set(CMAKE_BUILD_TYPE Release)
 endif()
 
-# Two cores rebuild often; a compiler cache is used when the machine has one.
+# Two cores rebuild often; a compiler cache is used when the machine has one. The sloppiness is what it asks for before it
+# keeps what was compiled with a precompiled header.
 find_program(CCACHE ccache)
 if(CCACHE)
-  set(CMAKE_CXX_COMPILER_LAUNCHER ${CCACHE})
+  set(CMAKE_CXX_COMPILER_LAUNCHER
+      ${CMAKE_COMMAND} -E env CCACHE_DEPEND=1 CCACHE_SLOPPINESS=pch_defines,time_macros,include_file_mtime,include_file_ctime ${CCACHE})
 endif()

@@ -1,9 +1,9 @@
 #include "cli/calc_command.h"
 
 #include "cli/exit_codes.h"
-#include "io/calc_json.h"
 #include "io/calc_line.h"
 #include "io/library_files.h"
+#include "io/results/calc_json.h"
 
 #include <istream>
 #include <iterator>

@@ -5,7 +5,7 @@
 #include "core/route/order.h"
 #include "io/arrangement_file.h"
 #include "io/library_files.h"
-#include "io/strip_json.h"
+#include "io/results/strip_json.h"
 #include "words/strip_words.h"
 
 #include <algorithm>

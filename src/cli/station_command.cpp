@@ -3,7 +3,7 @@
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
-#include "io/plan_json.h"
+#include "io/results/plan_json.h"
 #include "words/adjust_words.h"
 #include "words/measure_words.h"
 

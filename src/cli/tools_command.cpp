@@ -4,8 +4,8 @@
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
 #include "cli/station_command.h"
+#include "io/results/tools_json.h"
 #include "io/text_file.h"
-#include "io/tools_json.h"
 #include "words/tooling_words.h"
 
 #include <ostream>

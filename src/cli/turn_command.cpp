@@ -4,7 +4,7 @@
 #include "cli/loaded_job.h"
 #include "core/plan/work_steps.h"
 #include "io/drawing/turned_drawing.h"
-#include "io/result_json.h"
+#include "io/results/result_json.h"
 #include "words/sentences.h"
 #include "words/tooling_words.h"
 

@@ -1,5 +1,7 @@
 #include "device/gauge_line.h"
 
+#include "core/base/units.h"
+
 #include <charconv>
 #include <cmath>
 #include <string>
@@ -8,7 +10,7 @@ namespace arbor::device {
 
 namespace {
 
-constexpr double kMmPerInch = 25.4, kGreatest_mm = 3000;
+constexpr double kGreatest_mm = 3000;
 
 std::string_view trimmed(std::string_view text) {
     const auto first = text.find_first_not_of(" \t\r\n");

@@ -1,7 +1,8 @@
 #include "io/adjust_json.h"
 
+#include "core/base/units.h"
 #include "io/json_names.h"
-#include "io/result_json.h"
+#include "io/results/result_json.h"
 
 namespace arbor::io {
 
@@ -34,20 +35,12 @@ constexpr Name<adjust::CavityFill> kFills[] = {{adjust::CavityFill::ThirdToHalf,
                                                {adjust::CavityFill::Third, "third"},
                                                {adjust::CavityFill::Half, "half"}};
 
-std::optional<double> maybe(const json& d, const char* key) {
-    return d.contains(key) && !d.at(key).is_null() ? std::optional(d.at(key).get<double>()) : std::nullopt;
-}
-
 json bandJson(const Limits& limits, double unit = 1) {
     return json::array({limits.lower / unit, limits.upper / unit});
 }
 
 Limits limitsFrom(const json& d, double unit = 1) {
     return {d.at(0).get<double>() * unit, d.at(1).get<double>() * unit};
-}
-
-ordered orNull(const std::optional<double>& value, double unit = 1) {
-    return value ? ordered(*value / unit) : ordered();
 }
 
 } // namespace

@@ -1,7 +1,7 @@
 #include "io/calc_line.h"
 
 #include "core/catalog/material.h"
-#include "io/calc_json.h"
+#include "io/results/calc_json.h"
 
 #include <algorithm>
 #include <charconv>

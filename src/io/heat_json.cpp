@@ -1,7 +1,8 @@
 #include "io/heat_json.h"
 
+#include "core/base/units.h"
 #include "io/json_names.h"
-#include "io/result_json.h"
+#include "io/results/result_json.h"
 #include "words/heat_words.h"
 
 #include <cmath>
@@ -24,11 +25,6 @@ constexpr Name<plan::HeatMix> kMixes[] = {{plan::HeatMix::Nothing, "nothing"},
                                           {plan::HeatMix::Both, "both"}};
 
 template <class T>
-std::optional<T> maybe(const json& d, const char* key) {
-    return d.contains(key) && !d.at(key).is_null() ? std::optional(d.at(key).get<T>()) : std::nullopt;
-}
-
-template <class T>
 void put(json& d, const char* key, const std::optional<T>& value) {
     if (value) d[key] = *value;
 }
@@ -41,10 +37,6 @@ json wishJson(const std::pair<std::string, std::string>& key, const job::HeatWis
     put(d, "inner_source", wish.innerSource);
     if (wish.margin_mm) d["margin_um"] = *wish.margin_mm / kUm;
     return d;
-}
-
-ordered orNull(const std::optional<double>& value) {
-    return value ? ordered(*value) : ordered();
 }
 
 ordered limitsJson(const std::vector<plan::TempLimit>& limits) {

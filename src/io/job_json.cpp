@@ -1,5 +1,6 @@
 #include "io/job_json.h"
 
+#include "core/base/units.h"
 #include "core/plan/plan.h"
 #include "core/route/kit.h"
 #include "io/adjust_json.h"
@@ -14,8 +15,6 @@ namespace arbor::io {
 namespace {
 
 using nlohmann::json;
-
-constexpr double kUm = 1e-3;
 
 constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
                                           {catalog::Side::Down, "down"},
@@ -212,11 +211,6 @@ json readingsJson(const std::vector<seat::Reading>& readings) {
     return out;
 }
 
-template <class T>
-json orNull(const std::optional<T>& value) {
-    return value ? json(*value) : json();
-}
-
 json typedOrNull(const std::optional<job::SizeSpec>& size) {
     return size ? json{{"size", size->typed}} : json();
 }
@@ -257,17 +251,17 @@ json recordJson(const job::Record& r) {
             {"interference_um", rangeJson(r.interference_mm, kUm)},
             {"press_force_N", rangeJson(r.pressForce_N, 1)},
             {"tools", r.tools},
-            {"peak_force_N", orNull(r.peakForce_N)},
-            {"end_travel_mm", orNull(r.endTravel_mm)},
+            {"peak_force_N", valueOrNull(r.peakForce_N)},
+            {"end_travel_mm", valueOrNull(r.endTravel_mm)},
             {"press_verdict", r.pressVerdict.empty() ? json() : json(r.pressVerdict)},
-            {"friction", orNull(r.friction)},
+            {"friction", valueOrNull(r.friction)},
             {"seat_material", r.seatMaterial.empty() ? json() : json(r.seatMaterial)},
             {"lubricant", r.seatMaterial.empty() ? json() : json(nameOf(kLubricants, r.lubricant))},
-            {"outer_degC", orNull(r.outer_C)},
-            {"inner_degC", orNull(r.inner_C)},
+            {"outer_degC", valueOrNull(r.outer_C)},
+            {"inner_degC", valueOrNull(r.inner_C)},
             {"readings", readingsJson(r.readings)},
             {"rise_across_um", r.riseAcross_mm ? json(*r.riseAcross_mm / kUm) : json()},
-            {"tilt_arcmin", orNull(r.tilt_arcmin)}};
+            {"tilt_arcmin", valueOrNull(r.tilt_arcmin)}};
 }
 
 job::SeatReadings readSeatReadings(const json& d) {
@@ -403,11 +397,11 @@ json jobToJson(const job::Job& job) {
             {{"designation", b.designation},
              {"tolerance_class", b.toleranceClass},
              {"clearance_group", b.clearanceGroup},
-             {"static_rating_N", orNull(b.typedStaticRating_N)},
+             {"static_rating_N", valueOrNull(b.typedStaticRating_N)},
              {"bore", typedOrNull(b.bore)},
              {"outside", typedOrNull(b.outside)},
-             {"inner_raceway_mm", orNull(b.innerRacewayDia_mm)},
-             {"outer_raceway_mm", orNull(b.outerRacewayDia_mm)},
+             {"inner_raceway_mm", valueOrNull(b.innerRacewayDia_mm)},
+             {"outer_raceway_mm", valueOrNull(b.outerRacewayDia_mm)},
              {"seals", nameOf(kSides, b.seals)},
              {"encoder", nameOf(kSides, b.encoder)},
              {"roughness_rz_um", b.rz_mm / kUm}}},
@@ -421,8 +415,8 @@ json jobToJson(const job::Job& job) {
            {"lubricant", nameOf(kLubricants, job.lubricant)},
            {"tooling",
             {{"press", job.tooling.press},
-             {"driver", orNull(job.tooling.driver)},
-             {"support", orNull(job.tooling.support)},
+             {"driver", valueOrNull(job.tooling.driver)},
+             {"support", valueOrNull(job.tooling.support)},
              {"steps", stepWishesJson(job.tooling.steps)}}},
            {"heat", nullptr},
            {"trace", nullptr},

@@ -1,5 +1,6 @@
 #include "io/measured_json.h"
 
+#include "core/base/units.h"
 #include "core/plan/plan.h"
 #include "io/json_names.h"
 
@@ -8,8 +9,6 @@ namespace arbor::io {
 namespace {
 
 using nlohmann::json;
-
-constexpr double kUm = 1e-3;
 
 constexpr Name<measure::Process> kProcesses[] = {
     {measure::Process::Unknown, "unknown"}, {measure::Process::Ground, "ground"},
@@ -32,9 +31,6 @@ E coreNamed(std::initializer_list<E> all, const std::string& text, E otherwise) 
     return otherwise;
 }
 
-std::optional<double> maybe(const json& d, const char* key, double unit = 1) {
-    return d.contains(key) ? std::optional(d.at(key).get<double>() * unit) : std::nullopt;
-}
 measure::Condition readCondition(const json& d) {
     measure::Condition c;
     c.rz_mm = maybe(d, "roughness_rz_um", kUm);

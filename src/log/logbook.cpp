@@ -1,5 +1,6 @@
 #include "log/logbook.h"
 
+#include "log/entry_fields.h"
 #include "log/schema.h"
 
 #include <QDate>
@@ -19,23 +20,19 @@ namespace {
 constexpr const char* kSqlite = "sqlite:";
 constexpr int kBusy_ms = 10'000; // another bench is writing
 
-/// The columns in the order of the insert and of what is read back.
-constexpr const char* kColumns =
-    "id, job_id, title, position, shape, customer, bearing, family, bore, who, done_at, notes, tools, verdict, "
-    "press_verdict, seat_material, lubricant, interference_um, expected_n, peak_n, "
-    "friction, rise_um, outer_degc, inner_degc, minutes";
-constexpr int kColumnCount = 25;
 /// So SQLite begins with its index of words.
 constexpr const char* kWithWords = "press_text JOIN press ON press.rowid = press_text.rowid";
 
-template <class E, class Text, class Number>
-void eachField(E& e, Text text, Number number) {
-    for (auto* t : {&e.id, &e.jobId, &e.title, &e.position, &e.shape, &e.customer, &e.bearing, &e.family, &e.bore,
-                    &e.who, &e.when, &e.notes, &e.tools, &e.verdict, &e.pressVerdict, &e.seatMaterial, &e.lubricant})
-        text(*t);
-    for (auto* n :
-         {&e.interference_um, &e.expected_N, &e.peak_N, &e.friction, &e.rise_um, &e.outer_C, &e.inner_C, &e.minutes})
-        number(*n);
+/// The columns in the order of the insert and of what is read back.
+const QStringList& columns() {
+    static const QStringList all = [] {
+        QStringList out;
+        const auto add = [&](const FieldName& name, const auto&) { out << name.column; };
+        const Entry entry;
+        eachField(entry, add, add);
+        return out;
+    }();
+    return all;
 }
 
 QString q(const std::string& text) {
@@ -46,8 +43,8 @@ Entry entryIn(const QSqlQuery& row) {
     Entry e;
     int column = 0;
     eachField(
-        e, [&](std::string& text) { text = row.value(column++).toString().toStdString(); },
-        [&](std::optional<double>& number) {
+        e, [&](const FieldName&, std::string& text) { text = row.value(column++).toString().toStdString(); },
+        [&](const FieldName&, std::optional<double>& number) {
             const auto value = row.value(column++);
             if (!value.isNull()) number = value.toDouble();
         });
@@ -217,12 +214,12 @@ Result<void> Logbook::inTransaction(const std::function<Result<void>()>& work) {
 Result<void> Logbook::insert(const Entry& entry) {
     QSqlQuery query(QSqlDatabase::database(m_name, false));
     QStringList marks;
-    marks.fill("?", kColumnCount);
+    marks.fill("?", columns().size());
     query.prepare(QStringLiteral("INSERT INTO press (%1) VALUES (%2) ON CONFLICT (id) DO NOTHING")
-                      .arg(kColumns, marks.join(", ")));
+                      .arg(columns().join(", "), marks.join(", ")));
     eachField(
-        entry, [&](const std::string& text) { query.addBindValue(q(text)); },
-        [&](const std::optional<double>& number) {
+        entry, [&](const FieldName&, const std::string& text) { query.addBindValue(q(text)); },
+        [&](const FieldName&, const std::optional<double>& number) {
             query.addBindValue(number ? QVariant(*number) : QVariant(QMetaType(QMetaType::Double)));
         });
     if (!query.exec()) return failed(ProblemCode::Unwritable, query.lastError());
@@ -284,10 +281,10 @@ Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
     QSqlQuery query(QSqlDatabase::database(m_name, false));
     query.setForwardOnly(true);
     const bool joined = !m_server && !textQuery(wanted, false).isEmpty();
-    query.prepare(
-        QStringLiteral("SELECT %1 FROM %2%3 ORDER BY done_at DESC, id LIMIT %4")
-            .arg(kColumns, joined ? kWithWords : "press", where.isEmpty() ? QString() : " WHERE " + where.join(" AND "))
-            .arg(wanted.most));
+    query.prepare(QStringLiteral("SELECT %1 FROM %2%3 ORDER BY done_at DESC, id LIMIT %4")
+                      .arg(columns().join(", "), joined ? kWithWords : "press",
+                           where.isEmpty() ? QString() : " WHERE " + where.join(" AND "))
+                      .arg(wanted.most));
     for (const auto& value : values)
         query.addBindValue(value);
     if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());

@@ -1,5 +1,7 @@
 #include "words/display.h"
 
+#include "core/base/units.h"
+
 #include <cmath>
 #include <fmt/format.h>
 
@@ -7,7 +9,6 @@ namespace arbor::words {
 
 namespace {
 
-constexpr double kMmPerInch = 25.4;
 constexpr double kNewtonPerLbf = 4.4482216152605;
 constexpr double kMPaPerPsi = 0.006894757293168;
 constexpr double kNmPerLbfFt = 1.3558179483314;
@@ -33,6 +34,11 @@ std::string decimals(double value, int places) {
     auto text = fmt::format("{:.{}f}", std::abs(value), places);
     const bool zero = text.find_first_not_of("0.") == std::string::npos;
     return value < 0 && !zero ? "−" + text : text;
+}
+
+std::string percent(double share) {
+    const double p = share * 100;
+    return decimals(p, p > 0 && p < 10 ? 1 : 0) + " %";
 }
 
 std::string figures(double value) {

@@ -47,6 +47,8 @@ private:
 
 /// Fixed decimals with a true minus sign, never "-0".
 std::string decimals(double value, int places);
+/// A share; under 10 % with one decimal.
+std::string percent(double share);
 /// As many decimals as three or four figures need.
 std::string figures(double value);
 /// Sizes of a tool as a machinist reads them: outside / bore x length.

@@ -17,11 +17,6 @@ namespace arbor::words {
 
 namespace {
 
-std::string percent(double share) {
-    const double p = share * 100;
-    return decimals(p, p > 0 && p < 10 ? 1 : 0) + " %";
-}
-
 Said sayFit(const Advice& a, const Display& d) {
     switch (a.id) {
     case Finding::MeasuredReplacesClass:

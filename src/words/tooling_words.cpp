@@ -13,10 +13,6 @@ namespace arbor::words {
 
 namespace {
 
-std::string percent(double share) {
-    return decimals(100 * share, 0) + " %";
-}
-
 /// Whole stacks: press, stroke, bolt.
 Said sayStack(const Advice& a, const Display& d) {
     switch (a.id) {

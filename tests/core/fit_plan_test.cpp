@@ -2,7 +2,7 @@
 // all.
 #include "core/plan/fit_plan.h"
 #include "core/plan/seat_edit.h"
-#include "io/plan_json.h"
+#include "io/results/plan_json.h"
 #include "support/shop.h"
 
 #include <algorithm>

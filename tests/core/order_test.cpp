@@ -210,7 +210,7 @@ TEST(Assembly, NamesWhatCannotBe) {
     EXPECT_EQ(arrangement::validate(a).error().code, ProblemCode::Missing);
     a.base = 9;
     EXPECT_EQ(arrangement::validate(a).error().field, "base");
-    EXPECT_EQ(arrangement::validate({}).error().code, ProblemCode::Missing);
+    EXPECT_EQ(arrangement::validate(arrangement::Assembly{}).error().code, ProblemCode::Missing);
 }
 
 namespace {

@@ -1,6 +1,6 @@
 #include "io/library_files.h"
 
-#include "io/plan_json.h"
+#include "io/results/plan_json.h"
 #include "support/shop.h"
 #include "words/sentences.h"
 

@@ -1,5 +1,5 @@
 // Words of Measure and Fit: every name there is, titles of seats, the line and the stop on the route rule, both units.
-#include "io/plan_json.h"
+#include "io/results/plan_json.h"
 #include "support/shop.h"
 #include "words/measure_words.h"
 

@@ -5,7 +5,7 @@
 #include "ui/charts/zone_drawing.h"
 #include "ui/slip/slip_body.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/tooling/setup_scene.h"
 
 #include <QLabel>

@@ -16,7 +16,6 @@ using section::Body;
 using section::BodyKind;
 
 constexpr std::size_t kMostParts = 64;
-constexpr double kTouch_mm = 0.005; // on the radius: seats are drawn at nominal size
 
 std::optional<Clash> clashOf(const Assembly& a, std::size_t i, std::size_t j) {
     for (const auto& one : a.parts[i].bodies)

@@ -11,6 +11,9 @@
 
 namespace arbor::arrangement {
 
+/// Faces closer than this touch; on the radius, for seats are drawn at nominal size.
+inline constexpr double kTouch_mm = 0.005;
+
 enum class PartKind {
     Housing,
     Shaft,

@@ -14,7 +14,6 @@ using section::Body;
 using section::Slice;
 
 constexpr double kSame_mm = 1e-6;
-constexpr double kTouch_mm = 0.005;
 constexpr double kLeastLength_mm = 0.1;
 constexpr double kMost_mm = 3000;
 constexpr double kRingPlay_mm = 0.3; // a squeezed retaining ring clears its bore by this on the radius

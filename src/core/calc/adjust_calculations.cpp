@@ -2,6 +2,7 @@
 #include "core/adjust/nut.h"
 #include "core/adjust/pair.h"
 #include "core/adjust/spacer_pair.h"
+#include "core/base/units.h"
 #include "core/calc/library_of_calculations.h"
 
 #include <cmath>

@@ -1,3 +1,4 @@
+#include "core/base/units.h"
 #include "core/calc/library_of_calculations.h"
 #include "core/force/draw_bolt.h"
 #include "core/force/gauge.h"

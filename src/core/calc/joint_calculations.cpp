@@ -1,3 +1,4 @@
+#include "core/base/units.h"
 #include "core/calc/library_of_calculations.h"
 #include "core/fit/residual.h"
 #include "core/plan/plan.h"

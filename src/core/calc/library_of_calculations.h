@@ -32,7 +32,6 @@ inline const thermal::Conductor& conductor(const Values& in, const char* name) {
     return std::get<thermal::Conductor>(in.at(name));
 }
 
-inline constexpr double kUm = 1e-3;          // a micrometre in mm
 inline constexpr Limits kSize{1e-3, 3000};   // diameters and lengths on a shop press [mm]
 inline constexpr Limits kBore{0, 3000};      // where 0 means solid or endless
 inline constexpr Limits kMicro{-5000, 5000}; // differences of size [um]

@@ -9,7 +9,6 @@ namespace arbor::fit {
 
 namespace {
 
-constexpr std::size_t kCurvePoints = 120;
 constexpr double kGridCells = 1500;
 
 /// What one seat takes per effective interference, and everything it may take.

@@ -19,6 +19,8 @@ struct Spread {
     static Spread ofMeasured(double value, double uncertainty);
 };
 
+inline constexpr std::size_t kCurvePoints = 120; ///< of a density that is drawn
+
 /// A probability distribution on an even grid, added up and mapped without sampling: same input, same answer.
 /// Accurate to about half a grid step; tests hold it against an independent Monte Carlo.
 class Density {

@@ -7,12 +7,12 @@ namespace arbor::fit {
 namespace {
 
 /// Clearance that one seat takes at three interferences: loosest, middle, tightest.
-struct Taken {
+struct SeatLoss {
     double least = 0, middle = 0, most = 0;
 };
 
-Result<Taken> taken(JointInput joint, const Limits& male, const Limits& female, double perPressure) {
-    Taken out;
+Result<SeatLoss> taken(JointInput joint, const Limits& male, const Limits& female, double perPressure) {
+    SeatLoss out;
     for (const auto& [interference, target] : {std::pair{male.lower - female.upper, &out.least},
                                                {male.mid() - female.mid(), &out.middle},
                                                {male.upper - female.lower, &out.most}}) {

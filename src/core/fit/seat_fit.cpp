@@ -11,8 +11,6 @@ namespace arbor::fit {
 
 namespace {
 
-constexpr std::size_t kCurvePoints = 120;
-
 Elastic elastic(const catalog::Material& m) {
     return {m.E_MPa, m.nu, m.alpha_perK};
 }

@@ -1,20 +1,18 @@
 #include "core/measure/form.h"
 
-#include <Eigen/Dense>
+#include "core/base/harmonic.h"
+#include "core/base/units.h"
+
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <numbers>
+#include <numeric>
 
 namespace arbor::measure {
 
 namespace {
 
 constexpr double kSame = 1e-9;
-
-double angle(const DiameterReading& r) {
-    return 2 * r.direction_deg * std::numbers::pi / 180;
-}
 
 Result<void> checkReading(const DiameterReading& r, const std::string& place) {
     if (!std::isfinite(r.dia_mm) || !std::isfinite(r.depth_mm) || !std::isfinite(r.direction_deg))
@@ -43,33 +41,32 @@ Result<void> check(const std::vector<DiameterReading>& readings, const GaugeStat
     return {};
 }
 
-double spread(const Eigen::VectorXd& values) {
-    return values.maxCoeff() - values.minCoeff();
+double spread(const std::vector<double>& values) {
+    const auto [low, high] = std::minmax_element(values.begin(), values.end());
+    return *high - *low;
 }
 
-void fitOval(PlaneForm& plane, const Eigen::VectorXd& dia) {
-    const auto n = dia.size();
-    if (n < 3) return;
-    Eigen::MatrixXd terms(n, 3);
-    for (Eigen::Index i = 0; i < n; ++i) {
-        const double twice = angle(plane.readings[static_cast<std::size_t>(i)]);
-        terms.row(i) << 1, std::cos(twice), std::sin(twice);
-    }
-    const Eigen::Vector3d fit = terms.colPivHouseholderQr().solve(dia);
-    plane.oval_mm = 2 * std::hypot(fit[1], fit[2]);
-    const double direction = std::atan2(fit[2], fit[1]) / 2 * 180 / std::numbers::pi;
+/// The second harmonic of diameters seen every half turn is the oval; what it leaves is lobing.
+void fitOval(PlaneForm& plane, const std::vector<double>& dia) {
+    std::vector<double> twice;
+    for (const auto& r : plane.readings)
+        twice.push_back(2 * r.direction_deg * kRadPerDeg);
+    const auto oval = fitHarmonic(twice, dia);
+    if (!oval) return;
+    plane.oval_mm = 2 * std::hypot(oval->cosine, oval->sine);
+    const double direction = std::atan2(oval->sine, oval->cosine) / 2 / kRadPerDeg;
     plane.ovalDirection_deg = direction < 0 ? direction + 180 : direction;
-    if (n >= 4) plane.lobing_mm = spread(dia - terms * fit);
+    if (dia.size() >= 4) plane.lobing_mm = spread(oval->residuals);
 }
 
 PlaneForm planeOf(double depth_mm, std::vector<DiameterReading> readings) {
     PlaneForm plane;
     plane.depth_mm = depth_mm;
     plane.readings = std::move(readings);
-    Eigen::VectorXd dia(static_cast<Eigen::Index>(plane.readings.size()));
-    for (std::size_t i = 0; i < plane.readings.size(); ++i)
-        dia[static_cast<Eigen::Index>(i)] = plane.readings[i].dia_mm;
-    plane.mean_mm = dia.mean();
+    std::vector<double> dia;
+    for (const auto& r : plane.readings)
+        dia.push_back(r.dia_mm);
+    plane.mean_mm = std::accumulate(dia.begin(), dia.end(), 0.0) / static_cast<double>(dia.size());
     plane.outOfRound_mm = spread(dia);
     fitOval(plane, dia);
     return plane;

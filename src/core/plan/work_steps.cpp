@@ -158,7 +158,7 @@ std::string nameFor(const WorkStep& step) {
 class Ways {
 public:
     Ways(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib)
-        : m_step(step), m_job(job), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(job, lib)) {
+        : m_step(step), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(job, lib)) {
         const auto wish = job.tooling.steps.find(step.key);
         if (wish != job.tooling.steps.end()) m_wish = wish->second;
         if (step.focus) {
@@ -340,7 +340,6 @@ private:
     }
 
     const WorkStep& m_step;
-    const job::Job& m_job;
     const Plan& m_plan;
     const catalog::Rack& m_rack;
     std::set<std::string> m_worked;

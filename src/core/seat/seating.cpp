@@ -1,6 +1,8 @@
 #include "core/seat/seating.h"
 
-#include <Eigen/Dense>
+#include "core/base/harmonic.h"
+#include "core/base/units.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -9,7 +11,6 @@ namespace arbor::seat {
 
 namespace {
 
-constexpr double kRadPerDeg = std::numbers::pi / 180;
 constexpr double kArcminPerRad = 60 / kRadPerDeg;
 
 Result<void> check(const std::vector<Reading>& heights, double radius_mm) {
@@ -23,14 +24,6 @@ Result<void> check(const std::vector<Reading>& heights, double radius_mm) {
     return {};
 }
 
-/// Law of propagation on the least squares slopes: the larger eigenvalue of their part of (A'A)^-1. Readings crowded on
-/// one side leave the far side open, and this says so.
-double slopeError(const Eigen::MatrixXd& A) {
-    const Eigen::Matrix3d covariance = (A.transpose() * A).inverse();
-    const Eigen::Matrix2d slopes = covariance.bottomRightCorner<2, 2>();
-    return std::sqrt(Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d>(slopes).eigenvalues().maxCoeff());
-}
-
 } // namespace
 
 double PlaneFit::tilt_arcmin() const {
@@ -42,31 +35,31 @@ double PlaneFit::riseAcross(double dia_mm) const {
 
 Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm) {
     if (auto ok = check(heights, radius_mm); !ok) return tl::unexpected(ok.error());
-    const auto n = static_cast<Eigen::Index>(heights.size());
-    Eigen::MatrixXd A(n, 3);
-    Eigen::VectorXd z(n);
-    for (Eigen::Index i = 0; i < n; ++i) {
-        const auto& r = heights[static_cast<std::size_t>(i)];
-        A.row(i) << 1, radius_mm * std::cos(r.angle_deg * kRadPerDeg), radius_mm * std::sin(r.angle_deg * kRadPerDeg);
-        z(i) = r.value_mm;
+    const auto n = static_cast<double>(heights.size());
+    std::vector<double> angles, values;
+    for (const auto& r : heights) {
+        angles.push_back(r.angle_deg * kRadPerDeg);
+        values.push_back(r.value_mm);
     }
-    const Eigen::ColPivHouseholderQR<Eigen::MatrixXd> qr(A);
-    if (qr.rank() < 3)
+    const auto plane = fitHarmonic(angles, values);
+    if (!plane)
         return refuse(ProblemCode::NotDefined, "readings", std::to_string(heights.size()), "three different positions");
-    const Eigen::Vector3d c = qr.solve(z);
-    const Eigen::VectorXd residuals = z - A * c;
+    double squares = 0;
+    for (const double r : plane->residuals)
+        squares += r * r;
+    const auto [low, high] = std::minmax_element(plane->residuals.begin(), plane->residuals.end());
     PlaneFit fit;
-    fit.mean_mm = c(0);
-    fit.slopeCos = c(1);
-    fit.slopeSin = c(2);
-    fit.tilt_rad = std::atan(std::hypot(c(1), c(2)));
-    fit.highAngle_deg = std::fmod(std::atan2(c(2), c(1)) / kRadPerDeg + 360, 360);
+    fit.mean_mm = plane->mean;
+    fit.slopeCos = plane->cosine / radius_mm;
+    fit.slopeSin = plane->sine / radius_mm;
+    fit.tilt_rad = std::atan(std::hypot(fit.slopeCos, fit.slopeSin));
+    fit.highAngle_deg = std::fmod(std::atan2(fit.slopeSin, fit.slopeCos) / kRadPerDeg + 360, 360);
     fit.rise_mm = fit.riseAcross(2 * radius_mm);
-    fit.rms_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n));
-    fit.residualRange_mm = residuals.maxCoeff() - residuals.minCoeff();
-    fit.slopeErrorPerReading = slopeError(A);
-    if (n > 3) fit.scatter_mm = std::sqrt(residuals.squaredNorm() / static_cast<double>(n - 3));
-    fit.residuals_mm.assign(residuals.data(), residuals.data() + n);
+    fit.rms_mm = std::sqrt(squares / n);
+    fit.residualRange_mm = *high - *low;
+    fit.slopeErrorPerReading = plane->errorPerValue / radius_mm;
+    if (n > 3) fit.scatter_mm = std::sqrt(squares / (n - 3));
+    fit.residuals_mm = plane->residuals;
     return fit;
 }
 

@@ -9,8 +9,8 @@ namespace arbor::section {
 
 namespace {
 
-constexpr double kTouch_mm = 1e-3; // radial overlap that still counts as touching: seats are drawn at nominal size
-constexpr double kLevel_mm = 1e-7; // heights closer than this are the same height
+constexpr double kTouch_mm = 1e-3;      // radial overlap that still counts as touching: seats are drawn at nominal size
+constexpr double kSameHeight_mm = 1e-7; // heights closer than this are the same height
 
 struct Span {
     double lo;
@@ -57,7 +57,7 @@ Closest closest(const Ring& a, const Ring& b, Span common) {
         if (r[i + 1] - r[i] <= kTouch_mm / 4) continue;
         // Both boundaries are straight between neighbouring radii, so the ends of the interval decide.
         for (const double x : {r[i], r[i + 1]}) {
-            const bool wholeBelow = a.boundary(x, true) - b.boundary(x, false) <= kLevel_mm;
+            const bool wholeBelow = a.boundary(x, true) - b.boundary(x, false) <= kSameHeight_mm;
             const double gap = a.boundary(x, false) - b.boundary(x, true);
             if (!wholeBelow && gap < found.gap) found = {gap, x};
         }
@@ -84,7 +84,8 @@ std::optional<Meeting> firstMeeting(const Body& moving, const Body& still) {
             if (wallsOnlyTouch(common)) continue;
             const auto [gap, rad] = closest(a, b, common);
             if (!std::isfinite(gap) || (first && gap >= first->travel_mm)) continue;
-            first = Meeting{std::max(0.0, gap), b.boundary(rad, true), rad, i, common.hi - common.lo, gap < -kLevel_mm};
+            first = Meeting{std::max(0.0, gap),    b.boundary(rad, true), rad, i,
+                            common.hi - common.lo, gap < -kSameHeight_mm};
             if (first->overlapsAtStart) return first;
         }
     }

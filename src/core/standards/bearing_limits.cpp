@@ -1,10 +1,10 @@
 #include "core/standards/bearing_limits.h"
 
+#include "core/base/units.h"
+
 namespace arbor::standards {
 
 namespace {
-
-constexpr double kUm = 1e-3;
 
 Result<double> rowValue(const StepTable& table, const std::string& row, double size_mm, const std::string& asked) {
     if (!table.hasRow(row)) return refuse(ProblemCode::UnknownClass, "bearing_class", asked);

@@ -1,13 +1,13 @@
 #include "core/standards/limits.h"
 
+#include "core/base/units.h"
+
 #include <cctype>
 #include <regex>
 
 namespace arbor::standards {
 
 namespace {
-
-constexpr double kUm = 1e-3;
 
 tl::unexpected<Problem> notDefined(double size_mm, const ToleranceClass& c) {
     return refuse(ProblemCode::NotDefined, "tolerance_class", c.text(),

@@ -1,5 +1,6 @@
 #include "core/section/motion.h"
 #include "core/tooling/findings.h"
+#include "core/tooling/rules.h"
 #include "core/tooling/setup.h"
 
 #include <algorithm>
@@ -16,11 +17,9 @@ using section::BodyKind;
 constexpr double kHigh_mm = 5000;
 constexpr double kToolYield_MPa = 355; // plain carbon steel, as turned
 constexpr double kHardYield_MPa = 900; // hardened and tempered, far below what it bears; it shatters first
-constexpr double kSafety = 1.5;        // [HB4.17]
 constexpr double kToolE_MPa = 210'000;
 constexpr double kPoisson = 0.3;
 constexpr double kCloseToSeal_mm = 0.25; // on the radius: a looser centring would touch
-constexpr double kEpsilon_mm = 1e-6;
 
 double allowed(const catalog::Tool& tool) {
     return (tool.hardened ? kHardYield_MPa : kToolYield_MPa) / kSafety;

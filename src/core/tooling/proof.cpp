@@ -1,6 +1,7 @@
 #include "core/force/draw_bolt.h"
 #include "core/standards/thread.h"
 #include "core/tooling/findings.h"
+#include "core/tooling/rules.h"
 #include "core/tooling/setup.h"
 
 #include <algorithm>
@@ -12,11 +13,9 @@ namespace {
 
 using section::BodyKind;
 
-constexpr double kSlenderLimit = 2.5;  // height over smallest face, [HB4.18]
-constexpr std::size_t kLooseLimit = 2; // spacers, [HB4.18]
-constexpr double kRoomAbove_mm = 5;    // to slide the stack under the ram
-constexpr double kEpsilon_mm = 1e-6;
-constexpr double kSafety = 1.5;
+constexpr double kSlenderLimit = 2.5;    // height over smallest face, [HB4.18]
+constexpr std::size_t kLooseLimit = 2;   // spacers, [HB4.18]
+constexpr double kRoomAbove_mm = 5;      // to slide the stack under the ram
 constexpr double kBrinell = 1e-4;        // of the element's diameter, at the static rating: what ISO 76 defines it by
 constexpr double kSeenDent_mm = 1e-4;    // smaller ones are lost in the finish of a raceway
 constexpr double kStandsAlone = 1.0 / 3; // of the diameter engaged: a ring then stays square by itself; practice value

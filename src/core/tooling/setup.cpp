@@ -13,7 +13,7 @@ using section::Body;
 using section::BodyKind;
 using section::Slice;
 
-constexpr double kHigh_mm = 5000;  // above any stack, to lower things from
+constexpr double kAbove_mm = 5000; // above any stack, to lower things from
 constexpr double kBedWide_mm = 60; // shown beside the gap
 constexpr double kBedThick_mm = 14;
 constexpr double kRamShown_mm = 22;
@@ -53,17 +53,17 @@ Body ramBody(const SetupChoice& choice) {
 /// Lowers a group that keeps together until one of it rests on `below`.
 /// @return how far up it was shifted in the end
 double restGroupOn(std::vector<Body>& group, const std::vector<Body>& below) {
-    section::moveBy(group, kHigh_mm);
-    double travel = kHigh_mm;
+    section::moveBy(group, kAbove_mm);
+    double travel = kAbove_mm;
     for (const auto& body : group)
         for (const auto& other : below)
             if (const auto meeting = section::firstMeeting(body, other)) travel = std::min(travel, meeting->travel_mm);
     section::moveBy(group, -travel);
-    return kHigh_mm - travel;
+    return kAbove_mm - travel;
 }
 
 void lowerOnto(Setup& setup, Body body, bool moves) {
-    body.z_mm = kHigh_mm;
+    body.z_mm = kAbove_mm;
     section::restOn(body, setup.bodies);
     setup.bodies.push_back(std::move(body));
     setup.moves.push_back(moves);

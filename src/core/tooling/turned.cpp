@@ -1,5 +1,7 @@
 #include "core/tooling/turned.h"
 
+#include "core/tooling/rules.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -8,13 +10,12 @@ namespace arbor::tooling {
 
 namespace {
 
-constexpr double kOffSeal_mm = 0.6;   // on the diameter: 0.3 mm clear of seal or cage all round
-constexpr double kOffBore_mm = 0.4;   // on the diameter: clear of the bore it follows the ring into
-constexpr double kLeastFace_mm = 0.5; // narrower than the front face of any cup; less marks the ring
-constexpr double kOutOfBore_mm = 10;  // of the tube left above the housing when the ring is home
+constexpr double kTurnedOffSeal_mm = 0.6; // on the diameter: 0.3 mm clear of seal or cage all round
+constexpr double kOffBore_mm = 0.4;       // on the diameter: clear of the bore it follows the ring into
+constexpr double kLeastFace_mm = 0.5;     // narrower than the front face of any cup; less marks the ring
+constexpr double kOutOfBore_mm = 10;      // of the tube left above the housing when the ring is home
 constexpr double kLeastLength_mm = 25;
 constexpr double kYield_MPa = 355; // plain carbon steel, as turned
-constexpr double kSafety = 1.5;    // [HB4.17]
 
 // Round bar as it is sold [mm].
 constexpr double kBars[] = {20,  22,  25,  28,  30,  32,  35,  38,  40,  42,  45,  48,  50,  55,  60,  65,  70,
@@ -49,12 +50,12 @@ Result<void> check(const TurnWishes& w) {
 double boreFor(const Task& task) {
     const double edge = task.face.innerDia_mm;
     if (!task.inBore) return upToTenth(std::max(edge, task.seatDia_mm + kOffBore_mm));
-    return task.keepOff == KeepOff::Inside ? upToTenth(edge + kOffSeal_mm) : downToTenth(edge);
+    return task.keepOff == KeepOff::Inside ? upToTenth(edge + kTurnedOffSeal_mm) : downToTenth(edge);
 }
 
 double outsideFor(const Task& task) {
     const double edge = task.face.outerDia_mm;
-    if (!task.inBore) return downToTenth(task.keepOff == KeepOff::Outside ? edge - kOffSeal_mm : edge);
+    if (!task.inBore) return downToTenth(task.keepOff == KeepOff::Outside ? edge - kTurnedOffSeal_mm : edge);
     return downToTenth(std::min(edge, task.seatDia_mm - kOffBore_mm));
 }
 

@@ -13,11 +13,11 @@ namespace arbor::io {
 
 namespace {
 
-const std::map<std::string, job::Pattern> kPatterns{{"star", job::Pattern::Star}, {"round", job::Pattern::Round}};
-const std::map<std::string, job::Locking> kLockings{{"pin", job::Locking::Pin},
-                                                    {"stake", job::Locking::Stake},
-                                                    {"tab", job::Locking::Tab},
-                                                    {"paste", job::Locking::Paste}};
+const std::map<std::string, job::Pattern> kPatternWords{{"star", job::Pattern::Star}, {"round", job::Pattern::Round}};
+const std::map<std::string, job::Locking> kLockingWords{{"pin", job::Locking::Pin},
+                                                        {"stake", job::Locking::Stake},
+                                                        {"tab", job::Locking::Tab},
+                                                        {"paste", job::Locking::Paste}};
 
 std::optional<double> number(std::string text) {
     std::replace(text.begin(), text.end(), ',', '.');
@@ -55,9 +55,9 @@ Result<job::Fastener> parseFastener(const std::string& typed, double unit_Nm) {
             ++i;
         } else if (value && out.torque_Nm == 0) {
             out.torque_Nm = *value * unit_Nm;
-        } else if (const auto pattern = kPatterns.find(words[i]); pattern != kPatterns.end()) {
+        } else if (const auto pattern = kPatternWords.find(words[i]); pattern != kPatternWords.end()) {
             out.pattern = pattern->second;
-        } else if (const auto locking = kLockings.find(words[i]); locking != kLockings.end()) {
+        } else if (const auto locking = kLockingWords.find(words[i]); locking != kLockingWords.end()) {
             out.locking = locking->second;
         } else if (words[i] == "new") {
             out.oneTime = true;

@@ -1,5 +1,7 @@
 #include "io/entry/size_entry.h"
 
+#include "core/base/units.h"
+
 #include <cmath>
 #include <muParser.h>
 #include <regex>
@@ -8,7 +10,6 @@ namespace arbor::io {
 
 namespace {
 
-constexpr double kMmPerInch = 25.4;
 constexpr double kDefaultUncertainty_mm = 0.002;
 
 tl::unexpected<Problem> notASize(const std::string& typed) {

@@ -5,8 +5,8 @@
 #include "ui/adjust/nut_drawing.h"
 #include "ui/adjust/school_bars.h"
 #include "ui/stations/entry_sheet.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 

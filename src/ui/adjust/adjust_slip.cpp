@@ -1,6 +1,7 @@
 #include "ui/adjust/adjust_slip.h"
 
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/adjust_words.h"
 
 #include <algorithm>
@@ -8,10 +9,6 @@
 namespace arbor::ui {
 
 namespace {
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 Figure playFigure(const QString& label, double play_mm, const plan::AdjustPlan& p, double uncertainty_mm,
                   const words::Display& d) {

@@ -1,7 +1,7 @@
 #include "ui/adjust/band_view.h"
 
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QHBoxLayout>

@@ -1,6 +1,7 @@
 #include "ui/adjust/nut_drawing.h"
 
-#include "ui/stations/slips.h"
+#include "core/base/units.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QPainter>
@@ -17,8 +18,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr double kRadPerDeg = std::numbers::pi / 180;
-constexpr int kTop = 58;
+constexpr int kDialTop = 58;
 constexpr std::size_t kNeighbours = 2; // places shown on either side of where it stands
 
 void hatchedTube(QPainter& p, const QRectF& box, double bore, const QColor& fill) {
@@ -54,11 +54,11 @@ void NutDrawing::show(const plan::AdjustPlan* plan, const job::Adjust& wish, con
 }
 
 double NutDrawing::radius() const {
-    return std::max(50.0, std::min(width() - 200.0, height() - kTop - 110.0) / 2);
+    return std::max(50.0, std::min(width() - 200.0, height() - kDialTop - 110.0) / 2);
 }
 
 QPointF NutDrawing::spot(double angle_deg, double r) const {
-    const QPointF centre(width() / 2.0, kTop + (height() - kTop) / 2.0 + 14);
+    const QPointF centre(width() / 2.0, kDialTop + (height() - kDialTop) / 2.0 + 14);
     return centre + QPointF(r * std::sin(angle_deg * kRadPerDeg), -r * std::cos(angle_deg * kRadPerDeg));
 }
 
@@ -165,8 +165,8 @@ void NutDrawing::paintPlaces(QPainter& p) const {
 
 void NutDrawing::paintStack(QPainter& p) const {
     const auto& pair = m_plan->pair;
-    const double h = height() - kTop - 40, w = std::min(200.0, width() * 0.35), x = 2.0 * theme::kMargin;
-    const double ring = h * 0.24, top = kTop + 16;
+    const double h = height() - kDialTop - 40, w = std::min(200.0, width() * 0.35), x = 2.0 * theme::kMargin;
+    const double ring = h * 0.24, top = kDialTop + 16;
     hatchedTube(p, QRectF(x, top, w, ring), w * 0.5, roles().hardened);
     hatchedTube(p, QRectF(x + w * 0.12, top + ring, w * 0.76, h - 2 * ring), w * 0.5, roles().steel);
     hatchedTube(p, QRectF(x, top + h - ring, w, ring), w * 0.5, roles().hardened);

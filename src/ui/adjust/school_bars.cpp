@@ -1,6 +1,6 @@
 #include "ui/adjust/school_bars.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 
@@ -15,14 +15,14 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 44, kRow = 44, kName = 22, kBar = 9, kTickApart = 34;
+constexpr int kBarsTop = 44, kRow = 44, kName = 22, kBar = 9, kTickApart = 34;
 
 } // namespace
 
 SchoolBars::SchoolBars(QWidget* parent) : QWidget(parent) {
     setObjectName("schoolBars");
     setAccessibleName(tr("What each habit comes to"));
-    setMinimumHeight(kTop + kRow * static_cast<int>(std::size(adjust::kSchools)) + 34);
+    setMinimumHeight(kBarsTop + kRow * static_cast<int>(std::size(adjust::kSchools)) + 34);
 }
 
 void SchoolBars::show(const plan::AdjustPlan* plan, adjust::School chosen, const words::Display& display) {
@@ -57,11 +57,11 @@ void SchoolBars::paintEvent(QPaintEvent*) {
     }
     const double left = theme::kMargin, wide = width() - 2.0 * theme::kMargin;
     const auto x = [&](double play) { return left + wide * (play - least) / (most * 1.05 - least); };
-    const int bottom = kTop + kRow * static_cast<int>(m_plan->schools.size());
-    p.fillRect(QRectF(x(m_plan->target_mm.lower), kTop - 4, x(m_plan->target_mm.upper) - x(m_plan->target_mm.lower),
-                      bottom - kTop + 8),
+    const int bottom = kBarsTop + kRow * static_cast<int>(m_plan->schools.size());
+    p.fillRect(QRectF(x(m_plan->target_mm.lower), kBarsTop - 4, x(m_plan->target_mm.upper) - x(m_plan->target_mm.lower),
+                      bottom - kBarsTop + 8),
                roles().provenPale);
-    int y = kTop;
+    int y = kBarsTop;
     for (const auto& [school, play] : m_plan->schools) {
         const bool chosen = school == m_chosen;
         p.setFont(typeface(chosen ? Text::Strong : Text::Body));

@@ -1,9 +1,10 @@
 #include "ui/arrangement/arrangement_view.h"
 
+#include "core/base/units.h"
 #include "io/arrangement_file.h"
 #include "ui/arrangement/sheet_model.h"
 #include "ui/bench/bench_view.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/arrangement_words.h"
 #include "words/order_words.h"
@@ -27,7 +28,6 @@ namespace {
 
 constexpr int kSideWidth = 440;
 constexpr int kWhatWidth = 150, kValueWidth = 130;
-constexpr double kMmPerInch = 25.4;
 
 } // namespace
 

@@ -2,7 +2,7 @@
 
 #include "core/route/order.h"
 #include "io/entry/size_entry.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/arrangement_words.h"
 #include "words/order_words.h"

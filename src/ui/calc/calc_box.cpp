@@ -2,10 +2,10 @@
 
 #include "core/calc/into_job.h"
 #include "core/plan/plan.h"
-#include "io/calc_json.h"
 #include "io/calc_line.h"
+#include "io/results/calc_json.h"
 #include "ui/slip/slip_body.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

@@ -1,5 +1,6 @@
 #include "ui/charts/rim_chart.h"
 
+#include "core/base/units.h"
 #include "ui/charts/plot_style.h"
 #include "ui/theme/theme.h"
 
@@ -15,8 +16,6 @@ namespace arbor::ui {
 namespace {
 
 using theme::roles;
-
-constexpr double kRadPerDeg = std::numbers::pi / 180;
 
 /// A crooked but flat ring may stay within plus or minus half the square limit of its middle.
 void addAllowed(QCustomPlot& plot, double half) {

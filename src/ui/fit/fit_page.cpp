@@ -6,7 +6,7 @@
 #include "ui/fit/fit_slip.h"
 #include "ui/fit/what_if.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/measure_words.h"
 

@@ -2,8 +2,8 @@
 #include "core/arrangement/edit.h"
 #include "io/entry/size_entry.h"
 #include "ui/fit/fit_sheet.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "words/display.h"
 
 #include <QComboBox>

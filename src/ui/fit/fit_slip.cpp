@@ -1,6 +1,7 @@
 #include "ui/fit/fit_slip.h"
 
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/measure_words.h"
 
 #include <algorithm>
@@ -11,10 +12,6 @@ namespace arbor::ui {
 namespace {
 
 constexpr std::size_t kMostNotes = 7; // more would bury the ones that matter; the command line prints all
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 Figure interferenceFigure(const fit::SeatFit& f, const words::Display& d) {
     auto figure = rangeFigure(tr("Interference"), d.fine(f.interference_mm.likely),

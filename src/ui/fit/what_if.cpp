@@ -1,6 +1,6 @@
 #include "ui/fit/what_if.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QPainter>

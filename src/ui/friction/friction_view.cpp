@@ -1,6 +1,6 @@
 #include "ui/friction/friction_view.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/display.h"
 

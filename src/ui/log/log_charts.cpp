@@ -1,6 +1,6 @@
 #include "ui/log/log_charts.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/display.h"
 #include "words/strip_words.h"

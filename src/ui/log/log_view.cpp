@@ -2,7 +2,7 @@
 
 #include "log/entry_json.h"
 #include "ui/log/log_charts.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

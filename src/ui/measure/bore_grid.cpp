@@ -1,6 +1,6 @@
 #include "ui/measure/bore_grid.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QKeyEvent>
@@ -16,8 +16,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr double kSame = 1e-6;
-constexpr int kTop = 76, kHeadWidth = 66, kRowHeight = 40, kCorner = 9;
+constexpr int kGridTop = 76, kHeadWidth = 66, kRowHeight = 40, kCorner = 9;
 
 void addOnce(std::vector<double>& list, double value) {
     const bool there = std::any_of(list.begin(), list.end(), [&](double v) { return std::abs(v - value) < kSame; });
@@ -53,7 +52,7 @@ BorePlaces placesFor(double length_mm, const std::vector<measure::DiameterReadin
 BoreGrid::BoreGrid(QWidget* parent) : QWidget(parent) {
     setObjectName("boreGrid");
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumSize(380, kTop + 3 * kRowHeight + theme::kGap);
+    setMinimumSize(380, kGridTop + 3 * kRowHeight + theme::kGap);
     setAccessibleName(tr("Readings by depth and direction"));
 }
 
@@ -66,7 +65,7 @@ void BoreGrid::show(const BorePlaces& places, const std::vector<measure::Diamete
     m_display = display;
     m_row = std::clamp(m_row, 0, std::max(0, rows() - 1));
     m_column = std::clamp(m_column, 0, std::max(0, columns() - 1));
-    setFixedHeight(kTop + std::max(3, rows()) * kRowHeight + theme::kGap);
+    setFixedHeight(kGridTop + std::max(3, rows()) * kRowHeight + theme::kGap);
     update();
 }
 
@@ -79,7 +78,7 @@ void BoreGrid::goTo(int row, int column) {
 
 QRectF BoreGrid::cell(int row, int column) const {
     const double wide = (width() - theme::kMargin - kHeadWidth - 12.0) / std::max(1, columns());
-    return {theme::kMargin + kHeadWidth + wide * column, static_cast<double>(kTop + kRowHeight * row), wide,
+    return {theme::kMargin + kHeadWidth + wide * column, static_cast<double>(kGridTop + kRowHeight * row), wide,
             kRowHeight};
 }
 
@@ -111,7 +110,7 @@ void BoreGrid::paintEvent(QPaintEvent*) {
                       tr("The last digits are enough. Arrows go, + − directions, * / depths, Delete empties."));
     for (int column = 0; column < columns(); ++column) {
         const auto box = cell(0, column);
-        painter.drawText(QRectF(box.left(), kTop - 22, box.width(), 18), Qt::AlignCenter,
+        painter.drawText(QRectF(box.left(), kGridTop - 22, box.width(), 18), Qt::AlignCenter,
                          QStringLiteral("%1°").arg(m_places.directions_deg[static_cast<std::size_t>(column)]));
     }
     for (int row = 0; row < rows(); ++row) {

@@ -8,6 +8,8 @@
 
 namespace arbor::ui {
 
+inline constexpr double kSame = 1e-6; ///< depths and directions closer than this are one place
+
 /// Where a surface is measured: depths from the open end, directions across.
 struct BorePlaces {
     std::vector<double> depths_mm;

@@ -1,6 +1,7 @@
 #include "ui/measure/bore_map.h"
 
-#include "ui/stations/slips.h"
+#include "core/base/units.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QPainter>
@@ -17,7 +18,6 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr double kRadPerDeg = std::numbers::pi / 180;
 constexpr double kRing = 0.62;   // of the polar drawing's radius: the nominal circle
 constexpr double kStretch = 0.3; // of it: the widest deviation in sight
 

@@ -10,6 +10,7 @@
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/measure_words.h"
 
@@ -27,7 +28,6 @@ namespace {
 
 using Kind = MeasureItem::Kind;
 
-constexpr double kSame = 1e-6;
 constexpr int kListRows = 6;
 enum Board { kSurfaceBoard, kSpacerBoard, kOldBearingBoard };
 

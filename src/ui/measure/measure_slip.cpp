@@ -1,6 +1,7 @@
 #include "ui/measure/measure_slip.h"
 
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/measure_words.h"
 #include "words/order_words.h"
 
@@ -13,10 +14,6 @@ namespace {
 
 using Kind = MeasureItem::Kind;
 using measure::Verdict;
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 Tone toneOf(Verdict verdict) {
     switch (verdict) {

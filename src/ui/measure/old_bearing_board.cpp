@@ -1,6 +1,6 @@
 #include "ui/measure/old_bearing_board.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/measure_words.h"
 
@@ -22,7 +22,7 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 56;
+constexpr int kBoardTop = 56;
 
 /// Spots that look scattered and are the same every time.
 std::vector<QPointF> scattered(const QRectF& box, int count) {
@@ -189,10 +189,10 @@ std::size_t OldBearingBoard::columns() const {
 QRectF OldBearingBoard::tile(std::size_t index) const {
     const std::size_t rows = (std::size(measure::kSigns) + columns() - 1) / columns();
     const double wide = (width() - 2.0 * theme::kMargin) / static_cast<double>(columns());
-    const double tall = std::min(168.0, (height() - kTop - 12.0) / static_cast<double>(rows));
+    const double tall = std::min(168.0, (height() - kBoardTop - 12.0) / static_cast<double>(rows));
     const std::size_t row = index / columns(), column = index % columns();
-    return QRectF(theme::kMargin + wide * static_cast<double>(column), kTop + tall * static_cast<double>(row), wide,
-                  tall)
+    return QRectF(theme::kMargin + wide * static_cast<double>(column), kBoardTop + tall * static_cast<double>(row),
+                  wide, tall)
         .adjusted(4, 4, -4, -4);
 }
 

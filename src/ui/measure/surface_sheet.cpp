@@ -2,8 +2,8 @@
 
 #include "core/plan/seat_edit.h"
 #include "io/entry/size_entry.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "words/measure_words.h"
 
 #include <QComboBox>

@@ -1,6 +1,7 @@
 #include "ui/practice/practice_slip.h"
 
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 
 #include <QObject>
 #include <algorithm>
@@ -12,10 +13,6 @@ namespace {
 using practice::Grade;
 using sim::Fault;
 using trace::Verdict;
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 QString truth(Fault fault) {
     switch (fault) {

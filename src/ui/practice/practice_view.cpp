@@ -4,7 +4,7 @@
 #include "ui/charts/force_chart.h"
 #include "ui/practice/practice_slip.h"
 #include "ui/slip/slip.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QGridLayout>

@@ -1,8 +1,8 @@
 #include "ui/press/hand_sheet.h"
 
 #include "io/entry/size_entry.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

@@ -4,6 +4,7 @@
 #include "ui/press/live_press.h"
 #include "ui/session/job_session.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/sentences.h"
 
 #include <QDateTime>
@@ -15,10 +16,6 @@ namespace arbor::ui {
 namespace {
 
 using trace::Verdict;
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 /// The phase it is in, by where the ring stands.
 QString phaseOf(const LivePress& live) {

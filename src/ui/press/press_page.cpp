@@ -7,6 +7,7 @@
 #include "ui/press/live_slip.h"
 #include "ui/stations/describe_part.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/sentences.h"

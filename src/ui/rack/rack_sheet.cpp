@@ -3,8 +3,8 @@
 
 #include "io/entry/size_entry.h"
 #include "ui/stations/entry_sheet.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "words/order_words.h"
 #include "words/tooling_words.h"
 

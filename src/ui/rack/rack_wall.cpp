@@ -1,7 +1,7 @@
 #include "ui/rack/rack_wall.h"
 
 #include "ui/bench/section_painter.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/tooling_words.h"
 

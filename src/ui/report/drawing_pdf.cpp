@@ -1,5 +1,6 @@
 #include "ui/report/drawing_pdf.h"
 
+#include "core/base/units.h"
 #include "ui/theme/theme.h"
 
 #include <QPageLayout>
@@ -11,7 +12,6 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr double kMmPerInch = 25.4;
 constexpr int kDotsPerInch = 600;
 
 void paintWords(QPainter& painter, const io::Flat::Words& w, double scale) {

@@ -1,7 +1,8 @@
 #include "ui/report/job_report.h"
 
+#include "core/base/units.h"
 #include "ui/report/paper.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
@@ -17,11 +18,6 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kTrace = 210, kClock = 190;
-constexpr double kRadPerDeg = std::numbers::pi / 180;
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("JobReport", text);
-}
 
 void advice(Paper& paper, const AdviceList& list, const words::Display& d) {
     for (const auto& a : list) {

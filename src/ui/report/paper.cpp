@@ -10,7 +10,7 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr int kDotsPerInch = 96;
+constexpr int kScreenDotsPerInch = 96;
 constexpr int kFoot = 30;
 constexpr int kBox = 12; // of a tick
 constexpr int kAfterBox = 22;
@@ -29,7 +29,7 @@ QFont font(int pixels, bool bold = false) {
 Paper::Paper(QPdfWriter& writer, QString footer) : m_writer(writer), m_footer(std::move(footer)) {
     writer.setPageSize(QPageSize(QPageSize::A4));
     writer.setPageMargins(QMarginsF(16, 14, 14, 14), QPageLayout::Millimeter);
-    writer.setResolution(kDotsPerInch);
+    writer.setResolution(kScreenDotsPerInch);
     m_painter.begin(&writer);
 }
 

@@ -2,7 +2,7 @@
 
 #include "ui/measure/measure_slip.h"
 #include "ui/report/paper.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/measure_words.h"
@@ -17,10 +17,6 @@ namespace arbor::ui {
 namespace {
 
 using words::WorkLine;
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("RouteCard", text);
-}
 
 constexpr int kIndent = 26;
 

@@ -3,7 +3,7 @@
 #include "io/library_files.h"
 #include "ui/bench/section_painter.h"
 #include "ui/slip/slip_body.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

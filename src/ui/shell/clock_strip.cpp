@@ -1,6 +1,6 @@
 #include "ui/shell/clock_strip.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/warm/warm_state.h"
 #include "words/heat_words.h"

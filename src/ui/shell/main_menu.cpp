@@ -4,7 +4,7 @@
 #include "ui/report/route_card.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

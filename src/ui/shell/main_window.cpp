@@ -10,8 +10,8 @@
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/clock_strip.h"
 #include "ui/shell/job_view.h"
-#include "ui/stations/slips.h"
 #include "ui/takein/take_in_view.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

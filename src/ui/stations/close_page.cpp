@@ -4,6 +4,7 @@
 #include "ui/stations/closing_sheet.h"
 #include "ui/stations/describe_part.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/sentences.h"

@@ -1,6 +1,6 @@
 #include "ui/stations/describe_part.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/order_words.h"
 #include "words/sentences.h"
 

@@ -3,6 +3,7 @@
 #include "ui/bench/bench_view.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/strip_words.h"
 

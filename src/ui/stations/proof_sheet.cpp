@@ -1,8 +1,8 @@
 #include "ui/stations/proof_sheet.h"
 
 #include "core/plan/proof_plan.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 

@@ -1,6 +1,7 @@
 #include "ui/stations/seat_clock.h"
 
-#include "ui/stations/slips.h"
+#include "core/base/units.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QKeyEvent>
@@ -18,8 +19,6 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr double kRadPerDeg = std::numbers::pi / 180;
-constexpr double kSame_deg = 0.5;
 constexpr int kTop = 58;
 constexpr double kWordsRad = 62; // the words in the middle keep the arrow off
 

@@ -8,6 +8,8 @@
 
 namespace arbor::ui {
 
+inline constexpr double kSame_deg = 0.5; ///< readings closer than this stand at one place
+
 /// The ring's face as a clock: arrows go round, digits enter, Enter keeps and goes on, Delete empties, + and - change
 /// the places.
 class SeatClock : public QWidget {

@@ -7,8 +7,8 @@
 #include "ui/stations/proof_sheet.h"
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/seat_slip.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
@@ -26,7 +26,6 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr double kSame_deg = 0.5;
 constexpr double kMost_mm = 1000;
 constexpr int kProofWidth = 244;
 constexpr int kChoiceTop = 62, kChoiceWidth = 152, kHomeLabelWidth = 58, kHomeWidth = 76;

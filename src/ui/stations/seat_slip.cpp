@@ -2,6 +2,7 @@
 
 #include "core/plan/proof_plan.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
 
@@ -10,10 +11,6 @@
 namespace arbor::ui {
 
 namespace {
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 bool isGood(const seat::Seating& s) {
     return s.verdict == seat::SeatVerdict::HomeAndSquare && worst(s.findings) < Severity::Stop;

@@ -1,5 +1,6 @@
 #include "ui/stations/slips.h"
 
+#include "ui/text.h"
 #include "words/strip_words.h"
 
 #include <algorithm>
@@ -10,10 +11,6 @@ namespace arbor::ui {
 namespace {
 
 constexpr std::size_t kMostNotes = 5; // more would bury the ones that matter; the command line prints all
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 Range times(const Range& r, double k) {
     return r * k;
@@ -43,10 +40,6 @@ Figure rangeFigure(const QString& label, const words::Quantity& likely, const st
     f.lineFrom = std::min(0.0, shown.least);
     f.lineTo = shown.most * 1.25 + 1e-9;
     return f;
-}
-
-QString q(const std::string& text) {
-    return QString::fromStdString(text);
 }
 
 Tone toneOf(Severity severity) {

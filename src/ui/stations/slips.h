@@ -18,6 +18,5 @@ void addNotes(SlipModel& slip, const AdviceList& findings, const words::Display&
 const Advice* findingOf(const AdviceList& list, Finding id); ///< null: it is not there
 Tone toneOf(Severity severity);
 Note noteOf(const Advice& advice, const words::Display& display);
-QString q(const std::string& text);
 
 } // namespace arbor::ui

@@ -1,6 +1,7 @@
 #include "ui/stations/typed.h"
 
-#include "ui/stations/slips.h"
+#include "core/base/units.h"
+#include "ui/text.h"
 #include "words/sentences.h"
 
 #include <cmath>
@@ -8,8 +9,6 @@
 namespace arbor::ui {
 
 namespace {
-
-constexpr double kMmPerInch = 25.4;
 
 bool inch(const JobSession& session) {
     return session.job().units == job::Units::Inch;

@@ -1,6 +1,6 @@
 #include "ui/strip/step_list.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QMouseEvent>

@@ -1,10 +1,10 @@
 #include "ui/strip/strip_page.h"
 
 #include "ui/bench/bench_view.h"
-#include "ui/stations/slips.h"
 #include "ui/strip/step_list.h"
 #include "ui/strip/strip_slip.h"
 #include "ui/strip/way_round_picture.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/strip_words.h"
 

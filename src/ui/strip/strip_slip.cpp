@@ -1,6 +1,7 @@
 #include "ui/strip/strip_slip.h"
 
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/strip_words.h"
 
 #include <QCoreApplication>
@@ -10,10 +11,6 @@
 namespace arbor::ui {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("StripSlip", text);
-}
 
 Figure rangeFigure(const QString& label, const Range& value, const words::Quantity& likely, const QString& range) {
     Figure figure;

@@ -1,7 +1,7 @@
 #include "ui/strip/way_round_picture.h"
 
 #include "ui/bench/section_painter.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/strip_words.h"
 

@@ -1,6 +1,6 @@
 #include "ui/takein/take_in_view.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 

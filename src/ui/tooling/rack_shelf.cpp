@@ -4,6 +4,7 @@
 #include "ui/bench/section_painter.h"
 #include "ui/slip/slip_body.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/tooling_words.h"
 

@@ -1,6 +1,6 @@
 #include "ui/tooling/setup_scene.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/order_words.h"
 #include "words/tooling_words.h"
 

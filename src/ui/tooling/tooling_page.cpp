@@ -2,7 +2,7 @@
 
 #include "ui/bench/bench_view.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/rack_shelf.h"
 #include "ui/tooling/setup_scene.h"

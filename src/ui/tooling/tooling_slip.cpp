@@ -1,6 +1,7 @@
 #include "ui/tooling/tooling_slip.h"
 
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "words/strip_words.h"
 #include "words/tooling_words.h"
 
@@ -10,10 +11,6 @@
 namespace arbor::ui {
 
 namespace {
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 /// Everything one slip is made of.
 struct Told {

@@ -4,8 +4,8 @@
 #include "io/entry/size_entry.h"
 #include "ui/report/drawing_pdf.h"
 #include "ui/stations/entry_sheet.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/tooling_words.h"
 

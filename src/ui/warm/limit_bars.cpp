@@ -1,6 +1,6 @@
 #include "ui/warm/limit_bars.h"
 
-#include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/heat_words.h"
 #include "words/order_words.h"

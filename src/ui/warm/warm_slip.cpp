@@ -2,6 +2,7 @@
 
 #include "ui/session/instant.h"
 #include "ui/stations/slips.h"
+#include "ui/text.h"
 #include "ui/warm/warm_state.h"
 #include "words/heat_words.h"
 
@@ -11,10 +12,6 @@
 namespace arbor::ui {
 
 namespace {
-
-QString tr(const char* text) {
-    return QObject::tr(text);
-}
 
 Figure sideFigure(const plan::HeatSide& side, double room_C, const words::Display& d) {
     Figure f;

@@ -6,9 +6,7 @@
 
 namespace arbor::ui {
 
-using What = job::Clock::What;
-
-const job::Clock* clockOf(const job::Heat& heat, What what) {
+const job::Clock* clockOf(const job::Heat& heat, job::Clock::What what) {
     const auto at =
         std::find_if(heat.clocks.rbegin(), heat.clocks.rend(), [&](const job::Clock& c) { return c.what == what; });
     return at == heat.clocks.rend() ? nullptr : &*at;
@@ -23,7 +21,7 @@ WarmState warmState(const JobSession& session) {
     const auto& heat = session.job().heat;
     const auto now = session.now();
     for (const auto& [what, phase] :
-         {std::pair{What::Together, WarmPhase::Together}, {What::Carry, WarmPhase::Carried}})
+         {std::pair{job::Clock::What::Together, WarmPhase::Together}, {job::Clock::What::Carry, WarmPhase::Carried}})
         if (const auto* clock = clockOf(heat, what)) {
             out.phase = phase;
             out.since_s = secondsBetween(clock->started, now);
@@ -32,10 +30,10 @@ WarmState warmState(const JobSession& session) {
         }
     const auto& plan = session.plan().heat;
     out.allSoaked = plan.has_value();
-    for (const auto what : {What::Outer, What::Inner}) {
+    for (const auto what : {job::Clock::What::Outer, job::Clock::What::Inner}) {
         const auto* clock = clockOf(heat, what);
         if (clock) out.phase = WarmPhase::Soaking;
-        const bool needed = plan && (what == What::Outer ? plan->outer : plan->inner).soak;
+        const bool needed = plan && (what == job::Clock::What::Outer ? plan->outer : plan->inner).soak;
         out.allSoaked = out.allSoaked && (!needed || (clock && leftOn(*clock, now) <= 0));
     }
     return out;

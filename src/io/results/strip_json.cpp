@@ -1,4 +1,4 @@
-#include "io/strip_json.h"
+#include "io/results/strip_json.h"
 
 #include "words/strip_words.h"
 

@@ -1,6 +1,6 @@
-#include "io/tools_json.h"
+#include "io/results/tools_json.h"
 
-#include "io/result_json.h"
+#include "io/results/result_json.h"
 #include "words/tooling_words.h"
 
 #include <algorithm>

@@ -1,4 +1,4 @@
-#include "io/calc_json.h"
+#include "io/results/calc_json.h"
 
 #include "words/sentences.h"
 

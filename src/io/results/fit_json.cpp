@@ -1,6 +1,7 @@
-#include "io/fit_json.h"
+#include "io/results/fit_json.h"
 
-#include "io/result_json.h"
+#include "core/base/units.h"
+#include "io/results/result_json.h"
 #include "words/measure_words.h"
 
 namespace arbor::io {
@@ -9,10 +10,6 @@ namespace {
 
 using json = nlohmann::ordered_json;
 using words::Display;
-
-json orNull(const std::optional<double>& value, double unit = 1) {
-    return value ? json(*value / unit) : json();
-}
 
 json formJson(const measure::Form& form) {
     auto planes = json::array();

@@ -1,11 +1,12 @@
-#include "io/plan_json.h"
+#include "io/results/plan_json.h"
 
+#include "core/base/units.h"
 #include "io/adjust_json.h"
-#include "io/fit_json.h"
 #include "io/heat_json.h"
-#include "io/result_json.h"
-#include "io/strip_json.h"
-#include "io/tools_json.h"
+#include "io/results/fit_json.h"
+#include "io/results/result_json.h"
+#include "io/results/strip_json.h"
+#include "io/results/tools_json.h"
 #include "words/strip_words.h"
 
 #include <algorithm>
@@ -23,10 +24,6 @@ json toolsJson(const plan::Plan& plan, const words::Display& d) {
     out["static_load_axial_N"] = plan.rating.axial_N;
     out["static_load_is_estimate"] = plan.rating.estimate;
     return out;
-}
-
-json orNull(const std::optional<double>& value) {
-    return value ? json(*value) : json();
 }
 
 json traceJson(const trace::Analysis& a, const words::Display& d) {

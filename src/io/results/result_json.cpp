@@ -1,10 +1,18 @@
-#include "io/result_json.h"
+#include "io/results/result_json.h"
 
 #include "words/sentences.h"
 
 namespace arbor::io {
 
+namespace {
+
 using json = nlohmann::ordered_json;
+
+} // namespace
+
+json orNull(const std::optional<double>& value, double unit) {
+    return value ? json(*value / unit) : json();
+}
 
 json rangeJson(const Range& r, double unit) {
     return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}};
