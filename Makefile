@@ -3,39 +3,48 @@ BUILD := build/release
 APP   := $(BUILD)/src/app/brisk-arbor
 JOB   := demo/seamer-turret-upper.arbor.json
 
-.PHONY: all deps build demo test sanitize bench shots check clean
+.PHONY: all build demo test sanitize bench shots check clean
+
+# $(call ready,PACKAGE LISTS,PRESET): installs what is missing and configures, where that is still to do.
+ready = @tools/install_packages.sh $(patsubst %,packages/%.txt,run build $(1)) && tools/configure.sh $(2)
 
 all: build
 
-deps:
-	@tools/install_packages.sh packages.txt
-
-build: deps
-	@cmake --preset release
+build:
+	$(call ready,,release)
 	@cmake --build $(BUILD)
 
 # make demo            starts the program with the demo shop's first job
 # make demo SHOT=file  saves a 1280x800 picture of the window instead and ends
-demo: build
+demo:
+	$(call ready,,release)
+	@cmake --build $(BUILD) --target brisk-arbor brisk-arbor-cli
 	@tools/with_display.sh tools/demo.sh $(APP) $(JOB) $(SHOT)
 
-test: build
-	@ctest --preset release
+# make test                       all of them
+# make test ONLY=Suite.Name       one, or a pattern as GoogleTest takes it
+test:
+	$(call ready,test,test)
+	@cmake --build $(BUILD)
+	@$(if $(ONLY),GTEST_FILTER='$(ONLY)') ctest --preset test
 
-# The same tests of core and files with address and undefined-behaviour sanitizers.
-sanitize: deps
-	@cmake --preset asan-ubsan
-	@cmake --build build/asan-ubsan --target core_tests io_tests
-	@ctest --preset asan-ubsan
+# The tests of core, files, command line and devices with address and undefined-behaviour sanitizers, built by Clang.
+sanitize:
+	$(call ready,test check,asan-ubsan)
+	@cmake --build build/asan-ubsan --target core_tests io_tests cli_tests device_tests
+	@$(if $(ONLY),GTEST_FILTER='$(ONLY)') ctest --preset asan-ubsan
 
-bench: build
+bench:
+	$(call ready,bench,bench)
+	@cmake --build $(BUILD) --target arbor_bench
 	@$(BUILD)/bench/arbor_bench
 
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots
 
-check: build  # TIDY=all analyses every file
-	@TIDY=$(TIDY) tools/check.sh $(BUILD)
+check: build
+	$(call ready,check,analysis)
+	@tools/check.sh $(BUILD)
 
 clean:
 	@rm -rf build

@@ -1,26 +1,18 @@
 #!/usr/bin/env bash
 # Keeps the house in order: format, static analysis, layers, data, tests that can fail, share of tests.
-# TIDY=all analyses every file; otherwise those changed since the last commit and in it.
 set -uo pipefail
 build=$1
 failed=0
 step() { # name, command...
-    local name=$1
+    local name=$1 begun=$SECONDS
     shift
-    if "$@"; then echo "ok      $name"; else echo "FAILED  $name"; failed=1; fi
+    if "$@"; then echo "ok      $name, $((SECONDS - begun)) s"; else echo "FAILED  $name"; failed=1; fi
 }
 sources() { git ls-files -- "$@" | grep -E '\.(cpp|h)$'; }
 none() { ! git grep -nE "$@"; } # prints what was found
 
 formatted() { sources src tests bench | xargs clang-format --dry-run --Werror; }
-analysed() {
-    local files
-    if [ "${TIDY:-}" = all ]; then files=$(sources src | grep cpp$)
-    else files=$({ git diff --name-only HEAD; git diff --name-only HEAD~1 HEAD; } 2>/dev/null | sort -u | grep -E '^src/.*\.cpp$'); fi
-    [ -z "$files" ] || printf '%s\n' "$files" | while read -r f; do [ -f "$f" ] && echo "$f"; done |
-        xargs -r -P "$(nproc)" -n 2 clang-tidy -p "$build" --quiet --warnings-as-errors='*' \
-            --extra-arg=-Wno-unknown-warning-option 2>/dev/null
-}
+analysed() { tools/analyse.sh; }
 core_without_qt() { none '#include *[<"]Q' -- src/core src/words; }
 layers() {
     none '#include "(io|device|ui|cli|words)/' -- src/core &&

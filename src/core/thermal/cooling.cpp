@@ -28,7 +28,10 @@ Result<void> check(const Lump& l) {
 double Film::flux_W_m2(double surface_C) const {
     const double difference = surface_C - ambient_C;
     const double h = exponent == 0 ? h_W_m2K : h_W_m2K * std::pow(std::abs(difference) / ref_K, exponent);
-    const auto fourth = [](double C) { return std::pow(C + kZeroC_K, 4); };
+    const auto fourth = [](double C) {
+        const double squared = (C + kZeroC_K) * (C + kZeroC_K);
+        return squared * squared;
+    };
     const double radiated =
         emissivity == 0 ? 0 : emissivity * kStefanBoltzmann * (fourth(surface_C) - fourth(ambient_C));
     return h * difference + radiated;

@@ -3,8 +3,10 @@
 #include "core/thermal/stiff_solver.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
+#include <numeric>
 
 namespace arbor::thermal {
 
@@ -14,42 +16,40 @@ constexpr std::size_t kCells = 24; // in each wall: halving them moves the grip 
 constexpr double kM = 1e-3;        // a millimetre in metres
 constexpr double kReference_C = 20;
 
-/// A tube cut into rings of the same thickness.
+/// A tube cut into rings of the same thickness. What does not change while it cools is worked out once: the solver asks
+/// for slopes some thousand times.
 class Cells {
 public:
     explicit Cells(const Tube& tube) : m_tube(tube) {
-        const double r0 = tube.boreDia_mm / 2 * kM, r1 = tube.outsideDia_mm / 2 * kM;
+        const double r0 = tube.boreDia_mm / 2 * kM, r1 = tube.outsideDia_mm / 2 * kM, width = tube.width_mm * kM;
         m_step = (r1 - r0) / kCells;
+        const auto edge = [&](std::size_t i) { return r0 + m_step * static_cast<double>(i); };
+        m_whole = std::numbers::pi * (r1 * r1 - r0 * r0) * width;
         for (std::size_t i = 0; i <= kCells; ++i)
-            m_edge.push_back(r0 + m_step * static_cast<double>(i));
+            m_edgeArea[i] = 2 * std::numbers::pi * edge(i) * width;
+        for (std::size_t i = 0; i < kCells; ++i) {
+            const double volume = std::numbers::pi * (edge(i + 1) * edge(i + 1) - edge(i) * edge(i)) * width;
+            m_share[i] = volume / m_whole;
+            m_perHeat[i] = 1 / (volume * tube.material.density_kg_m3 * tube.material.heat_J_kgK);
+        }
     }
 
-    double edgeArea(std::size_t i) const { return 2 * std::numbers::pi * m_edge[i] * m_tube.width_mm * kM; }
-    double volume(std::size_t i) const {
-        return std::numbers::pi * (m_edge[i + 1] * m_edge[i + 1] - m_edge[i] * m_edge[i]) * m_tube.width_mm * kM;
-    }
-    double wholeVolume() const {
-        return std::numbers::pi * (m_edge.back() * m_edge.back() - m_edge.front() * m_edge.front()) * m_tube.width_mm *
-               kM;
-    }
     double halfCellResistance() const { return m_step / 2 / m_tube.material.k_W_mK; } ///< [m2K/W]
     double mean(std::span<const double> T) const {
-        double sum = 0;
-        for (std::size_t i = 0; i < kCells; ++i)
-            sum += volume(i) * T[i];
-        return sum / wholeVolume();
+        return std::inner_product(m_share.begin(), m_share.end(), T.begin(), 0.0);
     }
 
     /// Heat that comes into each cell from its neighbours and through the faces [W]. @return what the air took
     double conduct(std::span<const double> T, std::span<double> in_W) const {
         double lost = 0;
+        const double face = m_tube.face_mm2 * kM * kM;
         for (std::size_t i = 0; i < kCells; ++i) {
-            const double out = m_tube.face_mm2 * kM * kM * volume(i) / wholeVolume() * m_tube.free.flux_W_m2(T[i]);
+            const double out = face > 0 ? face * m_share[i] * m_tube.free.flux_W_m2(T[i]) : 0;
             in_W[i] = -out;
             lost += out;
         }
         for (std::size_t i = 1; i < kCells; ++i) {
-            const double flow = m_tube.material.k_W_mK * edgeArea(i) * (T[i - 1] - T[i]) / m_step;
+            const double flow = m_tube.material.k_W_mK * m_edgeArea[i] * (T[i - 1] - T[i]) / m_step;
             in_W[i - 1] -= flow;
             in_W[i] += flow;
         }
@@ -59,20 +59,23 @@ public:
     /// Loss of one of the two rims to the air [W].
     double lose(std::span<const double> T, std::span<double> in_W, bool outside, const Film& film) const {
         const std::size_t cell = outside ? kCells - 1 : 0;
-        const double flow = edgeArea(outside ? kCells : 0) * film.flux_W_m2(T[cell]);
+        const double flow = m_edgeArea[outside ? kCells : 0] * film.flux_W_m2(T[cell]);
         in_W[cell] -= flow;
         return flow;
     }
 
     void toSlope(std::span<double> in_W) const {
         for (std::size_t i = 0; i < kCells; ++i)
-            in_W[i] /= volume(i) * m_tube.material.density_kg_m3 * m_tube.material.heat_J_kgK;
+            in_W[i] *= m_perHeat[i];
     }
 
 private:
     const Tube& m_tube;
-    double m_step = 0;
-    std::vector<double> m_edge; ///< [m]
+    double m_step = 0;  ///< [m]
+    double m_whole = 0; ///< [m3]
+    std::array<double, kCells + 1> m_edgeArea{}; ///< [m2]
+    std::array<double, kCells> m_share{};        ///< of the whole volume
+    std::array<double, kCells> m_perHeat{};      ///< [K/J]
 };
 
 /// State of both: cells of the inner one, cells of the outer one, heat lost so far.
