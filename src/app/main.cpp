@@ -94,6 +94,12 @@ int main(int argc, char** argv) {
         return 2;
     }
 
+    if (parser.isSet(logbook))
+        if (const auto ok = arbor::log::Logbook::understands(parser.value(logbook)); !ok) {
+            std::fprintf(stderr, "brisk-arbor: --logbook: %s\n", arbor::words::say(ok.error()).c_str());
+            return 2;
+        }
+
     const bool picture = parser.isSet(shot) || parser.isSet(card) || parser.isSet(report);
     const QTemporaryDir passing;
     auto settings = settingsFor(picture ? passing.path() : QString());

@@ -1,6 +1,7 @@
 #include "cli/calc_command.h"
 
 #include "cli/exit_codes.h"
+#include "core/base/json_text.h"
 #include "io/calc_line.h"
 #include "io/library_files.h"
 #include "io/results/calc_json.h"
@@ -29,7 +30,7 @@ int printList(std::ostream& out, bool asJson) {
 
 /// --key value and key=value are the same; what has no key goes where it fits.
 Result<calc::Values> typedValues(const calc::Calculation& calculation, const std::vector<std::string>& words,
-                                 const catalog::Materials& materials) {
+                                 const plan::Library& library) {
     std::vector<std::string> sizes;
     for (std::size_t i = 0; i < words.size(); ++i) {
         const bool dashed = words[i].starts_with("--");
@@ -37,16 +38,20 @@ Result<calc::Values> typedValues(const calc::Calculation& calculation, const std
         if (dashed && size.find('=') == std::string::npos && i + 1 < words.size()) size += "=" + words[++i];
         sizes.push_back(std::move(size));
     }
-    return io::valuesFromSizes(calculation, sizes, materials);
+    return io::valuesFromSizes(calculation, sizes, library);
+}
+
+/// By its name, or by the words it is looked for with: "limits", "press", "gauge".
+const calc::Calculation* calculationFor(const std::string& name) {
+    if (const auto* exactly = calc::named(name)) return exactly;
+    const auto hits = name.empty() ? std::vector<const calc::Calculation*>() : calc::find(name);
+    return hits.empty() ? nullptr : hits.front();
 }
 
 void printText(std::ostream& out, const calc::Calculation& calculation, const calc::Values& values) {
-    const auto all = io::valuesJson(calculation, values);
-    for (const auto& [name, what, value] : calc::outcomes(calculation, values)) {
-        const auto* number = std::get_if<double>(value);
-        out << name << std::string(name.size() < 26 ? 26 - name.size() : 1, ' ')
-            << (number ? words::figures(*number) : all[name].dump()) << "   " << what << '\n';
-    }
+    for (const auto& [name, what, value] : calc::outcomes(calculation, values))
+        out << name << std::string(name.size() < 26 ? 26 - name.size() : 1, ' ') << io::valueText(name, *value) << "   "
+            << what << '\n';
 }
 
 json problemJson(const Problem& problem) {
@@ -57,7 +62,7 @@ json problemJson(const Problem& problem) {
 
 int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
     if (list) return printList(out, asJson);
-    const auto* calculation = calc::named(name);
+    const auto* calculation = calculationFor(name);
     if (!calculation)
         return refused(err, {ProblemCode::UnknownName, "calc", name, "one of those that calc --list names"});
     const auto library = io::loadTables();
@@ -66,7 +71,7 @@ int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
         return in ? calc::evaluate(*calculation, *in, *library) : in;
     };
     if (!inputs.empty()) {
-        const auto result = worked(typedValues(*calculation, inputs, library->materials));
+        const auto result = worked(typedValues(*calculation, inputs, *library));
         if (!result) return refused(err, result.error());
         if (asJson)
             out << io::valuesJson(*calculation, *result).dump(2) << '\n';
@@ -75,9 +80,9 @@ int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
         return kWell;
     }
     const std::string text{std::istreambuf_iterator<char>(m_in), {}};
-    const auto document = nlohmann::json::parse(text, nullptr, false);
-    if (document.is_discarded())
-        return refused(err, {ProblemCode::Malformed, "standard input", {}, "JSON: an object, or an array of them"});
+    const auto read = parseJson(text);
+    if (!read) return refused(err, at(read.error(), "standard input: " + read.error().field));
+    const auto& document = *read;
     int exit = kWell;
     auto results = json::array();
     for (const auto& one : document.is_array() ? document : nlohmann::json::array({document})) {

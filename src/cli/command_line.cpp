@@ -1,6 +1,7 @@
 #include "cli/command_line.h"
 
 #include "cli/calc_command.h"
+#include "cli/exit_codes.h"
 #include "cli/heat_command.h"
 #include "cli/log_command.h"
 #include "cli/route_command.h"
@@ -66,7 +67,7 @@ void addLog(CLI::App& app, std::vector<Registered>& all) {
     sub->add_option("--verdict", command->verdict, "of the seat or of the trace");
     sub->add_option("--from", command->from, "date, 2026-01-31");
     sub->add_option("--to", command->to, "date");
-    sub->add_option("--most", command->most, "presses at most");
+    sub->add_option("--most", command->most, "presses at most in the list; --csv and --json print all");
     sub->add_option("--import", command->importFile, "take in what log --json printed");
     auto* csv = sub->add_flag("--csv", command->asCsv, "print CSV");
     sub->add_flag("--json", command->asJson, "print JSON")->excludes(csv);
@@ -137,9 +138,13 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     } catch (const CLI::ParseError& error) {
         return app.exit(error, out, err) == 0 ? 0 : 2;
     }
-    for (const auto& [sub, command] : all)
-        if (sub->parsed()) return command->execute(out, err);
-    return 2;
+    try {
+        for (const auto& [sub, command] : all)
+            if (sub->parsed()) return command->execute(out, err);
+    } catch (const std::exception& error) {
+        err << "brisk-arbor-cli: " << error.what() << '\n';
+    }
+    return kBadInput;
 }
 
 } // namespace arbor::cli

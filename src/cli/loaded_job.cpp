@@ -1,10 +1,23 @@
 #include "cli/loaded_job.h"
 
 #include "io/library_files.h"
+#include "log/records.h"
 
 #include <filesystem>
 
 namespace arbor::cli {
+
+namespace {
+
+/// As the window does, so that both say the same force. Looking must not make a logbook.
+void learnFromLog(const std::filesystem::path& folder, std::vector<job::Record>& records) {
+    const auto file = folder / "logbook.sqlite";
+    if (!std::filesystem::exists(file)) return;
+    if (const auto book = log::Logbook::open(QString::fromStdString("sqlite:" + file.string())))
+        log::learnFrom(**book, records);
+}
+
+} // namespace
 
 Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder) {
     auto document = io::loadJob(jobPath);
@@ -12,6 +25,7 @@ Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& 
     const auto folder = std::filesystem::path(jobPath).parent_path();
     auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
     if (!library) return tl::unexpected(library.error());
+    learnFromLog(folder, library->records);
     std::optional<trace::Trace> measured;
     if (const auto& file = document->job.traceFile; !file.empty()) {
         auto loaded = io::loadTrace((folder / file).string(), library->rack.press(document->job.tooling.press));

@@ -7,8 +7,10 @@
 #include "log/logbook.h"
 #include "words/sentences.h"
 
+#include <algorithm>
 #include <filesystem>
 #include <ostream>
+#include <span>
 
 namespace arbor::cli {
 
@@ -29,20 +31,17 @@ Result<std::vector<log::Entry>> readEntries(const std::string& file) {
     return out;
 }
 
-void printList(std::ostream& out, const std::vector<log::Entry>& entries) {
-    for (const auto& e : entries) {
+void printList(std::ostream& out, const std::vector<log::Entry>& entries, std::size_t most) {
+    const auto shown = std::min(most, entries.size());
+    for (const auto& e : std::span(entries).first(shown)) {
         out << e.when.substr(0, 10) << "  " << e.jobId << "  " << e.title << "  " << e.bearing << "  " << e.verdict;
         if (e.peak_N) out << "  " << words::Display().force(*e.peak_N).text();
         out << "  " << e.tools << "  " << e.who << '\n';
     }
-    out << entries.size() << " presses\n";
-}
-
-void printJson(std::ostream& out, const std::vector<log::Entry>& entries) {
-    auto all = nlohmann::ordered_json::array();
-    for (const auto& e : entries)
-        all.push_back(log::toJson(e));
-    out << all.dump(2) << '\n';
+    if (shown < entries.size())
+        out << shown << " of " << entries.size() << " presses; --most shows more\n";
+    else
+        out << shown << " presses\n";
 }
 
 } // namespace
@@ -60,12 +59,16 @@ int LogCommand::execute(std::ostream& out, std::ostream& err) const {
         out << "taken in: " << (*book)->size().value_or(0) - before.value_or(0) << " of " << entries->size() << '\n';
         return kWell;
     }
-    const auto found = (*book)->find({text, bearing, tool, verdict, from, to, most});
+    const log::Query query{text, bearing, tool, verdict, from, to, log::kAll};
+    if (asCsv || asJson) {
+        const auto whole = (*book)->exported(query, asCsv ? log::Logbook::Format::Csv : log::Logbook::Format::Json);
+        if (!whole) return refused(err, whole.error());
+        out << *whole;
+        return kWell;
+    }
+    const auto found = (*book)->find(query);
     if (!found) return refused(err, found.error());
-    if (asCsv)
-        out << log::toCsv(*found);
-    else
-        asJson ? printJson(out, *found) : printList(out, *found);
+    printList(out, *found, most);
     return kWell;
 }
 

@@ -112,9 +112,10 @@ void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
     if (p.gaugeLikely)
         out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text() << ", hold "
             << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text() << '\n';
-    // What to watch for has not happened: no verdict, so no mark.
-    for (const auto& a : p.watch)
-        out << "  watch   " << words::say(a, d).line() << '\n';
+    // What to watch for has not happened: no verdict, so no mark; and once it is pressed, nothing to watch for.
+    if (!plan.trace)
+        for (const auto& a : p.watch)
+            out << "  watch   " << words::say(a, d).line() << '\n';
     if (plan.trace) {
         out << "  trace           " << words::verdict(*plan.trace, d).line() << '\n';
         if (plan.trace->friction) out << "  friction found  " << words::decimals(*plan.trace->friction, 3) << '\n';

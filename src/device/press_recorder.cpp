@@ -5,6 +5,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QTimer>
+#include <unistd.h>
 
 namespace arbor::device {
 
@@ -29,11 +30,11 @@ Result<void> PressRecorder::start(const QString& path) {
     QDir().mkpath(QFileInfo(path).path());
     m_path = path;
     m_file.setFileName(path + kUnkept);
-    if (!m_file.open(QIODevice::WriteOnly | QIODevice::NewOnly))
+    if (!m_file.open(QIODevice::WriteOnly | QIODevice::NewOnly | QIODevice::Unbuffered))
         return refuse(ProblemCode::Unwritable, path.toStdString(), {}, m_file.errorString().toStdString());
-    m_file.write("t_s,travel_mm,force_N\n");
+    m_pending = "t_s,travel_mm,force_N\n";
+    m_writeTrouble.clear();
     m_trace.clear();
-    m_written = 0;
     m_bad = m_jumps = 0;
     m_flush->start();
     return {};
@@ -47,24 +48,33 @@ void PressRecorder::stop() {
 }
 
 Result<void> PressRecorder::keep() {
+    const bool whole = !recording() || flush();
+    if (!whole) return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, m_writeTrouble.toStdString());
     stop();
     if (!m_file.rename(m_path))
         return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, m_file.errorString().toStdString());
     return {};
 }
 
-void PressRecorder::flush() {
-    if (!recording()) return;
-    QByteArray rows;
-    for (; m_written < m_trace.size(); ++m_written) {
-        const auto& s = m_trace[m_written];
-        rows += QByteArray::number(s.t_s, 'f', 4) + ',' + QByteArray::number(s.travel_mm, 'f', 4) + ',' +
-                QByteArray::number(s.force_N, 'f', 1) + '\n';
-    }
-    if (m_file.write(rows) != rows.size() || !m_file.flush()) {
-        m_lastBad = m_file.errorString();
+bool PressRecorder::flush() {
+    if (!recording()) return m_pending.isEmpty();
+    const auto taken = m_file.write(m_pending);
+    if (taken > 0) m_pending.remove(0, taken);
+    const bool whole = m_pending.isEmpty() && ::fdatasync(m_file.handle()) == 0;
+    const auto trouble = whole ? QString() : m_file.errorString();
+    if (trouble != m_writeTrouble) {
+        m_writeTrouble = trouble;
         emit troubled();
     }
+    return whole;
+}
+
+void PressRecorder::record(const trace::Sample& s) {
+    if (!m_trace.empty() && s.t_s - m_trace.back().t_s > trace::kGap_s)
+        m_pending += "# nothing for " + QByteArray::number(s.t_s - m_trace.back().t_s, 'f', 1) + " s\n";
+    m_pending += QByteArray::number(s.t_s, 'f', 4) + ',' + QByteArray::number(s.travel_mm, 'f', 4) + ',' +
+                 QByteArray::number(s.force_N, 'f', 1) + '\n';
+    m_trace.push_back(s);
 }
 
 void PressRecorder::zero() {
@@ -94,7 +104,8 @@ void PressRecorder::take(const QString& line) {
     m_lastClock_s = sample->t_s;
     m_last = trace::Sample{sample->t_s + m_clockShift_s, sample->travel_mm - m_zeroTravel_mm,
                            sample->force_N - m_zeroForce_N};
-    if (recording()) m_trace.push_back(*m_last);
+    ++m_samples;
+    if (recording()) record(*m_last);
     emit sampled();
 }
 

@@ -1,11 +1,14 @@
 #include "io/calc_line.h"
 
+#include "core/base/number.h"
 #include "core/catalog/material.h"
+#include "core/plan/plan.h"
 #include "io/results/calc_json.h"
 
 #include <algorithm>
-#include <charconv>
+#include <functional>
 #include <map>
+#include <numeric>
 #include <optional>
 #include <sstream>
 
@@ -57,13 +60,11 @@ struct Piece {
 
 Piece pieceOf(const std::string& text) {
     Piece out{text, {}, {}};
-    double value = 0;
-    const char *begin = text.data() + (text.starts_with('+') ? 1 : 0), *end = text.data() + text.size();
-    const auto [at, error] = std::from_chars(begin, end, value);
-    if (error != std::errc{}) return out;
-    const std::string rest(at, end);
+    const auto number = leadingNumber(text);
+    if (!number) return out;
+    const auto rest = text.substr(number->length);
     if (!rest.empty() && !units().contains(rest)) return out;
-    out.number = value;
+    out.number = number->value;
     out.unit = rest;
     return out;
 }
@@ -105,29 +106,125 @@ std::optional<calc::Value> valueFor(const Field& field, const Piece& piece, cons
     return std::nullopt;
 }
 
-/// Choices and materials say by themselves where they belong; plain texts and numbers take what is left.
-int eagerness(Kind kind) {
-    return kind == Kind::Choice || kind == Kind::Material || kind == Kind::Conductor || kind == Kind::YesNo ? 0
-           : kind == Kind::Number                                                                           ? 1
-                                                                                                            : 2;
-}
-
 /// What must be given comes first, then what may be, last what has a usual value.
 int turnOf(const Field& field) {
     return field.preset ? 2 : field.optional ? 1 : 0;
 }
 
-bool place(calc::Values& out, const calc::Calculation& c, const Piece& piece, const catalog::Materials& materials) {
-    for (const int eager : {0, 1, 2})
+/// Choices, materials, lists and texts, in the order in which they say by themselves where they belong.
+bool placeWord(calc::Values& out, const calc::Calculation& c, const Piece& piece, const catalog::Materials& materials) {
+    const auto isList = [](Kind kind) { return kind == Kind::Numbers; };
+    const auto isText = [](Kind kind) { return kind == Kind::Text; };
+    const auto isName = [&](Kind kind) { return kind != Kind::Number && !isList(kind) && !isText(kind); };
+    for (const std::function<bool(Kind)>& stage : {std::function<bool(Kind)>(isList), {isName}, {isText}})
         for (const int turn : {0, 1, 2})
             for (const auto& field : c.inputs) {
-                if (eagerness(field.kind) != eager || turnOf(field) != turn || out.contains(field.name)) continue;
+                if (!stage(field.kind) || turnOf(field) != turn || out.contains(field.name)) continue;
                 if (auto value = valueFor(field, piece, materials)) {
                     out[field.name] = std::move(*value);
                     return true;
                 }
             }
     return false;
+}
+
+/// A written unit leads to the fields that have it; only where there is none is it converted.
+bool placeWithUnit(calc::Values& out, const calc::Calculation& c, const Piece& piece) {
+    const auto [first, last] = units().equal_range(piece.unit);
+    for (auto unit = first; unit != last; ++unit)
+        for (const int turn : {0, 1, 2})
+            for (const auto& field : c.inputs) {
+                const bool free = field.kind == Kind::Number && turnOf(field) == turn && !out.contains(field.name);
+                if (!free || unitOf(field.name) != unit->second.field) continue;
+                out[field.name] = *piece.number * unit->second.factor + unit->second.offset;
+                return true;
+            }
+    return false;
+}
+
+/// Numbers without key and unit: the first fields of the list that they make sense in, in the order they were typed
+/// where that makes sense, else in the only other order that does.
+class BareNumbers {
+public:
+    BareNumbers(const calc::Calculation& c, calc::Values given, std::vector<double> numbers, const plan::Library& lib)
+        : m_c(c), m_given(std::move(given)), m_numbers(std::move(numbers)), m_lib(lib) {
+        for (std::size_t i = 0; i < c.inputs.size(); ++i)
+            if (c.inputs[i].kind == Kind::Number && !m_given.contains(c.inputs[i].name)) m_free.push_back(i);
+    }
+
+    /// @return nothing where no order makes sense: then what is missing or wrong is said of the plainest one
+    Result<std::optional<calc::Values>> placed() {
+        const std::size_t count = m_numbers.size();
+        if (count > m_free.size()) return std::optional<calc::Values>();
+        std::vector<bool> taken(m_free.size(), false);
+        std::fill_n(taken.begin(), count, true);
+        do {
+            std::vector<std::size_t> fields;
+            for (std::size_t i = 0; i < m_free.size(); ++i)
+                if (taken[i]) fields.push_back(m_free[i]);
+            auto found = inFields(fields);
+            if (!found || *found) return found;
+        } while (m_triesLeft > 0 && std::prev_permutation(taken.begin(), taken.end()));
+        return std::optional<calc::Values>();
+    }
+
+private:
+    Result<std::optional<calc::Values>> inFields(const std::vector<std::size_t>& fields) {
+        std::vector<std::size_t> order(fields.size());
+        std::iota(order.begin(), order.end(), 0);
+        std::optional<calc::Values> other;
+        bool typedOrder = true;
+        do {
+            auto values = with(fields, order);
+            const bool sense = m_triesLeft-- > 0 && calc::evaluate(m_c, values, m_lib).has_value();
+            if (sense && typedOrder) return std::optional(std::move(values));
+            if (sense && other) return ambiguous(fields);
+            if (sense) other = std::move(values);
+            typedOrder = false;
+        } while (std::next_permutation(order.begin(), order.end()));
+        return other;
+    }
+    calc::Values with(const std::vector<std::size_t>& fields, const std::vector<std::size_t>& order) const {
+        auto values = m_given;
+        for (std::size_t i = 0; i < fields.size(); ++i)
+            values[m_c.inputs[fields[i]].name] = m_numbers[order[i]];
+        return values;
+    }
+    tl::unexpected<Problem> ambiguous(const std::vector<std::size_t>& fields) const {
+        std::string typed, names;
+        for (std::size_t i = 0; i < fields.size(); ++i) {
+            typed += (i == 0 ? "" : " ") + plain(m_numbers[i]);
+            names += (i == 0 ? "" : ", ") + m_c.inputs[fields[i]].name;
+        }
+        return refuse(ProblemCode::Malformed, m_c.name, typed,
+                      "key=value, since more than one order makes sense: " + names);
+    }
+
+    const calc::Calculation& m_c;
+    calc::Values m_given;
+    std::vector<double> m_numbers;
+    const plan::Library& m_lib;
+    std::vector<std::size_t> m_free; ///< fields
+    int m_triesLeft = 200;           ///< a transient takes some milliseconds
+};
+
+/// What must be given first; where that fits nowhere, a designation may be a number too.
+Result<calc::Values> plainly(const calc::Calculation& c, calc::Values out, const std::vector<double>& numbers,
+                             const catalog::Materials& materials) {
+    for (const double number : numbers) {
+        const auto field = [&]() -> const Field* {
+            for (const int turn : {0, 1, 2})
+                for (const auto& f : c.inputs)
+                    if (f.kind == Kind::Number && turnOf(f) == turn && !out.contains(f.name)) return &f;
+            return nullptr;
+        }();
+        const Piece piece{plain(number), number, {}};
+        if (field)
+            out[field->name] = number;
+        else if (!placeWord(out, c, piece, materials))
+            return refuse(ProblemCode::Malformed, c.name, piece.text, "a size that belongs here, or key=value");
+    }
+    return out;
 }
 
 } // namespace
@@ -149,23 +246,35 @@ CalcLine readCalcLine(const std::string& line) {
 }
 
 Result<calc::Values> valuesFromSizes(const calc::Calculation& c, const std::vector<std::string>& sizes,
-                                     const catalog::Materials& materials) {
+                                     const plan::Library& library) {
     calc::Values out;
+    std::vector<Piece> keyless;
     for (const auto& size : sizes) {
         const auto cut = size.find('=');
-        if (cut == std::string::npos || cut == 0) continue;
+        if (cut == std::string::npos || cut == 0) {
+            keyless.push_back(pieceOf(size));
+            continue;
+        }
         const auto key = size.substr(0, cut), text = size.substr(cut + 1);
         const auto field =
             std::find_if(c.inputs.begin(), c.inputs.end(), [&](const Field& f) { return f.name == key; });
         const auto converted = field == c.inputs.end() ? std::nullopt : asNumberFor(*field, pieceOf(text));
         out[key] = converted ? *converted : valueFromText(c, key, text);
     }
-    for (const auto& size : sizes) {
-        if (const auto cut = size.find('='); cut != std::string::npos && cut != 0) continue;
-        if (!place(out, c, pieceOf(size), materials))
-            return refuse(ProblemCode::Malformed, c.name, size, "a size that belongs here, or key=value");
+    std::vector<double> bare;
+    for (const auto& piece : keyless) {
+        const bool list = piece.text.find(',') != std::string::npos && placeWord(out, c, piece, library.materials);
+        if (list || (piece.number && !piece.unit.empty() && placeWithUnit(out, c, piece))) continue;
+        if (piece.number && piece.unit.empty())
+            bare.push_back(*piece.number);
+        else if (!placeWord(out, c, piece, library.materials))
+            return refuse(ProblemCode::Malformed, c.name, piece.text, "a size that belongs here, or key=value");
     }
-    return out;
+    if (bare.empty()) return out;
+    auto placed = BareNumbers(c, out, bare, library).placed();
+    if (!placed) return tl::unexpected(placed.error());
+    if (*placed) return std::move(**placed);
+    return plainly(c, std::move(out), bare, library.materials);
 }
 
 } // namespace arbor::io

@@ -18,10 +18,12 @@ struct CalcLine {
 CalcLine readCalcLine(const std::string& line);
 
 /// Gives sizes to the inputs of a calculation: key=value, a number with or without a unit (62, 2.44in, 40um, 35C,
-/// 12kN), a class (N7), a choice, a material, a list (-39,-9). Without a key each takes the first input it fits that
-/// has none yet: what must be given, then what may be, then what has a usual value.
-/// @errors Malformed with the piece that fits nowhere; the values themselves are judged by calc::evaluate
+/// 12kN), a class (N7), a choice, a material, a list (-39,-9). Without a key, a number with a unit takes the first
+/// input of that unit; numbers without one take the first inputs of the list in which the calculation accepts them, in
+/// the order typed, else in the only other order that it accepts.
+/// @errors Malformed with the piece that fits nowhere, or with the names to choose from where several orders make
+/// sense; the values themselves are judged by calc::evaluate
 Result<calc::Values> valuesFromSizes(const calc::Calculation& calculation, const std::vector<std::string>& sizes,
-                                     const catalog::Materials& materials);
+                                     const plan::Library& library);
 
 } // namespace arbor::io

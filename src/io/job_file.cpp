@@ -30,12 +30,15 @@ std::string placeOf(const std::vector<std::string>& steps) {
     return place.empty() ? "the whole file" : place;
 }
 
-/// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
-Result<void> checkSchema(const json& document) {
+Result<json> readSchema() {
     useShippedData();
     const auto text = readText(":/schema/arbor-job.schema.json");
-    if (!text) return tl::unexpected(text.error());
-    const auto schemaJson = parseJson(*text);
+    return text ? parseJson(*text) : tl::unexpected(text.error());
+}
+
+/// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
+Result<void> checkSchema(const json& document) {
+    const auto schemaJson = readSchema();
     if (!schemaJson) return tl::unexpected(schemaJson.error());
     valijson::Schema schema;
     valijson::SchemaParser(valijson::SchemaParser::kDraft7)
@@ -48,30 +51,60 @@ Result<void> checkSchema(const json& document) {
     return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, error.description);
 }
 
-/// Lays `known` over `old`: objects key by key, null erases, lists of readings by their place on the clock.
-void lay(json& old, const json& known) {
-    if (known.is_object()) {
+/// A part of the published schema: which keys this program knows at a place.
+class Known {
+public:
+    explicit Known(const json& root) : Known(root, root) {}
+
+    bool key(const std::string& name) const { return !at(name).is_null(); }
+    Known below(const std::string& name) const { return {m_root, at(name)}; }
+    Known items() const { return {m_root, m_node.value("items", json())}; }
+
+private:
+    Known(const json& root, json node) : m_root(root), m_node(std::move(node)) {
+        if (const auto ref = m_node.is_object() ? m_node.value("$ref", "") : ""; ref.starts_with("#"))
+            m_node = m_root.value(json::json_pointer(ref.substr(1)), json());
+    }
+    json at(const std::string& name) const {
+        if (!m_node.is_object()) return {};
+        const auto properties = m_node.value("properties", json::object());
+        if (properties.contains(name)) return properties.at(name);
+        const auto others = m_node.value("additionalProperties", json());
+        return others.is_object() ? others : json(); // keys of a map are the job's own
+    }
+
+    const json& m_root;
+    json m_node;
+};
+
+/// Lays what is said now over what was read: objects key by key, lists of readings by their place on the clock. A key
+/// that this program knows and no longer says was erased; one it does not know belongs to a newer program and stays.
+void lay(json& old, const json& said, const Known& known) {
+    if (said.is_object()) {
         if (!old.is_object()) old = json::object();
-        for (const auto& [key, value] : known.items()) {
+        for (auto it = old.begin(); it != old.end();)
+            it = known.key(it.key()) && (!said.contains(it.key()) || said.at(it.key()).is_null()) ? old.erase(it)
+                                                                                                  : std::next(it);
+        for (const auto& [key, value] : said.items()) {
             if (value.is_null())
                 old.erase(key);
             else
-                lay(old[key], value);
+                lay(old[key], value, known.below(key));
         }
         return;
     }
-    if (!known.is_array() || !old.is_array()) {
-        old = known;
+    if (!said.is_array() || !old.is_array()) {
+        old = said;
         return;
     }
     json merged = json::array();
-    for (const auto& entry : known) {
+    for (const auto& entry : said) {
         json kept;
         for (const auto& was : old)
             if (entry.is_object() && was.is_object() && entry.contains("clock_deg") &&
                 was.value("clock_deg", json()) == entry["clock_deg"])
                 kept = was;
-        lay(kept, entry);
+        lay(kept, entry, known.items());
         merged.push_back(kept);
     }
     old = merged;
@@ -96,16 +129,17 @@ std::string jobText(const JobDocument& document) {
     auto whole = parseJson(document.preserved).value_or(json::object());
     const auto readVersion = whole.value("version", 1);
     const auto readDone = whole.value("done", json::array());
-    lay(whole, jobToJson(document.job));
+    static const json schema = readSchema().value_or(json::object());
+    lay(whole, jobToJson(document.job), Known(schema));
     // What a newer program keeps in the file is still there: its version, and its stations that are done.
     whole["version"] = std::max(readVersion, whole["version"].get<int>());
     for (const auto& name : readDone)
         if (name.is_string() && !plan::stationNamed(name.get<std::string>())) whole["done"].push_back(name);
-    return whole.dump(2) + "\n";
+    return whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
 }
 
 Result<JobDocument> loadJob(const std::string& path) {
-    const auto text = readText(path);
+    const auto text = readText(path, kLargestJob_bytes);
     if (!text) return tl::unexpected(text.error());
     auto document = parseJob(*text);
     return document ? std::move(document) : Result<JobDocument>(inFile(document.error(), path));

@@ -59,6 +59,24 @@ Result<void> addBearings(std::vector<catalog::Bearing>& all, const std::string& 
 
 } // namespace
 
+namespace {
+
+/// A shop's own materials have names of their own: no figure of the table is changed behind anybody's back.
+Result<void> addOwnMaterials(catalog::Materials& all, const std::string& path) {
+    if (!QFileInfo::exists(QString::fromStdString(path))) return {};
+    auto own = loadWith(path, catalog::parseMaterials);
+    if (!own) return tl::unexpected(own.error());
+    for (auto& [key, material] : *own) {
+        if (catalog::materialKey(all, key) || catalog::materialKey(all, material.name))
+            return inFile({ProblemCode::Duplicate, key, {}, "a name of its own"}, path);
+        material.own = true;
+        all.emplace(key, std::move(material));
+    }
+    return {};
+}
+
+} // namespace
+
 std::string ownBearingsFolder() {
     return (QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/brisk-arbor/bearings")
         .toStdString();
@@ -146,6 +164,8 @@ Result<plan::Library> loadToolsAndRecords(const std::string& folder) {
     auto rack = loadRack(folder);
     if (!rack) return tl::unexpected(rack.error());
     library->rack = std::move(*rack);
+    if (auto own = addOwnMaterials(library->materials, folder + "/materials.json"); !own)
+        return tl::unexpected(own.error());
     for (const auto& entry : listJobs(folder))
         if (entry.document && entry.document->job.record) library->records.push_back(*entry.document->job.record);
     return library;

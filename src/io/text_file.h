@@ -2,19 +2,38 @@
 
 #include "core/base/result.h"
 
+#include <cstdio>
 #include <string>
+#include <string_view>
+#include <unistd.h>
 
 namespace arbor::io {
 
 /// Largest file that is read whole: a trace of an hour at 1,000 samples a second fits.
 inline constexpr long long kLargestFile_bytes = 256LL << 20;
 
-/// @errors Unreadable with the file and the system's reason; OutOfRange when larger than kLargestFile_bytes
-Result<std::string> readText(const std::string& path);
+/// Largest job file: a hundred jobs of every shape fit.
+inline constexpr long long kLargestJob_bytes = 16LL << 20;
 
-/// Writes through a temporary file, fsync and rename, so that the old file stays whole until the new one is.
+/// Reads ordinary files only: a pipe would never end, a device never run dry. What is not UTF-8 (with or without a byte
+/// order mark) is taken for Latin-1; the text is UTF-8 in any case.
+/// @errors Unreadable with the file and the system's reason; OutOfRange when larger than `largest_bytes`
+Result<std::string> readText(const std::string& path, long long largest_bytes = kLargestFile_bytes);
+
+/// Whether a file is neither UTF-8 nor empty, so that its letters were taken for Latin-1 and may be others.
+bool isLatin1(const std::string& path);
+
+/// What writing asks of the system; replaced in tests by disks that fail.
+struct WriteCalls {
+    ssize_t (*write)(int, const void*, std::size_t) = ::write;
+    int (*sync)(int) = ::fsync;
+    int (*rename)(const char*, const char*) = ::rename;
+};
+
+/// Writes a file beside it, syncs it, and renames it over the old one: the old one stays whole until all of the new one
+/// is on the disk, whatever fails. The folder is synced too, so that the rename outlives a power cut.
 /// @errors Unwritable with the file and the system's reason
-Result<void> writeText(const std::string& path, const std::string& text);
+Result<void> writeText(const std::string& path, std::string_view text, const WriteCalls& calls = {});
 
 /// Puts the file's name into a problem found inside it.
 inline tl::unexpected<Problem> inFile(Problem problem, const std::string& path) {

@@ -1,6 +1,7 @@
 #include "log/logbook.h"
 
 #include "log/entry_fields.h"
+#include "log/entry_json.h"
 #include "log/schema.h"
 
 #include <QDate>
@@ -105,26 +106,29 @@ tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) {
     return refuse(code, "logbook", error.databaseText().trimmed().toStdString(), error.driverText().toStdString());
 }
 
-Result<void> point(QSqlDatabase& db, const QString& connection) {
-    if (connection.startsWith(kSqlite)) {
-        const auto file = connection.mid(static_cast<int>(std::char_traits<char>::length(kSqlite)));
-        if (file.isEmpty())
-            return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(), "sqlite:/path/to/file");
-        db.setDatabaseName(file);
+/// Both spellings that PostgreSQL's own programs take.
+bool isServer(const QString& connection) {
+    return connection.startsWith("postgresql://") || connection.startsWith("postgres://");
+}
+
+QString fileOf(const QString& connection) {
+    return connection.startsWith(kSqlite) ? connection.mid(static_cast<int>(std::char_traits<char>::length(kSqlite)))
+                                          : QString();
+}
+
+void point(QSqlDatabase& db, const QString& connection) {
+    if (!isServer(connection)) {
+        db.setDatabaseName(fileOf(connection));
         db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(kBusy_ms));
-        return {};
+        return;
     }
     const QUrl url(connection);
-    if (!url.isValid() || url.host().isEmpty() || url.path().size() < 2)
-        return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(),
-                      "sqlite:/path/to/file or postgresql://user@host:port/database");
     db.setHostName(url.host());
     db.setPort(url.port(5432));
     db.setUserName(url.userName());
     db.setPassword(url.password());
     db.setDatabaseName(url.path().mid(1));
     db.setConnectOptions("connect_timeout=3");
-    return {};
 }
 
 } // namespace
@@ -136,13 +140,22 @@ Logbook::~Logbook() {
     QSqlDatabase::removeDatabase(m_name);
 }
 
+Result<void> Logbook::understands(const QString& connection) {
+    const QUrl url(connection);
+    const bool server = isServer(connection) && url.isValid() && !url.host().isEmpty() && url.path().size() >= 2;
+    if (server || !fileOf(connection).isEmpty()) return {};
+    return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(),
+                  "sqlite:/path/to/file or postgresql://user@host:port/database");
+}
+
 Result<std::unique_ptr<Logbook>> Logbook::open(const QString& connection) {
-    const bool server = connection.startsWith("postgresql:");
+    if (auto ok = understands(connection); !ok) return tl::unexpected(ok.error());
+    const bool server = isServer(connection);
     const auto name = QUuid::createUuid().toString();
     std::unique_ptr<Logbook> book(new Logbook(name, server));
     {
         auto db = QSqlDatabase::addDatabase(server ? "QPSQL" : "QSQLITE", name);
-        if (auto ok = point(db, connection); !ok) return tl::unexpected(ok.error());
+        point(db, connection);
         if (!db.open()) return failed(ProblemCode::Unreadable, db.lastError());
     }
     if (auto ok = book->migrate(); !ok) return tl::unexpected(ok.error());
@@ -301,6 +314,21 @@ Result<std::string> Logbook::document(const std::string& id) const {
     if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());
     if (!query.next()) return refuse(ProblemCode::UnknownName, "logbook", id, "a press of the logbook");
     return query.value(0).toString().toStdString();
+}
+
+Result<std::string> Logbook::exported(Query query, Format format) const {
+    query.most = kAll;
+    auto found = find(query);
+    if (!found) return tl::unexpected(found.error());
+    if (format == Format::Csv) return toCsv(*found);
+    auto all = nlohmann::ordered_json::array();
+    for (auto& entry : *found) {
+        auto whole = document(entry.id);
+        if (!whole) return tl::unexpected(whole.error());
+        entry.document = std::move(*whole);
+        all.push_back(toJson(entry));
+    }
+    return all.dump(2, ' ', false, nlohmann::ordered_json::error_handler_t::replace) + "\n";
 }
 
 Result<Statistics> Logbook::statistics() const {

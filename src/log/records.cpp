@@ -1,5 +1,6 @@
 #include "log/records.h"
 
+#include <set>
 #include <sstream>
 
 namespace arbor::log {
@@ -34,6 +35,20 @@ std::vector<job::Record> recordsOf(const std::vector<Entry>& entries) {
         out.push_back(std::move(r));
     }
     return out;
+}
+
+void learnFrom(const Logbook& book, std::vector<job::Record>& records) {
+    constexpr std::size_t kLatest = 2000;
+    Query good;
+    good.verdict = plan::name(trace::Verdict::Home);
+    good.most = kLatest;
+    const auto found = book.find(good);
+    if (!found) return;
+    std::set<std::string> known;
+    for (const auto& record : records)
+        known.insert(record.when);
+    for (auto& record : recordsOf(*found))
+        if (!known.contains(record.when)) records.push_back(std::move(record));
 }
 
 } // namespace arbor::log

@@ -15,6 +15,12 @@ std::string turned(double turn_deg) {
     return fmt::format("{} by {:.0f}°", turn_deg > 0 ? "Back off" : "On", std::abs(turn_deg));
 }
 
+/// What is done with the nut after another washer is in.
+std::string there(double turn_deg) {
+    if (std::abs(turn_deg) < 0.05) return " at this slot";
+    return fmt::format(", then {} by {:.0f}°", turn_deg > 0 ? "back off" : "tighten", std::abs(turn_deg));
+}
+
 std::string checkTitle(const std::string& name) {
     static const std::map<std::string, job::SeatCheck> checks{{"groove_all_round", job::SeatCheck::GrooveAllRound},
                                                               {"ring_side", job::SeatCheck::RingSide},
@@ -44,11 +50,15 @@ Said sayPlay(const Advice& a, const Display& d) {
     case Finding::NoSlotFits:
         return {"No slot gives it", d.fine(a.value).text() + " from one place to the next"};
     case Finding::FaceWasher:
-        return {"Face the washer by " + d.size(a.value).text(), "the looser place then comes to the middle"};
+        return {"Face " + d.size(a.value).text() + " off the washer" + there(a.limit),
+                "a thinner washer adds end play: that brings it to the middle of the band"};
     case Finding::ThickerWasher:
-        return {"Or add " + d.size(a.value).text() + " under the nut",
-                a.subject.empty() ? "nothing in stock comes near"
-                                  : "from stock: " + a.subject + " = " + d.size(a.limit).text()};
+        return {"Add " + d.size(a.value).text() + " under the nut" + there(a.limit),
+                "a thicker washer takes end play away: that brings it to the middle of the band"};
+    case Finding::ShimsFromStock:
+        return {"From stock: " + a.subject + " = " + d.size(a.value).text(), "end play " + d.fine(a.limit).text()};
+    case Finding::NoShimsInStock:
+        return {"No shims in stock come near", "a thicker washer, or the other way"};
     case Finding::OnToNextSlot:
         return {a.value > 0.05 ? fmt::format("On by {:.0f}° to the next slot", a.value)
                                : "The slot stands over its hole",

@@ -2,8 +2,10 @@
 
 #include "core/base/units.h"
 
+#include <algorithm>
 #include <cmath>
 #include <fmt/format.h>
+#include <utility>
 
 namespace arbor::words {
 
@@ -28,12 +30,60 @@ int forcePlaces(double shown) {
     return std::abs(shown) < 10 ? 2 : std::abs(shown) < 100 ? 1 : 0;
 }
 
+constexpr double kLeast_kN = 0.05, kLeast_lbf = 10; // no press or wrench tells less
+
+int gaugePlaces(catalog::GaugeUnit unit) {
+    switch (unit) {
+    case catalog::GaugeUnit::Bar:
+    case catalog::GaugeUnit::MegaPascal:
+        return 1;
+    case catalog::GaugeUnit::Psi:
+        return 0;
+    case catalog::GaugeUnit::TonneForce:
+    case catalog::GaugeUnit::ShortTon:
+        return 2;
+    }
+    return 0;
+}
+
+const char* gaugeUnitName(catalog::GaugeUnit unit) {
+    switch (unit) {
+    case catalog::GaugeUnit::Bar:
+        return "bar";
+    case catalog::GaugeUnit::MegaPascal:
+        return "MPa";
+    case catalog::GaugeUnit::Psi:
+        return "psi";
+    case catalog::GaugeUnit::TonneForce:
+        return "tf";
+    case catalog::GaugeUnit::ShortTon:
+        return "ton";
+    }
+    return "";
+}
+
+/// Never a zero for what is not nothing: "under 0.1".
+std::string orUnder(double value, int places) {
+    const double least = std::pow(10.0, -places);
+    return value > 0 && value < least / 2 ? "under " + decimals(least, places) : decimals(value, places);
+}
+
 } // namespace
 
 std::string decimals(double value, int places) {
     auto text = fmt::format("{:.{}f}", std::abs(value), places);
     const bool zero = text.find_first_not_of("0.") == std::string::npos;
     return value < 0 && !zero ? "−" + text : text;
+}
+
+std::string rounded(double value, std::string_view unit) {
+    static constexpr std::pair<std::string_view, int> kPlaces[] = {
+        {"mm", 3}, {"um", 1}, {"degC", 1}, {"deg", 2}, {"arcmin", 2}};
+    for (const auto& [name, places] : kPlaces)
+        if (unit == name && (value == 0 || std::abs(value) >= 0.5 * std::pow(10.0, -places)))
+            return decimals(value, places);
+    if (value == 0) return "0";
+    return decimals(value, std::clamp(3 - static_cast<int>(std::floor(std::log10(std::abs(value)))), 0, 12));
 }
 
 std::string percent(double share) {
@@ -62,8 +112,11 @@ Quantity Display::fine(double value_mm) const {
 }
 
 Quantity Display::force(double value_N) const {
-    const double shown = forceValue(value_N);
-    return {decimals(shown, inch() ? 0 : forcePlaces(shown)), inch() ? "lbf" : "kN"};
+    const double shown = forceValue(value_N), least = inch() ? kLeast_lbf : kLeast_kN;
+    const char* unit = inch() ? "lbf" : "kN";
+    if (shown == 0) return {"0", unit};
+    if (std::abs(shown) < least) return {"under " + decimals(least, inch() ? 0 : 2), unit};
+    return {decimals(shown, inch() ? 0 : forcePlaces(shown)), unit};
 }
 
 Quantity Display::pressure(double value_MPa) const {
@@ -83,19 +136,7 @@ double Display::torqueTyped_Nm(double typed) const {
 }
 
 Quantity Display::gauge(double reading, catalog::GaugeUnit unit) const {
-    switch (unit) {
-    case catalog::GaugeUnit::Bar:
-        return {decimals(reading, 0), "bar"};
-    case catalog::GaugeUnit::MegaPascal:
-        return {decimals(reading, 1), "MPa"};
-    case catalog::GaugeUnit::Psi:
-        return {decimals(reading, 0), "psi"};
-    case catalog::GaugeUnit::TonneForce:
-        return {decimals(reading, 2), "tf"};
-    case catalog::GaugeUnit::ShortTon:
-        return {decimals(reading, 2), "ton"};
-    }
-    return {};
+    return {orUnder(reading, gaugePlaces(unit)), gaugeUnitName(unit)};
 }
 
 double Display::fineValue(double value_mm) const {
@@ -113,8 +154,11 @@ std::string Display::fineRange(double least_mm, double most_mm) const {
 }
 
 std::string Display::forceRange(double least_N, double most_N) const {
-    const double most = forceValue(most_N);
-    return range(forceValue(least_N), most, inch() ? 0 : forcePlaces(most));
+    const double least = forceValue(least_N), most = forceValue(most_N);
+    const double smallest = inch() ? kLeast_lbf : kLeast_kN;
+    if (std::abs(most) < smallest) return force(most_N).number;
+    const int places = inch() ? 0 : forcePlaces(most);
+    return (std::abs(least) < smallest ? std::string("0") : decimals(least, places)) + "…" + decimals(most, places);
 }
 
 std::string Display::unitsLine() const {

@@ -5,6 +5,7 @@
 #include "core/job/job.h"
 
 #include <string>
+#include <string_view>
 
 namespace arbor::words {
 
@@ -47,6 +48,9 @@ private:
 
 /// Fixed decimals with a true minus sign, never "-0".
 std::string decimals(double value, int places);
+/// What a calculation gives, rounded by its quantity: sizes to a micrometre, micrometres to a tenth, temperatures to a
+/// tenth, angles to a hundredth; anything else to four figures. @param unit  as the calculator writes it: "mm", "degC"
+std::string rounded(double value, std::string_view unit);
 /// A share; under 10 % with one decimal.
 std::string percent(double share);
 /// As many decimals as three or four figures need.

@@ -56,7 +56,9 @@ Said sayFit(const Advice& a, const Display& d) {
         return {"The part inside would yield",
                 d.pressure(a.value).text() + " pressure; its elastic limit is " + d.pressure(a.limit).text()};
     case Finding::SpeedTakes:
-        return {"Speed takes " + d.fine(a.value).text(), "the grip is gone at " + decimals(a.limit, 0) + " rpm"};
+        return {"Speed takes " + d.fine(a.value).text(), a.limit > 0
+                                                             ? "the grip is gone at " + decimals(a.limit, 0) + " rpm"
+                                                             : "it does not grip standing still either"};
     case Finding::WarmthGives:
         return {a.value < 0 ? "Warmth takes " + d.fine(-a.value).text() : "Warmth gives " + d.fine(a.value).text(),
                 "of interference at the working temperatures"};
@@ -111,23 +113,26 @@ Said sayPath(const Advice& original, const Display& d) {
         if (a.severity == Severity::Look)
             return {"Scraps the bearing: up to " + d.force(a.value).text() + " through its elements",
                     "nothing else can be reached; the bearing is not used again"};
-        return {"Up to " + d.force(a.value).text() + " through the balls",
-                "static load along the axis " + d.force(a.limit).text() + ": " +
+        if (!(a.limit > 0))
+            return {"Up to " + d.force(a.value).text() + " through the rolling elements",
+                    "this bearing carries no axial load at all: brinelling"};
+        return {"Up to " + d.force(a.value).text() + " through the rolling elements",
+                "axial static load rating " + d.force(a.limit).text() + ": " +
                     (share >= 1
-                         ? std::string("dents at every ball")
-                         : percent(share) +
-                               " of it even when square; a crooked start puts it on a few balls and dents them")};
+                         ? std::string("brinelling, a dent at every element")
+                         : percent(share) + " of it when square; cocked, a few elements take it all: brinelling")};
     }
     case Finding::PathThroughPart:
-        return {"The push would go through the " + a.subject,
-                "up to " + d.force(a.value).text() + "; it must carry nothing"};
+        return {"The press force would go through the " + a.subject,
+                "up to " + d.force(a.value).text() + "; it must not be loaded"};
     case Finding::NoPath:
-        return {"The push does not reach the " + a.subject, "nothing carries it from ram to bed"};
+        return {"The press force does not reach the " + a.subject, "nothing carries it from ram to bed"};
     case Finding::RatingIsEstimate:
-        return {"Static load is an estimate",
-                d.force(a.value).text() + " along the axis, by ISO 76 from stated geometry"};
+        return {"Axial static load rating is an estimate",
+                a.value > 0 ? d.force(a.value).text() + ", by ISO 76 from stated geometry"
+                            : "this bearing carries no axial load at all"};
     case Finding::RatingTyped:
-        return {"Static load as typed", d.force(a.value).text() + " along the axis"};
+        return {"Axial static load rating as entered", d.force(a.value).text()};
     default:
         return {};
     }
@@ -151,6 +156,14 @@ Said sayPress(const Advice& a, const Display& d) {
     case Finding::GaugeTooCoarse:
         return {"The gauge will hardly move",
                 percent(a.value) + " of what the " + a.subject + " gives: a smaller press shows more"};
+    case Finding::TraceGap:
+        return {"Nothing was read from " + d.size(a.value).text() + " on",
+                d.size(a.limit).text() + " of travel without a reading: the trace is not whole"};
+    case Finding::TraceFrictionOff:
+        return {"Friction " + decimals(a.value, 3) + (a.value < a.limit ? ", under " : ", over ") +
+                    decimals(a.limit, 3),
+                a.value < a.limit ? "slipperier or looser than this pair should be: check lubricant and sizes"
+                                  : "drier or tighter than this pair should be: check lubricant, sizes and bore"};
     case Finding::TraceInBand:
         return {percent(a.value) + " of the trace lies in the band",
                 a.severity == Severity::Info ? "as this seat should press" : "look where it leaves it"};

@@ -278,7 +278,8 @@ CheckWords check(job::Check check) {
                 "play: worn raceways, a loose seat, or end play that was never set"};
     case job::Check::Turn:
         return {"Turn", "Turn it slowly by hand: feel for roughness and tight spots.",
-                "roughness: dented or flaked raceways; even notches at ball pitch mean force went through the balls"};
+                "roughness: dented or flaked raceways; even notches at element pitch mean force went through the "
+                "rolling elements"};
     case job::Check::Listen:
         return {"Listen", "Spin it up, listen with a rod on the housing.",
                 "noise: damage or dirt in the raceways, dry grease, or a ring that creeps"};

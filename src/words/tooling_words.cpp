@@ -22,7 +22,8 @@ Said sayStack(const Advice& a, const Display& d) {
     case Finding::StackLoose:
         return {"Too many loose spacers", decimals(a.value, 0) + ", at most " + decimals(a.limit, 0)};
     case Finding::StrokeShort:
-        return {"Ram runs out before home", d.size(a.value).text() + " needed, stroke " + d.size(a.limit).text()};
+        return {"Ram runs out before home",
+                d.size(a.value).text() + " needed with the reserve, stroke " + d.size(a.limit).text()};
     case Finding::NoNotchFits:
         return {"Stack does not go under the ram",
                 d.size(a.value).text() + " with room, daylight " + d.size(a.limit).text()};

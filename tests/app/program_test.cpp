@@ -102,7 +102,7 @@ TEST(Program, TheReportSaysWhatWasReadByHandSetAndTightened) {
     const auto text = pdfText(report);
     for (const char* line :
          {"belt wanders", "force against travel over what was expected", "Signed for", "cup is looked at tomorrow",
-          "No slot gives it", "Inner cone against Outer cone", "Face the washer by 0.035 mm", "Plate screws × 4",
+          "No slot gives it", "Inner cone against Outer cone", "Add 0.035 mm under the nut", "Plate screws × 4",
           "wanted 25.0 N·m, read 24.5 N·m", "new ones", "run-in, minute 15: 38 °C", "settled 19 K over the room",
           "released by: Piet Oduya"})
         EXPECT_TRUE(text.contains(line)) << line << " is missing in " << text.toStdString();

@@ -58,7 +58,7 @@ TEST(CommandLine, AStopEndsWithOne) {
     const auto r = run({"tools", shop.jobFile()});
     EXPECT_EQ(r.exit, 1);
     EXPECT_THAT(r.out, HasSubstr("STOP  Up to"));
-    EXPECT_THAT(r.out, HasSubstr("through the balls"));
+    EXPECT_THAT(r.out, HasSubstr("through the rolling elements"));
     EXPECT_EQ(run({"fit", shop.jobFile()}).exit, 0) << "the stop is not at this station";
 }
 

@@ -2,6 +2,8 @@
 #include "cli/run.h"
 #include "support/shop.h"
 
+#include <algorithm>
+#include <filesystem>
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
@@ -15,7 +17,7 @@ TEST(AdjustCommand, PrintsWhatEachHabitComesToAndTheSteps) {
     const TemporaryShop shop;
     const auto r = run({"adjust", shop.file("conveyor-tail-drum.arbor.json")});
     EXPECT_EQ(r.exit, 1); // no slot gives it
-    EXPECT_THAT(r.out, HasSubstr("Face the washer by 0.035 mm"));
+    EXPECT_THAT(r.out, HasSubstr("Add 0.035 mm under the nut at this slot"));
     EXPECT_THAT(r.out, HasSubstr("Snug, loosen, snug"));
     EXPECT_THAT(r.out, HasSubstr("1. Tighten while turning"));
 }
@@ -77,7 +79,47 @@ TEST(LogCommand, TakesInFindsAndPrints) {
     EXPECT_THAT(r.out, HasSubstr("id,job,title"));
     EXPECT_THAT(r.out, ::testing::Not(HasSubstr("2025-07")));
     r = run({"log", shop.folder(), "--most", "7"});
-    EXPECT_THAT(r.out, HasSubstr("7 presses\n"));
+    EXPECT_THAT(r.out, HasSubstr("7 of 200 presses"));
+}
+
+TEST(LogCommand, ExportsAreWholeAndCanBeTakenInElsewhere) {
+    const TemporaryShop shop, other;
+    ASSERT_EQ(run({"log", shop.folder(), "--import", shop.file("past_presses.json")}).exit, 0);
+    const auto csv = run({"log", shop.folder(), "--csv"}).out;
+    EXPECT_EQ(std::count(csv.begin(), csv.end(), '\n'), 201); // a head and 200 presses
+    const auto json = run({"log", shop.folder(), "--json"}).out;
+    EXPECT_EQ(nlohmann::json::parse(json).size(), 200u);
+    other.write("all.json", json);
+    EXPECT_THAT(run({"log", other.folder(), "--import", other.file("all.json")}).out,
+                HasSubstr("taken in: 200 of 200"));
+    EXPECT_EQ(run({"log", other.folder(), "--json"}).out, json) << "whole jobs and all";
+}
+
+TEST(LogCommand, AConnectionThatIsNoneIsRefusedAndMakesNoFile) {
+    const TemporaryShop shop;
+    for (const char* connection :
+         {"http://host/log", "postgres:/host", "mysql://host/log", "sqlite:", "postgres://host"}) {
+        const auto r = run({"log", connection});
+        EXPECT_EQ(r.exit, 2) << connection;
+        EXPECT_THAT(r.err, HasSubstr("postgresql://")) << connection;
+    }
+    EXPECT_EQ(run({"log", "postgres://nobody@127.0.0.1:1/none"}).exit, 2); // understood, and not there
+    EXPECT_FALSE(std::filesystem::exists("none"));
+}
+
+TEST(LogCommand, TheLogbookBesideTheJobTeachesTheCommandLineToo) {
+    const TemporaryShop shop;
+    const auto before = nlohmann::json::parse(run({"press", shop.jobFile(), "--json"}).out);
+    ASSERT_EQ(run({"log", shop.folder(), "--import", shop.file("past_presses.json")}).exit, 0);
+    const auto after = nlohmann::json::parse(run({"press", shop.jobFile(), "--json"}).out);
+    EXPECT_NE(before, after);
+}
+
+TEST(CommandLine, ARackInOtherLettersThrowsNothing) {
+    const TemporaryShop shop;
+    shop.write("rack.csv", replaced(shop.read("rack.csv"), "sleeve,", "sleeve,H\xFClse "));
+    for (const char* command : {"plan", "tools", "fit"})
+        EXPECT_LE(run({command, shop.jobFile(), "--json"}).exit, 1) << command;
 }
 
 TEST(LogCommand, WhatIsNoDateIsNamedInsteadOfFindingNothing) {

@@ -79,14 +79,18 @@ TEST(AdjustPlan, BandByUseAndBore) {
 
 TEST(AdjustPlan, NoSlotIsAStopWithWaysOut) {
     auto job = drum(0.08);
-    job.adjust.stock_mm = {0.2, 0.1, 0.01};
+    job.adjust.stock_mm = {0.2, 0.1, 0.03};
     const auto p = planned(job);
     EXPECT_EQ(p.marks.at(Station::Adjust), Mark::Stop);
     ASSERT_TRUE(said(p, Finding::NoSlotFits));
-    EXPECT_NEAR(said(p, Finding::NoSlotFits)->value, 0.25, 1e-9); // 1.5 over six slots
-    EXPECT_NEAR(said(p, Finding::FaceWasher)->value, 0.035, 1e-9);
-    EXPECT_NEAR(said(p, Finding::ThickerWasher)->value, 0.215, 1e-9);
-    EXPECT_EQ(said(p, Finding::ThickerWasher)->subject, "0.2 + 0.01");
+    EXPECT_NEAR(said(p, Finding::NoSlotFits)->value, 0.25, 1e-9);     // 1.5 over six slots
+    EXPECT_NEAR(said(p, Finding::ThickerWasher)->value, 0.035, 1e-9); // 80 um where 45 are wanted
+    EXPECT_NEAR(said(p, Finding::ThickerWasher)->limit, 0, 1e-9);     // at this slot
+    EXPECT_NEAR(said(p, Finding::FaceWasher)->value, 0.215, 1e-9);    // 45 - (80 - 250) um
+    EXPECT_NEAR(said(p, Finding::FaceWasher)->limit, -60, 1e-9);      // one slot tighter
+    EXPECT_LT(said(p, Finding::ThickerWasher), said(p, Finding::FaceWasher)) << "the smaller change first";
+    EXPECT_EQ(said(p, Finding::ShimsFromStock)->subject, "0.03");
+    EXPECT_NEAR(said(p, Finding::ShimsFromStock)->limit, 0.05, 1e-9); // 80 - 30 um
 }
 
 TEST(AdjustPlan, InTheBandIsDoneWhenItIsTicked) {

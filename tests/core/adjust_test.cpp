@@ -60,8 +60,13 @@ TEST(Nut, NoSlotGivesItAndWhatWould) {
     ASSERT_TRUE(c.tighter && c.looser);
     EXPECT_NEAR(c.places[*c.tighter].play_mm, -0.17, 1e-12);
     EXPECT_NEAR(c.places[*c.looser].play_mm, 0.08, 1e-12);
-    EXPECT_NEAR(*c.faceWasher_mm(), 0.035, 1e-12);
-    EXPECT_NEAR(*c.thickenWasher_mm(), 0.215, 1e-12);
+    // Handbook 4.15: what lies between nut and cone takes its thickness off the play.
+    const auto mends = c.washerMends();
+    ASSERT_EQ(mends.size(), 2u);
+    EXPECT_NEAR(mends[0].thicker_mm, 0.035, 1e-12); // at this slot, 80 um is 35 too many
+    EXPECT_NEAR(c.places[mends[0].place].turn_deg, 0, 1e-12);
+    EXPECT_NEAR(mends[1].thicker_mm, -0.215, 1e-12); // a slot tighter, -170 um is 215 too few
+    EXPECT_NEAR(c.places[mends[1].place].turn_deg, -60, 1e-12);
     EXPECT_EQ(c.places.size(), 13u); // a turn either way
 }
 
@@ -127,11 +132,29 @@ TEST(Nut, NoOtherPlaceLiesNearerToTheMiddleOfTheBand) {
         }
         if (c.tighter) {
             EXPECT_NEAR(c.places[*c.tighter].play_mm, below, 1e-12);
-            EXPECT_NEAR(below + *c.thickenWasher_mm(), band.mid(), 1e-12); // what is added brings it to the middle
         }
         if (c.looser) {
             EXPECT_NEAR(c.places[*c.looser].play_mm, above, 1e-12);
-            EXPECT_NEAR(above - *c.faceWasher_mm(), band.mid(), 1e-12);
+        }
+    }
+}
+
+/// The mend is made and the play worked out again from what lies on the shaft: the nut's face stands at its turn, the
+/// cone's where washer and cone end.
+TEST(Nut, AMendedWasherPutsThePlaceIntoTheBand) {
+    std::mt19937 hand(23);
+    const auto pick = [&](double from, double to) { return std::uniform_real_distribution<double>(from, to)(hand); };
+    for (int i = 0; i < 300; ++i) {
+        const Nut nut{pick(0.5, 3), 6, {0}};
+        const double washer = pick(2, 6), play = pick(-0.1, 0.3), least = pick(0.01, 0.1);
+        const Limits band{least, least + 0.01};
+        const auto c = chooseSlot(nut, play, 0, band).value();
+        const double coneFace = 10, nutNow = coneFace + washer + play; // along the shaft, away from the cone
+        for (const auto& mend : c.washerMends()) {
+            const double nutThere = nutNow + nut.pitch_mm * c.places[mend.place].turn_deg / 360;
+            const double again = nutThere - (coneFace + washer + mend.thicker_mm);
+            EXPECT_NEAR(again, band.mid(), 1e-12);
+            EXPECT_NEAR(mend.play_mm, again, 1e-12);
         }
     }
 }

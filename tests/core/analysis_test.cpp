@@ -71,7 +71,7 @@ const Evidence* evidenceOf(const Analysis& a, Finding id) {
 
 TEST(Analysis, HomeWithItsNumbersByHand) {
     AnalysisInput in;
-    in.likelyFriction = 0.1;
+    in.friction = Limits{0.08, 0.12};
     const auto a = analyse(pressed(330), plainSeat(), in);
     EXPECT_EQ(a.verdict, Verdict::Home);
     EXPECT_FALSE(a.stop());
@@ -83,6 +83,43 @@ TEST(Analysis, HomeWithItsNumbersByHand) {
     EXPECT_NEAR(a.hold_s, 1, 0.1);
     EXPECT_EQ(a.shareInBand, 1);
     EXPECT_GT(a.confidence, 0.7);
+}
+
+TEST(Analysis, FrictionOutsideItsBandIsNotAsItShouldPress) {
+    const auto said = [](const Analysis& a, Finding id) {
+        const auto at = std::find_if(a.findings.begin(), a.findings.end(), [&](const Advice& f) { return f.id == id; });
+        return at == a.findings.end() ? nullptr : &*at;
+    };
+    AnalysisInput in;
+    in.friction = Limits{0.095, 0.105};
+    const auto off = analyse(pressed(330), plainSeat(), in); // a tenth more than 0.1
+    ASSERT_TRUE(said(off, Finding::TraceFrictionOff));
+    EXPECT_NEAR(said(off, Finding::TraceFrictionOff)->value, 0.11, 0.0005);
+    EXPECT_EQ(said(off, Finding::TraceFrictionOff)->limit, 0.105);
+    EXPECT_EQ(said(off, Finding::TraceInBand)->severity, Severity::Look);
+    const auto good = analyse(pressed(300), plainSeat(), in);
+    EXPECT_FALSE(said(good, Finding::TraceFrictionOff));
+    EXPECT_EQ(said(good, Finding::TraceInBand)->severity, Severity::Info);
+}
+
+TEST(Analysis, WhereNothingWasReadIsMarked) {
+    auto trace = pressed(300);
+    const auto gone = [](const Sample& s) { return s.travel_mm > 8 && s.travel_mm < 12; };
+    std::erase_if(trace, gone);
+    for (auto& s : trace)
+        if (s.travel_mm >= 12) s.t_s += 1.2;
+    const auto a = analyse(trace, plainSeat());
+    const auto* from = evidenceOf(a, Finding::TraceGap);
+    ASSERT_TRUE(from);
+    EXPECT_NEAR(from->travel_mm, 8, 0.1);
+    EXPECT_FALSE(evidenceOf(analyse(pressed(300), plainSeat()), Finding::TraceGap));
+}
+
+TEST(Analysis, ForceBeyondTheHoldCountsAgainstTheBand) {
+    Trace standing; // it stands on something and the ram goes on pushing
+    for (int i = 0; i <= 400; ++i)
+        standing.push_back({i * 0.01, std::min(5.0, i * 0.02), i * 0.02 < 5 ? 300 * i * 0.02 : 12000.0});
+    EXPECT_LT(analyse(standing, plainSeat()).shareInBand, 1);
 }
 
 TEST(Analysis, PhasesFollowEachOther) {
@@ -103,7 +140,7 @@ TEST(Analysis, TenPointsReadOffAGaugeAreEnough) {
     hand.push_back({25, 20.1, 9000});
     AnalysisInput in;
     in.gaugeStep_N = 200;
-    in.likelyFriction = 0.1;
+    in.friction = Limits{0.08, 0.12};
     const auto a = analyse(hand, plainSeat(), in);
     EXPECT_EQ(a.verdict, Verdict::Home);
     EXPECT_NEAR(*a.friction, 0.1, 0.003);

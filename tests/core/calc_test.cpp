@@ -207,7 +207,7 @@ TEST(InchTaperLimits, LeaveMetalOn) {
 TEST(CalcLine, TakesTheSizesWhereTheyFit) {
     const auto values = [](const char* line) {
         const auto read = io::readCalcLine(line);
-        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoLibrary().materials);
+        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoLibrary());
     };
     const auto limits = values("limits 62 N7").value();
     EXPECT_EQ(std::get<double>(limits.at("nominal_mm")), 62);
@@ -229,6 +229,30 @@ TEST(CalcLine, TakesTheSizesWhereTheyFit) {
     EXPECT_EQ(values("limits 62 N7 12 13 14").error().value, "12");
     EXPECT_EQ(std::get<double>(values("limits nominal_mm=2in N7")->at("nominal_mm")), 50.8);
     EXPECT_NEAR(std::get<double>(values("drop in 50 10 20 1e-5 1e-5 212F")->at("other_temp_C")), 100, 1e-9);
+}
+
+TEST(CalcLine, SizesWithoutNamesGoWhereTheyMakeSense) {
+    const auto values = [](const char* line) {
+        const auto read = io::readCalcLine(line);
+        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoLibrary());
+    };
+    // Bore 54 of the ring, seat 62, outside 92 of the housing, in whatever order they are typed.
+    for (const char* line :
+         {"press 62 54 92 bearing_steel grey_cast_iron 20um", "press 62 92 54 bearing_steel grey_cast_iron 20um",
+          "press 54 62 92 20um bearing_steel grey_cast_iron",
+          "press 62,0 54,0 92,0 bearing_steel grey_cast_iron 20um"}) {
+        const auto v = values(line);
+        ASSERT_TRUE(v) << line;
+        EXPECT_EQ(std::get<double>(v->at("interface_mm")), 62) << line;
+        EXPECT_EQ(std::get<double>(v->at("inner_bore_mm")), 54) << line;
+        EXPECT_EQ(std::get<double>(v->at("outer_od_mm")), 92) << line;
+        EXPECT_EQ(std::get<double>(v->at("interference_20C_um")), 20) << line;
+    }
+    // A solid part inside: what has a usual value is left alone.
+    const auto solid = values("press 30 60 carbon_steel carbon_steel 15um").value();
+    EXPECT_EQ(std::get<double>(solid.at("interface_mm")), 30);
+    EXPECT_EQ(std::get<double>(solid.at("outer_od_mm")), 60);
+    EXPECT_FALSE(solid.contains("inner_bore_mm"));
 }
 
 TEST(CalcLine, WordsFindAndSizesDoNot) {
@@ -273,7 +297,7 @@ TEST(CalcLine, TakesAnyLineWithoutHarm) {
             line += piece + " ";
         const auto read = io::readCalcLine(line);
         for (const auto* c : read.hits) {
-            const auto values = io::valuesFromSizes(*c, read.sizes, demoLibrary().materials);
+            const auto values = io::valuesFromSizes(*c, read.sizes, demoLibrary());
             if (!values) {
                 RC_ASSERT(!values.error().field.empty());
                 continue;

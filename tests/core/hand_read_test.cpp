@@ -28,7 +28,7 @@ trace::Expected band() {
 
 Result<HandRead> read(const HandPress& hand, const char* press = "P30") {
     trace::AnalysisInput in;
-    in.likelyFriction = 0.1;
+    in.friction = Limits{0.08, 0.12};
     return plan::readByHand(hand, band(), demoLibrary().rack.press(press), demoLibrary().rack, in);
 }
 

@@ -20,6 +20,16 @@ TEST(JsonText, RefusesAKeyGivenTwiceButNotInTwoObjects) {
     EXPECT_TRUE(parseJson(R"([{"a": 1}, {"a": 2}, {"b": {"a": 3}}])"));
 }
 
+TEST(JsonText, RefusesWhatIsNestedBeyondAllReason) {
+    const std::string deep(60'000, '[');
+    EXPECT_EQ(parseJson(deep + std::string(60'000, ']')).error().code, ProblemCode::OutOfRange);
+    std::string objects;
+    for (int i = 0; i < 60'000; ++i)
+        objects += R"({"a":)";
+    EXPECT_FALSE(parseJson(objects + "1" + std::string(60'000, '}')));
+    EXPECT_TRUE(parseJson(std::string(50, '[') + std::string(50, ']')));
+}
+
 TEST(JsonText, RefusesKeysThatDoNotBelong) {
     const auto document = parseJson(R"({"id": 1, "length": 2})").value();
     EXPECT_TRUE(onlyKeys(document, {"id", "length", "more"}));

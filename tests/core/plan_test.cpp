@@ -151,7 +151,7 @@ TEST(Record, HoldsWhatStandsNow) {
     EXPECT_EQ(r.bore, "61.978 ±2um");
     EXPECT_EQ(r.interference_mm, p.fit()->interference_mm);
     EXPECT_EQ(r.pressForce_N, p.fit()->pressForce_N);
-    EXPECT_EQ(r.tools, (std::vector<std::string>{"P30", "R05", "S14", "X09"}));
+    EXPECT_EQ(r.tools, (std::vector<std::string>{"P30", "R05", "S14", "X10"}));
     EXPECT_EQ(r.readings, job.seating.readings);
     EXPECT_FALSE(r.peakForce_N);
     EXPECT_EQ(*r.riseAcross_mm, p.seating->riseAcross_mm.likely);

@@ -234,7 +234,8 @@ TEST(SeatFit, RefusesWhatItCannotCompute) {
 // A shooting method in small steps, independent of the closed form.
 TEST(Rotation, GrowthAgreesWithIntegratingTheEquilibrium) {
     const double E = 208e3, nu = 0.3, rho = 7.81e-9, w = 6000 * std::numbers::pi / 30;
-    for (const auto& [a, b] : {std::pair{15.0, 19.0}, {10.0, 40.0}, {50.0, 60.0}}) {
+    for (const auto& wall : {std::pair{15.0, 19.0}, {10.0, 40.0}, {50.0, 60.0}}) {
+        const double a = wall.first, b = wall.second;
         // State (u, s_r); u' = (1 - nu²)/E s_r - nu u/r, s_t = E u/r + nu s_r.
         const auto shoot = [&](double u0) {
             double u = u0, s = 0;

@@ -50,6 +50,12 @@ TEST(Driver, CoverageIsTheShareOfTheFreeFaceByHand) {
     EXPECT_EQ(worst(c.findings), Severity::Info);
 }
 
+/// A Ø60 sleeve in the Ø62 bore has room; at 0.1 mm it scrapes, and 0.2 mm is what it needs.
+TEST(Driver, KeepsItsRunningClearanceOnTheWayDown) {
+    EXPECT_EQ(reason(sleeve(61.75, 56, 80)), Finding::CoversFace);
+    EXPECT_EQ(reason(sleeve(61.9, 56, 80)), Finding::CatchesInBore);
+}
+
 TEST(Driver, EachWayToBeWrongHasItsReason) {
     EXPECT_EQ(reason(sleeve(28, 20, 80)), Finding::MissesFace); // drops through the inner ring
     EXPECT_EQ(reason(sleeve(38, 31, 80)), Finding::LandsOnInnerRing);
@@ -122,8 +128,16 @@ TEST(Stack, NeedsRoomToSlideInAndOneStroke) {
     EXPECT_EQ(stackFit(150, press, 0, 44).strokeUsed_mm, 94);
     EXPECT_FALSE(stackFit(197, press, 0, 44).fits()); // 3 mm of room
     EXPECT_FALSE(stackFit(150, press, 1, 44).fits()); // 154 mm of stroke
+    // 5 % of 100 mm stay in hand: 95 is the most, and of a short ram 3 mm.
+    EXPECT_EQ(stackFit(150, press, 0, 45).reserve_mm, 5);
+    EXPECT_TRUE(stackFit(150, press, 0, 45).fits());
+    EXPECT_FALSE(stackFit(150, press, 0, 45.5).fits());
+    press.stroke_mm = 30;
+    EXPECT_EQ(stackFit(150, press, 0, 45).reserve_mm, 3);
+    press.stroke_mm = 100;
     EXPECT_FALSE(stackFit(140, press, 0, 44).fits());
-    EXPECT_TRUE(stackFit(144, press, 0, 44).fits());
+    EXPECT_FALSE(stackFit(144, press, 0, 44).fits()); // all of the 100 mm: nothing in hand
+    EXPECT_TRUE(stackFit(149, press, 0, 44).fits());
 }
 
 TEST(Setup, EveryBodyRestsOnAnotherAndNoneOverlaps) {

@@ -5,6 +5,7 @@
 #include "sim/line_port.h"
 #include "sim/press_instrument.h"
 #include "sim/thermometer.h"
+#include "support/small_disk.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -60,6 +61,41 @@ TEST(InstrumentLine, RefusesWhatItIsNot) {
     EXPECT_EQ(refusedLine("temp 5000").code, ProblemCode::OutOfRange);
     EXPECT_EQ(refusedLine("\xff\xfe??").code, ProblemCode::Malformed);
     EXPECT_EQ(refusedLine("bore 5").value, "bore 5");
+}
+
+/// What a full disk does not take waits, and is there when it has room again.
+TEST(PressRecorder, LosesNothingToAFullDiskAndSaysSo) {
+    const QTemporaryDir folder;
+    PressRecorder recorder;
+    ASSERT_TRUE(recorder.start(folder.filePath("one.csv")));
+    const auto take = [&](int from, int to) {
+        for (int i = from; i < to; ++i)
+            recorder.take(QStringLiteral("press %1 %2 %3").arg(i * 0.01).arg(i * 0.02).arg(10 * i));
+    };
+    {
+        const arbor::testing::SmallDisk full(2000);
+        take(0, 400);
+        EXPECT_TRUE(QTest::qWaitFor([&] { return !recorder.writeTrouble().isEmpty(); }, kPatience_ms));
+        EXPECT_FALSE(recorder.keep()) << "not whole, so not kept";
+        EXPECT_TRUE(recorder.recording());
+        take(400, 500);
+    }
+    EXPECT_TRUE(QTest::qWaitFor([&] { return recorder.writeTrouble().isEmpty(); }, kPatience_ms));
+    ASSERT_TRUE(recorder.keep());
+    EXPECT_EQ(onDisk(folder.filePath("one.csv")).size(), 500u);
+}
+
+TEST(PressRecorder, ASilenceIsMarkedInTheFile) {
+    const QTemporaryDir folder;
+    PressRecorder recorder;
+    ASSERT_TRUE(recorder.start(folder.filePath("one.csv")));
+    for (const char* line : {"press 1.0 1 100", "press 1.1 1.1 110", "press 2.9 3 300"})
+        recorder.take(line);
+    ASSERT_TRUE(recorder.keep());
+    QFile file(folder.filePath("one.csv"));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(file.readAll().contains("# nothing for 1.8 s"));
+    EXPECT_EQ(onDisk(folder.filePath("one.csv")).size(), 3u); // and it is still a trace
 }
 
 class Line : public ::testing::Test {

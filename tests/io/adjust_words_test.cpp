@@ -53,7 +53,10 @@ TEST(AdjustWords, TurnsAndPlacesReadAsOneSaysThem) {
     EXPECT_EQ(said(Finding::SlotFits, 0, 0.045),
               "Where it stands: end play 45 µm: pin it there, then read the indicator again");
     EXPECT_EQ(said(Finding::PlayTooSmall, -0.012, 0.03), "Preloaded: −12 µm, 30 µm at least");
-    EXPECT_EQ(said(Finding::ThickerWasher, 0.2, 0, ""), "Or add 0.2 mm under the nut: nothing in stock comes near");
+    EXPECT_EQ(said(Finding::ThickerWasher, 0.035, 0), "Add 0.035 mm under the nut at this slot: a thicker washer takes "
+                                                      "end play away: that brings it to the middle of the band");
+    EXPECT_EQ(said(Finding::FaceWasher, 0.215, -60), "Face 0.215 mm off the washer, then tighten by 60°: a thinner "
+                                                     "washer adds end play: that brings it to the middle of the band");
     EXPECT_EQ(said(Finding::SpacerToLength, 23.9, 24), "Spacer to 23.9 mm: it has 24 mm: grind it, both ends true");
     EXPECT_EQ(said(Finding::WarmthTakesPlay, -0.01, 0.05, "left"), "At work 10 µm more: 50 µm is left then");
     EXPECT_EQ(said(Finding::OnToNextSlot, 40),

@@ -1,9 +1,11 @@
 #include "io/job_file.h"
 
+#include "io/job_json.h"
 #include "io/text_file.h"
 #include "support/shop.h"
 
 #include <filesystem>
+#include <functional>
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 #include <rapidcheck.h>
@@ -268,6 +270,40 @@ TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {
     EXPECT_FALSE(saved.contains("record"));
     EXPECT_FALSE(saved.contains("shaft"));
     EXPECT_FALSE(saved.contains("trace"));
+}
+
+namespace {
+
+/// Every value of a document that stands alone, by its place: what a user could have cleared.
+void eachLeaf(const json& document, const json::json_pointer& place,
+              const std::function<void(json::json_pointer)>& look) {
+    if (!document.is_object()) return;
+    for (const auto& [key, value] : document.items()) {
+        look(place / key);
+        eachLeaf(value, place / key, look);
+    }
+}
+
+} // namespace
+
+/// Set, saved, cleared, saved, read: gone, whichever field of whichever station it is.
+TEST(JobFile, WhatIsErasedStaysErased) {
+    int cleared = 0;
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing}) {
+        const auto text = io::readText(fixture).value();
+        const auto whole = json::parse(text);
+        eachLeaf(whole, json::json_pointer(), [&](const json::json_pointer& place) {
+            auto without = whole;
+            without.at(place.parent_pointer()).erase(place.back());
+            const auto job = io::parseJob(without.dump());
+            if (!job) return; // it must be there
+            ++cleared;
+            const auto saved = io::parseJob(io::jobText({job->job, text}));
+            ASSERT_TRUE(saved) << place.to_string();
+            EXPECT_EQ(io::jobToJson(saved->job), io::jobToJson(job->job)) << place.to_string() << " came back";
+        });
+    }
+    EXPECT_GT(cleared, 100);
 }
 
 TEST(JobFile, NamesThePlaceOfWhatIsWrong) {

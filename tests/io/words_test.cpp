@@ -8,6 +8,30 @@
 using namespace arbor;
 using words::Display;
 
+TEST(Rounding, GoesByTheQuantityNotByItsDigits) {
+    EXPECT_EQ(words::rounded(61.9605, "mm"), "61.961"); // 62 N7: least 61.961, greatest 61.991
+    EXPECT_EQ(words::rounded(500.04, "mm"), "500.040");
+    EXPECT_EQ(words::rounded(0.215, "mm"), "0.215");
+    EXPECT_EQ(words::rounded(0.0004, "mm"), "0.0004000");
+    EXPECT_EQ(words::rounded(-39, "um"), "\u221239.0");
+    EXPECT_EQ(words::rounded(84.26, "degC"), "84.3");
+    EXPECT_EQ(words::rounded(12345.6, "N"), "12346");
+    EXPECT_EQ(words::rounded(0, "N"), "0");
+}
+
+TEST(Rounding, WhatIsTooSmallToShowIsNotNothing) {
+    const words::Display d;
+    EXPECT_EQ(d.force(12).text(), "under 0.05 kN");
+    EXPECT_EQ(d.force(0).text(), "0 kN");
+    EXPECT_EQ(d.force(60).text(), "0.06 kN");
+    EXPECT_EQ(d.forceRange(0, 4000), "0\u20264.00");
+    EXPECT_EQ(d.forceRange(0, 20), "under 0.05");
+    EXPECT_EQ(words::Display(job::Units::Inch).force(20).text(), "under 10 lbf");
+    EXPECT_EQ(d.gauge(0.02, catalog::GaugeUnit::Bar).text(), "under 0.1 bar");
+    EXPECT_EQ(d.gauge(12.34, catalog::GaugeUnit::Bar).text(), "12.3 bar");
+    EXPECT_EQ(words::decimals(-0.0001, 2), "0.00");
+}
+
 TEST(Numbers, HaveATrueMinusAndNeverMinusZero) {
     EXPECT_EQ(words::decimals(-0.0004, 2), "0.00");
     EXPECT_EQ(words::decimals(-1.25, 1), "−1.2");
@@ -50,10 +74,10 @@ TEST(Sentences, ProblemsSayPlaceValueAndWhatWouldDo) {
 TEST(Sentences, LoadOnTheBallsIsHeldAgainstTheRating) {
     const Display d;
     const Advice light{Finding::PathThroughElements, Severity::Stop, 3000, 33000, "inner ring", "HB4.7"};
-    EXPECT_EQ(words::say(light, d).head, "Up to 3.00 kN through the balls");
+    EXPECT_EQ(words::say(light, d).head, "Up to 3.00 kN through the rolling elements");
     EXPECT_NE(words::say(light, d).detail.find("9.1 %"), std::string::npos);
     const Advice heavy{Finding::PathThroughElements, Severity::Stop, 40000, 33000, "inner ring", "HB4.7"};
-    EXPECT_NE(words::say(heavy, d).detail.find("dents at every ball"), std::string::npos);
+    EXPECT_NE(words::say(heavy, d).detail.find("a dent at every element"), std::string::npos);
 }
 
 TEST(Sentences, RejectionsAreCountedInGroups) {

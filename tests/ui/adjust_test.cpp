@@ -30,7 +30,7 @@ TEST_F(Adjust, MeasuresSaysNoSlotAndWhatWould) {
     type("adjPlay", "0.08");
     EXPECT_NEAR(*saved().adjust.play_mm, 0.08, 1e-12);
     EXPECT_EQ(slip().title, "No slot gives it");
-    EXPECT_TRUE(slipSays("Face the washer by 0.035 mm"));
+    EXPECT_TRUE(slipSays("Add 0.035 mm under the nut at this slot"));
     type("adjHoles", "0 90");
     type("adjBand", "-50 -40");
     EXPECT_EQ(slip().title, "No slot gives it"); // half a slot on is 45 µm of preload: in the band that was typed

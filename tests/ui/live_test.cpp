@@ -133,6 +133,24 @@ TEST_F(Live, ZeroAndRawLines) {
     EXPECT_EQ(live().last()->force_N, 0);
 }
 
+TEST_F(Live, ATransducerThatFallsSilentIsNoLongerShownAsAlive) {
+    sim::LinePort plain;
+    line(plain.listen(0));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
+    plain.say("press 1 4 1500");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
+    key(Qt::Key_Space);
+    ASSERT_TRUE(live().recording());
+    ASSERT_TRUE(QTest::qWaitFor([&] { return slip().title.startsWith("No reading for"); }, kPatience_ms));
+    EXPECT_EQ(slip().titleTone, ui::Tone::Stop);
+    EXPECT_TRUE(slip().figures[0].stale);
+    EXPECT_TRUE(slip().figures[0].range.contains("ago"));
+    EXPECT_TRUE(live().stateText().contains("silent")) << live().stateText().toStdString();
+    plain.say("press 1.1 4 1500");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !slip().title.startsWith("No reading"); }, kPatience_ms));
+    EXPECT_FALSE(slip().figures[0].stale);
+}
+
 TEST_F(Live, WrongAddressIsNamed) {
     line("the press next door");
     EXPECT_TRUE(find<QLabel>("pressLineState")->text().contains("127.0.0.1:port"));

@@ -55,12 +55,16 @@ Result<std::vector<double>> lockAngles(const Nut& nut) {
     return out;
 }
 
-std::optional<double> SlotChoice::faceWasher_mm() const {
-    return looser ? std::optional(places[*looser].play_mm - target_mm.mid()) : std::nullopt;
-}
-
-std::optional<double> SlotChoice::thickenWasher_mm() const {
-    return tighter ? std::optional(target_mm.mid() - places[*tighter].play_mm) : std::nullopt;
+std::vector<WasherMend> SlotChoice::washerMends() const {
+    std::vector<WasherMend> out;
+    for (const auto& at : {looser, tighter})
+        if (at) {
+            const double thicker = places[*at].play_mm - target_mm.mid();
+            out.push_back({*at, thicker, playWithWasher_mm(places[*at].play_mm, thicker)});
+        }
+    std::sort(out.begin(), out.end(),
+              [](const WasherMend& a, const WasherMend& b) { return std::abs(a.thicker_mm) < std::abs(b.thicker_mm); });
+    return out;
 }
 
 Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg, const Limits& target_mm) {

@@ -32,6 +32,19 @@ struct Place {
     double play_mm = 0;  ///< end play there; negative: preload
 };
 
+/// Another washer under the nut, so that a place comes into the band.
+struct WasherMend {
+    std::size_t place = 0;
+    double thicker_mm = 0; ///< to be added; negative: to be faced off
+    double play_mm = 0;    ///< end play there with it
+};
+
+/// End play at a place with a washer of another thickness: it lies between nut and cone, so what is added goes off the
+/// play. @source [HB4.15]
+inline double playWithWasher_mm(double play_mm, double thicker_mm) {
+    return play_mm - thicker_mm;
+}
+
 struct SlotChoice {
     std::vector<Place> places; ///< within a turn, tightest first
     double step_mm = 0;        ///< the largest from one place to the next
@@ -40,10 +53,8 @@ struct SlotChoice {
     std::optional<std::size_t> tighter; ///< the nearest on either side of the band's middle that is not in it
     std::optional<std::size_t> looser;
 
-    /// What facing the washer takes off so that the looser place comes to the middle of the band [mm].
-    std::optional<double> faceWasher_mm() const;
-    /// What a thicker washer adds so that the tighter place does.
-    std::optional<double> thickenWasher_mm() const;
+    /// What brings the neighbouring places to the middle of the band, the smaller change first.
+    std::vector<WasherMend> washerMends() const;
 };
 
 /// The places that can be reached from where the nut stands.

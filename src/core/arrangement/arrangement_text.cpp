@@ -70,9 +70,14 @@ const char* nameOf(const Name<E> (&names)[n], E value) {
 
 section::Hatch hatchOf(const std::string& material) {
     static const std::map<std::string, section::Hatch> hatches{{"grey_cast_iron", section::Hatch::CastIron},
+                                                               {"ductile_iron", section::Hatch::CastIron},
                                                                {"aluminium", section::Hatch::Aluminium},
+                                                               {"wrought_aluminium", section::Hatch::Aluminium},
                                                                {"bearing_steel", section::Hatch::HardenedSteel},
-                                                               {"nitrile", section::Hatch::Polymer}};
+                                                               {"nitrile", section::Hatch::Polymer},
+                                                               {"fluoroelastomer", section::Hatch::Polymer},
+                                                               {"polyamide", section::Hatch::Polymer},
+                                                               {"polymer", section::Hatch::Polymer}};
     const auto found = hatches.find(material);
     return found == hatches.end() ? section::Hatch::Steel : found->second;
 }

@@ -126,29 +126,31 @@ enum class Finding {
     // press
     WatchCrookedStart, ///< value: travel by which a rise is too early [mm]
     WatchSawTeeth,
-    WatchGrip,      ///< it was warmed
-    WatchHome,      ///< value: travel at home [mm], limit: hold force [N]
-    HoldLimited,    ///< value: hold force [N], limit: what limits it [N]
-    GaugeTooCoarse, ///< value: end force over full scale [0..1], subject: press
-    TraceInBand,    ///< value: share of samples inside [0..1]
-    TraceAboveBand, ///< value: first travel above the band [mm]
-    TraceBelowBand, ///< value: first travel below the band [mm]
-    TraceShort,     ///< value: end travel [mm], limit: expected travel [mm]
-    TraceHome,      ///< value: travel where it became stiff [mm], limit: expected [mm]
-    TraceNoRise,    ///< value: end travel [mm], limit: expected [mm]
-    TraceOver,      ///< likewise
-    TraceSoft,      ///< value: stiffness at the end [N/mm], limit: of a shoulder [N/mm]
-    TraceCocked,    ///< value: travel of the peak [mm], limit: its force [N]
-    TraceGalling,   ///< value: travel where it begins [mm], limit: teeth counted, 0: it only grows
-    TraceDropped,   ///< value: travel [mm], limit: how much it fell [N]
-    TraceGripped,   ///< value: travel to which it went free [mm], limit: force behind it [N]
-    HandBandWide,   ///< value: half width of what the wrench's friction leaves open, as a share
-    HandNoForce,    ///< a hammer tells no force
-    HandStands,     ///< sound and eye: it stands on something
-    HandStillMoved, ///< the last blows moved it
-    HandDull,       ///< the sound never turned
-    HandUneven,     ///< the gap was not even all round
-    TraceReleased,  ///< value: travel [mm], limit: force at which it let go [N]
+    WatchGrip,        ///< it was warmed
+    WatchHome,        ///< value: travel at home [mm], limit: hold force [N]
+    HoldLimited,      ///< value: hold force [N], limit: what limits it [N]
+    GaugeTooCoarse,   ///< value: end force over full scale [0..1], subject: press
+    TraceGap,         ///< value: where nothing was read [mm], limit: how much travel it left out [mm]
+    TraceFrictionOff, ///< value: friction found, limit: the end of its band that it lies beyond
+    TraceInBand,      ///< value: share of samples inside [0..1]
+    TraceAboveBand,   ///< value: first travel above the band [mm]
+    TraceBelowBand,   ///< value: first travel below the band [mm]
+    TraceShort,       ///< value: end travel [mm], limit: expected travel [mm]
+    TraceHome,        ///< value: travel where it became stiff [mm], limit: expected [mm]
+    TraceNoRise,      ///< value: end travel [mm], limit: expected [mm]
+    TraceOver,        ///< likewise
+    TraceSoft,        ///< value: stiffness at the end [N/mm], limit: of a shoulder [N/mm]
+    TraceCocked,      ///< value: travel of the peak [mm], limit: its force [N]
+    TraceGalling,     ///< value: travel where it begins [mm], limit: teeth counted, 0: it only grows
+    TraceDropped,     ///< value: travel [mm], limit: how much it fell [N]
+    TraceGripped,     ///< value: travel to which it went free [mm], limit: force behind it [N]
+    HandBandWide,     ///< value: half width of what the wrench's friction leaves open, as a share
+    HandNoForce,      ///< a hammer tells no force
+    HandStands,       ///< sound and eye: it stands on something
+    HandStillMoved,   ///< the last blows moved it
+    HandDull,         ///< the sound never turned
+    HandUneven,       ///< the gap was not even all round
+    TraceReleased,    ///< value: travel [mm], limit: force at which it let go [N]
     // seat
     TooFewReadings,   ///< value: readings there are, limit: needed
     NoResidual,       ///< three readings fix the plane exactly
@@ -181,8 +183,10 @@ enum class Finding {
     PlayTooSmall,    ///< value: end play [mm], limit: least [mm]
     SlotFits,        ///< value: how far the nut is turned, + loosens [deg], limit: end play there [mm]
     NoSlotFits,      ///< value: end play from one place to the next [mm]
-    FaceWasher,      ///< value: to take off [mm]
-    ThickerWasher,   ///< value: to add [mm], limit: what stock comes to [mm], subject: the shims; empty: none in stock
+    FaceWasher,      ///< value: to take off [mm], limit: turn to the place it is for, + loosens [deg]
+    ThickerWasher,   ///< value: to add [mm], limit: turn to the place it is for, + loosens [deg]
+    ShimsFromStock,  ///< value: together [mm], limit: end play with them [mm], subject: the shims
+    NoShimsInStock,  ///< nothing in stock comes nearer than none at all
     OnToNextSlot,    ///< value: how far on [deg]
     BedTheRollers,   ///< turn while tightening
     ClampShortens,   ///< value: spacer and rings together [mm], limit: clamp force [N]

@@ -9,6 +9,8 @@ namespace arbor {
 
 namespace {
 
+constexpr int kDeepest = 100; // no file of ours goes below 12
+
 std::string lineAndColumn(std::string_view text, std::size_t byte) {
     const auto head = text.substr(0, std::min(byte, text.size()));
     const auto line = 1 + std::count(head.begin(), head.end(), '\n');
@@ -23,7 +25,10 @@ Result<nlohmann::json> parseJson(std::string_view text) {
     using json = nlohmann::json;
     std::vector<std::set<std::string>> keysOfOpenObjects;
     std::optional<std::string> twice;
-    const auto watchKeys = [&](int, json::parse_event_t event, json& value) {
+    bool tooDeep = false;
+    const auto watch = [&](int depth, json::parse_event_t event, json& value) {
+        if (depth > kDeepest) tooDeep = true;
+        if (tooDeep) return false; // what is not kept needs no memory
         if (event == json::parse_event_t::object_start)
             keysOfOpenObjects.emplace_back();
         else if (event == json::parse_event_t::object_end)
@@ -33,7 +38,10 @@ Result<nlohmann::json> parseJson(std::string_view text) {
         return true;
     };
     try {
-        auto document = json::parse(text, watchKeys);
+        auto document = json::parse(text, watch);
+        if (tooDeep)
+            return refuse(ProblemCode::OutOfRange, "the whole file", {},
+                          "at most " + std::to_string(kDeepest) + " levels");
         if (twice) return refuse(ProblemCode::Duplicate, *twice, {}, "each key once");
         return document;
     } catch (const json::parse_error& error) {

@@ -9,7 +9,7 @@
 namespace arbor {
 
 /// Parses JSON and refuses what the library would let pass in silence: a key given twice in one object.
-/// @errors Malformed (place "line L, column C"), Duplicate (the key)
+/// @errors Malformed (place "line L, column C"), Duplicate (the key), OutOfRange (nested too deeply)
 Result<nlohmann::json> parseJson(std::string_view text);
 
 /// @errors UnknownKey for the first key of `object` that is not in `known`

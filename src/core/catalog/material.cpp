@@ -2,6 +2,7 @@
 
 #include "core/base/json_text.h"
 
+#include <cctype>
 #include <optional>
 
 namespace arbor::catalog {
@@ -78,6 +79,25 @@ Result<Materials> parseMaterials(std::string_view text) {
         }
         return out;
     });
+}
+
+Result<std::string> materialKey(const Materials& all, const std::string& typed) {
+    const auto plainly = [](std::string text) {
+        for (auto& c : text)
+            c = c == '_' ? ' ' : static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+        return text;
+    };
+    const auto wanted = plainly(typed);
+    std::string known;
+    for (const auto& [key, material] : all) {
+        if (wanted == plainly(key) || wanted == plainly(material.name)) return key;
+        known += (known.empty() ? "" : ", ") + material.name;
+    }
+    for (const char* other : kNonMetals) {
+        if (wanted == other) return other;
+        known += std::string(", ") + other;
+    }
+    return refuse(ProblemCode::UnknownName, "material", typed, "one of: " + known);
 }
 
 Result<FrictionBands> parseFriction(std::string_view text) {

@@ -23,6 +23,7 @@ struct Material {
     FrictionFamily family = FrictionFamily::Steel;
     double conductivity_W_mK = 0;
     double heat_J_kgK = 0; ///< specific heat
+    bool own = false;      ///< the shop's, with figures of its own
 };
 
 enum class Lubricant { Dry, LightOil, Grease };
@@ -34,6 +35,13 @@ using Materials = std::map<std::string, Material>;
 
 /// @errors Malformed, UnknownKey, Duplicate, NotPositive, OutOfRange (nu)
 Result<Materials> parseMaterials(std::string_view json);
+/// What seals, cages and rings of plastic are made of: known by name, never a seat, so without figures.
+inline constexpr const char* kNonMetals[] = {"nitrile", "fluoroelastomer", "polyamide", "polymer"};
+
+/// The key of a material by its key or its name, as it is typed: "Grey cast iron", "bronze", "nitrile".
+/// @errors UnknownName with every name there is: a material is never guessed
+Result<std::string> materialKey(const Materials& all, const std::string& typed);
+
 Result<FrictionBands> parseFriction(std::string_view json);
 
 } // namespace arbor::catalog

@@ -9,8 +9,6 @@ namespace arbor::catalog {
 
 namespace {
 
-constexpr double kToolRunningClearance_mm =
-    0.1;                              // on the radius: what a machinist leaves so that a sleeve does not scrape
 constexpr double kSameSize_mm = 0.05; // what two goes with a caliper may differ by
 constexpr double kGreatest_mm = 2000;
 
@@ -218,7 +216,7 @@ section::Body toolBody(const Tool& t, double opening_mm) {
             Slice::tube(tube, t.length_mm, t.headBoreDia_mm / 2, std::max(t.headDia_mm, t.outsideDia_mm) / 2));
     const auto kind = bodyKind(t.kind);
     const bool passesWalls = kind != section::BodyKind::Support;
-    return {t.id, kind, section::Hatch::Steel, std::move(slices), 0, passesWalls ? kToolRunningClearance_mm : 0};
+    return {t.id, kind, section::Hatch::Steel, std::move(slices), 0, passesWalls ? kRunningClearance_mm / 2 : 0};
 }
 
 } // namespace arbor::catalog

@@ -11,6 +11,10 @@
 
 namespace arbor::catalog {
 
+/// On the diameter, between a tool of any kind and what passes it: what a machinist leaves so that nothing scrapes.
+/// @source [HB8], "at least 0.2 mm on diameter for tools in bores"
+inline constexpr double kRunningClearance_mm = 0.2;
+
 enum class ToolKind {
     Sleeve,
     Disc,

@@ -212,17 +212,28 @@ private:
             return;
         }
         say(Finding::NoSlotFits, Severity::Stop, s.step_mm);
-        if (const auto off = s.faceWasher_mm()) say(Finding::FaceWasher, Severity::Look, *off);
-        if (const auto add = s.thickenWasher_mm()) {
-            m_out.shimsFor_mm = *add;
-            std::string named;
-            if (auto pack = adjust::packShims(*add, m_wish.stock_mm); pack && !pack->shims_mm.empty()) {
-                for (const double shim : pack->shims_mm)
-                    named += (named.empty() ? "" : " + ") + plain(shim);
-                m_out.shims = std::move(*pack);
-            }
-            say(Finding::ThickerWasher, Severity::Look, *add, m_out.shims ? m_out.shims->total_mm : 0, named);
+        for (const auto& mend : s.washerMends())
+            sayMend(mend, s.places[mend.place]);
+    }
+
+    void sayMend(const adjust::WasherMend& mend, const adjust::Place& place) {
+        if (mend.thicker_mm < 0) {
+            say(Finding::FaceWasher, Severity::Look, -mend.thicker_mm, place.turn_deg);
+            return;
         }
+        say(Finding::ThickerWasher, Severity::Look, mend.thicker_mm, place.turn_deg);
+        m_out.shimsFor_mm = mend.thicker_mm;
+        auto pack = adjust::packShims(mend.thicker_mm, m_wish.stock_mm);
+        if (!pack || pack->shims_mm.empty()) {
+            say(Finding::NoShimsInStock, Severity::Info, 0);
+            return;
+        }
+        std::string named;
+        for (const double shim : pack->shims_mm)
+            named += (named.empty() ? "" : " + ") + plain(shim);
+        say(Finding::ShimsFromStock, Severity::Info, pack->total_mm,
+            adjust::playWithWasher_mm(place.play_mm, pack->total_mm), named);
+        m_out.shims = std::move(*pack);
     }
 
     void judgeSpacer() {

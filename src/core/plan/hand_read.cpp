@@ -122,7 +122,7 @@ Result<HandRead> readByHand(const job::HandPress& hand, const trace::Expected& e
         out.trace.push_back({static_cast<double>(out.trace.size()), p.at * scale->travel_mm, p.shown * scale->force_N});
     out.expected = widened(expected, scale->doubt);
     in.gaugeStep_N = kReadTo * graduationOf(hand.points) * scale->force_N;
-    if (hand.means == HandMeans::Wrench) in.likelyFriction = 0;
+    if (hand.means == HandMeans::Wrench) in.friction.reset();
     out.analysis = trace::analyse(out.trace, out.expected, in);
     if (hand.means == HandMeans::Wrench)
         out.analysis.findings.push_back(

@@ -15,7 +15,6 @@ namespace {
 using job::Job;
 using job::Station;
 
-constexpr double kEarly = 0.15;         // of the way home: a rise before that comes too early, [HB3.7]
 constexpr double kGaugeReadable = 0.02; // of full scale: about one graduation of a shop gauge
 
 section::Hatch hatchOf(const catalog::Material& material) {
@@ -34,6 +33,17 @@ Result<const catalog::Material*> materialNamed(const Library& lib, const std::st
     const auto found = lib.materials.find(id);
     if (found == lib.materials.end()) return refuse(ProblemCode::UnknownName, place, id, "a material of the table");
     return &found->second;
+}
+
+/// Every material is in the table: one that is not known has no ceiling, no stiffness and no expansion to go by.
+Result<void> knowMaterials(const Job& job, const Library& lib) {
+    if (!job.arrangement) return {};
+    for (const auto& part : job.arrangement->assembly.parts) {
+        if (part.material.empty()) continue;
+        if (const auto key = catalog::materialKey(lib.materials, part.material); !key)
+            return tl::unexpected(at(key.error(), "arrangement/parts/" + part.id + "/material"));
+    }
+    return {};
 }
 
 /// The seat of the arrangement that this bearing is pressed into; the arrangement then gives the housing's section.
@@ -160,8 +170,8 @@ PressPlan planPress(const Plan& plan, bool warmed) {
     out.expected = trace::expectTrace({home, arrangement::engagedLength(a, home), plan.fit()->pressForce_N,
                                        [&](double travel) { return arrangement::engagedLength(a, travel); }});
     if (plan.press) readOnPress(out, *plan.press);
-    out.watch.push_back({Finding::WatchCrookedStart, Severity::Stop, kEarly * home, 0, {}, "HB3.7"});
-    if (warmed) out.watch.push_back({Finding::WatchGrip, Severity::Stop, 0, 0, {}, "HB4.11"});
+    out.watch.push_back({Finding::WatchCrookedStart, Severity::Look, trace::kEarlyShare * home, 0, {}, "HB3.7"});
+    if (warmed) out.watch.push_back({Finding::WatchGrip, Severity::Look, 0, 0, {}, "HB4.11"});
     out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
     out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
     return out;
@@ -303,7 +313,7 @@ void insistOnBackingUp(Plan& plan) {
 
 trace::AnalysisInput analysisInput(const Job& job, const Library& lib) {
     trace::AnalysisInput in;
-    in.likelyFriction = frictionOf(lib, lib.materials.at(job.housing.material).family, job.lubricant).band.mid();
+    in.friction = frictionOf(lib, lib.materials.at(job.housing.material).family, job.lubricant).band;
     return in;
 }
 
@@ -331,6 +341,10 @@ void readPress(Plan& plan, const Job& job, const Library& lib, const std::option
 }
 
 void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
+    if (const auto known = knowMaterials(job, lib); !known) {
+        plan.problem = known.error();
+        return;
+    }
     const auto* press = lib.rack.press(job.tooling.press);
     plan.strip = planStrip(job, lib, press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
     auto arranged = arrange(job, lib, plan.strip);

@@ -71,8 +71,8 @@ public:
 
 private:
     const Tube& m_tube;
-    double m_step = 0;  ///< [m]
-    double m_whole = 0; ///< [m3]
+    double m_step = 0;                           ///< [m]
+    double m_whole = 0;                          ///< [m3]
     std::array<double, kCells + 1> m_edgeArea{}; ///< [m2]
     std::array<double, kCells> m_share{};        ///< of the whole volume
     std::array<double, kCells> m_perHeat{};      ///< [K/J]

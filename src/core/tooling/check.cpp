@@ -235,6 +235,8 @@ private:
                 m_out.findings.push_back(stop(Finding::FallsThrough, piece.boreDia(), below.outsideDia(), piece.id));
         }
         judgeSeparator();
+        for (const auto* piece : {m_choice.support, m_choice.plate, m_choice.separator})
+            if (piece && piece->hardened) m_out.findings.push_back(look(Finding::HardTool, 0, 0, piece->id, "HB5"));
         if (m_choice.bolt && !m_choice.press)
             for (const auto* piece : {m_choice.support, m_choice.plate})
                 if (piece && boltDia() >= throughOf(*piece))
@@ -278,7 +280,7 @@ private:
             }
         }
         m_out.innerDia_mm = m_out.area_mm2 > 0 ? 2 * innerRad : 0;
-        if (m_out.area_mm2 <= 0 && m_out.findings.empty())
+        if (m_out.area_mm2 <= 0 && worst(m_out.findings) < Severity::Stop)
             m_out.findings.push_back(stop(Finding::FallsThrough,
                                           m_choice.support
                                               ? m_choice.support->boreDia_mm
@@ -306,8 +308,9 @@ private:
     void judgeRoomBelow() {
         for (std::size_t m = 0; m < m_setup.bodies.size(); ++m) {
             if (!m_setup.moves[m] || section::isTool(m_setup.bodies[m].kind)) continue;
-            for (const auto& under : m_setup.bodies) {
+            for (auto under : m_setup.bodies) {
                 if (!isUnder(under)) continue;
+                under.runningClearance_mm = catalog::kRunningClearance_mm / 2;
                 const auto meeting = section::firstMeeting(m_setup.bodies[m], under);
                 if (!meeting || meeting->travel_mm >= m_task.travel_mm - kEpsilon_mm) continue;
                 m_out.findings.push_back(

@@ -97,14 +97,14 @@ std::optional<Restack> restackOf(const Task& task, const SetupChoice& choice, co
                                  const std::vector<const catalog::Tool*>& spacers) {
     if (!choice.spacers.empty()) return std::nullopt;
     Restack out;
-    out.first_mm = fit.strokeThere_mm - fit.approach_mm;
+    out.first_mm = fit.strokeThere_mm - fit.reserve_mm - fit.approach_mm;
     out.second_mm = task.travel_mm - out.first_mm;
     out.engaged_mm = seatLeft(task, out.first_mm);
     const double enough = std::min(kStandsAlone * task.seatDia_mm, task.travel_mm / 2);
     if (!(out.first_mm > 0 && out.engaged_mm >= enough)) return std::nullopt;
     for (const auto* spacer : spacers) {
         const double approach = fit.approach_mm + out.first_mm - spacer->length_mm;
-        const bool reaches = approach >= fit.room_mm && approach + out.second_mm <= fit.strokeThere_mm;
+        const bool reaches = approach >= fit.room_mm && approach + out.second_mm + fit.reserve_mm <= fit.strokeThere_mm;
         if (!reaches || !standsWith(task, choice, load, spacer)) continue;
         out.added = spacer;
         return out;
@@ -125,7 +125,8 @@ void judgePress(Proof& proof, const Task& task, const SetupChoice& choice, const
         proof.findings.push_back(look(Finding::TwoStrokes, proof.restack->first_mm, proof.restack->engaged_mm,
                                       proof.restack->added->id, "HB4.18"));
     else
-        proof.findings.push_back(stop(Finding::StrokeShort, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
+        proof.findings.push_back(
+            stop(Finding::StrokeShort, s.strokeUsed_mm + s.reserve_mm, s.strokeThere_mm, {}, "HB4.18"));
     double widest = 0;
     for (std::size_t i = 0; i < setup.bodies.size(); ++i)
         if (!section::isTool(setup.bodies[i].kind)) widest = std::max(widest, setup.bodies[i].outsideDia() / 2);
@@ -164,7 +165,8 @@ void judgeBolt(Proof& proof, const Task& task, const SetupChoice& choice, const 
     if (s.approach_mm < s.room_mm)
         proof.findings.push_back(stop(Finding::BoltShort, s.stack_mm, s.daylight_mm, bolt.id, "HB4.9"));
     else if (!s.fits())
-        proof.findings.push_back(stop(Finding::StrokeShort, s.strokeUsed_mm, s.strokeThere_mm, {}, "HB4.18"));
+        proof.findings.push_back(
+            stop(Finding::StrokeShort, s.strokeUsed_mm + s.reserve_mm, s.strokeThere_mm, {}, "HB4.18"));
     const double through = task.throughDia_mm(), thread = bolt.threadDia_mm();
     if (through <= thread) proof.findings.push_back(stop(Finding::BoltDoesNotPass, thread, through, "bore"));
     if (load.known) judgePull(proof, choice, load.greatest_N());
@@ -184,8 +186,16 @@ void judgeStart(Proof& proof, const Task& task, const LoadCase& load) {
 } // namespace
 
 bool StackFit::fits() const {
-    return approach_mm >= room_mm && strokeUsed_mm <= strokeThere_mm + kEpsilon_mm;
+    return approach_mm >= room_mm && strokeUsed_mm + reserve_mm <= strokeThere_mm + kEpsilon_mm;
 }
+
+namespace {
+
+double reserveOf(double stroke_mm) {
+    return std::max(kLeastStrokeReserve_mm, kStrokeReserveShare * stroke_mm);
+}
+
+} // namespace
 
 StackFit stackFit(double stack_mm, const catalog::Press& press, std::size_t notch, double travel_mm) {
     StackFit out;
@@ -194,6 +204,7 @@ StackFit stackFit(double stack_mm, const catalog::Press& press, std::size_t notc
     out.approach_mm = out.daylight_mm - out.stack_mm;
     out.strokeUsed_mm = out.approach_mm + travel_mm;
     out.strokeThere_mm = press.stroke_mm;
+    out.reserve_mm = reserveOf(out.strokeThere_mm);
     out.room_mm = kRoomAbove_mm;
     return out;
 }
@@ -205,6 +216,7 @@ StackFit boltFit(double stack_mm, const catalog::Tool& bolt, const catalog::Tool
     out.approach_mm = out.daylight_mm - out.stack_mm;
     out.strokeUsed_mm = travel_mm;
     out.strokeThere_mm = ram ? ram->stroke_mm : bolt.stroke_mm > 0 ? bolt.stroke_mm : out.daylight_mm;
+    out.reserve_mm = reserveOf(out.strokeThere_mm);
     out.room_mm = 0;
     return out;
 }

@@ -134,7 +134,8 @@ struct StackFit {
     double approach_mm = 0; ///< ram travel before it touches
     double strokeUsed_mm = 0;
     double strokeThere_mm = 0;
-    double room_mm = 5; ///< what it takes to put the stack in
+    double reserve_mm = 0; ///< of it, kept in hand
+    double room_mm = 5;    ///< what it takes to put the stack in
 
     /// Room to put the stack in, and one stroke to the end.
     bool fits() const;

@@ -1,9 +1,11 @@
 #include "core/tooling/task.h"
 
+#include "core/catalog/material.h"
 #include "core/section/motion.h"
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 #include <numbers>
 
 namespace arbor::tooling {
@@ -48,7 +50,9 @@ std::string nameOf(const Part& part, const Body& body) {
 /// A body of the assembly with its name; a soft part carries nothing for others.
 Body taken(const Part& part, Body body, bool pushedOrHeld) {
     body.id = nameOf(part, body);
-    const bool soft = part.kind == PartKind::Seal || part.material == "nitrile" || part.material == "polymer";
+    const bool soft =
+        part.kind == PartKind::Seal || std::any_of(std::begin(catalog::kNonMetals), std::end(catalog::kNonMetals),
+                                                   [&](const char* material) { return part.material == material; });
     if (body.kind == BodyKind::Housing && soft && !pushedOrHeld) body.kind = BodyKind::Seal;
     return body;
 }

@@ -10,14 +10,13 @@ namespace arbor::trace {
 namespace {
 
 constexpr int kSteps = 300;                   // over the way home
-constexpr double kEarly = 0.25;               // of the way home: a peak before that is a crooked start
 constexpr double kStiffer = 4;                // times the slope of the slide counts as stiff
 constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
 constexpr double kStiffByHand = 2.5;          // between two readings that are far apart, with the hold force at the end
 constexpr double kTravelStep_mm = 0.006;      // what a transducer can tell apart
 constexpr double kSteep = 4.5;                // times the likely force: no tight seat begins like that
-constexpr double kSteepUntil = 0.15;          // of the way home, [HB3.7]
 constexpr double kSoft_N_per_mm = 8000;       // a shoulder is stiffer than that
+constexpr double kGapTravel = 0.02;           // of the way home: less than that hides nothing
 constexpr double kTooth = 0.12;               // of the force: a drop that counts as a tooth
 constexpr int kTeeth = 3;
 constexpr double kDrop = 0.3;      // of the force: a drop mid-slide that nothing of the seat explains
@@ -39,6 +38,7 @@ public:
         if (m_c.points.size() < 4 || m_home <= 0) return finish(Verdict::NotEnough, 0);
         m_out.endTravel_mm = m_c.points.back().travel_mm;
         m_out.hold_s = m_c.hold_s;
+        findGaps();
         findRise();
         measureSlide();
         measureBand();
@@ -51,6 +51,19 @@ private:
     double most(double x) const { return x >= m_home ? m_e.end_N.most : forceAt(m_e, std::max(0.0, x)).most; }
     double least(double x) const { return x >= m_home ? m_e.end_N.least : forceAt(m_e, std::max(0.0, x)).least; }
     double end() const { return m_out.endTravel_mm; }
+
+    /// The instrument was silent, or the disk full, while the ring moved.
+    void findGaps() {
+        if (m_c.coarse) return; // points read by hand are far apart
+        for (std::size_t i = 1; i < m_trace.size(); ++i) {
+            const auto &a = m_trace[i - 1], &b = m_trace[i];
+            const double left = b.travel_mm - a.travel_mm;
+            if (b.t_s - a.t_s <= kGap_s || left < kGapTravel * m_home) continue;
+            mark(Finding::TraceGap, a.travel_mm, a.force_N);
+            mark(Finding::TraceGap, b.travel_mm, b.force_N);
+            m_out.findings.push_back({Finding::TraceGap, Severity::Look, a.travel_mm, left, {}, "HB4.14"});
+        }
+    }
 
     /// The stiff rise at the end: from the last point back, as long as it is much steeper than any slide.
     void findRise() {
@@ -156,7 +169,7 @@ private:
     void measureSlide() {
         if (slideEnd() - slideBegin() < 0.15 * m_home) return;
         m_out.ofLikely = ratioOver(slideBegin(), slideEnd());
-        if (m_out.ofLikely && m_in.likelyFriction > 0) m_out.friction = *m_out.ofLikely * m_in.likelyFriction;
+        if (m_out.ofLikely && m_in.friction) m_out.friction = *m_out.ofLikely * m_in.friction->mid();
     }
 
     void measureBand() {
@@ -165,6 +178,13 @@ private:
             ++all;
             inside += p.force_N <= most(p.travel_mm) + m_threshold && p.force_N >= least(p.travel_mm) - m_threshold;
         });
+        // The rise belongs to home, up to the holding load; before that it lies outside.
+        for (const auto& p : m_c.points)
+            if (p.travel_mm > slideEnd()) {
+                const bool home = p.travel_mm >= m_home - homeTolerance();
+                ++all;
+                inside += p.force_N <= (home ? m_e.hold_N.most : most(p.travel_mm)) + m_threshold;
+            }
         m_out.shareInBand = all > 0 ? static_cast<double>(inside) / all : 0;
     }
 
@@ -235,7 +255,7 @@ private:
     std::optional<Curve::Point> tooEarly() const {
         const double ahead = 0.12 * m_home;
         for (const auto& p : m_c.points)
-            if (p.travel_mm > 0.02 * m_home && p.travel_mm < kEarly * m_home &&
+            if (p.travel_mm > 0.02 * m_home && p.travel_mm < kEarlyShare * m_home &&
                 p.force_N > 1.25 * most(p.travel_mm + ahead) + 2 * m_threshold)
                 return p;
         return std::nullopt;
@@ -244,14 +264,14 @@ private:
     /// While it runs nobody knows yet whether it will fall again: only what no tight seat does counts.
     std::optional<Curve::Point> tooSteep() const {
         for (const auto& p : m_c.points)
-            if (p.travel_mm > 0.02 * m_home && p.travel_mm < kSteepUntil * m_home &&
+            if (p.travel_mm > 0.02 * m_home && p.travel_mm < kEarlyShare * m_home &&
                 p.force_N > kSteep * likely(p.travel_mm) + 2 * m_threshold)
                 return p;
         return std::nullopt;
     }
 
     bool cocked() {
-        const auto drop = largestDrop(0, kEarly * m_home, 0.3 * m_home);
+        const auto drop = largestDrop(0, kEarlyShare * m_home, 0.3 * m_home);
         const auto early = m_in.ongoing ? tooSteep() : tooEarly();
         const bool fell =
             drop && drop->share() > 0.2 && drop->peak.force_N > 1.15 * most(drop->peak.travel_mm) + m_threshold;
@@ -267,7 +287,7 @@ private:
 
     bool supportMoved() {
         if (m_c.coarse) return false;
-        const auto drop = largestDrop(kEarly * m_home, slideEnd(), 0.12 * m_home);
+        const auto drop = largestDrop(kEarlyShare * m_home, slideEnd(), 0.12 * m_home);
         if (!drop || drop->share() < kDrop) return false;
         mark(Finding::TraceDropped, drop->peak.travel_mm, drop->peak.force_N);
         mark(Finding::TraceDropped, drop->valley.travel_mm, drop->valley.force_N);
@@ -387,7 +407,7 @@ private:
     /// what bites, picks up or grips is not.
     bool mayBeOnTheWay() const {
         return m_out.knee_mm && *m_out.knee_mm < m_home - homeTolerance() &&
-               (*m_out.knee_mm < kEarly * m_home || !m_stiffProven);
+               (*m_out.knee_mm < kEarlyShare * m_home || !m_stiffProven);
     }
 
     Analysis judge() {
@@ -422,9 +442,18 @@ private:
     Analysis finish(Verdict verdict, double confidence) {
         m_out.verdict = verdict;
         m_out.confidence = confidence;
+        const auto& band = m_in.friction;
+        const bool off = m_out.friction && band && (*m_out.friction < band->lower || *m_out.friction > band->upper);
+        if (off)
+            m_out.findings.push_back({Finding::TraceFrictionOff,
+                                      Severity::Look,
+                                      *m_out.friction,
+                                      *m_out.friction < band->lower ? band->lower : band->upper,
+                                      {},
+                                      "HB4.14"});
         if (m_out.shareInBand > 0 && verdict != Verdict::NotEnough)
             m_out.findings.push_back({Finding::TraceInBand,
-                                      m_out.shareInBand > 0.9 ? Severity::Info : Severity::Look,
+                                      m_out.shareInBand > 0.9 && !off ? Severity::Info : Severity::Look,
                                       m_out.shareInBand,
                                       0,
                                       {},

@@ -18,6 +18,13 @@ struct Sample {
 
 using Trace = std::vector<Sample>;
 
+/// Longer than this without a sample, while the ram may have moved, is a gap [s].
+inline constexpr double kGap_s = 0.5;
+
+/// Of the way home: a rise before that comes too early for a ring that started square, and so it is told and judged.
+/// @source [HB3.7]; the simulator's crooked starts
+inline constexpr double kEarlyShare = 0.15;
+
 /// Reads `t_s,travel_mm,force_N` lines. Travel may be `travel_in`; force may be `force_kN`, `force_lbf`, `force_tf`, or
 /// what a gauge showed, `gauge_bar`, `gauge_MPa`, `gauge_psi`; the time may be missing where points were read by hand.
 /// @param piston_mm2  of the press whose gauge it was; 0: not known

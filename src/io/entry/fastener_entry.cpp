@@ -1,9 +1,9 @@
 #include "io/entry/fastener_entry.h"
 
+#include "core/base/number.h"
 #include "core/closing/closing.h"
 
 #include <algorithm>
-#include <charconv>
 #include <map>
 #include <optional>
 #include <sstream>
@@ -18,14 +18,6 @@ const std::map<std::string, job::Locking> kLockingWords{{"pin", job::Locking::Pi
                                                         {"stake", job::Locking::Stake},
                                                         {"tab", job::Locking::Tab},
                                                         {"paste", job::Locking::Paste}};
-
-std::optional<double> number(std::string text) {
-    std::replace(text.begin(), text.end(), ',', '.');
-    double value = 0;
-    const auto end = text.data() + text.size();
-    const auto read = std::from_chars(text.data(), end, value);
-    return read.ec == std::errc() && read.ptr == end ? std::optional(value) : std::nullopt;
-}
 
 std::vector<std::string> wordsOf(const std::string& typed) {
     std::istringstream in(typed);
@@ -42,7 +34,7 @@ Result<job::Fastener> parseFastener(const std::string& typed, double unit_Nm) {
     const auto words = wordsOf(typed);
     const auto wordAt = [&](std::size_t i) { return i < words.size() ? words[i] : std::string(); };
     for (std::size_t i = 0; i < words.size(); ++i) {
-        const auto value = number(words[i]);
+        const auto value = readNumber(words[i]);
         const auto after = wordAt(i + 1);
         if (value && (after == "x" || after == "×")) {
             out.count = static_cast<int>(*value);

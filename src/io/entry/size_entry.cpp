@@ -1,5 +1,6 @@
 #include "io/entry/size_entry.h"
 
+#include "core/base/number.h"
 #include "core/base/units.h"
 
 #include <cmath>
@@ -186,7 +187,7 @@ Result<double> parseReading(const std::string& typed, double nominal_mm, double 
         return value;
     }
     // The whole units are the ones that bring it nearest to the nominal size.
-    const double fraction = std::stod("0." + text), nominal = nominal_mm / defaultUnitMm;
+    const double fraction = readNumber("0." + text).value_or(0), nominal = nominal_mm / defaultUnitMm;
     return (std::round(nominal - fraction) + fraction) * defaultUnitMm;
 }
 

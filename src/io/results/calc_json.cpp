@@ -1,9 +1,10 @@
 #include "io/results/calc_json.h"
 
+#include "core/base/number.h"
+#include "words/display.h"
 #include "words/sentences.h"
 
 #include <algorithm>
-#include <charconv>
 #include <sstream>
 
 namespace arbor::io {
@@ -77,13 +78,6 @@ const char* kindName(Kind kind) {
     return "";
 }
 
-std::optional<double> asNumber(const std::string& text) {
-    double value = 0;
-    const char* end = text.data() + text.size();
-    const auto [at, error] = std::from_chars(text.data() + (text.starts_with('+') ? 1 : 0), end, value);
-    return error == std::errc{} && at == end && !text.empty() ? std::optional(value) : std::nullopt;
-}
-
 json fieldJson(const calc::Field& field) {
     json d{{"name", field.name}, {"kind", kindName(field.kind)}, {"what", field.what}};
     if (const auto unit = unitOf(field.name); !unit.empty()) d["unit"] = unit;
@@ -114,12 +108,12 @@ calc::Value valueFromText(const calc::Calculation& calculation, const std::strin
     const auto kind = field == calculation.inputs.end() ? Kind::Text : field->kind;
     if (kind == Kind::YesNo && (typed == "true" || typed == "false")) return typed == "true";
     if (kind == Kind::Number)
-        if (const auto number = asNumber(typed)) return *number;
+        if (const auto number = readNumber(typed)) return *number;
     if (kind != Kind::Numbers) return typed;
     std::vector<double> numbers;
     std::istringstream list(typed);
     for (std::string one; std::getline(list, one, ',');) {
-        const auto number = asNumber(one);
+        const auto number = readNumber(one);
         if (!number) return typed; // evaluate() says what is wanted
         numbers.push_back(*number);
     }
@@ -145,6 +139,20 @@ json describeJson(const calc::Calculation& c) {
     }
     d["source"] = words::sourceName(c.source);
     return d;
+}
+
+std::string valueText(const std::string& name, const Value& value) {
+    const auto unit = unitOf(name);
+    if (const auto* number = std::get_if<double>(&value)) return words::rounded(*number, unit);
+    if (const auto* yes = std::get_if<bool>(&value)) return *yes ? "yes" : "no";
+    if (const auto* text = std::get_if<std::string>(&value)) return *text;
+    if (const auto* list = std::get_if<std::vector<double>>(&value)) {
+        std::string out;
+        for (const double one : *list)
+            out += (out.empty() ? "" : ", ") + words::rounded(one, unit);
+        return out;
+    }
+    return "as given";
 }
 
 std::string unitOf(const std::string& name) {

@@ -16,6 +16,8 @@ calc::Value valueFromText(const calc::Calculation& calculation, const std::strin
 nlohmann::ordered_json valuesJson(const calc::Calculation& calculation, const calc::Values& out);
 /// Name, title, inputs with kind, unit, allowed range and preset, outputs and source.
 nlohmann::ordered_json describeJson(const calc::Calculation& calculation);
+/// A value as a person reads it, rounded by the quantity its field's name ends in.
+std::string valueText(const std::string& fieldName, const calc::Value& value);
 /// The unit a field's name ends in: "mm", "um", "MPa", "N", "Nm", "degC", ...; empty: none.
 std::string unitOf(const std::string& fieldName);
 

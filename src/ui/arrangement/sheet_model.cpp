@@ -103,7 +103,9 @@ void SheetModel::addPart(std::size_t part) {
                           0,
                           tr("Material"),
                           q(p.material).replace('_', ' '),
-                          known == m_library->materials.end() ? tr("not in the table") : QString()});
+                          known == m_library->materials.end() ? QString()
+                          : known->second.own ? tr("%1, figures of this shop").arg(q(known->second.name))
+                                              : q(known->second.name)});
     }
     for (const auto& size : m_sizes)
         if (size.part == part)
@@ -213,9 +215,12 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
     case Line::Bearing:
         return arrangement::withBearing(m_assembly, m_assembly.parts[row.part].catalogue->designation, typed,
                                         m_library->bearings);
-    case Line::Material:
-        next.parts[row.part].material = QString::fromStdString(typed).replace(' ', '_').toStdString();
+    case Line::Material: {
+        const auto key = catalog::materialKey(m_library->materials, typed);
+        if (!key) return tl::unexpected(key.error());
+        next.parts[row.part].material = *key;
         return next;
+    }
     case Line::Size: {
         const auto size = io::parseLength(typed, m_unit_mm);
         if (!size) return tl::unexpected(size.error());

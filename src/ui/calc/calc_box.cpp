@@ -27,17 +27,8 @@ namespace {
 constexpr int kListWidth = 320, kWidth = 720, kHeight = 600, kRowHeight = 30;
 constexpr std::size_t kLarge = 3; // answers shown large; the rest as rows
 
-QString shown(const calc::Value& value) {
-    if (const auto* number = std::get_if<double>(&value)) return q(words::figures(*number));
-    if (const auto* yes = std::get_if<bool>(&value)) return *yes ? QObject::tr("yes") : QObject::tr("no");
-    if (const auto* text = std::get_if<std::string>(&value)) return q(*text);
-    if (const auto* list = std::get_if<std::vector<double>>(&value)) {
-        QStringList parts;
-        for (const double one : *list)
-            parts << q(words::figures(one));
-        return parts.join(", ");
-    }
-    return QObject::tr("as given");
+QString shown(const std::string& name, const calc::Value& value) {
+    return q(io::valueText(name, value));
 }
 
 QString unitShown(const std::string& name) {
@@ -141,7 +132,7 @@ void CalcBox::work() {
         none.subtitle = tr("Try limits, interference, force, clearance, gauge, bolt, temperature, grease.");
         return m_body->show(none);
     }
-    const auto inputs = io::valuesFromSizes(*c, m_sizes, m_library->materials);
+    const auto inputs = io::valuesFromSizes(*c, m_sizes, *m_library);
     if (!inputs) return showMissing(inputs.error());
     m_inputs = *inputs;
     auto answer = calc::evaluate(*c, *inputs, *m_library);
@@ -163,13 +154,13 @@ void CalcBox::showMissing(const Problem& problem) {
     else
         model.subtitle = q(words::say(problem));
     model.titleTone = m_sizes.empty() || problem.code == ProblemCode::Missing ? Tone::Plan : Tone::Stop;
-    const auto known = io::valuesFromSizes(*c, m_sizes, m_library->materials);
+    const auto known = io::valuesFromSizes(*c, m_sizes, *m_library);
     for (const auto& field : c->inputs) {
         const auto given = known ? known->find(field.name) : calc::Values::const_iterator{};
         const bool has = known && given != known->end();
         model.rows.push_back({fieldWords(field),
-                              has              ? shown(given->second)
-                              : field.preset   ? tr("else %1").arg(shown(*field.preset))
+                              has              ? shown(field.name, given->second)
+                              : field.preset   ? tr("else %1").arg(shown(field.name, *field.preset))
                               : field.optional ? tr("may be left out")
                                                : tr("wanted"),
                               !has && !field.preset && !field.optional});
@@ -189,11 +180,11 @@ void CalcBox::showAnswer() {
         if (model.figures.size() < kLarge && std::holds_alternative<double>(*value)) {
             Figure figure;
             figure.label = label;
-            figure.number = shown(*value);
+            figure.number = shown(name, *value);
             figure.unit = unitShown(name);
             model.figures.push_back(figure);
         } else {
-            model.rows.push_back({label, shown(*value) + " " + unitShown(name), true});
+            model.rows.push_back({label, shown(name, *value) + " " + unitShown(name), true});
         }
     }
     QString taken;
@@ -201,9 +192,9 @@ void CalcBox::showAnswer() {
         const auto given = m_inputs.find(field.name);
         if (given != m_inputs.end())
             model.subtitle += (model.subtitle.isEmpty() ? "" : " · ") +
-                              (shown(given->second) + " " + unitShown(field.name)).trimmed();
+                              (shown(field.name, given->second) + " " + unitShown(field.name)).trimmed();
         else if (field.preset)
-            taken += (taken.isEmpty() ? "" : ", ") + q(field.name) + " " + shown(*field.preset);
+            taken += (taken.isEmpty() ? "" : ", ") + q(field.name) + " " + shown(field.name, *field.preset);
     }
     model.notesTitle = tr("Because");
     model.notes.push_back(

@@ -1,6 +1,6 @@
 #include "ui/log/log_view.h"
 
-#include "log/entry_json.h"
+#include "io/text_file.h"
 #include "ui/log/log_charts.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -15,7 +15,6 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QSaveFile>
 #include <QTableWidget>
 #include <QVBoxLayout>
 
@@ -201,20 +200,24 @@ void LogView::count() {
     figures ? m_charts->show(*figures) : away(figures.error());
 }
 
+log::Query LogView::wanted() const {
+    const auto date = [](const QLineEdit* edit) {
+        const auto day = QDate::fromString(edit->text().trimmed(), Qt::ISODate);
+        return day.isValid() ? day.toString(Qt::ISODate).toStdString() : std::string();
+    };
+    log::Query out;
+    out.text = m_search->text().toStdString();
+    out.verdict = m_verdict->currentData().toString().toStdString();
+    out.from = date(m_from);
+    out.to = date(m_to);
+    return out;
+}
+
 void LogView::refresh() {
     m_found.clear();
     if (m_there) {
-        const auto date = [](const QLineEdit* edit) {
-            const auto day = QDate::fromString(edit->text().trimmed(), Qt::ISODate);
-            return day.isValid() ? day.toString(Qt::ISODate).toStdString() : std::string();
-        };
-        log::Query wanted;
-        wanted.text = m_search->text().toStdString();
-        wanted.verdict = m_verdict->currentData().toString().toStdString();
-        wanted.from = date(m_from);
-        wanted.to = date(m_to);
         const auto book = m_keeper->book();
-        auto found = book ? (*book)->find(wanted) : tl::unexpected(book.error());
+        auto found = book ? (*book)->find(wanted()) : tl::unexpected(book.error());
         found ? m_found.swap(*found) : away(found.error());
     }
     fill();
@@ -238,32 +241,20 @@ void LogView::fill() {
         put(Who, q(e.who));
     }
     m_table->resizeColumnsToContents();
-    m_count->setText(tr("%1 presses").arg(m_found.size()));
+    m_count->setText(m_found.size() < log::kMostShown
+                         ? tr("%1 presses").arg(m_found.size())
+                         : tr("the latest %1 presses; exports hold all").arg(m_found.size()));
     m_export->setEnabled(!m_found.empty());
     m_table->setCurrentCell(m_found.empty() ? -1 : 0, When);
     tell();
 }
 
 Result<void> LogView::exportTo(const QString& file) const {
-    QByteArray out;
-    if (file.endsWith(".json")) {
-        auto all = nlohmann::ordered_json::array();
-        for (auto e : m_found) {
-            const auto book = m_keeper->book();
-            if (!book) return tl::unexpected(book.error());
-            const auto document = (*book)->document(e.id);
-            if (!document) return tl::unexpected(document.error());
-            e.document = *document;
-            all.push_back(log::toJson(e));
-        }
-        out = QByteArray::fromStdString(all.dump(2));
-    } else {
-        out = QByteArray::fromStdString(log::toCsv(m_found));
-    }
-    QSaveFile save(file);
-    if (!save.open(QIODevice::WriteOnly) || save.write(out) != out.size() || !save.commit())
-        return refuse(ProblemCode::Unwritable, file.toStdString(), {}, save.errorString().toStdString());
-    return {};
+    const auto book = m_keeper->book();
+    if (!book) return tl::unexpected(book.error());
+    const auto format = file.endsWith(".json") ? log::Logbook::Format::Json : log::Logbook::Format::Csv;
+    const auto whole = (*book)->exported(wanted(), format);
+    return whole ? io::writeText(file.toStdString(), *whole) : tl::unexpected(whole.error());
 }
 
 void LogView::askFile() {

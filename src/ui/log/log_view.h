@@ -47,6 +47,7 @@ private:
     void lookFor(int scope);
     bool lookForWords(const QString& words); ///< false: nothing is found
     void tell();
+    log::Query wanted() const; ///< as the fields stand
     void refresh();
     void count();
     void away(const Problem& problem);

@@ -27,12 +27,17 @@ LivePress::LivePress(QObject* parent) : QObject(parent), m_timer(new QTimer(this
     connect(&m_line, &device::LineClient::line, this, [this](const QString& text) {
         m_raw.append(text);
         if (m_raw.size() > kRawLines) m_raw.removeFirst();
+        const auto before = m_recorder.samples();
         m_recorder.take(text);
+        if (m_recorder.samples() != before) m_sinceSample.start(); // a line that says nothing is no sign of life
         m_fresh = true;
     });
     connect(&m_line, &device::LineClient::stateChanged, this, &LivePress::stateChanged);
     connect(&m_recorder, &device::PressRecorder::troubled, this, [this] {
-        m_trouble = m_recorder.lastBad().isEmpty()
+        m_trouble = !m_recorder.writeTrouble().isEmpty()
+                        ? tr("the disk takes nothing more (%1): what comes waits in memory, make room")
+                              .arg(m_recorder.writeTrouble())
+                    : m_recorder.lastBad().isEmpty()
                         ? tr("the instrument’s clock jumped %1 times").arg(m_recorder.clockJumps())
                         : tr("%1 lines could not be read, last “%2”")
                               .arg(m_recorder.badLines())
@@ -62,6 +67,7 @@ QString LivePress::stateText() const {
     case device::LineClient::State::Connecting:
         return tr("calling…");
     case device::LineClient::State::On:
+        if (const auto silent = staleFor_s()) return tr("connected, but silent for %1 s").arg(*silent, 0, 'f', 1);
         return m_trouble.isEmpty() ? tr("connected") : tr("connected; ") + m_trouble;
     case device::LineClient::State::Failed:
         return m_line.reason();
@@ -109,8 +115,22 @@ Result<void> LivePress::setAside(const QString& file) {
     return {};
 }
 
+std::optional<double> LivePress::staleFor_s() const {
+    constexpr double kMsPerS = 1000;
+    if (!connected() || !last() || !m_sinceSample.isValid()) return std::nullopt;
+    const double age = static_cast<double>(m_sinceSample.elapsed()) / kMsPerS;
+    return age > trace::kGap_s ? std::optional(age) : std::nullopt;
+}
+
 void LivePress::look() {
-    if (!m_fresh || !m_session) return;
+    if (!m_session) return;
+    if (!m_fresh) {
+        if (staleFor_s()) {
+            emit refreshed();
+            emit stateChanged();
+        }
+        return;
+    }
     m_fresh = false;
     const bool stopped = m_analysis.stop();
     if (recording() && m_session->plan().pressing) {

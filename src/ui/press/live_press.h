@@ -4,6 +4,7 @@
 #include "device/line_client.h"
 #include "device/press_recorder.h"
 
+#include <QElapsedTimer>
 #include <QObject>
 #include <QStringList>
 
@@ -35,6 +36,9 @@ public:
     void zero() { m_recorder.zero(); }
 
     const std::optional<trace::Sample>& last() const { return m_recorder.last(); }
+    /// How old the last reading is where that is too old to be shown as now [s]: the transducer, its cable or its line
+    /// is dead, whatever the connection says. Nothing: it is fresh, or there never was one.
+    std::optional<double> staleFor_s() const;
     const trace::Trace& trace() const { return m_recorder.trace(); }
     const trace::Analysis& analysis() const { return m_analysis; }
     const QStringList& rawLines() const { return m_raw; } ///< the last ones, as they came
@@ -42,7 +46,7 @@ public:
 
 signals:
     void stateChanged();
-    void refreshed();   ///< ten times a second while samples come
+    void refreshed();   ///< ten times a second while samples come, and while they should
     void stopCertain(); ///< a stop sign has just become certain
 
 private:
@@ -52,6 +56,7 @@ private:
     JobSession* m_session = nullptr;
     device::LineClient m_line;
     device::PressRecorder m_recorder;
+    QElapsedTimer m_sinceSample; ///< monotonic
     QTimer* m_timer;
     trace::Analysis m_analysis;
     QStringList m_raw;

@@ -87,7 +87,14 @@ SlipModel liveSlip(const JobSession& session, const LivePress& live) {
     const auto d = session.display();
     SlipModel slip;
     if (const auto& now = live.last()) {
-        slip.figures.push_back(forceNow(*plan.pressing, *now, d));
+        auto force = forceNow(*plan.pressing, *now, d);
+        if (const auto age = live.staleFor_s()) {
+            force.label = tr("Last force read");
+            force.range = tr("%1 s ago").arg(*age, 0, 'f', 1);
+            force.tone = Tone::Stop;
+            force.stale = true;
+        }
+        slip.figures.push_back(force);
         slip.figures.push_back(toGo(*plan.pressing, *now, d));
         if (const auto shown = plan.press ? force::gaugeReading(*plan.press, now->force_N) : std::nullopt) {
             const auto gauge = d.gauge(*shown, plan.press->gaugeUnit);
@@ -103,6 +110,13 @@ SlipModel liveSlip(const JobSession& session, const LivePress& live) {
         addNotes(slip, plan.pressing->watch, d);
         slip.action = tr("Record the press");
         slip.hint = tr("Space. Z: zero here.");
+    }
+    if (const auto age = live.staleFor_s()) {
+        slip.title = tr("No reading for %1 s").arg(*age, 0, 'f', 0);
+        slip.titleTone = Tone::Stop;
+        slip.subtitle = live.recording() ? tr("Stop the ram: the transducer is silent, so nothing watches the force.")
+                                         : tr("The line is open and the transducer silent: check it before the press.");
+        slip.actionEnabled = live.recording();
     }
     slip.caution = tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
                        .arg(q(words::decimals(plan.pressing->energy_J, 1)));

@@ -199,6 +199,13 @@ void RackView::open(const catalog::Rack& rack, const QString& folder, const word
     m_wall->setFocus();
 }
 
+void RackView::adopt(const std::vector<catalog::Tool>& tools) {
+    m_undo.clear();
+    m_tools = tools;
+    if (!tool()) m_chosen = m_tools.empty() ? std::string() : m_tools.back().id;
+    refresh();
+}
+
 const catalog::Tool* RackView::tool() const {
     const auto found = std::find_if(m_tools.begin(), m_tools.end(), [&](const auto& t) { return t.id == m_chosen; });
     return found == m_tools.end() ? nullptr : &*found;

@@ -27,6 +27,7 @@ public:
 
     /// @param folder  of the shop, for photographs
     void open(const catalog::Rack& rack, const QString& folder, const words::Display& display, double typedUnit_mm);
+    void adopt(const std::vector<catalog::Tool>& tools); ///< what others did to it is in; no undo goes behind that
     const std::vector<catalog::Tool>& tools() const { return m_tools; }
     const std::string& chosen() const { return m_chosen; }
     QUndoStack& undoStack() { return m_undo; }

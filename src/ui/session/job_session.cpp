@@ -1,6 +1,7 @@
 #include "ui/session/job_session.h"
 
 #include "io/library_files.h"
+#include "io/merge.h"
 #include "ui/session/instant.h"
 #include "words/sentences.h"
 
@@ -20,8 +21,9 @@ public:
         : QUndoCommand(text), m_session(session), m_before(session.job()), m_after(std::move(after)),
           m_mergeKey(std::move(mergeKey)) {}
 
-    void undo() override { m_session.replaceJob(m_before); }
-    void redo() override { m_session.replaceJob(m_after); }
+    // What another window saved meanwhile stays.
+    void undo() override { m_session.replaceJob(io::rebased(m_after, m_before, m_session.job())); }
+    void redo() override { m_session.replaceJob(io::rebased(m_before, m_after, m_session.job())); }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const JobEdit*>(other);
@@ -188,9 +190,9 @@ Result<void> JobSession::attachPhoto(const std::string& file) {
 void JobSession::replaceJob(const job::Job& job) {
     m_document.job = job;
     m_trouble.clear();
+    save();
     reloadTrace();
     workOut();
-    save();
     emit changed();
 }
 
@@ -209,8 +211,29 @@ void JobSession::reloadTrace() {
 }
 
 void JobSession::save() {
-    const auto saved = io::saveJob(m_path, m_document);
-    if (!saved) m_trouble = tr("Not saved. %1").arg(QString::fromStdString(words::say(saved.error())));
+    auto saved = io::saveJobOver(m_path, m_document);
+    m_unsaved = !saved;
+    if (!saved) {
+        m_trouble = tr("Not saved. %1").arg(QString::fromStdString(words::say(saved.error())));
+        return;
+    }
+    m_document = std::move(saved->document);
+    if (!saved->others) return;
+    m_trouble = tr("Another window saved this job too; both are kept.");
+    for (const auto& both : saved->both)
+        m_trouble += tr(" %1: here %2, there %3.")
+                         .arg(QString::fromStdString(both.place), QString::fromStdString(both.here),
+                              QString::fromStdString(both.there));
+    if (!saved->keptTheirs.empty())
+        m_trouble += tr(" Theirs is whole in %1.").arg(QFileInfo(QString::fromStdString(saved->keptTheirs)).fileName());
+}
+
+bool JobSession::saveAgain() {
+    if (!m_unsaved) return true;
+    m_trouble.clear();
+    save();
+    emit changed();
+    return !m_unsaved;
 }
 
 } // namespace arbor::ui

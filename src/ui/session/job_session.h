@@ -54,6 +54,9 @@ public:
     /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
     Result<void> attachPhoto(const std::string& file);
 
+    /// What is on the screen is not on the disk: the last save failed.
+    bool isUnsaved() const { return m_unsaved; }
+    bool saveAgain(); ///< @return whether all is on the disk now
     /// What went wrong when saving or reading the trace last; empty when all is well.
     const QString& trouble() const { return m_trouble; }
 
@@ -83,6 +86,7 @@ private:
     mutable std::optional<plan::HeatCourse> m_heatCourse;
     QUndoStack m_undo;
     QString m_trouble;
+    bool m_unsaved = false;
 };
 
 } // namespace arbor::ui

@@ -5,13 +5,13 @@
 #include "log/records.h"
 
 #include <QFileInfo>
-#include <set>
+#include <QLockFile>
 
 namespace arbor::ui {
 
 namespace {
 
-constexpr std::size_t kLearnFrom = 2000; // presses, the latest
+constexpr int kPatience_ms = 2000; // another window is writing
 
 } // namespace
 
@@ -34,34 +34,29 @@ Result<void> Shop::open(const QString& folder) {
     return {};
 }
 
-/// Presses of the logbook teach as the closed jobs of the folder do; those that are both count once.
 void Shop::learnFromLog(plan::Library& library) {
     // Looking must not make one.
     if (m_logbook.isEmpty() && !QFileInfo::exists(m_folder.filePath("logbook.sqlite"))) return;
-    const auto book = m_keeper->book();
-    if (!book) return;
-    log::Query good;
-    good.verdict = plan::name(trace::Verdict::Home);
-    good.most = kLearnFrom;
-    auto found = (*book)->find(good);
-    if (!found) return;
-    std::set<std::string> known;
-    for (const auto& record : library.records)
-        known.insert(record.when);
-    for (auto& record : log::recordsOf(*found))
-        if (!known.contains(record.when)) library.records.push_back(std::move(record));
+    if (const auto book = m_keeper->book()) log::learnFrom(**book, library.records);
 }
 
 bool Shop::rackIsWhole() const {
     return !m_rackTrouble || !QFileInfo::exists(m_folder.filePath("rack.csv"));
 }
 
-Result<void> Shop::saveTools(const std::vector<catalog::Tool>& tools) {
-    if (auto saved = io::saveTools(m_folder.path().toStdString(), tools); !saved) return saved;
+Result<catalog::MergedTools> Shop::saveTools(const std::vector<catalog::Tool>& tools) {
+    const auto folder = m_folder.path().toStdString();
+    QLockFile lock(m_folder.filePath("rack.csv.lock"));
+    lock.tryLock(kPatience_ms);
+    const auto onDisk = io::loadRack(folder);
+    const auto& base = m_library->rack.tools;
+    auto merged = onDisk ? catalog::mergeTools(base, tools, onDisk->tools) : catalog::MergedTools{tools, {}};
+    if (onDisk && onDisk->tools == base) merged.tools = tools; // nobody else: the order is ours
+    if (auto saved = io::saveTools(folder, merged.tools); !saved) return tl::unexpected(saved.error());
     auto library = std::make_shared<plan::Library>(*m_library);
-    library->rack.tools = tools;
+    library->rack.tools = merged.tools;
     m_library = std::move(library);
-    return {};
+    return merged;
 }
 
 Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {

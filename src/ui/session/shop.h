@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/catalog/merge_tools.h"
 #include "log/keeper.h"
 #include "ui/session/job_session.h"
 
@@ -26,8 +27,9 @@ public:
 
     /// A rack that could not be read must not be written over with what little was read of it.
     bool rackIsWhole() const;
-    /// Writes the rack beside the jobs; goes on with it. @errors Unwritable
-    Result<void> saveTools(const std::vector<catalog::Tool>& tools);
+    /// Writes the rack beside the jobs, with what another window did to it meanwhile; goes on with both. @errors
+    /// Unwritable
+    Result<catalog::MergedTools> saveTools(const std::vector<catalog::Tool>& tools);
 
     /// Writes the shop's own bands of end play beside the jobs; goes on with them. @errors Unwritable; what is
     /// wrong with those that are there, which are then left as they are

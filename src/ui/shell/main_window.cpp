@@ -15,8 +15,11 @@
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 
+#include <QAbstractSpinBox>
 #include <QAction>
 #include <QApplication>
+#include <QCloseEvent>
+#include <QComboBox>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -31,6 +34,8 @@
 #include <QTimer>
 #include <QUndoGroup>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <utility>
 
 namespace arbor::ui {
 
@@ -121,17 +126,46 @@ MainWindow::~MainWindow() {
     m_places->disconnect(this);
 }
 
-/// Undo belongs to the job. A text field keeps it only for what is typed in it and not yet taken over.
+/// Two things a field would take for itself: the window's keys, and the wheel that scrolls the sheet it lies on.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    if (event->type() != QEvent::ShortcutOverride) return QMainWindow::eventFilter(watched, event);
-    const auto* key = static_cast<QKeyEvent*>(event);
-    const bool undoing = m_undo->shortcut() == QKeySequence(key->keyCombination()) ||
-                         m_redo->shortcut() == QKeySequence(key->keyCombination());
-    const auto* line = qobject_cast<QLineEdit*>(watched);
-    const bool fieldsOwn = line && line->isModified() && line->isUndoAvailable();
-    if (!undoing || fieldsOwn) return false;
+    const bool wheel = event->type() == QEvent::Wheel &&
+                       (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
+    const bool keys = event->type() == QEvent::ShortcutOverride &&
+                      isOurs(QKeySequence(static_cast<QKeyEvent*>(event)->keyCombination()), watched);
+    if (!wheel && !keys) return QMainWindow::eventFilter(watched, event);
     event->ignore();
     return true;
+}
+
+bool MainWindow::mayLeaveJob() {
+    if (!m_session || m_session->saveAgain() || std::exchange(m_askedToLeave, true)) return true;
+    showTrouble(
+        tr("This job is not saved: what is on the screen would be lost. Make room on the disk, or do the same again "
+           "to leave it. %1")
+            .arg(m_session->trouble()));
+    return false;
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    mayLeaveJob() ? event->accept() : event->ignore();
+}
+
+/// Undo belongs to the job; a text field keeps it only for what is typed in it and not yet taken over. Of the other
+/// shortcuts a field may keep those of the clipboard, and plain keys.
+bool MainWindow::isOurs(const QKeySequence& keys, const QObject* field) const {
+    if (keys == m_undo->shortcut() || keys == m_redo->shortcut()) {
+        const auto* line = qobject_cast<const QLineEdit*>(field);
+        return !(line && line->isModified() && line->isUndoAvailable());
+    }
+    for (const auto clipboard : {QKeySequence::Copy, QKeySequence::Cut, QKeySequence::Paste, QKeySequence::SelectAll})
+        if (QKeySequence::keyBindings(clipboard).contains(keys)) return false;
+    const auto key = keys[0].key();
+    const bool plain = !(keys[0].keyboardModifiers() & (Qt::ControlModifier | Qt::AltModifier));
+    if (plain && !(key >= Qt::Key_F1 && key <= Qt::Key_F35)) return false;
+    const auto all = findChildren<QAction*>();
+    return std::any_of(all.begin(), all.end(), [&](const QAction* action) {
+        return action->isEnabled() && action->shortcuts().contains(keys);
+    });
 }
 
 void MainWindow::buildHeader(QWidget* header) {
@@ -166,6 +200,7 @@ void MainWindow::buildHeader(QWidget* header) {
     auto* minute = new QTimer(this);
     connect(minute, &QTimer::timeout, this, [this] {
         if (m_shop.isOpen()) static_cast<void>(m_shop.keeper().deliver());
+        if (m_session) m_session->saveAgain();
     });
     minute->start(60'000);
 }
@@ -187,7 +222,8 @@ bool MainWindow::openFolder(const QString& folder) {
 }
 
 void MainWindow::openJob(const QString& path) {
-    if (!m_shop.isOpen()) return;
+    if (!m_shop.isOpen() || !mayLeaveJob()) return;
+    m_askedToLeave = false;
     auto document = io::loadJob(path.toStdString());
     if (!document) {
         showTrouble(q(words::say(document.error())));
@@ -344,8 +380,15 @@ void MainWindow::takeIn() {
 void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
     if (!rackIsWhole()) return;
     const auto saved = m_shop.saveTools(tools);
-    showTrouble(saved ? QString() : q(words::say(saved.error())));
-    if (saved && m_session) m_session->useLibrary(m_shop.library());
+    if (!saved) return showTrouble(q(words::say(saved.error())));
+    QStringList said;
+    for (const auto& [from, to] : saved->renumbered)
+        said << tr("%1 was given on another bench meanwhile: yours is %2.").arg(q(from), q(to));
+    showTrouble(said.join(' '));
+    if (saved->tools != tools) // its undo stack may be at work on this very change
+        QMetaObject::invokeMethod(
+            m_rackView, [this, all = saved->tools] { m_rackView->adopt(all); }, Qt::QueuedConnection);
+    if (m_session) m_session->useLibrary(m_shop.library());
 }
 
 void MainWindow::putOnRack(const catalog::Tool& tool) {

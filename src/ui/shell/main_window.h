@@ -48,8 +48,13 @@ public:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void closeEvent(QCloseEvent*) override;
 
 private:
+    /// Whether the job may be left: it is on the disk, or the user insists. Asks the first time.
+    bool mayLeaveJob();
+    bool isOurs(const QKeySequence& keys, const QObject* field) const;
+
     /// In the order of the stack.
     enum Place {
         kShelfPlace,
@@ -98,6 +103,7 @@ private:
     Surroundings m_around;
     Shop m_shop;
     std::unique_ptr<JobSession> m_session;
+    bool m_askedToLeave = false; ///< an unsaved job
     QStackedWidget* m_places;
     ShelfView* m_shelf;
     JobView* m_jobView;

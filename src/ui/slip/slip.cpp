@@ -48,8 +48,8 @@ QLabel* Slip::addLine(const char* name) {
 }
 
 void Slip::show(const SlipModel& model) {
-    m_model = model;
-    static_cast<SlipBody*>(m_body)->show(model);
+    m_model = worstFirst(model);
+    static_cast<SlipBody*>(m_body)->show(m_model);
     m_action->setVisible(!model.action.isEmpty());
     m_action->setText(model.action);
     m_action->setEnabled(model.actionEnabled);

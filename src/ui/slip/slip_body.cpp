@@ -44,7 +44,9 @@ public:
         const QFontMetrics big(typeface(Text::Figure)), small(typeface(Text::Body));
         const int base = m_y + big.ascent();
         if (m_painter) {
-            m_painter->setFont(typeface(Text::Figure));
+            auto font = typeface(Text::Figure);
+            font.setStrikeOut(f.stale);
+            m_painter->setFont(font);
             m_painter->setPen(f.tone == Tone::Plain ? roles().ink : toneColour(f.tone));
             m_painter->drawText(0, base, f.number);
             m_painter->setFont(typeface(Text::Body));

@@ -25,6 +25,7 @@ struct Figure {
     std::optional<double> at;        ///< likely
     double bandFrom = 0, bandTo = 0;
     std::vector<LimitMark> limits;
+    bool stale = false; ///< no longer what is: shown struck through
 };
 
 /// A reason, a rejection or a thing to watch: a coloured edge, a head and a line under it.
@@ -57,5 +58,8 @@ struct SlipModel {
     QString hint;    ///< under the action: its key, or what it waits for
     QString caution; ///< under that: what can hurt here
 };
+
+/// What stops comes first, then what is to be checked; nothing is left out, and no proven title stands above a stop.
+SlipModel worstFirst(SlipModel slip);
 
 } // namespace arbor::ui

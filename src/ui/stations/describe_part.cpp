@@ -38,7 +38,21 @@ QString ringWords(const JobSession& s, bool outer) {
     const auto limits = fits ? fits->seats[fits->focus].shaft.size_mm.value_or(Limits{}) : Limits{};
     return outer ? QObject::tr("outside %1 / %2. The face that may be pushed.")
                        .arg(q(d.fine(limits.upper).number), q(d.fine(limits.lower).text()))
-                 : QObject::tr("Not fitted yet: it must not be pushed, the force would pass the balls.");
+                 : QObject::tr("Not fitted yet: it must not be pushed, the force would pass the rolling elements.");
+}
+
+QString elementWords(const JobSession& s) {
+    const auto d = s.display();
+    const auto& bearing = s.plan().arrangement->bearing;
+    const auto& rating = s.plan().rating;
+    const auto name = catalog::knowledge(bearing.type).balls ? QObject::tr("balls") : QObject::tr("rollers");
+    const auto carries = !(rating.axial_N > 0) ? QObject::tr("no axial load at all")
+                                               : QObject::tr("axial static load rating %1%2")
+                                                     .arg(q(d.force(rating.axial_N).text()),
+                                                          rating.estimate ? QObject::tr(" (estimate)") : QString());
+    return QObject::tr("%1 %2 Ø%3: %4. Must not be loaded while pressing.")
+        .arg(bearing.elementCount)
+        .arg(name, q(d.size(bearing.elementDia_mm).text()), carries);
 }
 
 } // namespace
@@ -53,11 +67,7 @@ Note describePart(const section::Body& body, const JobSession& s) {
         note.detail += ringWords(s, body.kind == BodyKind::OuterRing);
         break;
     case BodyKind::RollingElements:
-        note.detail = QObject::tr("%1 balls Ø%2. Carry %3 along the axis%4; must carry nothing while pressing.")
-                          .arg(s.plan().arrangement->bearing.elementCount)
-                          .arg(q(d.size(s.plan().arrangement->bearing.elementDia_mm).text()),
-                               q(d.force(s.plan().rating.axial_N).text()),
-                               s.plan().rating.estimate ? QObject::tr(" (estimate)") : QString());
+        note.detail = elementWords(s);
         break;
     case BodyKind::Housing:
         note.head = QObject::tr("Housing");

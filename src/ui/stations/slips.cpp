@@ -10,8 +10,6 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr std::size_t kMostNotes = 5; // more would bury the ones that matter; the command line prints all
-
 Range times(const Range& r, double k) {
     return r * k;
 }
@@ -25,7 +23,7 @@ const Advice* findingOf(const AdviceList& list, Finding id) {
 
 void addNotes(SlipModel& slip, const AdviceList& list, const words::Display& d) {
     for (const auto& advice : list)
-        if (slip.notes.size() < kMostNotes) slip.notes.push_back(noteOf(advice, d));
+        slip.notes.push_back(noteOf(advice, d));
 }
 
 Figure rangeFigure(const QString& label, const words::Quantity& likely, const std::string& range, const Range& shown) {
@@ -131,9 +129,8 @@ SlipModel pressSlip(const JobSession& session) {
         stroke.lineTo = s.strokeThere_mm;
         slip.figures.push_back(stroke);
     }
-    slip.notesTitle = traced ? tr("The trace, and what to watch for") : tr("Watch for");
-    if (traced) addNotes(slip, plan.trace->findings, d);
-    addNotes(slip, p.watch, d);
+    slip.notesTitle = traced ? tr("What the trace says") : tr("Watch for");
+    addNotes(slip, traced ? plan.trace->findings : p.watch, d);
     slip.action = tr("It is pressed");
     const bool badTools = plan.marks.at(job::Station::Tooling) == plan::Mark::Stop;
     slip.actionEnabled = !badTools;

@@ -1,5 +1,6 @@
 #include "ui/stations/typed.h"
 
+#include "core/base/number.h"
 #include "core/base/units.h"
 #include "ui/text.h"
 #include "words/sentences.h"
@@ -25,9 +26,7 @@ double typedFineUnit_mm(const JobSession& session) {
 }
 
 std::optional<double> numberIn(const QString& typed) {
-    bool ok = false;
-    const double value = QString(typed).replace(',', '.').replace(QStringLiteral("−"), "-").toDouble(&ok);
-    return ok ? std::optional(value) : std::nullopt;
+    return readNumber(typed.trimmed().toStdString());
 }
 
 std::optional<double> temperatureIn(const QString& typed, const JobSession& session, const Limits& range_C) {

@@ -1,0 +1,143 @@
+// Nothing typed is lost, nothing is edited unasked, and a stop is never out of sight.
+#include "support/small_disk.h"
+#include "support/window.h"
+
+#include "io/job_json.h"
+#include "io/merge.h"
+#include "io/text_file.h"
+#include "ui/slip/slip_model.h"
+
+#include <QApplication>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QWheelEvent>
+
+using namespace arbor;
+using arbor::testing::SmallDisk;
+using arbor::testing::WindowTest;
+using job::Station;
+
+class Lost : public WindowTest {};
+
+TEST_F(Lost, AFullDiskLeavesFileAndWorkAndQuittingAsks) {
+    open();
+    window->jobView()->go(Station::Fit);
+    const auto before = shop.read("seamer-turret-upper.arbor.json");
+    {
+        const SmallDisk full(100);
+        type("measuredBore", "61.981");
+        EXPECT_TRUE(window->troubleText().contains("Not saved")) << window->troubleText().toStdString();
+        EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), before);
+        EXPECT_EQ(job().housing.measured->typed, "61.981");
+        EXPECT_TRUE(session().isUnsaved());
+        EXPECT_FALSE(window->close()) << "the first time it asks";
+        EXPECT_TRUE(window->troubleText().contains("would be lost"));
+    }
+    EXPECT_TRUE(session().saveAgain());
+    EXPECT_EQ(saved().housing.measured->typed, "61.981");
+    EXPECT_TRUE(window->close());
+}
+
+TEST_F(Lost, WhoInsistsMayLeaveAnUnsavedJob) {
+    open();
+    window->jobView()->go(Station::Fit);
+    const SmallDisk full(100);
+    type("measuredBore", "61.981");
+    EXPECT_FALSE(window->close());
+    EXPECT_TRUE(window->close());
+}
+
+TEST_F(Lost, TwoWindowsOnOneJobKeepWhatEachTyped) {
+    open();
+    window->jobView()->go(Station::Fit);
+    auto other = io::loadJob(shop.jobFile()).value();
+    other.job.draft.notes = "typed at the other bench";
+    ASSERT_TRUE(io::saveJobOver(shop.jobFile(), other));
+    type("measuredBore", "61.981");
+    EXPECT_EQ(saved().draft.notes, "typed at the other bench");
+    EXPECT_EQ(saved().housing.measured->typed, "61.981");
+    EXPECT_EQ(job().draft.notes, "typed at the other bench") << "the window goes on with both";
+    EXPECT_TRUE(window->troubleText().contains("both are kept"));
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_FALSE(saved().housing.measured && saved().housing.measured->typed == "61.981");
+    EXPECT_EQ(saved().draft.notes, "typed at the other bench") << "undo takes back what was typed here only";
+}
+
+TEST_F(Lost, TwoBenchesGiveANumberOnce) {
+    open();
+    key(Qt::Key_K, Qt::ControlModifier);
+    auto rack = shop.read("rack.csv");
+    const auto line = [](const std::string& id, const char* outside) {
+        return id + ",sleeve,made there," + outside + ",50,80\n";
+    };
+    const auto columns =
+        rack.substr(rack.find("id,kind"), rack.find('\n', rack.find("id,kind")) - rack.find("id,kind"));
+    ASSERT_TRUE(columns.starts_with("id,kind,name,outside_mm,bore_mm,length_mm"));
+    const auto commas = std::count(columns.begin(), columns.end(), ',') - 5;
+    auto theirs = line("T77", "60");
+    theirs.insert(theirs.size() - 1, std::string(static_cast<std::size_t>(commas), ','));
+    shop.write("rack.csv", rack + theirs);
+    auto tools = session().library().rack.tools;
+    catalog::Tool mine;
+    mine.id = "T77";
+    mine.name = "made here";
+    mine.outsideDia_mm = 61;
+    mine.boreDia_mm = 50;
+    mine.length_mm = 80;
+    emit window->jobView()->toolMade(mine);
+    const auto after = shop.read("rack.csv");
+    EXPECT_NE(after.find("T77,sleeve,made there"), std::string::npos) << after;
+    EXPECT_NE(after.find("T77-2,sleeve,made here"), std::string::npos) << after;
+    EXPECT_TRUE(window->troubleText().contains("T77-2"));
+}
+
+TEST_F(Lost, TheWindowsKeysWorkWhileAFieldHasTheFocus) {
+    open();
+    window->jobView()->go(Station::Intake);
+    auto* field = window->findChild<QLineEdit*>();
+    for (auto* edit : window->jobView()->findChildren<QLineEdit*>())
+        if (edit->isVisible()) field = edit;
+    ASSERT_TRUE(field && field->isVisible());
+    field->setFocus();
+    field->setText("typed");
+    QTest::keyClick(field, Qt::Key_E, Qt::ControlModifier);
+    EXPECT_TRUE(find<QWidget>("arrangementView")->isVisible());
+    EXPECT_EQ(field->text(), "typed");
+}
+
+TEST_F(Lost, TheWheelScrollsAndNeverEdits) {
+    open();
+    window->jobView()->go(Station::Fit);
+    int boxes = 0;
+    for (auto* box : window->findChildren<QComboBox*>()) {
+        if (!box->isVisible() || box->count() < 2) continue;
+        ++boxes;
+        const int before = box->currentIndex();
+        box->setFocus();
+        for (const int angle : {120, -120, -120}) {
+            QWheelEvent wheel(QPointF(5, 5), box->mapToGlobal(QPointF(5, 5)), {}, {0, angle}, Qt::NoButton,
+                              Qt::NoModifier, Qt::NoScrollPhase, false);
+            QApplication::sendEvent(box, &wheel);
+            EXPECT_EQ(box->currentIndex(), before) << box->objectName().toStdString();
+        }
+    }
+    EXPECT_GT(boxes, 2);
+}
+
+TEST(SlipOrder, AStopComesFirstAndIsNeverCutOff) {
+    ui::SlipModel slip;
+    slip.title = "In the band: 29 µm";
+    slip.titleTone = ui::Tone::Proven;
+    for (int i = 0; i < 9; ++i)
+        slip.notes.push_back({ui::Tone::Plan, QString::number(i), {}});
+    slip.notes.push_back({ui::Tone::Caution, "check this", {}});
+    slip.notes.push_back({ui::Tone::Stop, "Spacer is too short", {}});
+    const auto shown = ui::worstFirst(slip);
+    ASSERT_EQ(shown.notes.size(), 11u);
+    EXPECT_EQ(shown.notes[0].head, "Spacer is too short");
+    EXPECT_EQ(shown.notes[1].head, "check this");
+    EXPECT_EQ(shown.notes[2].head, "0");
+    EXPECT_EQ(shown.title, "Spacer is too short") << "no proven title above a stop";
+    EXPECT_EQ(shown.titleTone, ui::Tone::Stop);
+    EXPECT_TRUE(shown.subtitle.contains("29"));
+}
