@@ -68,7 +68,7 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
     EXPECT_EQ(onDisk.record->notes, "S14 went in straight.");
     EXPECT_EQ(onDisk.record->verdict, "home_and_square");
     EXPECT_EQ(onDisk.record->readings.size(), 8u);
-    EXPECT_EQ(onDisk.record->tools, (std::vector<std::string>{"P30", "R05", "S14", "X09"}));
+    EXPECT_EQ(onDisk.record->tools, (std::vector<std::string>{"P30", "R05", "S14", "X10"}));
     EXPECT_EQ(onDisk.done.size(), 8u);
     EXPECT_EQ(slip().title, "Recorded");
 }

@@ -138,14 +138,20 @@ TEST_F(Strip, TightRingShowsForceEnergyWaysAndCautions) {
 
 TEST_F(Strip, AnotherWayOutIsChosenAndItsToolsJoinTheKit) {
     openStrip("retort-trolley-roller");
-    EXPECT_EQ(slip().notes.front().head, "Drift");
+    // What is to be checked stands first, then how it is done.
+    const auto method = [&] {
+        const auto& notes = slip().notes;
+        return std::find_if(notes.begin(), notes.end(), [](const ui::Note& n) { return n.tone != ui::Tone::Caution; })
+            ->head;
+    };
+    EXPECT_EQ(method(), "Drift");
     key(Qt::Key_M);
-    EXPECT_EQ(slip().notes.front().head, "Internal collet or hook, slide hammer");
+    EXPECT_EQ(method(), "Internal collet or hook, slide hammer");
     EXPECT_EQ(saved().strip.methods.at("upper_bearing"), route::Method::Collet);
     EXPECT_TRUE(session().plan().strip->missing.empty()) << "the collet is there already";
     key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_TRUE(saved().strip.methods.empty());
-    EXPECT_EQ(slip().notes.front().head, "Drift");
+    EXPECT_EQ(method(), "Drift");
 }
 
 TEST_F(Strip, MissingKitSetsAStopUntilItIsTicked) {

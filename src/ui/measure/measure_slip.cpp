@@ -81,7 +81,7 @@ void addReasons(SlipModel& slip, const measure::Judgement& judgement, const word
 void verdictHead(SlipModel& slip, Verdict verdict, bool overruled) {
     slip.title = verdict == Verdict::NotMeasured ? tr("Measure") : q(words::capital(words::verdictName(verdict)));
     if (overruled) slip.title += tr(", overruled");
-    slip.titleTone = toneOf(verdict);
+    slip.titleTone = overruled ? Tone::Caution : toneOf(verdict); // somebody's word, not a proof
     slip.subtitle = q(words::whatToDo(verdict));
 }
 

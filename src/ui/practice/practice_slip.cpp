@@ -96,7 +96,7 @@ void outcomeSlip(SlipModel& slip, const practice::Drill& drill, const words::Dis
     const auto& o = *drill.outcome();
     const auto said = graded(o.grade);
     slip.title = said.head;
-    slip.titleTone = said.tone;
+    slip.titleTone = said.tone == Tone::Proven ? Tone::Plan : said.tone; // the call was right, the press was not good
     slip.subtitle = truth(drill.exercise().fault);
     slip.rows = {{tr("You said"), callName(o.called), true, said.tone}, {tr("It was"), callName(o.truth), true}};
     if (o.certainAt_mm) slip.rows.push_back({tr("Certain at"), q(d.size(*o.certainAt_mm).text())});

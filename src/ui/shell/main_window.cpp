@@ -384,11 +384,11 @@ void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
     QStringList said;
     for (const auto& [from, to] : saved->renumbered)
         said << tr("%1 was given on another bench meanwhile: yours is %2.").arg(q(from), q(to));
-    showTrouble(said.join(' '));
     if (saved->tools != tools) // its undo stack may be at work on this very change
         QMetaObject::invokeMethod(
             m_rackView, [this, all = saved->tools] { m_rackView->adopt(all); }, Qt::QueuedConnection);
     if (m_session) m_session->useLibrary(m_shop.library());
+    showTrouble(said.join(' '));
 }
 
 void MainWindow::putOnRack(const catalog::Tool& tool) {
