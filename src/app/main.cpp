@@ -1,5 +1,6 @@
 #include "ui/report/job_report.h"
 #include "ui/report/route_card.h"
+#include "ui/session/instant.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
 
@@ -10,7 +11,6 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QCommandLineParser>
-#include <QDateTime>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
@@ -104,8 +104,7 @@ int main(int argc, char** argv) {
     const QTemporaryDir passing;
     auto settings = settingsFor(picture ? passing.path() : QString());
     if (picture && parser.isSet(night)) settings->setValue("night", true);
-    arbor::ui::MainWindow window({[] { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); },
-                                  std::move(settings), parser.value(logbook)});
+    arbor::ui::MainWindow window({arbor::ui::SteadyClock(), std::move(settings), parser.value(logbook)});
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (wanted && window.session()) window.jobView()->go(*wanted);

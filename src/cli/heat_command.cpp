@@ -42,6 +42,7 @@ void printCourse(std::ostream& out, const plan::HeatCourse& c, const words::Disp
     out << "  last safe start  " << (c.lastStart_s ? words::duration(*c.lastStart_s) : std::string("stays open"))
         << '\n'
         << "  " << words::gripWords(c).line() << '\n';
+    if (const auto within = words::homeWithin(c)) out << "  " << within->line() << '\n';
     if (c.lastStart_s && *c.lastStart_s < c.walk_s)
         printAdvice(out, {{Finding::WindowShort, Severity::Look, *c.lastStart_s, c.walk_s, {}, "HB4.11"}}, d);
     if (c.ready_s) out << "  measure and load after " << words::duration(*c.ready_s) << '\n';
@@ -50,7 +51,7 @@ void printCourse(std::ostream& out, const plan::HeatCourse& c, const words::Disp
 } // namespace
 
 int HeatCommand::execute(std::ostream& out, std::ostream& err) const {
-    const auto loaded = loadJobAndPlan(jobPath, shopFolder);
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
     if (!loaded) return refused(err, loaded.error());
     auto job = loaded->document.job;
     if (walk_s) job.heat.walk_s = *walk_s;

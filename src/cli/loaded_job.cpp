@@ -1,9 +1,11 @@
 #include "cli/loaded_job.h"
 
 #include "io/library_files.h"
+#include "io/text_file.h"
 #include "log/records.h"
 
 #include <filesystem>
+#include <ostream>
 
 namespace arbor::cli {
 
@@ -19,12 +21,18 @@ void learnFromLog(const std::filesystem::path& folder, std::vector<job::Record>&
 
 } // namespace
 
-Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder) {
+Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err) {
     auto document = io::loadJob(jobPath);
     if (!document) return tl::unexpected(document.error());
     const auto folder = std::filesystem::path(jobPath).parent_path();
     auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
     if (!library) return tl::unexpected(library.error());
+    if (document->newer())
+        err << "brisk-arbor-cli: note: " << jobPath
+            << " was written by a newer program; what it knows more is left out\n";
+    const auto rack = (shopFolder.empty() ? folder : std::filesystem::path(shopFolder)) / "rack.csv";
+    if (io::isLatin1(rack.string()))
+        err << "brisk-arbor-cli: note: " << rack.string() << " is not UTF-8; its letters were taken for Latin-1\n";
     learnFromLog(folder, library->records);
     std::optional<trace::Trace> measured;
     if (const auto& file = document->job.traceFile; !file.empty()) {

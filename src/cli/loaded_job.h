@@ -3,6 +3,7 @@
 #include "core/plan/plan.h"
 #include "io/job_file.h"
 
+#include <iosfwd>
 #include <memory>
 #include <string>
 
@@ -16,7 +17,8 @@ struct LoadedJob {
 };
 
 /// @param shopFolder  where rack.csv and presses.json are; empty: the job's own folder
+/// @param err  takes notes on what was read otherwise than it may have been meant
 /// @errors those of the files; the plan's own problem, with the job's file
-Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder);
+Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err);
 
 } // namespace arbor::cli

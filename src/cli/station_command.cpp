@@ -170,7 +170,7 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
 } // namespace
 
 int StationCommand::execute(std::ostream& out, std::ostream& err) const {
-    const auto loaded = loadJobAndPlan(jobPath, shopFolder);
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto& plan = loaded->plan;

@@ -50,7 +50,7 @@ int ToolsCommand::execute(std::ostream& out, std::ostream& err) const {
         station.asJson = asJson;
         return station.execute(out, err);
     }
-    const auto loaded = loadJobAndPlan(jobPath, shopFolder);
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto steps = plan::workSteps(job, loaded->plan, *loaded->library);

@@ -55,7 +55,7 @@ Result<const plan::WorkStep*> stepFor(const std::vector<plan::WorkStep>& steps, 
 } // namespace
 
 int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
-    const auto loaded = loadJobAndPlan(jobPath, shopFolder);
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto& plan = loaded->plan;

@@ -119,7 +119,7 @@ Result<JobDocument> parseJob(const std::string& text) {
         if (auto ok = checkSchema(*document); !ok) return tl::unexpected(ok.error());
         auto job = jobFromJson(*document);
         if (!job) return tl::unexpected(job.error());
-        return JobDocument{std::move(*job), text};
+        return JobDocument{std::move(*job), text, document->value("version", kJobVersion)};
     } catch (const std::exception& error) {
         return refuse(ProblemCode::Malformed, "/", {}, error.what());
     }

@@ -7,10 +7,15 @@
 
 namespace arbor::io {
 
+inline constexpr int kJobVersion = 1; ///< that this program writes
+
 /// A job with the text it was read from, so that keys of newer versions survive a load and save.
 struct JobDocument {
     job::Job job;
     std::string preserved = "{}"; ///< the JSON as read
+    int version = kJobVersion;    ///< of the file: a newer one is read, and never written
+
+    bool newer() const { return version > kJobVersion; }
 };
 
 /// Checks against the published schema, then reads.

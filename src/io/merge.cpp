@@ -125,7 +125,7 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
         if (!read) return inFile(read.error(), path);
         out.document = std::move(*read);
     } else {
-        out.document = {document.job, text};
+        out.document = {document.job, text, document.version};
     }
     if (auto written = writeText(path, text); !written) return tl::unexpected(written.error());
     return out;

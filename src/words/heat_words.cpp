@@ -86,6 +86,11 @@ Said gripWords(const plan::HeatCourse& c) {
     return {"It does not grip before it is cool", "hold it on the shoulder, or it creeps back"};
 }
 
+std::optional<Said> homeWithin(const plan::HeatCourse& c) {
+    if (!c.gripFirst_s || *c.gripFirst_s <= 0) return std::nullopt;
+    return Said{"Home within " + duration(std::floor(*c.gripFirst_s)), "after that the tightest parts grip"};
+}
+
 std::vector<std::string> heatCautions(const plan::HeatPlan& plan) {
     std::vector<std::string> out;
     for (const auto* side : {&plan.outer, &plan.inner}) {
@@ -150,6 +155,10 @@ Said sayHeat(const Advice& a, const Display& d) {
         return {"Goes in cold", "most pairs slide in; the tightest is " + d.fine(a.value).text() + " tight: press it"};
     case Finding::SourceNotForPart:
         return {"Not this way: " + a.subject, "it would harm the part or cannot hold its temperature; choose another"};
+    case Finding::SourceAboveCeiling:
+        return {"The " + a.subject + " would be set to " + d.temperature(a.value).text(),
+                "where it touches, the part gets as hot: " + d.temperature(a.limit).text() +
+                    " at most; oven, or a lower temperature"};
     case Finding::SourceTooWeak:
         return {"The " + a.subject + " does not bring it to " + d.temperature(a.value).text(),
                 "it may go to " + d.temperature(a.limit).text()};

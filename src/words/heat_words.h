@@ -22,6 +22,8 @@ std::string protectedThing(const plan::TempLimit& limit);
 /// Where a side goes and for how long: "oven at 85 °C, 41 min".
 std::string soakLine(const plan::HeatSide& side, const Display& display);
 /// What may happen once it is in: it grips, or it does not and why.
+/// How soon it must be on its shoulder, by the tightest parts; nothing: it grips at once, or not while anybody waits.
+std::optional<Said> homeWithin(const plan::HeatCourse& course);
 Said gripWords(const plan::HeatCourse& course);
 /// The usual cautions of the sources in use, each once.
 std::vector<std::string> heatCautions(const plan::HeatPlan& plan);

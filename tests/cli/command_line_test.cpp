@@ -4,8 +4,10 @@
 #include <array>
 #include <cmath>
 #include <cstdio>
+#include <fstream>
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
+#include <iterator>
 #include <map>
 #include <nlohmann/json.hpp>
 #include <sstream>
@@ -40,6 +42,62 @@ TEST(CommandLine, OneStationAtATimeSaysTheSameAsThePlan) {
         EXPECT_EQ(one[station], plan[station]);
         EXPECT_EQ(one.size(), 3u) << command;
     }
+}
+
+namespace {
+
+std::string textOf(const std::string& file) {
+    std::ifstream in(std::string(ARBOR_SOURCE_DIR) + "/" + file);
+    return {std::istreambuf_iterator<char>(in), {}};
+}
+std::vector<std::string> wordsIn(const std::string& text) {
+    std::istringstream in(text);
+    return {std::istream_iterator<std::string>(in), {}};
+}
+
+} // namespace
+
+/// What a reader copies from the README works.
+TEST(Documents, EveryCommandOfTheReadmeRuns) {
+    const std::string program = "brisk-arbor-cli ";
+    std::istringstream lines(textOf("README.md"));
+    int commands = 0;
+    for (std::string line; std::getline(lines, line);) {
+        const auto at = line.find(program);
+        if (!line.starts_with("    ") || at == std::string::npos) continue;
+        auto words = wordsIn(line.substr(at + program.size()));
+        for (auto& word : words)
+            if (word.starts_with("demo/")) word = std::string(ARBOR_SOURCE_DIR) + "/" + word;
+        const auto r = run(words);
+        EXPECT_LE(r.exit, 1) << line << r.err;
+        ++commands;
+    }
+    EXPECT_GE(commands, 2);
+}
+
+TEST(Documents, EveryLineForTheCalculatorInTheGuideGivesItsAnswer) {
+    const auto guide = textOf("docs/guide.md");
+    const auto from = guide.find("## Bench calculator"), to = guide.find("Units may be written", from);
+    ASSERT_NE(to, std::string::npos);
+    const auto section = guide.substr(from, to - from);
+    int lines = 0;
+    for (auto open = section.find('`'); open != std::string::npos;) {
+        const auto close = section.find('`', open + 1);
+        auto words = wordsIn(section.substr(open + 1, close - open - 1));
+        words.insert(words.begin(), "calc");
+        const auto r = run(words);
+        EXPECT_EQ(r.exit, 0) << section.substr(open, close - open) << r.err;
+        EXPECT_FALSE(r.out.empty());
+        ++lines;
+        open = section.find('`', close + 1);
+    }
+    EXPECT_GE(lines, 4);
+    EXPECT_THAT(run({"calc", "iso_limits", "62", "N7"}).out, HasSubstr("61.961"));
+    EXPECT_THAT(run({"calc", "iso_limits", "62", "N7"}).out, HasSubstr("61.991"));
+    EXPECT_EQ(run({"calc", "press", "62", "54", "92", "bearing_steel", "grey_cast_iron", "20um", "--json"}).out,
+              run({"calc", "press_joint", "interface_mm=62", "inner_bore_mm=54", "outer_od_mm=92",
+                   "inner_material=bearing_steel", "outer_material=grey_cast_iron", "interference_20C_um=20", "--json"})
+                  .out);
 }
 
 TEST(CommandLine, WatchListIsNoVerdict) {

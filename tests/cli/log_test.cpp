@@ -120,6 +120,7 @@ TEST(CommandLine, ARackInOtherLettersThrowsNothing) {
     shop.write("rack.csv", replaced(shop.read("rack.csv"), "sleeve,", "sleeve,H\xFClse "));
     for (const char* command : {"plan", "tools", "fit"})
         EXPECT_LE(run({command, shop.jobFile(), "--json"}).exit, 1) << command;
+    EXPECT_THAT(run({"plan", shop.jobFile()}).err, HasSubstr("Latin-1"));
 }
 
 TEST(LogCommand, WhatIsNoDateIsNamedInsteadOfFindingNothing) {

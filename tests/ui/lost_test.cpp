@@ -5,6 +5,7 @@
 #include "io/job_json.h"
 #include "io/merge.h"
 #include "io/text_file.h"
+#include "ui/session/instant.h"
 #include "ui/slip/slip_model.h"
 
 #include <QApplication>
@@ -91,6 +92,19 @@ TEST_F(Lost, TwoBenchesGiveANumberOnce) {
     EXPECT_TRUE(window->troubleText().contains("T77-2"));
 }
 
+TEST_F(Lost, AJobOfANewerProgramIsReadAndNeverWrittenOver) {
+    auto text = shop.read("seamer-turret-upper.arbor.json");
+    text = arbor::testing::replaced(text, "\"version\": 1", "\"version\": 2");
+    shop.write("seamer-turret-upper.arbor.json", text);
+    open();
+    EXPECT_TRUE(window->troubleText().contains("newer program"));
+    window->jobView()->go(Station::Fit);
+    type("measuredBore", "61.981");
+    EXPECT_TRUE(window->troubleText().contains("newer program"));
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), text);
+    EXPECT_NE(job().housing.measured->typed, "61.981");
+}
+
 TEST_F(Lost, TheWindowsKeysWorkWhileAFieldHasTheFocus) {
     open();
     window->jobView()->go(Station::Intake);
@@ -122,6 +136,17 @@ TEST_F(Lost, TheWheelScrollsAndNeverEdits) {
         }
     }
     EXPECT_GT(boxes, 2);
+}
+
+TEST(SteadyClock, GoesOnWhenTheWallClockIsSet) {
+    double count_s = 500;
+    const QDateTime wall(QDate(2026, 10, 25), QTime(2, 30));
+    const ui::SteadyClock clock(wall, [&] { return count_s; });
+    EXPECT_EQ(clock(), "2026-10-25T02:30:00");
+    count_s += 113; // the wall may say what it likes meanwhile
+    EXPECT_EQ(ui::secondsBetween("2026-10-25T02:30:00", clock()), 113);
+    const ui::SteadyClock real;
+    EXPECT_NEAR(ui::secondsBetween(real(), QDateTime::currentDateTime().toString(Qt::ISODate).toStdString()), 0, 2);
 }
 
 TEST(SlipOrder, AStopComesFirstAndIsNeverCutOff) {

@@ -25,20 +25,21 @@ enum class Finding {
     HeatAboveCeiling,      ///< value: needed temperature [°C], limit [°C], subject: part
     HeatNeeded,            ///< value: housing temperature [°C], limit: margin kept [mm]
     NoHeatNeeded,
-    TooHotFor,        ///< value: temperature [°C], limit: ceiling [°C], subject: what it is too hot for
-    TooColdFor,       ///< likewise, floor
-    TooHotOnceIn,     ///< value: of the outer part [°C], limit: with which the other stays below its ceiling [°C]
-    PressLightly,     ///< value: interference of the tightest pair [mm]
-    SourceNotForPart, ///< subject: "source: part"
-    SourceTooWeak,    ///< value: wanted [°C], limit: what it reaches [°C], subject: source
-    OpenedBy,         ///< value: clearance with the tightest parts [mm], limit: margin wanted [mm]
-    OpenedTooLittle,  ///< likewise
-    NotOpened,        ///< value: interference left [mm]
-    WindowShort,      ///< value: seconds there are, limit: seconds it takes
-    LooseAtWork,      ///< value: least interference at work [mm]
-    ShaftYields,      ///< value: pressure [MPa], limit: elastic limit pressure of the inner part [MPa]
-    SpeedTakes,       ///< value: interference lost to speed [mm], limit: speed at which nothing is left [rpm]
-    WarmthGives,      ///< value: interference gained by the working temperatures [mm], negative: lost
+    TooHotFor,          ///< value: temperature [°C], limit: ceiling [°C], subject: what it is too hot for
+    TooColdFor,         ///< likewise, floor
+    TooHotOnceIn,       ///< value: of the outer part [°C], limit: with which the other stays below its ceiling [°C]
+    PressLightly,       ///< value: interference of the tightest pair [mm]
+    SourceNotForPart,   ///< subject: "source: part"
+    SourceAboveCeiling, ///< value: what the source must be set to [C], limit: ceiling of the part [C], subject: source
+    SourceTooWeak,      ///< value: wanted [°C], limit: what it reaches [°C], subject: source
+    OpenedBy,           ///< value: clearance with the tightest parts [mm], limit: margin wanted [mm]
+    OpenedTooLittle,    ///< likewise
+    NotOpened,          ///< value: interference left [mm]
+    WindowShort,        ///< value: seconds there are, limit: seconds it takes
+    LooseAtWork,        ///< value: least interference at work [mm]
+    ShaftYields,        ///< value: pressure [MPa], limit: elastic limit pressure of the inner part [MPa]
+    SpeedTakes,         ///< value: interference lost to speed [mm], limit: speed at which nothing is left [rpm]
+    WarmthGives,        ///< value: interference gained by the working temperatures [mm], negative: lost
     SleeveBetween, ///< value: outside of the sleeve [mm], limit: hoop stress at its bore [MPa], subject: its material
     SleeveDoesNotFit,   ///< value: its outside [mm], limit: the outer part's outside [mm], 0: endless
     RingTurnsUnderLoad, ///< subject: ring, value: P/C

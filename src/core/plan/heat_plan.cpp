@@ -15,11 +15,12 @@ namespace {
 
 using thermal::HeatSource;
 
-constexpr double kStartShare = 0.5; // of the margin: with less clearance left nobody starts any more
-constexpr double kStep_K = 1;       // temperatures are asked for in whole kelvins
-constexpr double kSpare_s = 10;     // over the walk, to set it down
-constexpr double kChillShort_K = 2; // a chilled part counts as soaked so far short of its freezer
-constexpr double kBackInRoom_K = 2; // so near to the room it may be measured
+constexpr double kStartShare = 0.5;    // of the margin: with less clearance left nobody starts any more
+constexpr double kStep_K = 1;          // temperatures are asked for in whole kelvins
+constexpr double kContact_W_m2K = 100; // from here on it is metal on metal, no longer air
+constexpr double kSpare_s = 10;        // over the walk, to set it down
+constexpr double kChillShort_K = 2;    // a chilled part counts as soaked so far short of its freezer
+constexpr double kBackInRoom_K = 2;    // so near to the room it may be measured
 constexpr double kWindow_s = 600, kCourse_s = 6 * 3600;
 
 /// Chooses the temperatures of one seat.
@@ -167,6 +168,11 @@ private:
         if (!suits(*side.source, side, change > 0))
             m_out.findings.push_back(
                 {Finding::SourceNotForPart, Severity::Stop, 0, 0, side.source->name + ": " + side.label, "HB4.10"});
+        // Where it touches, the part gets as hot as what it lies on, whatever the rest of it has.
+        if (change > 0 && side.soak && side.soak->setting_C > side.ceiling_C() + kStep_K)
+            m_out.findings.push_back({Finding::SourceAboveCeiling,
+                                      side.source->h_W_m2K >= kContact_W_m2K ? Severity::Stop : Severity::Look,
+                                      side.soak->setting_C, side.ceiling_C(), side.source->name, "HB4.10"});
         if (!side.soak)
             m_out.findings.push_back(
                 {Finding::SourceTooWeak, Severity::Stop, side.temp_C,

@@ -1,6 +1,7 @@
 #include "ui/session/instant.h"
 
-#include <QDateTime>
+#include <ctime>
+#include <utility>
 
 namespace arbor::ui {
 
@@ -10,7 +11,24 @@ QDateTime at(const std::string& iso) {
     return QDateTime::fromString(QString::fromStdString(iso), Qt::ISODateWithMs);
 }
 
+double sinceBoot_s() {
+    timespec count{};
+    ::clock_gettime(CLOCK_BOOTTIME, &count);
+    constexpr double kNano = 1e-9;
+    return static_cast<double>(count.tv_sec) + kNano * static_cast<double>(count.tv_nsec);
+}
+
 } // namespace
+
+SteadyClock::SteadyClock() : SteadyClock(QDateTime::currentDateTime(), sinceBoot_s) {}
+
+SteadyClock::SteadyClock(const QDateTime& wall, std::function<double()> counted_s)
+    : m_start(wall), m_counted_s(std::move(counted_s)), m_startCount_s(m_counted_s()) {}
+
+std::string SteadyClock::operator()() const {
+    const double passed_s = m_counted_s() - m_startCount_s;
+    return m_start.addMSecs(static_cast<qint64>(passed_s * 1000)).toString(Qt::ISODate).toStdString();
+}
 
 double secondsBetween(const std::string& from, const std::string& to) {
     const auto a = at(from), b = at(to);

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <QDateTime>
+#include <functional>
 #include <string>
 
 namespace arbor::ui {
@@ -10,5 +12,19 @@ double secondsBetween(const std::string& from, const std::string& to);
 std::string later(const std::string& from, double seconds);
 /// Its time of day, 14:32.
 std::string timeOfDay(const std::string& instant);
+
+/// A clock that starts with the wall's time and from then on goes by the machine's own count, standby included:
+/// somebody who sets the wall clock, or the end of summer time, changes no time that is running.
+class SteadyClock {
+public:
+    SteadyClock(); ///< by the wall's time and the seconds since the machine was started
+    SteadyClock(const QDateTime& wall, std::function<double()> counted_s);
+    std::string operator()() const; ///< ISO 8601, local
+
+private:
+    QDateTime m_start;
+    std::function<double()> m_counted_s;
+    double m_startCount_s;
+};
 
 } // namespace arbor::ui

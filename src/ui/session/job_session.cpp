@@ -45,6 +45,15 @@ JobSession::JobSession(std::string path, io::JobDocument document, std::shared_p
       m_clock(std::move(clock)) {
     reloadTrace();
     workOut();
+    if (m_document.newer()) m_trouble = newerWords();
+}
+
+QString JobSession::newerWords() const {
+    return tr("This job was written by a newer program (version %1 of the file, %2 is known here): it is open to be "
+              "read, "
+              "and nothing is written over it.")
+        .arg(m_document.version)
+        .arg(io::kJobVersion);
 }
 
 void JobSession::workOut() {
@@ -52,6 +61,7 @@ void JobSession::workOut() {
     m_steps.reset();
     m_heat.reset();
     m_heatCourse.reset();
+    m_heatTrouble.reset();
     m_plan = plan::planJob(m_document.job, *m_library, m_trace);
 }
 
@@ -99,9 +109,16 @@ const std::optional<plan::HeatCourse>& JobSession::heatCourse() const {
     if (!m_heatCourse && heat()) {
         // What the oven is off is in the thermometer's readings already.
         const double off = job().heat.readings.empty() ? job().heat.off_K : 0;
-        if (auto course = plan::followHeat(*heat(), walk, off)) m_heatCourse = std::move(*course);
+        auto course = plan::followHeat(*heat(), walk, off);
+        m_heatTrouble = course || !heat()->needed() ? std::nullopt : std::optional(course.error());
+        if (course) m_heatCourse = std::move(*course);
     }
     return m_heatCourse;
+}
+
+const std::optional<Problem>& JobSession::heatTrouble() const {
+    heatCourse();
+    return m_heatTrouble;
 }
 
 void JobSession::addHeatReading(double temp_C) {
@@ -128,6 +145,11 @@ void JobSession::useLibrary(std::shared_ptr<const plan::Library> library) {
 }
 
 void JobSession::edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey) {
+    if (m_document.newer()) {
+        m_trouble = newerWords();
+        emit changed();
+        return;
+    }
     auto after = job();
     change(after);
     m_undo.push(new JobEdit(*this, text, std::move(after), mergeKey));
@@ -145,6 +167,7 @@ void JobSession::setDone(job::Station station, bool done) {
 }
 
 void JobSession::writeRecord() {
+    if (m_document.newer()) return setDone(job::Station::Close, true); // says why not
     const auto who = QString::fromStdString(job().draft.who).trimmed().toStdString();
     const auto record = plan::makeRecord(job(), m_plan, who, m_clock(), job().draft.notes);
     edit(tr("Write the record"), [&](job::Job& j) {

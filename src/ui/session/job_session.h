@@ -36,7 +36,9 @@ public:
     /// Warming and chilling with what the thermometer said since it left the heat; null: not worked out.
     const plan::HeatPlan* heat() const;
     const std::optional<plan::HeatCourse>& heatCourse() const; ///< worked out when it is asked for
-    void addHeatReading(double temp_C);                        ///< of the outer part, now
+    /// Why the course could not be worked out where it is needed; nothing: it was, or nothing is to be warmed.
+    const std::optional<Problem>& heatTrouble() const;
+    void addHeatReading(double temp_C); ///< of the outer part, now
     std::string now() const { return m_clock(); }
     const std::optional<trace::Trace>& measuredTrace() const { return m_trace; }
     const std::string& path() const { return m_path; }
@@ -71,6 +73,7 @@ private:
     void reloadTrace();
     void workOut();
     void save();
+    QString newerWords() const;
 
     std::string m_path;
     io::JobDocument m_document;
@@ -84,6 +87,7 @@ private:
     mutable std::optional<plan::StepTools> m_stepTools;
     mutable std::optional<plan::HeatPlan> m_heat;
     mutable std::optional<plan::HeatCourse> m_heatCourse;
+    mutable std::optional<Problem> m_heatTrouble;
     QUndoStack m_undo;
     QString m_trouble;
     bool m_unsaved = false;

@@ -1,5 +1,6 @@
 #include "ui/shell/main_window.h"
 
+#include "io/text_file.h"
 #include "ui/adjust/band_view.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
@@ -448,6 +449,10 @@ void MainWindow::showTrouble(const QString& text) {
         lasting << tr("No tools from this folder. %1").arg(q(words::say(*rack)));
     if (const auto& bands = m_shop.bandTrouble())
         lasting << tr("End play as it ships: the shop’s own is left alone. %1").arg(q(words::say(*bands)));
+    if (m_shop.isOpen() && io::isLatin1(m_shop.folder().filePath("rack.csv").toStdString()))
+        lasting << tr(
+            "rack.csv is not UTF-8: its letters were taken for Latin-1. Look at the names; the next change saves "
+            "it as UTF-8.");
     const auto shown = text.isEmpty() ? lasting.join('\n') : text;
     m_trouble->setText(shown);
     m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold")

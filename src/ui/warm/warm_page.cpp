@@ -268,6 +268,7 @@ void WarmPage::showCourse() {
     else
         m_chart->clear(!heat                             ? tr("Finish Fit first.")
                        : m_session->job().heat.pressCold ? tr("It is pressed cold.")
+                       : m_session->heatTrouble()        ? tr("How long it stays open cannot be worked out.")
                                                          : tr("It goes in without: there is nothing to open."));
     m_bars->show(heat ? limitBars(*heat, d) : std::vector<LimitBars::Bar>{});
     emit slipChanged();

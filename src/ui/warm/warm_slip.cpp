@@ -85,6 +85,8 @@ void describeWays(SlipModel& slip, const JobSession& session, const plan::HeatPl
     if (const auto& c = session.heatCourse(); c && plan.needed()) {
         if (c->lastStart_s && *c->lastStart_s < c->walk_s)
             addNotes(slip, {{Finding::WindowShort, Severity::Look, *c->lastStart_s, c->walk_s, {}, "HB4.11"}}, d);
+        if (const auto within = words::homeWithin(*c))
+            slip.notes.push_back({Tone::Caution, q(within->head), q(within->detail)});
         const auto grip = words::gripWords(*c);
         slip.notes.push_back({Tone::Caution, q(grip.head), q(grip.detail)});
         if (c->ready_s)
@@ -113,13 +115,18 @@ void planned(SlipModel& slip, const JobSession& session, const plan::HeatPlan& p
         window.limits = {{c->walk_s, tr("walk")}};
         slip.figures.push_back(window);
     }
+    if (const auto& trouble = session.heatTrouble()) {
+        slip.title = tr("How long it stays open cannot be worked out");
+        slip.titleTone = Tone::Stop;
+        slip.notes.push_back({Tone::Stop, tr("Do not rely on a time"), q(words::say(*trouble))});
+    }
     addSchedule(slip, session, plan);
     describeWays(slip, session, plan);
     const auto& heat = session.job().heat;
     const auto next = !clockOf(heat, job::Clock::What::Outer) && plan.outer.soak   ? &plan.outer
                       : !clockOf(heat, job::Clock::What::Inner) && plan.inner.soak ? &plan.inner
                                                                                    : nullptr;
-    const bool stop = worst(plan.findings) == Severity::Stop;
+    const bool stop = worst(plan.findings) == Severity::Stop || session.heatTrouble();
     slip.action = !plan.needed() && !plan.byUser ? tr("Go on without")
                   : next                         ? tr("In the %1: start its clock").arg(q(next->source->name))
                                                  : tr("Out of the heat: carry it now");
@@ -143,6 +150,8 @@ void carried(SlipModel& slip, const JobSession& session, const plan::HeatPlan& p
     if (c) {
         const auto grip = words::gripWords(*c);
         slip.notesTitle = tr("Then");
+        if (const auto within = words::homeWithin(*c))
+            slip.notes.push_back({Tone::Caution, q(within->head), q(within->detail)});
         slip.notes.push_back({Tone::Caution, q(grip.head), q(grip.detail)});
     }
     slip.notes.push_back({Tone::Stop, tr("If it grips early"), tr("stop. Press it out, warm it again.")});
