@@ -8,6 +8,7 @@
 #include "io/text_file.h"
 
 #include <QDir>
+#include <memory>
 #include <valijson/adapters/nlohmann_json_adapter.hpp>
 #include <valijson/schema.hpp>
 #include <valijson/schema_parser.hpp>
@@ -36,15 +37,26 @@ Result<json> readSchema() {
     return text ? parseJson(*text) : tl::unexpected(text.error());
 }
 
+/// Read and prepared once: a shelf of jobs asks it for each.
+Result<const valijson::Schema*> preparedSchema() {
+    static const Result<json> text = readSchema();
+    if (!text) return tl::unexpected(text.error());
+    static const auto schema = [] {
+        auto made = std::make_unique<valijson::Schema>();
+        valijson::SchemaParser(valijson::SchemaParser::kDraft7)
+            .populateSchema(valijson::adapters::NlohmannJsonAdapter(*text), *made);
+        return made;
+    }();
+    return schema.get();
+}
+
 /// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
 Result<void> checkSchema(const json& document) {
-    const auto schemaJson = readSchema();
-    if (!schemaJson) return tl::unexpected(schemaJson.error());
-    valijson::Schema schema;
-    valijson::SchemaParser(valijson::SchemaParser::kDraft7)
-        .populateSchema(valijson::adapters::NlohmannJsonAdapter(*schemaJson), schema);
+    const auto schema = preparedSchema();
+    if (!schema) return tl::unexpected(schema.error());
     valijson::ValidationResults results;
-    if (valijson::Validator().validate(schema, valijson::adapters::NlohmannJsonAdapter(document), &results)) return {};
+    if (valijson::Validator().validate(**schema, valijson::adapters::NlohmannJsonAdapter(document), &results))
+        return {};
     // The first error is the innermost one: it names the place, the later ones only the objects around it.
     valijson::ValidationResults::Error error;
     results.popError(error);

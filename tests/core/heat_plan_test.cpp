@@ -144,6 +144,41 @@ TEST(HeatPlan, HotterThanTheSealedBearingBearsIsStopped) {
     EXPECT_TRUE(find(heatOf(job).findings, Finding::TooColdFor));
 }
 
+/// By the balance of the part: what the plate gives through a fifth of the skin the rest loses to the room.
+TEST(HeatPlan, APlateHotterThanThePartMayBeIsStopped) {
+    auto job = demoJob("seamer-turret-upper");
+    job.heat.lowered_C["metal"] = 120; // so that the plate could give it
+    wish(job).outer_C = heatOf(job).outer.ceiling_C() - 2;
+    wish(job).outerSource = "hot_plate";
+    const auto plan = heatOf(job);
+    ASSERT_TRUE(plan.outer.soak);
+    const auto& part = plan.outer.soakPart;
+    const double loses =
+        0.8 * part.area_m2 * thermal::Film{thermal::kStillAir_W_m2K[1], 0.3, 20}.flux_W_m2(plan.outer.ceiling_C());
+    const double setting = plan.outer.ceiling_C() + loses / (150 * 0.2 * part.area_m2);
+    EXPECT_NEAR(plan.outer.soak->setting_C, setting, 0.1);
+    const auto* said = find(plan.findings, Finding::SourceAboveCeiling);
+    ASSERT_TRUE(said);
+    EXPECT_EQ(said->severity, Severity::Stop);
+    EXPECT_NEAR(said->value, setting, 0.1);
+    wish(job).outerSource = "oven";
+    EXPECT_FALSE(find(heatOf(job).findings, Finding::SourceAboveCeiling));
+}
+
+TEST(HeatPlan, HomeWithinIsWhatTheTightestPartsLeave) {
+    const auto course = plan::followHeat(heatOf("conveyor-tail-drum"), 30).value();
+    const auto said = words::homeWithin(course);
+    ASSERT_EQ(said.has_value(), course.gripFirst_s && *course.gripFirst_s > 0);
+    if (said) {
+        EXPECT_NE(said->head.find("Home within"), std::string::npos);
+    }
+    plan::HeatCourse quick;
+    quick.gripFirst_s = 12.7;
+    EXPECT_EQ(words::homeWithin(quick)->head, "Home within 12 s"); // never more than there is
+    quick.gripFirst_s = -3;
+    EXPECT_FALSE(words::homeWithin(quick)); // it grips at once, which is said
+}
+
 TEST(HeatPlan, PlainRingMayNotGoBelowItsSteel) {
     auto job = demoJob("conveyor-tail-drum");
     EXPECT_EQ(heatOf(job).inner.floor_C(), -55);

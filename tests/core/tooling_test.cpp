@@ -105,6 +105,27 @@ TEST(Driver, ThinWallIsCrushedOrBuckles) {
     EXPECT_FALSE(find(checked(bench, sleeve(61, 55, 80)).findings, Finding::SleeveBuckles));
 }
 
+/// A Ø38 shaft end that comes out below its ring by 20 mm, into a socket that carries the ring.
+TEST(Support, WhatComesOutBelowNeedsRoomRoundIt) {
+    using section::BodyKind;
+    using section::Slice;
+    Task task;
+    task.still = {{"ring", BodyKind::InnerRing, section::Hatch::HardenedSteel, {Slice::tube(0, 20, 19, 30)}}};
+    task.moving = {{"shaft", BodyKind::Housing, section::Hatch::Steel, {Slice::tube(0, 80, 0, 19)}}};
+    task.travel_mm = 20;
+    task.seatDia_mm = 38;
+    const auto on = [&](double bore_mm, bool hardened = false) {
+        auto socket = made(catalog::ToolKind::Support, "K", 90, bore_mm, 40);
+        socket.hardened = hardened;
+        return checkSupport(task, {shopPress(), nullptr, {}, &socket}, kLoad).findings;
+    };
+    EXPECT_TRUE(find(on(38), Finding::NoRoomBelow)) << "bore as wide as the shaft";
+    EXPECT_TRUE(find(on(38.1), Finding::NoRoomBelow)) << "half the running clearance";
+    EXPECT_FALSE(find(on(38.3), Finding::NoRoomBelow));
+    EXPECT_FALSE(find(on(38.3), Finding::HardTool));
+    EXPECT_TRUE(find(on(38.3, true), Finding::HardTool)) << "a hard support is named too";
+}
+
 TEST(Support, OnlyAWideTallRingClearsWhatHangsBelow) {
     // Sensor cap: 74 mm wide, 14 mm below the housing; flange 128 mm.
     const auto& rack = demoLibrary().rack;

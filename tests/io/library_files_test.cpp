@@ -132,6 +132,24 @@ TEST(PlanJson, GivesOnlyTheStationsAsked) {
     EXPECT_EQ(d["seat"]["mark"], "done");
 }
 
+TEST(LibraryFiles, OwnMaterialsLieBesideTheJobsAndAreMarked) {
+    const TemporaryShop shop;
+    const std::string zinc = R"({"materials": {"zinc_alloy": {"name": "zinc alloy", "E_MPa": 85000, "nu": 0.3,
+        "alpha_perK": 2.7e-5, "yield_MPa": 220, "density_kg_per_m3": 6600, "conductivity_W_per_mK": 110,
+        "heat_J_per_kgK": 420, "ceiling_degC": 100, "family": "aluminium"}}})";
+    shop.write("materials.json", zinc);
+    const auto library = io::loadLibrary(shop.folder()).value();
+    EXPECT_TRUE(library.materials.at("zinc_alloy").own);
+    EXPECT_FALSE(library.materials.at("bronze").own);
+    EXPECT_EQ(catalog::materialKey(library.materials, "Zinc alloy").value(), "zinc_alloy");
+    shop.write("materials.json", replaced(zinc, "\"name\": \"zinc alloy\"", "\"name\": \"Bronze\""));
+    const auto twice = io::loadLibrary(shop.folder()).error();
+    EXPECT_EQ(twice.code, ProblemCode::Duplicate);
+    EXPECT_TRUE(twice.file.ends_with("materials.json"));
+    shop.write("materials.json", replaced(zinc, "85000", "-1"));
+    EXPECT_EQ(io::loadLibrary(shop.folder()).error().field, "zinc_alloy/E_MPa");
+}
+
 TEST(LibraryFiles, OwnBandsOfEndPlayLieBesideTheJobs) {
     const TemporaryShop shop;
     const auto shipped = io::loadLibrary(shop.folder())->endPlay.size();

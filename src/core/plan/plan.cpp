@@ -2,6 +2,7 @@
 
 #include "core/force/gauge.h"
 #include "core/plan/proof_plan.h"
+#include "core/plan/seat_sides.h"
 #include "core/plan/seat_sources.h"
 #include "core/plan/work_steps.h"
 
@@ -33,17 +34,6 @@ Result<const catalog::Material*> materialNamed(const Library& lib, const std::st
     const auto found = lib.materials.find(id);
     if (found == lib.materials.end()) return refuse(ProblemCode::UnknownName, place, id, "a material of the table");
     return &found->second;
-}
-
-/// Every material is in the table: one that is not known has no ceiling, no stiffness and no expansion to go by.
-Result<void> knowMaterials(const Job& job, const Library& lib) {
-    if (!job.arrangement) return {};
-    for (const auto& part : job.arrangement->assembly.parts) {
-        if (part.material.empty()) continue;
-        if (const auto key = catalog::materialKey(lib.materials, part.material); !key)
-            return tl::unexpected(at(key.error(), "arrangement/parts/" + part.id + "/material"));
-    }
-    return {};
 }
 
 /// The seat of the arrangement that this bearing is pressed into; the arrangement then gives the housing's section.
@@ -341,7 +331,7 @@ void readPress(Plan& plan, const Job& job, const Library& lib, const std::option
 }
 
 void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
-    if (const auto known = knowMaterials(job, lib); !known) {
+    if (const auto known = knowMaterials(job.arrangement, lib.materials); !known) {
         plan.problem = known.error();
         return;
     }

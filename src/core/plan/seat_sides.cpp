@@ -41,6 +41,16 @@ const catalog::Material& materialOf(const arrangement::Part& part, const catalog
     return found == all.end() ? all.at(kPlainSteel) : found->second;
 }
 
+Result<void> knowMaterials(const std::optional<arrangement::Arrangement>& arrangement, const catalog::Materials& all) {
+    if (!arrangement) return {};
+    for (const auto& part : arrangement->assembly.parts) {
+        if (part.material.empty()) continue;
+        if (const auto key = catalog::materialKey(all, part.material); !key)
+            return tl::unexpected(at(key.error(), "arrangement/parts/" + part.id + "/material"));
+    }
+    return {};
+}
+
 bool isMetalRing(const arrangement::Part& part) {
     return part.kind != arrangement::PartKind::Seal;
 }

@@ -1,7 +1,10 @@
 #pragma once
 
+#include "core/arrangement/arrangement_text.h"
 #include "core/arrangement/assembly.h"
 #include "core/catalog/material.h"
+
+#include <optional>
 
 namespace arbor::plan {
 
@@ -11,7 +14,11 @@ struct Library;
 /// the catalogue counts as a tube to its raceway.
 double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer, const Library& library);
 
-/// A part's material, plain carbon steel where the table does not know it; rings of the catalogue are bearing steel.
+/// Every material that is said is in the table: one that is not known has no ceiling, no stiffness and no expansion to
+/// go by. @errors UnknownName with the part's place in the job file
+Result<void> knowMaterials(const std::optional<arrangement::Arrangement>& arrangement, const catalog::Materials& all);
+
+/// A part's material, plain carbon steel where none is said; rings of the catalogue are bearing steel.
 const catalog::Material& materialOf(const arrangement::Part& part, const catalog::Materials& all);
 
 /// Whether a part is pressed as a metal ring is: seals give way by their rubber.

@@ -16,18 +16,14 @@
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 
-#include <QAbstractSpinBox>
 #include <QAction>
 #include <QApplication>
 #include <QCloseEvent>
-#include <QComboBox>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLabel>
-#include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
@@ -127,17 +123,6 @@ MainWindow::~MainWindow() {
     m_places->disconnect(this);
 }
 
-/// Two things a field would take for itself: the window's keys, and the wheel that scrolls the sheet it lies on.
-bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    const bool wheel = event->type() == QEvent::Wheel &&
-                       (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
-    const bool keys = event->type() == QEvent::ShortcutOverride &&
-                      isOurs(QKeySequence(static_cast<QKeyEvent*>(event)->keyCombination()), watched);
-    if (!wheel && !keys) return QMainWindow::eventFilter(watched, event);
-    event->ignore();
-    return true;
-}
-
 bool MainWindow::mayLeaveJob() {
     if (!m_session || m_session->saveAgain() || std::exchange(m_askedToLeave, true)) return true;
     showTrouble(
@@ -149,24 +134,6 @@ bool MainWindow::mayLeaveJob() {
 
 void MainWindow::closeEvent(QCloseEvent* event) {
     mayLeaveJob() ? event->accept() : event->ignore();
-}
-
-/// Undo belongs to the job; a text field keeps it only for what is typed in it and not yet taken over. Of the other
-/// shortcuts a field may keep those of the clipboard, and plain keys.
-bool MainWindow::isOurs(const QKeySequence& keys, const QObject* field) const {
-    if (keys == m_undo->shortcut() || keys == m_redo->shortcut()) {
-        const auto* line = qobject_cast<const QLineEdit*>(field);
-        return !(line && line->isModified() && line->isUndoAvailable());
-    }
-    for (const auto clipboard : {QKeySequence::Copy, QKeySequence::Cut, QKeySequence::Paste, QKeySequence::SelectAll})
-        if (QKeySequence::keyBindings(clipboard).contains(keys)) return false;
-    const auto key = keys[0].key();
-    const bool plain = !(keys[0].keyboardModifiers() & (Qt::ControlModifier | Qt::AltModifier));
-    if (plain && !(key >= Qt::Key_F1 && key <= Qt::Key_F35)) return false;
-    const auto all = findChildren<QAction*>();
-    return std::any_of(all.begin(), all.end(), [&](const QAction* action) {
-        return action->isEnabled() && action->shortcuts().contains(keys);
-    });
 }
 
 void MainWindow::buildHeader(QWidget* header) {

@@ -1,0 +1,42 @@
+// What the window keeps from the fields in it: its keys, and the wheel.
+#include "ui/shell/main_window.h"
+
+#include <QAbstractSpinBox>
+#include <QAction>
+#include <QComboBox>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <algorithm>
+
+namespace arbor::ui {
+
+/// Two things a field would take for itself: the window's keys, and the wheel that scrolls the sheet it lies on.
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    const bool wheel = event->type() == QEvent::Wheel &&
+                       (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
+    const bool keys = event->type() == QEvent::ShortcutOverride &&
+                      isOurs(QKeySequence(static_cast<QKeyEvent*>(event)->keyCombination()), watched);
+    if (!wheel && !keys) return QMainWindow::eventFilter(watched, event);
+    event->ignore();
+    return true;
+}
+
+/// Undo belongs to the job; a text field keeps it only for what is typed in it and not yet taken over. Of the other
+/// shortcuts a field may keep those of the clipboard, and plain keys.
+bool MainWindow::isOurs(const QKeySequence& keys, const QObject* field) const {
+    if (keys == m_undo->shortcut() || keys == m_redo->shortcut()) {
+        const auto* line = qobject_cast<const QLineEdit*>(field);
+        return !(line && line->isModified() && line->isUndoAvailable());
+    }
+    for (const auto clipboard : {QKeySequence::Copy, QKeySequence::Cut, QKeySequence::Paste, QKeySequence::SelectAll})
+        if (QKeySequence::keyBindings(clipboard).contains(keys)) return false;
+    const auto key = keys[0].key();
+    const bool plain = !(keys[0].keyboardModifiers() & (Qt::ControlModifier | Qt::AltModifier));
+    if (plain && !(key >= Qt::Key_F1 && key <= Qt::Key_F35)) return false;
+    const auto all = findChildren<QAction*>();
+    return std::any_of(all.begin(), all.end(), [&](const QAction* action) {
+        return action->isEnabled() && action->shortcuts().contains(keys);
+    });
+}
+
+} // namespace arbor::ui
