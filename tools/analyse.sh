@@ -4,7 +4,6 @@
 # tool and the same checks is not read again.
 set -euo pipefail
 folder=build/analysis
-cmake --build $folder --target autogen >/dev/null
 export folder seen=${XDG_CACHE_HOME:-$HOME/.cache}/brisk-arbor/analysed
 export rules=$(clang-tidy --version; cat .clang-tidy)
 mkdir -p "$seen"
