@@ -166,7 +166,9 @@ Said sayPress(const Advice& a, const Display& d) {
                                   : "drier or tighter than this pair should be: check lubricant, sizes and bore"};
     case Finding::TraceInBand:
         return {percent(a.value) + " of the trace lies in the band",
-                a.severity == Severity::Info ? "as this seat should press" : "look where it leaves it"};
+                a.severity == Severity::Info ? "as this seat should press"
+                : a.value > 0.9              ? "but not with the friction of this pair"
+                                             : "check where it leaves it"};
     case Finding::TraceAboveBand:
         return {"Above the band from " + d.size(a.value).text(),
                 d.force(a.limit).text() + " there: crooked, dry or too tight"};
