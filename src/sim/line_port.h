@@ -33,8 +33,8 @@ signals:
 private:
     void readTerminal();
 
+    std::vector<QTcpSocket*> m_listeners; ///< outlives the server, whose sockets say goodbye while it goes
     QTcpServer m_server;
-    std::vector<QTcpSocket*> m_listeners;
     int m_terminal = -1;
     int m_other = -1; ///< kept open, so that the line stays there while nobody listens
     QSocketNotifier* m_incoming = nullptr;
