@@ -28,10 +28,10 @@ test:
 	@cmake --build $(BUILD)
 	@$(if $(ONLY),GTEST_FILTER='$(ONLY)') ctest --preset test
 
-# The tests of core, files and command line with address and undefined-behaviour sanitizers, built by Clang.
+# The tests of core, files, command line and devices with address and undefined-behaviour sanitizers, built by Clang.
 sanitize:
 	$(call ready,test check,asan-ubsan)
-	@cmake --build build/asan-ubsan --target core_tests io_tests cli_tests
+	@cmake --build build/asan-ubsan --target core_tests io_tests cli_tests device_tests
 	@$(if $(ONLY),GTEST_FILTER='$(ONLY)') ctest --preset asan-ubsan
 
 bench:

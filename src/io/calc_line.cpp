@@ -6,7 +6,6 @@
 #include "io/results/calc_json.h"
 
 #include <algorithm>
-#include <functional>
 #include <map>
 #include <numeric>
 #include <optional>
@@ -111,15 +110,17 @@ int turnOf(const Field& field) {
     return field.preset ? 2 : field.optional ? 1 : 0;
 }
 
-/// Choices, materials, lists and texts, in the order in which they say by themselves where they belong.
+/// Lists, choices and materials say by themselves where they belong; plain texts take what is left. Numbers are placed
+/// apart.
+int eagerness(Kind kind) {
+    return kind == Kind::Number ? -1 : kind == Kind::Numbers ? 0 : kind == Kind::Text ? 2 : 1;
+}
+
 bool placeWord(calc::Values& out, const calc::Calculation& c, const Piece& piece, const catalog::Materials& materials) {
-    const auto isList = [](Kind kind) { return kind == Kind::Numbers; };
-    const auto isText = [](Kind kind) { return kind == Kind::Text; };
-    const auto isName = [&](Kind kind) { return kind != Kind::Number && !isList(kind) && !isText(kind); };
-    for (const std::function<bool(Kind)>& stage : {std::function<bool(Kind)>(isList), {isName}, {isText}})
+    for (const int eager : {0, 1, 2})
         for (const int turn : {0, 1, 2})
             for (const auto& field : c.inputs) {
-                if (!stage(field.kind) || turnOf(field) != turn || out.contains(field.name)) continue;
+                if (eagerness(field.kind) != eager || turnOf(field) != turn || out.contains(field.name)) continue;
                 if (auto value = valueFor(field, piece, materials)) {
                     out[field.name] = std::move(*value);
                     return true;
@@ -175,8 +176,9 @@ private:
         std::optional<calc::Values> other;
         bool typedOrder = true;
         do {
+            if (m_triesLeft-- <= 0) return std::optional<calc::Values>(); // one found so far need not be the only one
             auto values = with(fields, order);
-            const bool sense = m_triesLeft-- > 0 && calc::evaluate(m_c, values, m_lib).has_value();
+            const bool sense = calc::evaluate(m_c, values, m_lib).has_value();
             if (sense && typedOrder) return std::optional(std::move(values));
             if (sense && other) return ambiguous(fields);
             if (sense) other = std::move(values);

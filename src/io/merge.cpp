@@ -17,15 +17,25 @@ using nlohmann::json;
 
 constexpr int kPatience_ms = 2000, kStale_ms = 10'000;
 
-/// What tells an entry of a list from the others.
+/// What tells an entry of a list from the others: its names and places, or a text itself. Null: nothing does, as of the
+/// numbers of a section, whose order is what they mean.
 json nameOf(const json& entry) {
-    static constexpr const char* kNames[] = {"id",       "key",           "name",   "outer", "inner",
-                                             "part",     "surface",       "what",   "when",  "clock_deg",
-                                             "depth_mm", "direction_deg", "minute", "at"};
-    json out = json::object();
+    static constexpr const char* kNames[] = {"id",   "key",       "name",     "outer",         "inner",  "part", "what",
+                                             "when", "clock_deg", "depth_mm", "direction_deg", "minute", "at"};
+    if (entry.is_string()) return entry;
+    json out;
     for (const char* key : kNames)
         if (entry.is_object() && entry.contains(key)) out[key] = entry.at(key);
-    return out.empty() ? entry : out;
+    return out;
+}
+
+/// Whether a list is one of named things, each there once.
+bool isNamed(const json& list) {
+    std::set<json> names;
+    return list.is_array() && std::all_of(list.begin(), list.end(), [&](const json& entry) {
+               const auto name = nameOf(entry);
+               return !name.is_null() && names.insert(name).second;
+           });
 }
 
 const json* named(const json& list, const json& name) {
@@ -84,8 +94,8 @@ json merged(const json& base, const json& here, const json& there, std::vector<B
     if (here == there || there == base) return here;
     if (here == base) return there;
     if (here.is_object() && there.is_object()) return mergedObject(base, here, there, both, place);
-    if (here.is_array() && there.is_array())
-        return mergedList(base.is_array() ? base : json::array(), here, there, both, place);
+    const auto was = base.is_null() ? json::array() : base;
+    if (isNamed(was) && isNamed(here) && isNamed(there)) return mergedList(was, here, there, both, place);
     both.push_back({place, here.dump(), there.dump()});
     return here;
 }
@@ -103,7 +113,8 @@ job::Job rebased(const job::Job& before, const job::Job& after, const job::Job& 
 Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& document) {
     QLockFile lock(QString::fromStdString(path + ".lock"));
     lock.setStaleLockTime(kStale_ms);
-    lock.tryLock(kPatience_ms); // a folder that cannot hold a lock cannot hold the job either, and that is said
+    if (!lock.tryLock(kPatience_ms) && lock.error() == QLockFile::LockFailedError)
+        return inFile({ProblemCode::Unwritable, {}, {}, "another window to have saved it"}, path);
     auto text = jobText(document);
     SavedJob out;
     const bool there = QFileInfo::exists(QString::fromStdString(path));
@@ -112,6 +123,9 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
     if (*onDisk != document.preserved && *onDisk != text) {
         const auto theirs = parseJob(*onDisk);
         if (!theirs) return inFile(theirs.error(), path);
+        if (theirs->newer())
+            return inFile({ProblemCode::Unwritable, {}, {}, "a file that no newer program has written meanwhile"},
+                          path);
         const auto base = parseJson(document.preserved).value_or(json::object());
         const auto whole = merged(base, parseJson(text).value_or(json::object()), *parseJson(*onDisk), out.both);
         text = whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";

@@ -14,7 +14,7 @@ struct BothChanged {
 };
 
 /// Three-way merge: what only one side changed is taken from there. Lists of objects are merged by what names their
-/// entries (id, name, place), other lists by what was added and removed.
+/// entries (id, name, place); a list whose order is what it means, as the numbers of a section, is one value.
 nlohmann::json merged(const nlohmann::json& base, const nlohmann::json& here, const nlohmann::json& there,
                       std::vector<BothChanged>& both, const std::string& place = {});
 

@@ -99,6 +99,8 @@ Result<std::string> readText(const std::string& path, long long largest_bytes) {
 }
 
 bool isLatin1(const std::string& path) {
+    std::error_code none;
+    if (!fs::is_regular_file(path, none)) return false;
     QFile file(QString::fromStdString(path));
     return file.open(QIODevice::ReadOnly) && !file.read(kLargestJob_bytes).isValidUtf8();
 }

@@ -35,7 +35,27 @@ TEST(Merge, ListsGoByWhatNamesTheirEntries) {
                      R"([{"clock_deg":0,"v":5},{"clock_deg":90,"v":2}])",
                      R"([{"clock_deg":0,"v":1},{"clock_deg":90,"v":7},{"clock_deg":180,"v":3}])"),
               json::parse(R"([{"clock_deg":0,"v":5},{"clock_deg":90,"v":7},{"clock_deg":180,"v":3}])"));
-    EXPECT_EQ(merged("[1,2,3]", "[1,3,4]", "[1,2,3,5]"), json::parse("[1,3,4,5]"));
+    EXPECT_EQ(merged(R"(["a","b","c"])", R"(["a","c","d"])", R"(["a","b","c","e"])"),
+              json::parse(R"(["a","c","d","e"])"));
+}
+
+TEST(Merge, ListsWhoseOrderIsTheirMeaningAreOneValue) {
+    // A section's slice, and limits: never put together from two halves.
+    EXPECT_EQ(merged("[0,20,19,30]", "[0,25,19,30]", "[0,20,18,30]", 1), json::parse("[0,25,19,30]"));
+    EXPECT_EQ(merged("[[0,20],[1,2]]", "[[0,25],[1,2]]", "[[0,20],[1,3]]", 1), json::parse("[[0,25],[1,2]]"));
+    EXPECT_EQ(merged(R"([{"x":1},{"x":2}])", R"([{"x":3},{"x":2}])", R"([{"x":1},{"x":4}])", 1),
+              json::parse(R"([{"x":3},{"x":2}])"));
+    EXPECT_EQ(merged("[1,2]", "[1,2]", "[3,4]"), json::parse("[3,4]"));
+}
+
+TEST(Merge, AFileThatANewerProgramWroteMeanwhileIsLeftAlone) {
+    const TemporaryShop shop;
+    const auto document = io::loadJob(shop.jobFile()).value();
+    const auto newer =
+        arbor::testing::replaced(shop.read("seamer-turret-upper.arbor.json"), "\"version\": 1", "\"version\": 2");
+    shop.write("seamer-turret-upper.arbor.json", newer);
+    EXPECT_EQ(io::saveJobOver(shop.jobFile(), document).error().code, ProblemCode::Unwritable);
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), newer);
 }
 
 TEST(Merge, WhatBothChangedStandsAsItIsHereAndIsNamed) {

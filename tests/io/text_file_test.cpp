@@ -93,6 +93,7 @@ TEST(TextFile, OnlyOrdinaryFilesOfABoundedSizeAreRead) {
     const TemporaryShop shop;
     ASSERT_EQ(::mkfifo(shop.file("pipe.arbor.json").c_str(), 0600), 0);
     EXPECT_EQ(io::readText(shop.file("pipe.arbor.json")).error().code, ProblemCode::Unreadable);
+    EXPECT_FALSE(io::isLatin1(shop.file("pipe.arbor.json"))) << "asking does not wait for anybody to write";
     EXPECT_EQ(io::readText("/dev/zero").error().code, ProblemCode::Unreadable);
     EXPECT_EQ(io::readText(shop.folder()).error().code, ProblemCode::Unreadable);
     shop.write("large.txt", std::string(2000, 'x'));

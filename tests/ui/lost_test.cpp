@@ -12,6 +12,7 @@
 #include <QComboBox>
 #include <QLineEdit>
 #include <QWheelEvent>
+#include <ctime>
 
 using namespace arbor;
 using arbor::testing::SmallDisk;
@@ -136,6 +137,20 @@ TEST_F(Lost, TheWheelScrollsAndNeverEdits) {
         }
     }
     EXPECT_GT(boxes, 2);
+}
+
+TEST(SteadyClock, GoesThroughTheEndOfSummerTime) {
+    const QByteArray before = qgetenv("TZ");
+    qputenv("TZ", "CET-1CEST,M3.5.0,M10.5.0/3"); // back from 3:00 to 2:00 on 25 October 2026
+    tzset();
+    double count_s = 0;
+    const ui::SteadyClock clock(QDateTime(QDate(2026, 10, 25), QTime(2, 59, 50)), [&] { return count_s; });
+    const auto start = clock();
+    count_s = 20;
+    EXPECT_EQ(ui::secondsBetween(start, clock()), 20);
+    EXPECT_EQ(ui::secondsBetween(start, ui::later(start, 3600)), 3600);
+    before.isNull() ? qunsetenv("TZ") : qputenv("TZ", before);
+    tzset();
 }
 
 TEST(SteadyClock, GoesOnWhenTheWallClockIsSet) {

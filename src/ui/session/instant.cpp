@@ -7,8 +7,13 @@ namespace arbor::ui {
 
 namespace {
 
+const auto kCivil = QStringLiteral("yyyy-MM-ddTHH:mm:ss");
+
+/// As civil time, without the jumps of summer time: what is compared was said by one clock that makes none.
 QDateTime at(const std::string& iso) {
-    return QDateTime::fromString(QString::fromStdString(iso), Qt::ISODateWithMs);
+    auto out = QDateTime::fromString(QString::fromStdString(iso), Qt::ISODateWithMs);
+    if (out.timeSpec() == Qt::LocalTime) out = QDateTime(out.date(), out.time(), Qt::UTC);
+    return out;
 }
 
 double sinceBoot_s() {
@@ -23,11 +28,11 @@ double sinceBoot_s() {
 SteadyClock::SteadyClock() : SteadyClock(QDateTime::currentDateTime(), sinceBoot_s) {}
 
 SteadyClock::SteadyClock(const QDateTime& wall, std::function<double()> counted_s)
-    : m_start(wall), m_counted_s(std::move(counted_s)), m_startCount_s(m_counted_s()) {}
+    : m_start(wall.date(), wall.time(), Qt::UTC), m_counted_s(std::move(counted_s)), m_startCount_s(m_counted_s()) {}
 
 std::string SteadyClock::operator()() const {
     const double passed_s = m_counted_s() - m_startCount_s;
-    return m_start.addMSecs(static_cast<qint64>(passed_s * 1000)).toString(Qt::ISODate).toStdString();
+    return m_start.addMSecs(static_cast<qint64>(passed_s * 1000)).toString(kCivil).toStdString();
 }
 
 double secondsBetween(const std::string& from, const std::string& to) {
@@ -36,7 +41,7 @@ double secondsBetween(const std::string& from, const std::string& to) {
 }
 
 std::string later(const std::string& from, double seconds) {
-    return at(from).addMSecs(static_cast<qint64>(seconds * 1000)).toString(Qt::ISODate).toStdString();
+    return at(from).addMSecs(static_cast<qint64>(seconds * 1000)).toString(kCivil).toStdString();
 }
 
 std::string timeOfDay(const std::string& instant) {

@@ -19,10 +19,10 @@ class SteadyClock {
 public:
     SteadyClock(); ///< by the wall's time and the seconds since the machine was started
     SteadyClock(const QDateTime& wall, std::function<double()> counted_s);
-    std::string operator()() const; ///< ISO 8601, local
+    std::string operator()() const; ///< ISO 8601, in the civil time it started in
 
 private:
-    QDateTime m_start;
+    QDateTime m_start; ///< civil time, kept as if it were UTC
     std::function<double()> m_counted_s;
     double m_startCount_s;
 };

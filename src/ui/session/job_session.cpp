@@ -243,10 +243,14 @@ void JobSession::save() {
     m_document = std::move(saved->document);
     if (!saved->others) return;
     m_trouble = tr("Another window saved this job too; both are kept.");
+    constexpr int kMostShown = 40; // a section is long; theirs is whole in its file
+    const auto shown = [](const std::string& value) {
+        const auto text = QString::fromStdString(value);
+        return text.size() > kMostShown ? text.left(kMostShown) + QStringLiteral("…") : text;
+    };
     for (const auto& both : saved->both)
-        m_trouble += tr(" %1: here %2, there %3.")
-                         .arg(QString::fromStdString(both.place), QString::fromStdString(both.here),
-                              QString::fromStdString(both.there));
+        m_trouble +=
+            tr(" %1: here %2, there %3.").arg(QString::fromStdString(both.place), shown(both.here), shown(both.there));
     if (!saved->keptTheirs.empty())
         m_trouble += tr(" Theirs is whole in %1.").arg(QFileInfo(QString::fromStdString(saved->keptTheirs)).fileName());
 }

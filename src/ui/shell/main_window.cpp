@@ -124,7 +124,8 @@ MainWindow::~MainWindow() {
 }
 
 bool MainWindow::mayLeaveJob() {
-    if (!m_session || m_session->saveAgain() || std::exchange(m_askedToLeave, true)) return true;
+    const bool safe = !m_session || m_session->saveAgain();
+    if (std::exchange(m_askedToLeave, !safe) || safe) return true;
     showTrouble(
         tr("This job is not saved: what is on the screen would be lost. Make room on the disk, or do the same again "
            "to leave it. %1")
