@@ -25,12 +25,15 @@ demo:
 # make test ONLY=Suite.Name       one, or a pattern as GoogleTest takes it
 test:
 	$(call ready,test,test)
+	@tools/make_locale.sh
 	@cmake --build $(BUILD)
 	@$(if $(ONLY),GTEST_FILTER='$(ONLY)') ctest --preset test
 
-# The tests of core, files, command line and devices with address and undefined-behaviour sanitizers, built by Clang.
+# The tests of core, files, command line and devices with address and undefined-behaviour sanitizers, built by Clang;
+# and in German, where a number has a comma.
 sanitize:
 	$(call ready,test check,asan-ubsan)
+	@tools/make_locale.sh
 	@cmake --build build/asan-ubsan --target core_tests io_tests cli_tests device_tests
 	@$(if $(ONLY),GTEST_FILTER='$(ONLY)') ctest --preset asan-ubsan
 

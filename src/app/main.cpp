@@ -104,7 +104,8 @@ int main(int argc, char** argv) {
     const QTemporaryDir passing;
     auto settings = settingsFor(picture ? passing.path() : QString());
     if (picture && parser.isSet(night)) settings->setValue("night", true);
-    arbor::ui::MainWindow window({arbor::ui::SteadyClock(), std::move(settings), parser.value(logbook)});
+    arbor::ui::MainWindow window(
+        {arbor::ui::SteadyClock(), std::move(settings), parser.value(logbook), arbor::ui::machineCount});
     window.show();
     window.openPath(parser.positionalArguments().value(0, "."));
     if (wanted && window.session()) window.jobView()->go(*wanted);

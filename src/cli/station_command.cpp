@@ -5,6 +5,7 @@
 #include "cli/print_tools.h"
 #include "io/results/plan_json.h"
 #include "words/adjust_words.h"
+#include "words/heat_words.h"
 #include "words/measure_words.h"
 
 #include <algorithm>
@@ -49,7 +50,8 @@ void printMeasure(std::ostream& out, const plan::FitPlan& fits, const job::Measu
         out << "  look at         " << words::lookAtWords(look).line() << '\n';
 }
 
-void printSeat(std::ostream& out, const plan::SeatPlan& seat, const Display& d) {
+void printSeat(std::ostream& out, const plan::SeatPlan& seat, const std::optional<plan::HeatPlan>& heat,
+               const Display& d) {
     out << "  " << words::seatTitle(seat) << ", " << d.size(seat.dia_mm).text() << "  ("
         << (seat.hole.spec.empty() ? "no class" : seat.hole.spec) << " on "
         << (seat.shaft.spec.empty() ? "no class" : seat.shaft.spec) << ")\n";
@@ -67,8 +69,8 @@ void printSeat(std::ostream& out, const plan::SeatPlan& seat, const Display& d) 
         << d.forceRange(f.pressForce_N.least, f.pressForce_N.most) << "), holds "
         << d.torque(f.slipTorqueAtWork_Nm.likely).text() << '\n'
         << "    force off       " << d.forceRange(seat.off->force_N.least, seat.off->force_N.most) << ' '
-        << d.force(0).unit << '\n'
-        << "    outer part to   " << d.temperature(f.outerTemp_C).text() << " to drop it in\n";
+        << d.force(0).unit << '\n';
+    if (heat) out << "    to drop it in   " << words::opensLine(*heat, d) << '\n';
     printAdvice(out, f.advisories, d);
     printAdvice(out, f.because, d);
 }
@@ -91,9 +93,10 @@ void printBearing(std::ostream& out, const plan::BearingPlan& bearing, const Dis
     if (bearing.question) printAdvice(out, {*bearing.question}, d);
 }
 
-void printFit(std::ostream& out, const plan::FitPlan& fits, const Display& d) {
-    for (const auto& seat : fits.seats)
-        printSeat(out, seat, d);
+void printFit(std::ostream& out, const plan::Plan& plan, const Display& d) {
+    const auto& fits = *plan.fits;
+    for (std::size_t i = 0; i < fits.seats.size(); ++i)
+        printSeat(out, fits.seats[i], plan.heats[i], d);
     for (const auto& bearing : fits.bearings)
         printBearing(out, bearing, d);
 }
@@ -107,11 +110,12 @@ void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
     out << "  travel to home  " << d.size(p.expected.homeTravel_mm).text() << '\n'
         << "  end force       " << d.force(p.expected.end_N.likely).text() << "  ("
         << d.forceRange(p.expected.end_N.least, p.expected.end_N.most) << ")\n"
-        << "  hold            " << d.force(p.expected.hold_N.likely).text() << "  ("
-        << d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most) << ")\n";
-    if (p.gaugeLikely)
-        out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text() << ", hold "
-            << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text() << '\n';
+        << "  at home         " << words::endOfPress(p.expected, d);
+    if (p.expected.holds) out << "  (" << d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most) << ")";
+    out << '\n';
+    if (p.gaugeLikely) out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text();
+    if (p.gaugeHold) out << ", hold " << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text();
+    if (p.gaugeLikely) out << '\n';
     // What to watch for has not happened: no verdict, so no mark; and once it is pressed, nothing to watch for.
     if (!plan.trace)
         for (const auto& a : p.watch)
@@ -157,7 +161,7 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
     out << words::stationTitle(station) << "  [" << words::markWord(plan.marks.at(station)) << "]  "
         << words::stationLine(station, job, plan, d) << '\n';
     if (station == job::Station::Measure && plan.fits) printMeasure(out, *plan.fits, job.measured, d);
-    if (station == job::Station::Fit && plan.fits) printFit(out, *plan.fits, d);
+    if (station == job::Station::Fit && plan.fits) printFit(out, plan, d);
     if (station == job::Station::Tooling && plan.tools) printTools(out, plan, d);
     if (station == job::Station::Press && plan.pressing) printPress(out, plan, d);
     if (station == job::Station::Seat && plan.seating) printSeating(out, plan, d);

@@ -42,12 +42,15 @@ Result<void> PressRecorder::start(const QString& path) {
 
 void PressRecorder::stop() {
     if (!recording()) return;
+    if (const auto last = m_trace.finish()) write(*last);
     flush();
     m_flush->stop();
     m_file.close();
 }
 
 Result<void> PressRecorder::keep() {
+    if (recording())
+        if (const auto last = m_trace.finish()) write(*last);
     const bool whole = !recording() || flush();
     if (!whole) return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, m_writeTrouble.toStdString());
     stop();
@@ -70,11 +73,17 @@ bool PressRecorder::flush() {
 }
 
 void PressRecorder::record(const trace::Sample& s) {
-    if (!m_trace.empty() && s.t_s - m_trace.back().t_s > trace::kGap_s)
-        m_pending += "# nothing for " + QByteArray::number(s.t_s - m_trace.back().t_s, 'f', 1) + " s\n";
+    const auto before = m_trace.last();
+    const auto kept = m_trace.take(s);
+    if (kept.before) write(*kept.before);
+    if (before && s.t_s - before->t_s > trace::kGap_s)
+        m_pending += "# nothing for " + QByteArray::number(s.t_s - before->t_s, 'f', 1) + " s\n";
+    if (kept.now) write(*kept.now);
+}
+
+void PressRecorder::write(const trace::Sample& s) {
     m_pending += QByteArray::number(s.t_s, 'f', 4) + ',' + QByteArray::number(s.travel_mm, 'f', 4) + ',' +
                  QByteArray::number(s.force_N, 'f', 1) + '\n';
-    m_trace.push_back(s);
 }
 
 void PressRecorder::zero() {

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/trace/trace.h"
+#include "core/trace/kept_trace.h"
 
 #include <QByteArray>
 #include <QFile>
@@ -14,9 +14,9 @@ class QTimer;
 namespace arbor::device {
 
 /// Takes the lines of a press transducer into a trace and onto the disk as they come, so that nothing is lost when the
-/// instrument, or the program, is gone. A clock that jumps back goes on from where it was; a line that says nothing
-/// sensible is counted and left out. What a full disk does not take waits in memory and is written when it does; a
-/// silence of the instrument is marked in the file.
+/// instrument, or the program, is gone; of a standstill only what is worth keeping. A clock that jumps back goes on
+/// from where it was; a line that says nothing sensible is counted and left out. What a full disk does not take waits
+/// in memory and is written when it does; a silence of the instrument is marked in the file.
 class PressRecorder : public QObject {
     Q_OBJECT
 public:
@@ -36,7 +36,7 @@ public:
     /// From now on travel and force count from what is shown now.
     void zero();
 
-    const trace::Trace& trace() const { return m_trace; } ///< of the recording
+    const trace::Trace& trace() const { return m_trace.samples(); } ///< of the recording, standstills thinned out
     const std::optional<trace::Sample>& last() const { return m_last; }
     std::size_t samples() const { return m_samples; } ///< taken since it was made, recorded or not
     int badLines() const { return m_bad; }
@@ -50,12 +50,13 @@ signals:
 
 private:
     void record(const trace::Sample& sample);
+    void write(const trace::Sample& sample);
     bool flush(); ///< @return whether all of it is on the disk
 
     QString m_path;
     QFile m_file;
     QTimer* m_flush;
-    trace::Trace m_trace;
+    trace::KeptTrace m_trace;
     QByteArray m_pending; ///< rows that are not on the disk yet
     std::optional<trace::Sample> m_last;
     double m_lastClock_s = 0;

@@ -84,6 +84,8 @@ job::Heat heatFromJson(const json& d) {
         h.clocks.push_back({named(kClocks, c.at("what").get<std::string>()), c.at("started"), c.at("lasts_s")});
     for (const auto& r : d.value("readings", json::array()))
         h.readings.push_back({r.at("when"), r.at("degC")});
+    if (d.contains("counted"))
+        h.counted = {d.at("counted").at("boot"), d.at("counted").at("when"), d.at("counted").at("count_s")};
     return h;
 }
 
@@ -104,6 +106,8 @@ json heatToJson(const job::Heat& h) {
         d["clocks"].push_back({{"what", nameOf(kClocks, c.what)}, {"started", c.started}, {"lasts_s", c.lasts_s}});
     for (const auto& r : h.readings)
         d["readings"].push_back({{"when", r.when}, {"degC", r.temp_C}});
+    if (h.counted)
+        d["counted"] = {{"boot", h.counted->boot}, {"when", h.counted->when}, {"count_s", h.counted->count_s}};
     return d;
 }
 

@@ -52,20 +52,34 @@ std::string mixName(const plan::HeatPlan& plan, const plan::HeatWay& way, const 
     return {};
 }
 
+std::string opensLine(const plan::HeatPlan& plan, const Display& d) {
+    if (!plan.needed() && !plan.byUser) return "goes in without heat";
+    const auto& way = plan.ways[plan.chosen];
+    const auto line = mixName(plan, {way.mix, plan.outer.temp_C, plan.inner.temp_C, way.within}, d);
+    if (plan.clearanceWorst_mm >= plan.margin_mm - 1e-6) return line;
+    return line + (plan.clearanceWorst_mm > 0 ? ": opens only " + d.fine(plan.clearanceWorst_mm).text()
+                                              : ": " + d.fine(-plan.clearanceWorst_mm).text() + " still to press");
+}
+
 std::string protectedThing(const plan::TempLimit& limit) {
-    switch (limit.what) {
-    case What::Metal:
-        return limit.subject;
-    case What::Grease:
-        return "seals and their grease";
-    case What::Encoder:
-        return "encoder";
-    case What::Cage:
-        return "plastic cage";
-    case What::Seal:
-        return limit.subject + ", in already";
-    }
-    return {};
+    const auto thing = [&]() -> std::string {
+        switch (limit.what) {
+        case What::Metal:
+        case What::Seal:
+            return limit.subject;
+        case What::Grease:
+            return "seals and their grease";
+        case What::Encoder:
+            return "encoder";
+        case What::Cage:
+            return "plastic cage";
+        case What::Sleeve:
+            return "hold of the repair sleeve";
+        }
+        return {};
+    }();
+    if (limit.of.empty()) return thing;
+    return limit.of == thing ? thing + ", in already" : thing + " of " + inSentence(limit.of) + ", in already";
 }
 
 std::string soakLine(const plan::HeatSide& side, const Display& d) {

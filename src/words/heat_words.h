@@ -18,6 +18,9 @@ std::string clockFace(double seconds);
 /// "Warm the housing to 78 °C", "Chill the ring to −16 °C", both, or neither.
 std::string mixName(const plan::HeatPlan& plan, const plan::HeatWay& way, const Display& display);
 /// What a ceiling or a floor protects: "grey cast iron", "seals and their grease".
+/// What opens a seat, for stations that only mention it: "Warm the housing to 84 °C".
+std::string opensLine(const plan::HeatPlan& plan, const Display& d);
+
 std::string protectedThing(const plan::TempLimit& limit);
 /// Where a side goes and for how long: "oven at 85 °C, 41 min".
 std::string soakLine(const plan::HeatSide& side, const Display& display);

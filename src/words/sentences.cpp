@@ -82,13 +82,6 @@ Said sayFit(const Advice& a, const Display& d) {
     case Finding::WrongRingTight:
         return {"The " + a.subject + " is loose",
                 "the load goes round on it: it will creep and wear its seat. Make this ring the tight one"};
-    case Finding::HeatAboveCeiling:
-        return {"Too hot for " + a.subject, d.temperature(a.value).text() + " needed, " +
-                                                d.temperature(a.limit).text() +
-                                                " allowed: press it, or chill the ring as well"};
-    case Finding::HeatNeeded:
-        return {"Housing at " + d.temperature(a.value).text() + " lets it drop in",
-                "tightest pair plus " + d.fine(a.limit).text() + " of room; gloves, no flame near grease"};
     case Finding::NoHeatNeeded:
         return {"Drops in without heat", "even the tightest pair has room enough"};
     case Finding::FrictionLearned:
@@ -159,6 +152,9 @@ Said sayPress(const Advice& a, const Display& d) {
     case Finding::TraceGap:
         return {"Nothing was read from " + d.size(a.value).text() + " on",
                 d.size(a.limit).text() + " of travel without a reading: the trace is not whole"};
+    case Finding::TraceHeld:
+        return {"Held with " + d.force(a.value).text() + " where it must not be held",
+                "over the " + d.force(a.limit).text() + " of the slide it went through the elements: feel and turn it"};
     case Finding::TraceFrictionOff:
         return {"Friction " + decimals(a.value, 3) + (a.value < a.limit ? ", under " : ", over ") +
                     decimals(a.limit, 3),

@@ -31,6 +31,8 @@ std::string markWord(plan::Mark mark);
 
 Said verdict(const seat::Seating& seating, const Display& display);
 /// What a trace came to, and what to do about it.
+/// How a press ends: "hold once at 5.20 kN", or "stop at contact".
+std::string endOfPress(const trace::Expected& expected, const Display& display);
 Said verdict(const trace::Analysis& analysis, const Display& display);
 std::string phaseName(trace::PhaseKind kind);
 /// What to do next about a seat.

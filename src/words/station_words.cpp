@@ -108,6 +108,11 @@ Said verdict(const seat::Seating& seating, const Display& d) {
     return {};
 }
 
+std::string endOfPress(const trace::Expected& e, const Display& d) {
+    if (!e.holds) return "stop at contact, do not hold";
+    return "hold once at " + d.force(e.hold_N.likely).text();
+}
+
 Said verdict(const trace::Analysis& a, const Display& d) {
     using trace::Verdict;
     switch (a.verdict) {

@@ -74,6 +74,8 @@ Said sayTool(const Advice& original, const Display& d) {
     if (auto said = sayStack(a, d); !said.head.empty()) return said;
     switch (a.id) {
     case Finding::CoversFace:
+        if (a.severity == Severity::Stop)
+            return {"Covers only " + percent(a.value) + " of the " + a.subject, "that edge carries nothing"};
         return {"Covers " + percent(a.value) + " of the " + a.subject, "its free face, clear of seal and bore"};
     case Finding::TouchesPart:
         return a.severity == Severity::Stop
@@ -101,6 +103,12 @@ Said sayTool(const Advice& original, const Display& d) {
                           "bore Ø" + d.size(a.value).text() + " passes its face at Ø" + d.size(a.limit).text()};
     case Finding::StandsOnPart:
         return {"Would stand on the " + a.subject, "it must carry nothing"};
+    case Finding::CarriesEdgeOnly:
+        return {a.subject + " has only the edge of the work",
+                d.size(a.value).text() + " wide, at least " + d.size(a.limit).text()};
+    case Finding::LiesOnBeams:
+        return {"The " + a.subject + " lies on two beams",
+                "a gap of " + d.size(a.value).text() + " carries nothing: a ring under its rim"};
     case Finding::FallsThrough:
         return {a.subject + " does not carry the work",
                 "Ø" + d.size(a.value).text() + " against Ø" + d.size(a.limit).text()};
@@ -140,6 +148,17 @@ Said sayTool(const Advice& original, const Display& d) {
         return {"The " + a.subject + " hangs by its rolling elements",
                 a.severity == Severity::Stop ? "back it up from below: that is where the push arrives"
                                              : "nothing holds it from below: the bearing is scrap after this"};
+    case Finding::HoldThroughElements:
+        return {"Stop at contact, " + d.size(a.value).text() + ": do not hold",
+                "what stops it passes the holding load on through the rolling elements"};
+    case Finding::HoldThroughPart:
+        return {"Stop at contact, " + d.size(a.value).text() + ": do not hold",
+                "the holding load would go through the " + a.subject};
+    case Finding::NothingStopsIt:
+        if (a.subject.empty())
+            return {"Nothing stops it: to depth, " + d.size(a.value).text() + " of travel", "no shoulder below it"};
+        return {"Nothing stops it at home, " + d.size(a.value).text() + " of travel",
+                "the " + a.subject + " stands " + d.size(a.limit).text() + " further on: it does not touch"};
     case Finding::StartTilt: {
         const double arcmin = a.value / a.limit * 10800 / std::numbers::pi;
         return {"Start it square within " + d.size(std::floor(a.value * 10) / 10).text() + " across",

@@ -337,8 +337,8 @@ TEST(FitPlan, NeverGivesANumberThatIsNone) {
             if (!s.fit) continue;
             for (const double value :
                  {s.fit->pressure_MPa.likely, s.fit->pressureWorst_MPa, s.fit->outerHoop_MPa, s.fit->innerHoop_MPa,
-                  s.fit->outerLimit_MPa, s.fit->innerLimit_MPa, s.fit->pressForceWorst_N, s.fit->outerTemp_C,
-                  s.fit->innerTemp_C, s.fit->effectiveAtWork_mm.least, s.fit->looseAt_rpm.value_or(0)})
+                  s.fit->outerLimit_MPa, s.fit->innerLimit_MPa, s.fit->pressForceWorst_N, s.fit->boreAlpha_perK,
+                  s.fit->effectiveAtWork_mm.least, s.fit->looseAt_rpm.value_or(0)})
                 RC_ASSERT(std::isfinite(value));
             RC_ASSERT(s.fit->pressure_MPa.least >= 0);
         }

@@ -7,6 +7,7 @@
 #include <Eigen/Dense>
 #include <cmath>
 #include <gtest/gtest.h>
+#include <tuple>
 
 using namespace arbor;
 using namespace arbor::fit;
@@ -179,4 +180,42 @@ TEST(Sleeve, MadeToSizeBeforeAddsItsClosingInToTheInterference) {
     EXPECT_NEAR(before.interferenceNominal_mm - bored.interferenceNominal_mm, closes * 0.04, 1e-9);
     EXPECT_NEAR(before.interferenceWorst_mm.upper - bored.interferenceWorst_mm.upper, closes * 0.05, 1e-9);
     EXPECT_NEAR(before.interference_mm.likely, before.interferenceNominal_mm, 5e-5);
+}
+
+/// Lame by hand: the body around presses on the sleeve, or lets go of it, as the two grow by different amounts.
+TEST(Sleeve, BoreGrowsByTheSleeveAndByWhatIsAroundIt) {
+    const auto& materials = arbor::testing::demoLibrary().materials;
+    const auto alphaWith = [&](const char* sleeve, const char* housing, double outside) {
+        auto in = arbor::testing::ringInIron();
+        in.housing.outer.material = materials.at(housing);
+        in.housing.sleeve = Sleeve{materials.at(sleeve), outside, {0.02, 0.04}, true};
+        return arbor::testing::answer(in)->housing.boreAlpha_perK;
+    };
+    const auto byHand = [&](const char* sleeve, const char* housing, double D) {
+        const auto &s = materials.at(sleeve), &h = materials.at(housing);
+        const double d = 62, O = 100;
+        const double outside = D / s.E_MPa * ((D * D + d * d) / (D * D - d * d) - s.nu);
+        const double around = D / h.E_MPa * ((O * O + D * D) / (O * O - D * D) + h.nu);
+        const double pressurePerK = D * (s.alpha_perK - h.alpha_perK) / (outside + around);
+        return s.alpha_perK - pressurePerK * 2 * D * D / (D * D - d * d) / s.E_MPa;
+    };
+    for (const auto& [sleeve, housing, D] : {std::tuple{"carbon_steel", "wrought_aluminium", 68.0},
+                                             {"carbon_steel", "wrought_aluminium", 80.0},
+                                             {"carbon_steel", "grey_cast_iron", 68.0}})
+        EXPECT_NEAR(alphaWith(sleeve, housing, D), byHand(sleeve, housing, D), 1e-12) << sleeve << housing << D;
+    // A steel sleeve in aluminium gives far less room than the aluminium would, and more than the steel alone.
+    EXPECT_LT(alphaWith("carbon_steel", "wrought_aluminium", 68), materials.at("wrought_aluminium").alpha_perK);
+    EXPECT_GT(alphaWith("carbon_steel", "wrought_aluminium", 68), materials.at("carbon_steel").alpha_perK);
+}
+
+TEST(Sleeve, LetsGoWhereItsLooseEndHasNothingLeft) {
+    const auto& materials = arbor::testing::demoLibrary().materials;
+    auto in = arbor::testing::ringInIron();
+    in.housing.outer.material = materials.at("wrought_aluminium");
+    in.housing.sleeve = Sleeve{materials.at("carbon_steel"), 68, {0.02, 0.04}, true};
+    const double apart = materials.at("wrought_aluminium").alpha_perK - materials.at("carbon_steel").alpha_perK;
+    EXPECT_NEAR(*arbor::testing::answer(in)->housing.sleeveLetsGo_C, 20 + 0.02 / (68 * apart), 1e-9);
+    in.housing.outer.material = materials.at("carbon_steel"); // they grow alike
+    EXPECT_FALSE(arbor::testing::answer(in)->housing.sleeveLetsGo_C);
+    EXPECT_FALSE(arbor::testing::answer(arbor::testing::ringInIron())->housing.sleeveLetsGo_C);
 }

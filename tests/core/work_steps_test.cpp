@@ -158,6 +158,113 @@ TEST(WorkSteps, PressingOutThroughTheElementsScrapsTheBearingAndSaysSo) {
     EXPECT_FALSE(find(findings, Finding::DentsExpected)) << "nobody looks at the dents of a scrapped bearing";
 }
 
+namespace {
+
+/// The roller with its second seat bored right through to the first shoulder: only the tube stops that bearing.
+job::Job rollerWithoutSecondShoulder(double tubeTop_mm) {
+    using section::Slice;
+    auto job = demoJob("retort-trolley-roller");
+    for (auto& part : job.arrangement->assembly.parts) {
+        if (part.id == "roller")
+            part.bodies.front().slices = {Slice::tube(0, 17, 23.5, 31), Slice::tube(17, 20, 20.5, 31),
+                                          Slice::tube(20, 56, 23.5, 31)};
+        if (part.id == "spacer") part.bodies.front().slices = {Slice::tube(17, tubeTop_mm, 10.25, 12.5)};
+    }
+    return job;
+}
+
+const Advice* saidOf(const plan::StepTools& tools, Finding id) {
+    const auto at =
+        std::find_if(tools.ways.begin(), tools.ways.end(), [](const auto& w) { return w.pressed && w.task == 0; });
+    return at == tools.ways.end() ? nullptr : find(at->findings(), id);
+}
+
+} // namespace
+
+TEST(WorkSteps, ATubeBetweenInnerRingsIsAStopAtContactNotAHold) {
+    const Route route(rollerWithoutSecondShoulder(39));
+    const auto tools = route.tools("in:upper_bearing");
+    const auto* held = saidOf(tools, Finding::HoldThroughElements);
+    ASSERT_TRUE(held);
+    // The chamfered mouth: seat from 20 to 56, the ring's wall begins a chamfer above its face at 39.
+    EXPECT_NEAR(held->value, route.step("in:upper_bearing").tasks.front().travel_mm, 1e-9);
+    EXPECT_TRUE(tools.ways.front().pressed->proof.stopAt_mm);
+    EXPECT_TRUE(tools.proven()) << "it can be pressed, it must not be held";
+    const auto shouldered = Route("retort-trolley-roller").tools("in:upper_bearing");
+    EXPECT_FALSE(saidOf(shouldered, Finding::HoldThroughElements)) << "it has a shoulder of its own";
+}
+
+TEST(WorkSteps, ATubeTooShortToTouchIsSaid) {
+    const Route route(rollerWithoutSecondShoulder(38.4));
+    const auto tools = route.tools("in:upper_bearing");
+    const auto* nothing = saidOf(tools, Finding::NothingStopsIt);
+    ASSERT_TRUE(nothing);
+    EXPECT_EQ(nothing->severity, Severity::Look);
+    EXPECT_NEAR(nothing->limit, 0.6, 1e-6);
+    EXPECT_EQ(nothing->subject, "Spacer tube");
+}
+
+TEST(WorkSteps, ACollarAgainstARingOnItsShoulderMayBeHeld) {
+    const Route route("exhaust-fan-carrier");
+    const auto tools = route.tools("in:collar");
+    EXPECT_FALSE(saidOf(tools, Finding::HoldThroughElements));
+    EXPECT_FALSE(saidOf(tools, Finding::NothingStopsIt));
+}
+
+TEST(WorkSteps, ALipSealIsNeitherPushedNorCarriedOnItsLip) {
+    const Route route("conveyor-tail-drum");
+    const auto& step = route.step("in:seal");
+    const auto pushed = std::find_if(step.tasks.begin(), step.tasks.end(), [](const Task& t) { return t.pushedLip; });
+    ASSERT_NE(pushed, step.tasks.end());
+    // 85 by 50: the shell is the outer 0.45 of the height, practice value; inside of it is lip.
+    EXPECT_NEAR(pushed->pushedLip->outerDia_mm, 85 - 0.45 * 35, 1e-9);
+    const auto driverOf = [](double bore) {
+        catalog::Tool t;
+        t.id = "X";
+        t.kind = catalog::ToolKind::Sleeve;
+        t.outsideDia_mm = 84;
+        t.boreDia_mm = bore;
+        t.length_mm = 60;
+        return t;
+    };
+    const tooling::DriverBench bench(*pushed, step.load, {70, 0});
+    const auto onLip = driverOf(60), onShell = driverOf(72);
+    const auto judged = bench.check(&onLip).findings;
+    const auto* said = find(judged, Finding::TouchesPart);
+    ASSERT_TRUE(said);
+    EXPECT_EQ(said->severity, Severity::Stop);
+    EXPECT_LT(worst(bench.check(&onShell).findings), Severity::Stop);
+    // Held while its hub is pushed over it: two beams, or a ring under the lip, never; a ring under the rim.
+    const auto held = std::find_if(step.tasks.begin(), step.tasks.end(), [](const Task& t) { return t.heldLip; });
+    if (held == step.tasks.end()) return;
+    tooling::SetupChoice choice;
+    choice.press = demoLibrary().rack.press("P30");
+    EXPECT_TRUE(find(tooling::checkSupport(*held, choice, step.load).findings, Finding::LiesOnBeams));
+}
+
+TEST(WorkSteps, NoWayOfTheDemoShopLoadsALip) {
+    for (const char* name : kDemoJobs) {
+        const Route route(name);
+        for (const auto& step : route.steps)
+            for (const auto& way : route.tools(step.key).ways) {
+                if (!way.proven() || !way.pressed || !way.pressed->choice) continue;
+                const auto& task = step.tasks[way.task];
+                const auto setup = tooling::buildSetup(task, *way.pressed->choice, 0);
+                for (const auto& [seal, lip] :
+                     {std::pair{setup.pushed, task.pushedLip}, {setup.holder, task.heldLip}}) {
+                    if (!lip) continue;
+                    for (const auto& body : setup.bodies) {
+                        if (!section::isTool(body.kind)) continue;
+                        for (const auto& touch : section::restingContacts(body, setup.bodies[seal]))
+                            EXPECT_LE(lip->under_mm(touch.innerRad_mm, touch.outerRad_mm), 1e-6) << name << step.key;
+                        for (const auto& touch : section::restingContacts(setup.bodies[seal], body))
+                            EXPECT_LE(lip->under_mm(touch.innerRad_mm, touch.outerRad_mm), 1e-6) << name << step.key;
+                    }
+                }
+            }
+    }
+}
+
 TEST(WorkSteps, SplitInnerRingIsNamedWhereItWouldPart) {
     const Route route("seamer-turret-upper");
     auto task = route.step("in:spindle").tasks.front();

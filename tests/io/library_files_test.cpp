@@ -113,7 +113,7 @@ TEST(PlanJson, SaysTheNumbersOfThePlanWithUnitsInTheKeys) {
     EXPECT_EQ(d["fit"]["interference_um"]["likely"], plan.fit()->interference_mm.likely / 1e-3);
     EXPECT_EQ(d["fit"]["press_force_N"]["most"], plan.fit()->pressForce_N.most);
     EXPECT_EQ(d["fit"]["clearance_worst_um"]["lower"], plan.clearance()->worst_mm.lower / 1e-3);
-    EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.fit()->outerTemp_C);
+    EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.heats[plan.fits->focus]->outer.temp_C);
     EXPECT_EQ(d["tooling"]["choice"]["driver"], "S14");
     EXPECT_EQ(d["tooling"]["force_path_proven"], true);
     EXPECT_EQ(d["tooling"]["stack"]["stroke_used_mm"], plan.tools->proof.stack.strokeUsed_mm);

@@ -84,7 +84,7 @@ TEST(Sentences, RejectionsAreCountedInGroups) {
     const auto plan =
         plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary(), std::nullopt);
     const auto summary = words::rejectionSummary(plan.tools->drivers);
-    EXPECT_EQ(summary, "26 do not fit: 4 too large, 1 too short, 21 too small.");
+    EXPECT_EQ(summary, "27 do not fit: 4 too large, 1 too short, 22 too small.");
     EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");
 }
 

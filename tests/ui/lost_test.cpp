@@ -5,7 +5,7 @@
 #include "io/job_json.h"
 #include "io/merge.h"
 #include "io/text_file.h"
-#include "ui/session/instant.h"
+#include "ui/session/running_times.h"
 #include "ui/slip/slip_model.h"
 
 #include <QApplication>
@@ -162,6 +162,55 @@ TEST(SteadyClock, GoesOnWhenTheWallClockIsSet) {
     EXPECT_EQ(ui::secondsBetween("2026-10-25T02:30:00", clock()), 113);
     const ui::SteadyClock real;
     EXPECT_NEAR(ui::secondsBetween(real(), QDateTime::currentDateTime().toString(Qt::ISODate).toStdString()), 0, 2);
+}
+
+/// The program was closed, the wall clock set back an hour, and the job opened again: the oven knows nothing of that.
+TEST(RunningTimes, GoOnAcrossARestartByTheMachinesCount) {
+    job::Heat heat;
+    heat.clocks = {{job::Clock::What::Carry, "2026-11-24T10:00:00", 180}};
+    heat.readings = {{"2026-11-24T10:00:30", 96}};
+    ui::noteCount(heat, "2026-11-24T10:01:00", {"boot-1", 5000});
+    auto again = heat;
+    EXPECT_TRUE(ui::resumeTimes(again, "2026-11-24T09:01:40", {"boot-1", 5040})); // 40 s later, by the machine
+    EXPECT_EQ(ui::secondsBetween(again.clocks.front().started, "2026-11-24T09:01:40"), 100);
+    EXPECT_EQ(ui::secondsBetween(again.readings.front().when, "2026-11-24T09:01:40"), 70);
+    auto same = heat;
+    EXPECT_TRUE(ui::resumeTimes(same, "2026-11-24T10:01:40", {"boot-1", 5040}));
+    EXPECT_EQ(same, heat) << "nobody set it: nothing changes";
+    auto other = heat;
+    EXPECT_FALSE(ui::resumeTimes(other, "2026-11-24T10:01:40", {"boot-2", 40})) << "only the wall clock knows";
+    EXPECT_EQ(other, heat);
+    job::Heat none;
+    EXPECT_TRUE(ui::resumeTimes(none, "2026-11-24T10:01:40", {"boot-2", 40})) << "nothing runs";
+}
+
+TEST(RunningTimes, AreKeptInTheFileAndDoubtIsSaid) {
+    arbor::testing::TemporaryShop shop;
+    const auto library = std::make_shared<const plan::Library>(arbor::testing::demoLibrary());
+    std::string now = "2026-11-24T10:00:00";
+    double count_s = 1000;
+    std::string boot = "one";
+    const auto openAgain = [&] {
+        return std::make_unique<ui::JobSession>(
+            shop.jobFile(), io::loadJob(shop.jobFile()).value(), library, [&] { return now; },
+            [&] {
+                return ui::MachineCount{boot, count_s};
+            });
+    };
+    auto session = openAgain();
+    session->edit("oven", [&](job::Job& j) { j.heat.clocks = {{job::Clock::What::Outer, now, 600}}; });
+    session.reset();
+    now = "2026-11-24T08:05:00"; // set back two hours, five minutes on
+    count_s += 300;
+    session = openAgain();
+    EXPECT_TRUE(session->timesAreSure());
+    EXPECT_EQ(ui::secondsBetween(session->job().heat.clocks.front().started, now), 300);
+    session.reset();
+    boot = "two";
+    session = openAgain();
+    EXPECT_FALSE(session->timesAreSure());
+    session->edit("clear", [&](job::Job& j) { j.heat.clocks.clear(); });
+    EXPECT_TRUE(session->timesAreSure());
 }
 
 TEST(SlipOrder, AStopComesFirstAndIsNeverCutOff) {

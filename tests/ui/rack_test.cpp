@@ -71,9 +71,9 @@ TEST_F(Rack, TwoCaliperSizesAndALengthAreEnough) {
     EXPECT_TRUE(std::any_of(drivers.begin(), drivers.end(), [](const auto& c) { return c.tool->id == "S35"; }));
     choose("rackKind", 2);
     type("rackQuick", "2 in × 20");
-    ASSERT_TRUE(onDisk().tool("D06"));
-    EXPECT_EQ(onDisk().tool("D06")->kind, catalog::ToolKind::Disc);
-    EXPECT_NEAR(onDisk().tool("D06")->outsideDia_mm, 50.8, 1e-9);
+    ASSERT_TRUE(onDisk().tool("D07"));
+    EXPECT_EQ(onDisk().tool("D07")->kind, catalog::ToolKind::Disc);
+    EXPECT_NEAR(onDisk().tool("D07")->outsideDia_mm, 50.8, 1e-9);
 }
 
 TEST_F(Rack, SizesThatMakeNoToolAreRefusedWithTheReason) {

@@ -38,15 +38,17 @@ protected:
 
 TEST_F(Warm, TellsTheMixTheSourcesAndHowFastOneMustBe) {
     openWarm();
-    EXPECT_TRUE(slipSays("Warm the drum end to 125 °C, chill the inner cup to −16 °C"));
-    EXPECT_TRUE(slipSays("oven at 130 °C"));
+    EXPECT_TRUE(slipSays("Warm the drum end to 115 °C, chill the inner cup to −16 °C"));
+    EXPECT_TRUE(slipSays("oven at 120 °C")); // the outer cup is in already
     EXPECT_TRUE(slipSays("household freezer at −18 °C"));
     EXPECT_TRUE(slipSays("How fast must I be"));
     EXPECT_TRUE(slipSays("Gloves for hot parts"));
     const auto& bars = find<ui::LimitBars>("limitBars")->bars();
-    ASSERT_EQ(bars.size(), 2u);
-    EXPECT_EQ(bars[0].limit_C, 200);
-    EXPECT_EQ(bars[1].limit_C, -55);
+    ASSERT_EQ(bars.size(), 3u);
+    EXPECT_EQ(bars[0].part, "Outer cup");
+    EXPECT_EQ(bars[0].limit_C, 120);
+    EXPECT_EQ(bars[1].limit_C, 200);
+    EXPECT_EQ(bars[2].limit_C, -55);
 }
 
 TEST_F(Warm, ByTheSpaceKeyFromTheOvenToTheHold) {

@@ -22,8 +22,6 @@ enum class Finding {
     ClearanceGone,         ///< value: share of bearings below zero [0..1]
     ClearanceGroupAssumed, ///< subject: bearing designation
     MostSensitive,         ///< subject: input, value: change of clearance over half its band [mm]
-    HeatAboveCeiling,      ///< value: needed temperature [°C], limit [°C], subject: part
-    HeatNeeded,            ///< value: housing temperature [°C], limit: margin kept [mm]
     NoHeatNeeded,
     TooHotFor,          ///< value: temperature [°C], limit: ceiling [°C], subject: what it is too hot for
     TooColdFor,         ///< likewise, floor
@@ -92,38 +90,43 @@ enum class Finding {
     StandsOnPart, ///< subject: what the support carries on
     FallsThrough, ///< the housing does not rest on this support
     TooLowFor,    ///< value: height missing [mm], subject: part hanging below
-    FaceOverloaded,    ///< value: face pressure [MPa], limit [MPa]
-    SleeveBuckles,     ///< value: load share of the column limit [-]
-    FallsInside,       ///< value: outside [mm], limit: bore it goes through [mm], subject: the piece that falls
-    StackTall,         ///< value: height over width [-], limit [-]
-    StackLoose,        ///< value: number of loose spacers, limit
-    StrokeShort,       ///< value: stroke needed [mm], limit: stroke there is [mm]
-    NoNotchFits,       ///< value: stack height [mm], limit: greatest daylight [mm]
-    PressTooSmall,     ///< value: force needed [N], limit: capacity [N]
-    NeedsSpacer,       ///< value: height added [mm], subject: spacer
-    OneStroke,         ///< value: stroke used [mm], limit: stroke there is [mm]
-    WrongKind,         ///< subject: tool that is no sleeve
-    BothFaces,         ///< subject: the other ring, that is pushed along
-    StandsOnWhatStays, ///< value: width on the radius [mm], subject: the part that stays
-    HardTool,          ///< subject: tool
-    ToolCondition,     ///< subject: what is written about it
-    BoltDoesNotPass,   ///< value: bolt [mm], limit: what it must go through [mm], subject: that
-    PlateBends,        ///< value: bending stress [MPa], limit [MPa], subject: tool
-    NoRoomBelow,       ///< value: travel that lacks [mm], limit: travel in all [mm], subject: what is in the way
-    NoRoomForKnife,    ///< limit: height of the knife edge [mm], subject: separator
-    HoldsOtherRing,    ///< subject: the ring that must be held and is not
-    SplitRingParts,    ///< value: force [N]
-    DentsExpected,     ///< value: depth of a dent [mm], limit: depth at the static rating [mm]
-    TwoStrokes,        ///< value: travel of the first [mm], limit: engaged by then [mm], subject: spacer put in
-    ThroatShort,       ///< value: work from its axis [mm], limit: throat [mm], subject: press
-    BoltShort,         ///< value: stack [mm], limit: room between the nuts [mm], subject: bolt
-    BoltOverstressed,  ///< value: stress [MPa], limit [MPa], subject: bolt
-    ThreadStrips,      ///< value: force [N], limit [N], subject: bolt
-    HandForceHigh,     ///< value: at the wrench [N], limit [N], subject: bolt
-    StartTilt,         ///< value: rise across the ring it may start with [mm], limit: its diameter [mm]
-    WedgeDepth,        ///< value: depth to keep it square by hand [mm], limit: clearance [mm]
-    PullMayNotDo,      ///< value: force it may take [N], limit: what the tool gives [N], subject: tool
-    KnownToWork,       ///< subject: tools on record for this arrangement
+    FaceOverloaded,      ///< value: face pressure [MPa], limit [MPa]
+    SleeveBuckles,       ///< value: load share of the column limit [-]
+    FallsInside,         ///< value: outside [mm], limit: bore it goes through [mm], subject: the piece that falls
+    StackTall,           ///< value: height over width [-], limit [-]
+    StackLoose,          ///< value: number of loose spacers, limit
+    StrokeShort,         ///< value: stroke needed [mm], limit: stroke there is [mm]
+    NoNotchFits,         ///< value: stack height [mm], limit: greatest daylight [mm]
+    PressTooSmall,       ///< value: force needed [N], limit: capacity [N]
+    NeedsSpacer,         ///< value: height added [mm], subject: spacer
+    OneStroke,           ///< value: stroke used [mm], limit: stroke there is [mm]
+    WrongKind,           ///< subject: tool that is no sleeve
+    BothFaces,           ///< subject: the other ring, that is pushed along
+    StandsOnWhatStays,   ///< value: width on the radius [mm], subject: the part that stays
+    HardTool,            ///< subject: tool
+    ToolCondition,       ///< subject: what is written about it
+    BoltDoesNotPass,     ///< value: bolt [mm], limit: what it must go through [mm], subject: that
+    PlateBends,          ///< value: bending stress [MPa], limit [MPa], subject: tool
+    NoRoomBelow,         ///< value: travel that lacks [mm], limit: travel in all [mm], subject: what is in the way
+    NoRoomForKnife,      ///< limit: height of the knife edge [mm], subject: separator
+    HoldsOtherRing,      ///< subject: the ring that must be held and is not
+    CarriesEdgeOnly,     ///< value: how wide the work lies on it [mm], limit: least [mm], subject: what it lies on
+    LiesOnBeams,         ///< value: gap between the beams [mm], subject: the lip seal on them
+    HoldThroughElements, ///< value: travel at which to stop [mm], limit: static load they carry [N]
+    HoldThroughPart,     ///< value: travel at which to stop [mm], subject: the part that must not carry
+    NothingStopsIt,      ///< value: travel [mm], limit: how far on something stands [mm], subject: that; empty: nothing
+    SplitRingParts,      ///< value: force [N]
+    DentsExpected,       ///< value: depth of a dent [mm], limit: depth at the static rating [mm]
+    TwoStrokes,          ///< value: travel of the first [mm], limit: engaged by then [mm], subject: spacer put in
+    ThroatShort,         ///< value: work from its axis [mm], limit: throat [mm], subject: press
+    BoltShort,           ///< value: stack [mm], limit: room between the nuts [mm], subject: bolt
+    BoltOverstressed,    ///< value: stress [MPa], limit [MPa], subject: bolt
+    ThreadStrips,        ///< value: force [N], limit [N], subject: bolt
+    HandForceHigh,       ///< value: at the wrench [N], limit [N], subject: bolt
+    StartTilt,           ///< value: rise across the ring it may start with [mm], limit: its diameter [mm]
+    WedgeDepth,          ///< value: depth to keep it square by hand [mm], limit: clearance [mm]
+    PullMayNotDo,        ///< value: force it may take [N], limit: what the tool gives [N], subject: tool
+    KnownToWork,         ///< subject: tools on record for this arrangement
     // press
     WatchCrookedStart, ///< value: travel by which a rise is too early [mm]
     WatchSawTeeth,
@@ -132,6 +135,7 @@ enum class Finding {
     HoldLimited,      ///< value: hold force [N], limit: what limits it [N]
     GaugeTooCoarse,   ///< value: end force over full scale [0..1], subject: press
     TraceGap,         ///< value: where nothing was read [mm], limit: how much travel it left out [mm]
+    TraceHeld,        ///< value: peak [N], limit: greatest force of the slide [N]: held where it must not be
     TraceFrictionOff, ///< value: friction found, limit: the end of its band that it lies beyond
     TraceInBand,      ///< value: share of samples inside [0..1]
     TraceAboveBand,   ///< value: first travel above the band [mm]

@@ -35,14 +35,24 @@ const catalog::Material& around(const SeatInput& in) {
     return in.sleeve ? in.sleeve->material : in.outer.material;
 }
 
-double thermal(const SeatInput& in, double closesIn) {
-    const double inner = in.inner.material.alpha_perK * (in.inner.temp_C - 20);
-    const double outer = in.outer.temp_C - 20;
-    double gained = in.dia_mm * (inner - around(in).alpha_perK * outer);
-    if (in.sleeve)
-        gained += closesIn * in.sleeve->outsideDia_mm * outer *
-                  (in.sleeve->material.alpha_perK - in.outer.material.alpha_perK);
-    return gained;
+/// A sleeve's bore grows with the sleeve, less what it closes in by as the sleeve outgrows the body around it.
+double boreAlpha(const SeatInput& in, double closesIn) {
+    const double own = around(in).alpha_perK;
+    if (!in.sleeve) return own;
+    return own - closesIn * in.sleeve->outsideDia_mm / in.dia_mm * (own - in.outer.material.alpha_perK);
+}
+
+double thermal(const SeatInput& in, double boreAlpha_perK) {
+    return in.dia_mm *
+           (in.inner.material.alpha_perK * (in.inner.temp_C - 20) - boreAlpha_perK * (in.outer.temp_C - 20));
+}
+
+/// Temperature of both at which the body around a sleeve has outgrown the sleeve's least interference.
+std::optional<double> letsGo_C(const SeatInput& in) {
+    if (!in.sleeve) return std::nullopt;
+    const double outgrows = in.outer.material.alpha_perK - in.sleeve->material.alpha_perK;
+    if (!(outgrows > 0)) return std::nullopt;
+    return 20 + in.sleeve->interference_mm.lower / (in.sleeve->outsideDia_mm * outgrows);
 }
 
 /// The bore of the outer body grows away from the outside of the inner one; an endless body does not turn.
@@ -125,16 +135,6 @@ void fillForce(SeatFit& out, const Seat& seat) {
     out.slipTorqueAtWork_Nm = force(out.pressureAtWork_MPa) * (in.dia_mm / 2 / 1000);
 }
 
-void fillHeat(SeatFit& out, const Seat& seat) {
-    const auto& in = seat.in;
-    out.heatMargin_mm = assemblyMargin(in.dia_mm);
-    out.outerCeiling_C = in.outer.material.ceiling_C;
-    const double alpha = around(in).alpha_perK;
-    const HeatInput heat{in.dia_mm, seat.worst_mm.upper, out.heatMargin_mm, alpha, in.inner.material.alpha_perK, 20};
-    out.outerTemp_C = assemblyTemperature(heat).value();
-    out.innerTemp_C = 20 - (seat.worst_mm.upper + out.heatMargin_mm) / (in.dia_mm * in.inner.material.alpha_perK);
-}
-
 void explain(SeatFit& out, const Seat& seat) {
     const auto& material = seat.in.outer.material.name;
     if (seat.in.sleeve)
@@ -145,11 +145,6 @@ void explain(SeatFit& out, const Seat& seat) {
         {Finding::FrictionBand, Severity::Info, seat.in.friction.lower, seat.in.friction.upper, material, "HB4.6"});
     out.because.push_back(
         {Finding::InterferenceIsMaleMinusFemale, Severity::Info, out.interferenceNominal_mm, 0, {}, "HB4.1"});
-    const auto heat = out.outerTemp_C > 25 ? Finding::HeatNeeded : Finding::NoHeatNeeded;
-    out.because.push_back({heat, Severity::Info, out.outerTemp_C, out.heatMargin_mm, {}, "HB4.10"});
-    if (out.outerTemp_C > out.outerCeiling_C)
-        out.because.push_back(
-            {Finding::HeatAboveCeiling, Severity::Info, out.outerTemp_C, out.outerCeiling_C, material, "HB4.10"});
     if (out.rotation_mm > 0)
         out.because.push_back({Finding::SpeedTakes, Severity::Info, out.rotation_mm, *out.looseAt_rpm, {}, "HB4.3"});
     if (out.thermal_mm != 0)
@@ -209,7 +204,8 @@ Result<Seat> Seat::of(const SeatInput& in, double step_mm) {
             seat.nominal_mm += closesIn * i.mid();
         }
     }
-    seat.thermal_mm = thermal(in, closesIn);
+    seat.boreAlpha_perK = boreAlpha(in, closesIn);
+    seat.thermal_mm = thermal(in, seat.boreAlpha_perK);
     seat.rotation_mm = in.sleeve ? 0 : lostToSpeed(in);
     return seat;
 }
@@ -227,7 +223,8 @@ SeatFit seatFit(const Seat& seat) {
     fillTightness(out, seat);
     fillStress(out, seat);
     fillForce(out, seat);
-    fillHeat(out, seat);
+    out.boreAlpha_perK = seat.boreAlpha_perK;
+    out.sleeveLetsGo_C = letsGo_C(seat.in);
     explain(out, seat);
     advise(out, seat);
     return out;

@@ -59,8 +59,9 @@ public:
     double nominal_mm = 0;             ///< from the middles of the sizes
     double perInterference_MPa_per_mm; ///< stiffness of the joint
     double smoothing_mm = 0;
-    double thermal_mm = 0;  ///< interference gained by the working temperatures
-    double rotation_mm = 0; ///< interference lost to the working speed
+    double thermal_mm = 0;     ///< interference gained by the working temperatures
+    double rotation_mm = 0;    ///< interference lost to the working speed
+    double boreAlpha_perK = 0; ///< of the bore the ring goes into
 
 private:
     explicit Seat(Density density) : interference(std::move(density)) {}
@@ -92,11 +93,9 @@ struct SeatFit {
     Range slipTorque_Nm;
     Range slipTorqueAtWork_Nm;
     std::optional<double>
-        looseAt_rpm;         ///< speed at which nothing is left of the likely interference; nothing: it stands
-    double outerTemp_C = 20; ///< of the outer body, to drop the inner one in with the margin
-    double innerTemp_C = 20; ///< of the inner body instead, the outer one at 20 °C
-    double heatMargin_mm = 0;
-    double outerCeiling_C = 0;
+        looseAt_rpm;           ///< speed at which nothing is left of the likely interference; nothing: it stands
+    double boreAlpha_perK = 0; ///< how the bore grows when the outer body, with a sleeve in it, is warmed through
+    std::optional<double> sleeveLetsGo_C; ///< of the outer body: there the loosest sleeve is loose in it
     AdviceList because;
     AdviceList advisories;
     std::vector<double> interferenceCurve; ///< density over `curveWindow_mm`
@@ -105,6 +104,8 @@ struct SeatFit {
 
 /// Worst cases from the limits, bands from the convolved scatter of both members; interference first takes the
 /// temperature, then the speed, then the smoothing; force at 20 °C: F = mu pi d p x.
+/// A repair sleeve grows by its own expansion and is held back, or drawn along, by the body around it:
+/// d alpha = d alpha_s - k D (alpha_s - alpha_o), k being how much its bore closes per interference around it (Lame).
 /// @source [HB4.1]-[HB4.6], [HB4.10], [DIN7190-1]
 SeatFit seatFit(const Seat& seat);
 

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <deque>
+#include <iterator>
 #include <optional>
 
 namespace arbor::force {
@@ -57,11 +58,12 @@ Path traceBack(const std::vector<std::optional<Step>>& parent, std::size_t from,
     return path;
 }
 
-} // namespace
+bool slides(const Contact& c, const std::vector<bool>& moves) {
+    return c.kind == ContactKind::Wall && moves[c.upper] != moves[c.lower];
+}
 
-Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from,
-              std::size_t to) {
-    const auto graph = section::contacts(bodies);
+Path walk(const std::vector<Contact>& graph, const std::vector<section::Body>& bodies, const std::vector<bool>& moves,
+          std::size_t from, std::size_t to) {
     std::vector<bool> open(bodies.size());
     std::transform(bodies.begin(), bodies.end(), open.begin(), [](const auto& b) { return section::mayCarry(b.kind); });
     auto path = traceBack(cameFrom(graph, bodies.size(), from, open), from, to);
@@ -69,10 +71,23 @@ Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>&
         path = traceBack(cameFrom(graph, bodies.size(), from, std::vector<bool>(bodies.size(), true)), from, to);
     for (const auto body : path.bodies)
         if (!section::mayCarry(bodies[body].kind)) path.mustNotCarry.push_back(body);
-    for (const auto& contact : path.contacts)
-        if (contact.kind == ContactKind::Wall && moves[contact.upper] != moves[contact.lower])
-            path.slipping.push_back(contact);
+    std::copy_if(path.contacts.begin(), path.contacts.end(), std::back_inserter(path.slipping),
+                 [&](const Contact& c) { return slides(c, moves); });
     return path;
+}
+
+} // namespace
+
+Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from,
+              std::size_t to) {
+    return walk(section::contacts(bodies), bodies, moves, from, to);
+}
+
+Path findStop(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from,
+              std::size_t to) {
+    auto graph = section::contacts(bodies);
+    std::erase_if(graph, [&](const Contact& c) { return slides(c, moves); });
+    return walk(graph, bodies, moves, from, to);
 }
 
 } // namespace arbor::force

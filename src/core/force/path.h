@@ -24,4 +24,9 @@ struct Path {
 Path findPath(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from,
               std::size_t to);
 
+/// The same once it stands: what is pushed on top of the sliding friction, the holding load, goes through what stops it
+/// and through no wall between what moves and what stands still. Not connected: nothing stops it.
+Path findStop(const std::vector<section::Body>& bodies, const std::vector<bool>& moves, std::size_t from,
+              std::size_t to);
+
 } // namespace arbor::force

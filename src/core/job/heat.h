@@ -27,6 +27,14 @@ struct Clock {
     friend bool operator==(const Clock&, const Clock&) = default;
 };
 
+/// When these times were said, by the machine's own count as well: a wall clock may have been set since.
+struct Counted {
+    std::string boot; ///< of which start of which machine
+    std::string when; ///< ISO 8601, by the same clock as the times
+    double count_s = 0;
+    friend bool operator==(const Counted&, const Counted&) = default;
+};
+
 /// What the thermometer said of the outer part.
 struct HeatReading {
     std::string when; ///< ISO 8601
@@ -47,6 +55,7 @@ struct Heat {
     std::string pressAt;                                     ///< ISO 8601: when it shall be pressed; empty: not said
     std::vector<Clock> clocks;
     std::vector<HeatReading> readings; ///< since the carry began
+    std::optional<Counted> counted;    ///< of the clocks and readings
     friend bool operator==(const Heat&, const Heat&) = default;
 };
 

@@ -198,23 +198,27 @@ private:
     }
 
     static std::string protectedBy(const TempLimit& limit, const HeatSide& side) {
+        const auto& whose = limit.of.empty() ? side.label : limit.of;
         switch (limit.what) {
         case TempLimit::What::Metal:
-            return side.label;
+            return whose;
         case TempLimit::What::Grease:
-            return "the grease of " + side.label;
+            return "the grease of " + whose;
         case TempLimit::What::Encoder:
-            return "the encoder of " + side.label;
+            return "the encoder of " + whose;
         case TempLimit::What::Cage:
-            return "the cage of " + side.label;
+            return "the cage of " + whose;
         case TempLimit::What::Seal:
             return limit.subject;
+        case TempLimit::What::Sleeve:
+            return "the hold of its repair sleeve";
         }
-        return side.label;
+        return whose;
     }
 
     void judge() {
         m_out.clearanceWorst_mm = open(m_out.outer.temp_C, m_out.inner.temp_C);
+        m_out.outerMost_C = outerLimit(m_out.inner.temp_C);
         judgeSide(m_out.outer);
         judgeSide(m_out.inner);
         judgeOnceIn();
@@ -280,6 +284,8 @@ std::string_view name(TempLimit::What what) {
         return "cage";
     case TempLimit::What::Seal:
         return "lip_seal";
+    case TempLimit::What::Sleeve:
+        return "repair_sleeve";
     }
     return "metal";
 }

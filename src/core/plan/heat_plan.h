@@ -17,11 +17,12 @@ struct SeatPlan;
 
 /// A temperature a part must not go beyond, and what it protects.
 struct TempLimit {
-    enum class What { Metal, Grease, Encoder, Cage, Seal };
+    enum class What { Metal, Grease, Encoder, Cage, Seal, Sleeve };
     What what = What::Metal;
     std::string subject; ///< material, or the seal's name
     double temp_C = 0;
     bool lowered = false; ///< by the user
+    std::string of = {};  ///< the part it belongs to, where that only goes along; empty: the side's own
 };
 std::string_view name(TempLimit::What what);
 
@@ -67,6 +68,7 @@ struct HeatPlan {
     std::size_t chosen = 0;
     bool byUser = false;          ///< the temperatures are the user's
     double clearanceWorst_mm = 0; ///< with the tightest parts, when it leaves the oven
+    double outerMost_C = 0;       ///< what the outer part may have, its own limits and the other's once together
     AdviceList findings;
 
     bool needed() const { return !ways.empty() && ways[chosen].mix != HeatMix::Nothing; }

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 #include <numbers>
 
 namespace arbor::plan {
@@ -12,11 +13,13 @@ namespace arbor::plan {
 namespace {
 
 using arrangement::Part;
+using catalog::BearingDress;
+using section::BodyKind;
 using What = TempLimit::What;
 
 // Ceilings and floors besides the material's own. @source [HB4.10]
 constexpr double kGrease_C = 80, kEncoder_C = 80, kCage_C = 100, kLipSeal_C = 100, kHardenedShaft_C = 150;
-constexpr double kGreaseFloor_C = -40, kRingFloor_C = -55, kPlainFloor_C = -200;
+constexpr double kGreaseFloor_C = -40, kRingFloor_C = -55, kPlainFloor_C = -200, kLipSealFloor_C = -25;
 constexpr double kEndless = 3; // outside over bore of a body that is taken as endless
 
 double tubeVolume_mm3(double bore, double outside, double width) {
@@ -41,21 +44,81 @@ Lying lying(const std::vector<section::Body>& bodies) {
     return out;
 }
 
-/// Both rings and the elements between them, which warm and cool as one.
-Lying lying(const catalog::Bearing& b) {
-    const double elements =
-        b.rows * b.elementCount *
-        (b.elementLength_mm > 0 ? std::numbers::pi / 4 * b.elementDia_mm * b.elementDia_mm * b.elementLength_mm
-                                : std::numbers::pi / 6 * std::pow(b.elementDia_mm, 3));
+double elementsVolume_mm3(const catalog::Bearing& b) {
+    const double one = b.elementLength_mm > 0
+                           ? std::numbers::pi / 4 * b.elementDia_mm * b.elementDia_mm * b.elementLength_mm
+                           : std::numbers::pi / 6 * std::pow(b.elementDia_mm, 3);
+    return b.rows * b.elementCount * one;
+}
+
+/// A whole bearing: both rings and the elements between them, which warm and cool as one.
+Lying lyingWhole(const catalog::Bearing& b) {
     Lying out;
     out.volume_mm3 = tubeVolume_mm3(b.boreDia_mm, b.innerRacewayDia_mm(), b.innerWidth_mm) +
-                     tubeVolume_mm3(b.outerRacewayDia_mm(), b.outsideDia_mm, b.outerWidth_mm) + elements;
+                     tubeVolume_mm3(b.outerRacewayDia_mm(), b.outsideDia_mm, b.outerWidth_mm) + elementsVolume_mm3(b);
     // Closed by its seals or its cage: what the air reaches is bore, outside and the two faces.
     out.skin_mm2 = std::numbers::pi * (b.boreDia_mm + b.outsideDia_mm) * b.width_mm +
                    2 * tubeVolume_mm3(b.boreDia_mm, b.outsideDia_mm, 1);
     out.wall_mm = (b.outsideDia_mm - b.boreDia_mm) / 2;
     return out;
 }
+
+/// What of a bearing is there: a cup weighs as a cup, a cone with the rollers that stay on it.
+Lying lyingRing(const catalog::Bearing& b, const std::vector<section::Body>& bodies) {
+    const auto is = [](BodyKind kind) { return [kind](const section::Body& body) { return body.kind == kind; }; };
+    const auto has = [&](BodyKind kind) { return std::any_of(bodies.begin(), bodies.end(), is(kind)); };
+    if (has(BodyKind::OuterRing) && has(BodyKind::InnerRing)) return lyingWhole(b);
+    std::vector<section::Body> rings;
+    std::copy_if(bodies.begin(), bodies.end(), std::back_inserter(rings), [](const section::Body& body) {
+        return body.kind == BodyKind::OuterRing || body.kind == BodyKind::InnerRing;
+    });
+    auto out = lying(rings);
+    if (has(BodyKind::RollingElements)) out.volume_mm3 += elementsVolume_mm3(b);
+    return out;
+}
+
+/// The parts of the arrangement that are warmed or chilled together with one side of a seat when it is made: pressed to
+/// it, or to what is pressed to it, and there already.
+class Company {
+public:
+    explicit Company(const Plan& plan) : m_plan(plan) {}
+
+    std::vector<const Part*> of(const job::SeatKey& key, bool outer) const {
+        if (!m_plan.strip || !m_plan.strip->faults.empty()) return {};
+        const auto& a = m_plan.strip->assembly;
+        const auto mine = arrangement::indexOf(a, outer ? key.first : key.second),
+                   other = arrangement::indexOf(a, outer ? key.second : key.first);
+        if (!mine || !other) return {};
+        const route::Ways ways(a);
+        const auto there = present(ways, *mine, *other) & ~route::only(*other);
+        route::Parts found = route::only(*mine);
+        for (bool grew = true; grew;) {
+            grew = false;
+            for (std::size_t p = 0; p < a.parts.size(); ++p)
+                if ((found & route::only(p)) == 0 && (there & route::only(p)) != 0 &&
+                    (ways.pressedTo(p) & found) != 0) {
+                    found |= route::only(p);
+                    grew = true;
+                }
+        }
+        std::vector<const Part*> out;
+        for (std::size_t p = 0; p < a.parts.size(); ++p)
+            if (p != *mine && (found & route::only(p)) != 0) out.push_back(&a.parts[p]);
+        return out;
+    }
+
+private:
+    /// Who is there when the seat is parted, and so when it is made.
+    route::Parts present(const route::Ways& ways, std::size_t one, std::size_t two) const {
+        for (const auto& d : route::departures(m_plan.strip->order, ways.all())) {
+            const auto partner = d.part == one ? two : one;
+            if ((d.part == one || d.part == two) && (d.present & route::only(partner)) != 0) return d.present;
+        }
+        return ways.all();
+    }
+
+    const Plan& m_plan;
+};
 
 const Part* partNamed(const Plan& plan, const std::string& id) {
     if (!plan.strip || !plan.strip->faults.empty()) return nullptr;
@@ -76,9 +139,8 @@ public:
         s.part = ring ? thermal::PartClass::Ring : m_outer ? thermal::PartClass::Housing : thermal::PartClass::Shaft;
         const auto& member = m_outer ? m_seat.input->outer : m_seat.input->inner;
         s.tube = tube(member);
-        s.withGrease = ring && m_job.bearing.seals != catalog::Side::None;
-        setLimits(s, member.material, ring);
-        const auto body = ring ? lying(*ring) : lyingPart(s.tube);
+        limitOwn(s, member.material, ring);
+        const auto body = ring ? lyingRing(*ring, m_part ? m_part->bodies : ringBodies(*ring)) : lyingPart(s.tube);
         const auto& m = member.material;
         s.soakPart = {body.volume_mm3 * 1e-9 * m.density_kg_m3, m.heat_J_kgK, body.skin_mm2 * 1e-6, body.wall_mm,
                       m.conductivity_W_mK / (m.density_kg_m3 * m.heat_J_kgK)};
@@ -88,17 +150,26 @@ public:
         const double skin =
             ring ? rims + 2 * tubeVolume_mm3(s.tube.boreDia_mm, s.tube.outsideDia_mm, 1) : body.skin_mm2;
         s.tube.face_mm2 = std::max(0.0, skin - rims);
+        for (const auto* other : Company(m_plan).of(m_seat.key, m_outer))
+            takeAlong(s, *other);
+        lowerAndSort(s);
         return s;
     }
 
 private:
+    const catalog::Bearing* bearingOf(const Part& part) const {
+        return part.catalogue ? catalog::findBearing(m_lib.bearings, part.catalogue->designation) : nullptr;
+    }
     const catalog::Bearing* ringOf() const {
-        if (m_part) {
-            if (!m_part->catalogue) return nullptr;
-            return catalog::findBearing(m_lib.bearings, m_part->catalogue->designation);
-        }
+        if (m_part) return bearingOf(*m_part);
         const bool bearing = (m_outer ? m_seat.key.first : m_seat.key.second) == "bearing";
         return bearing ? &m_plan.arrangement->bearing : nullptr;
+    }
+    /// Without an arrangement; of a taper it is the cup that goes into the housing.
+    static std::vector<section::Body> ringBodies(const catalog::Bearing& b) {
+        auto bodies = catalog::bearingBodies(b, {});
+        if (b.isTaper()) bodies.resize(1);
+        return bodies;
     }
 
     thermal::Tube tube(const fit::Member& member) const {
@@ -109,7 +180,8 @@ private:
                           : member.otherDia_mm > 0 ? member.otherDia_mm
                                                    : kEndless * m_seat.dia_mm;
         t.width_mm = m_seat.length_mm;
-        t.material = {m.conductivity_W_mK, m.density_kg_m3, m.heat_J_kgK, m.alpha_perK};
+        t.material = {m.conductivity_W_mK, m.density_kg_m3, m.heat_J_kgK,
+                      m_outer ? m_seat.fit->boreAlpha_perK : m.alpha_perK};
         return t;
     }
 
@@ -121,19 +193,69 @@ private:
         return lying({shaft});
     }
 
-    void setLimits(HeatSide& s, const catalog::Material& material, const catalog::Bearing* ring) {
-        const bool ours = ring && ring->designation == m_job.bearing.designation;
+    bool isOurs(const catalog::Bearing& ring) const { return ring.designation == m_job.bearing.designation; }
+
+    /// What sits in the bearing's faces, said in the arrangement or at Fit.
+    BearingDress dressOf(const catalog::Bearing& ring, const Part* part) const {
+        using catalog::Side;
+        if (part && part->catalogue && part->catalogue->piece != arrangement::FromCatalogue::Piece::Whole) return {};
+        if (ring.isTaper()) return {};
+        BearingDress dress;
+        if (part && part->catalogue) dress = part->catalogue->dress;
+        if (!isOurs(ring)) return dress;
+        if (m_job.bearing.seals != Side::None) dress.seals = m_job.bearing.seals;
+        if (m_job.bearing.encoder != Side::None) dress.encoder = m_job.bearing.encoder;
+        return dress;
+    }
+
+    void limitOwn(HeatSide& s, const catalog::Material& material, const catalog::Bearing* ring) const {
         const double metal =
             s.part == thermal::PartClass::Shaft ? std::min(material.ceiling_C, kHardenedShaft_C) : material.ceiling_C;
         s.ceilings.push_back({What::Metal, material.name, metal});
         s.floors.push_back({What::Metal, material.name, ring ? kRingFloor_C : kPlainFloor_C});
-        if (ours && m_job.bearing.seals != catalog::Side::None) {
-            s.ceilings.push_back({What::Grease, {}, kGrease_C});
-            s.floors.push_back({What::Grease, {}, kGreaseFloor_C});
+        if (ring) limitDress(s, *ring, m_part, {});
+        if (m_outer && m_seat.fit->sleeveLetsGo_C)
+            s.ceilings.push_back({What::Sleeve, m_seat.input->sleeve->material.name, *m_seat.fit->sleeveLetsGo_C});
+    }
+
+    void limitDress(HeatSide& s, const catalog::Bearing& ring, const Part* part, const std::string& of) const {
+        const auto dress = dressOf(ring, part);
+        if (dress.seals != catalog::Side::None) {
+            s.ceilings.push_back({What::Grease, {}, kGrease_C, false, of});
+            s.floors.push_back({What::Grease, {}, kGreaseFloor_C, false, of});
+            s.withGrease = true;
         }
-        if (ours && m_job.bearing.encoder != catalog::Side::None) s.ceilings.push_back({What::Encoder, {}, kEncoder_C});
-        if (ours && m_job.heat.plasticCage) s.ceilings.push_back({What::Cage, {}, kCage_C});
-        addSeals(s);
+        if (dress.encoder != catalog::Side::None) s.ceilings.push_back({What::Encoder, {}, kEncoder_C, false, of});
+        if (isOurs(ring) && m_job.heat.plasticCage) s.ceilings.push_back({What::Cage, {}, kCage_C, false, of});
+    }
+
+    /// Another part that lies in the oven with this one: its mass, and what it bears less of than this one's metal.
+    void takeAlong(HeatSide& s, const Part& part) const {
+        const auto& of = part.name();
+        if (part.kind == arrangement::PartKind::Seal) {
+            s.ceilings.push_back({What::Seal, of, kLipSeal_C, false, of});
+            s.floors.push_back({What::Seal, of, kLipSealFloor_C, false, of});
+            s.withGrease = true;
+            return; // of rubber there is too little to weigh
+        }
+        const auto& material = materialOf(part, m_lib.materials);
+        const auto* ring = bearingOf(part);
+        const bool shaft = part.kind == arrangement::PartKind::Shaft;
+        const double ceiling = shaft ? std::min(material.ceiling_C, kHardenedShaft_C) : material.ceiling_C;
+        const double floor = ring ? kRingFloor_C : kPlainFloor_C;
+        if (ceiling < s.ceilings.front().temp_C) s.ceilings.push_back({What::Metal, material.name, ceiling, false, of});
+        if (floor > s.floors.front().temp_C) s.floors.push_back({What::Metal, material.name, floor, false, of});
+        if (ring) limitDress(s, *ring, &part, of);
+        const auto body = ring ? lyingRing(*ring, part.bodies) : lying(part.bodies);
+        const double mass = body.volume_mm3 * 1e-9 * material.density_kg_m3;
+        auto& all = s.soakPart;
+        all.heat_J_kgK = (all.mass_kg * all.heat_J_kgK + mass * material.heat_J_kgK) / (all.mass_kg + mass);
+        all.mass_kg += mass;
+        all.area_m2 += body.skin_mm2 * 1e-6;
+        all.wall_mm = std::max(all.wall_mm, body.wall_mm);
+    }
+
+    void lowerAndSort(HeatSide& s) const {
         for (auto& limit : s.ceilings)
             if (const auto own = m_job.heat.lowered_C.find(std::string(name(limit.what)));
                 own != m_job.heat.lowered_C.end() && own->second < limit.temp_C) {
@@ -144,26 +266,6 @@ private:
                          [](const TempLimit& a, const TempLimit& b) { return a.temp_C < b.temp_C; });
         std::stable_sort(s.floors.begin(), s.floors.end(),
                          [](const TempLimit& a, const TempLimit& b) { return a.temp_C > b.temp_C; });
-    }
-
-    /// Lip seals that sit in this part already when the ring goes in: those that come out after it.
-    void addSeals(HeatSide& s) const {
-        if (!m_part || !m_outer) return;
-        const auto& a = m_plan.strip->assembly;
-        const auto ringAt = arrangement::indexOf(a, m_seat.key.second);
-        std::size_t ringTurn = 0;
-        std::vector<std::size_t> turn(a.parts.size(), a.parts.size());
-        const auto& steps = m_plan.strip->order.steps;
-        for (std::size_t i = 0; i < steps.size(); ++i)
-            for (const auto part : steps[i].parts) {
-                turn[part] = i;
-                if (ringAt == part) ringTurn = i;
-            }
-        for (std::size_t p = 0; p < a.parts.size(); ++p) {
-            const bool inHere = a.parts[p].kind == arrangement::PartKind::Seal &&
-                                arrangement::jointOf(a.pressed, m_part->id, a.parts[p].id) != nullptr;
-            if (inHere && turn[p] > ringTurn) s.ceilings.push_back({What::Seal, a.parts[p].label, kLipSeal_C});
-        }
     }
 
     const job::Job& m_job;

@@ -146,11 +146,23 @@ void readOnPress(PressPlan& out, const catalog::Press& press) {
     }
     out.gaugeLikely = force::gaugeReading(press, end.likely);
     out.gaugeMost = force::gaugeReading(press, end.most);
-    out.gaugeHold = force::gaugeReading(press, hold.likely);
+    if (out.expected.holds) out.gaugeHold = force::gaugeReading(press, hold.likely);
     out.energy_J = force::storedEnergy_J(end.most, press.stiffness_N_per_mm);
     if (out.gaugeLikely && end.likely < kGaugeReadable * press.capacity_N)
         out.watch.push_back(
             {Finding::GaugeTooCoarse, Severity::Look, end.likely / press.capacity_N, 0, press.name, "HB4.8"});
+}
+
+/// Where what stops it would pass the holding load through the elements, the force ends with the slide.
+void forbidHolding(PressPlan& out, const Plan& plan) {
+    if (!plan.tools || !plan.tools->proof.stopAt_mm) return;
+    out.expected.holds = false;
+    out.expected.hold_N = out.expected.end_N;
+    for (auto advice : plan.tools->proof.findings)
+        if (advice.id == Finding::HoldThroughElements || advice.id == Finding::HoldThroughPart) {
+            advice.severity = Severity::Stop;
+            out.watch.push_back(advice);
+        }
 }
 
 PressPlan planPress(const Plan& plan, bool warmed) {
@@ -159,11 +171,13 @@ PressPlan planPress(const Plan& plan, bool warmed) {
     const double home = a.homeTravel_mm();
     out.expected = trace::expectTrace({home, arrangement::engagedLength(a, home), plan.fit()->pressForce_N,
                                        [&](double travel) { return arrangement::engagedLength(a, travel); }});
+    forbidHolding(out, plan);
     if (plan.press) readOnPress(out, *plan.press);
     out.watch.push_back({Finding::WatchCrookedStart, Severity::Look, trace::kEarlyShare * home, 0, {}, "HB3.7"});
     if (warmed) out.watch.push_back({Finding::WatchGrip, Severity::Look, 0, 0, {}, "HB4.11"});
     out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
-    out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
+    if (out.expected.holds)
+        out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
     return out;
 }
 
@@ -294,6 +308,21 @@ std::size_t seatToWarm(const Job& job, const FitPlan& fits) {
     return fits.focus;
 }
 
+/// Every seat's, so that each station says the same temperature of it.
+void planHeats(Plan& plan, const Job& job, const Library& lib) {
+    const auto& seats = plan.fits->seats;
+    plan.heats.resize(seats.size());
+    for (std::size_t i = 0; i < seats.size(); ++i) {
+        if (!seats[i].fit) continue;
+        auto heat = planHeat(job, plan, lib, i);
+        if (heat)
+            plan.heats[i] = std::move(*heat);
+        else if (!plan.problem)
+            plan.problem = heat.error();
+    }
+    plan.heat = plan.heats[seatToWarm(job, *plan.fits)];
+}
+
 /// What the old bearing told: this time no force through the elements, and somebody looks.
 void insistOnBackingUp(Plan& plan) {
     const auto& look = plan.fits->lookAt;
@@ -359,11 +388,7 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     plan.press = wishes.press;
     if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.task, lib.rack, wishes, *plan.load);
     insistOnBackingUp(plan);
-    auto heat = planHeat(job, plan, lib, seatToWarm(job, *plan.fits));
-    if (heat)
-        plan.heat = std::move(*heat);
-    else if (!plan.problem)
-        plan.problem = heat.error();
+    planHeats(plan, job, lib);
     plan.pressing = planPress(plan, isWarmed(job, plan));
     readPress(plan, job, lib, measured);
     if (auto ok = planSeat(plan, job, lib); !ok && !plan.problem) plan.problem = ok.error();

@@ -68,7 +68,8 @@ struct Plan {
     std::optional<tooling::Task> task; ///< the seat this job presses
     std::optional<tooling::LoadCase> load;
     std::optional<tooling::ToolPlan> tools;
-    std::optional<HeatPlan> heat; ///< of the seat this job presses
+    std::vector<std::optional<HeatPlan>> heats; ///< by seat of `fits`
+    std::optional<HeatPlan> heat;               ///< of the seat that is warmed
     std::optional<PressPlan> pressing;
     std::optional<HandRead> hand;         ///< of what was read by hand, when there is no trace
     std::optional<trace::Analysis> trace; ///< of the trace that was measured, or of the points read by hand

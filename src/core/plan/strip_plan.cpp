@@ -44,24 +44,12 @@ public:
         : m_assembly(assembly), m_ways(assembly), m_job(job), m_lib(lib), m_stiffness(stiffness) {}
 
     Result<std::vector<TightRing>> of(const route::Order& order) {
-        if (auto ok = walk(order.steps, m_ways.all()); !ok) return tl::unexpected(ok.error());
+        for (const auto& d : route::departures(order, m_ways.all()))
+            if (auto ok = ring(d.part, d.way, d.present); !ok) return tl::unexpected(ok.error());
         return std::move(m_out);
     }
 
 private:
-    Result<void> walk(const std::vector<route::Step>& steps, Parts present) {
-        for (const auto& step : steps) {
-            Parts moving = 0;
-            for (const auto p : step.parts)
-                moving |= route::only(p);
-            if (step.parts.size() == 1)
-                if (auto ok = ring(step.parts[0], step.way, present); !ok) return ok;
-            if (auto ok = walk(step.onTheBench, moving); !ok) return ok;
-            present &= ~moving;
-        }
-        return {};
-    }
-
     Result<void> ring(std::size_t part, route::Way way, Parts present) {
         for (std::size_t partner = 0; partner < m_assembly.parts.size(); ++partner) {
             if (!(m_ways.pressedTo(part) & present & route::only(partner))) continue;

@@ -13,27 +13,9 @@ using arrangement::Assembly;
 using catalog::Tool;
 using catalog::ToolKind;
 using route::Method;
-using route::Parts;
 
 constexpr double kHold = 1.5;          // of the likely end force, [HB5]
 constexpr double kLeastJawLand_mm = 1; // practice value
-
-/// Walks an order and notes who is there when each part leaves.
-struct Departure {
-    std::size_t part;
-    route::Way way;
-    Parts present;
-};
-void walk(const std::vector<route::Step>& steps, Parts present, std::vector<Departure>& out) {
-    for (const auto& step : steps) {
-        Parts moving = 0;
-        for (const auto p : step.parts)
-            moving |= route::only(p);
-        if (step.parts.size() == 1) out.push_back({step.parts[0], step.way, present});
-        walk(step.onTheBench, moving, out);
-        present &= ~moving;
-    }
-}
 
 const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& lib) {
     return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
@@ -59,8 +41,7 @@ public:
         : m_job(job), m_plan(plan), m_lib(lib), m_strip(*plan.strip), m_ways(m_strip.assembly) {}
 
     std::vector<WorkStep> all() {
-        std::vector<Departure> departures;
-        walk(m_strip.order.steps, m_ways.all(), departures);
+        auto departures = route::departures(m_strip.order, m_ways.all());
         for (const auto& d : departures)
             eachPartner(d, true);
         std::reverse(departures.begin(), departures.end());
@@ -74,12 +55,12 @@ public:
     }
 
 private:
-    void eachPartner(const Departure& d, bool out) {
+    void eachPartner(const route::Departure& d, bool out) {
         for (std::size_t partner = 0; partner < m_strip.assembly.parts.size(); ++partner)
             if (m_ways.pressedTo(d.part) & d.present & route::only(partner)) add(d, partner, out);
     }
 
-    void add(const Departure& d, std::size_t partner, bool out) {
+    void add(const route::Departure& d, std::size_t partner, bool out) {
         const auto& parts = m_strip.assembly.parts;
         WorkStep step;
         step.out = out;

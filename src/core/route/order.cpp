@@ -272,6 +272,27 @@ Order takeApart(const Assembly& assembly) {
     return Dismantling(assembly, ways).around(assembly.base, ways.all());
 }
 
+namespace {
+
+void addDepartures(const std::vector<Step>& steps, Parts present, std::vector<Departure>& out) {
+    for (const auto& step : steps) {
+        Parts moving = 0;
+        for (const auto p : step.parts)
+            moving |= only(p);
+        if (step.parts.size() == 1) out.push_back({step.parts[0], step.way, present});
+        addDepartures(step.onTheBench, moving, out);
+        present &= ~moving;
+    }
+}
+
+} // namespace
+
+std::vector<Departure> departures(const Order& order, Parts all) {
+    std::vector<Departure> out;
+    addDepartures(order.steps, all, out);
+    return out;
+}
+
 std::vector<ShutOut> shutOut(const Ways& ways, Parts fitted) {
     std::vector<ShutOut> out;
     forEach(ways.all() & ~fitted, [&](std::size_t part) {

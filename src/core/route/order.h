@@ -78,6 +78,17 @@ struct Order {
 /// @param assembly  valid
 Order takeApart(const arrangement::Assembly& assembly);
 
+/// One part that leaves by itself, and who is there then (itself included).
+struct Departure {
+    std::size_t part = 0;
+    Way way = Way::Up;
+    Parts present = 0;
+};
+/// Every part that leaves by itself, in their order, groups taken apart on the bench included; read backwards they
+/// come.
+/// @param all  every part of the assembly
+std::vector<Departure> departures(const Order& order, Parts all);
+
 /// A part that cannot be fitted any more, and what shuts it out on each way.
 struct ShutOut {
     std::size_t part = 0;

@@ -55,6 +55,18 @@ void putOn(std::vector<Body>& movers, const std::vector<const catalog::Tool*>& s
     }
 }
 
+/// How wide a tool must lie on a face of this width.
+double leastLand(double face_mm) {
+    return std::min(kLeastLand_mm, kLeastLandShare * face_mm) - kEpsilon_mm;
+}
+
+/// Of a disc of this radius, what lies beyond a gap of half width `half_mm` between two beams: two segments.
+double besideGap_mm2(double rad_mm, double half_mm) {
+    if (!(rad_mm > half_mm)) return 0;
+    return 2 *
+           (rad_mm * rad_mm * std::acos(half_mm / rad_mm) - half_mm * std::sqrt(rad_mm * rad_mm - half_mm * half_mm));
+}
+
 Body ramOn(const Body& below, double footDia_mm) {
     return {"ram", BodyKind::Ram, section::Hatch::Steel, {section::Slice::tube(0, 1, 0, footDia_mm / 2)}, below.top()};
 }
@@ -127,13 +139,18 @@ void DriverBench::judgePassage(DriverCheck& out, const catalog::Tool& tool) cons
 void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double outside_mm) const {
     const Body* otherRing = nullptr;
     const auto& face = m_task.face;
+    double widest = 0;
     for (std::size_t i = 0; i < m_below.size(); ++i) {
         const auto& body = m_below[i];
         for (const auto& touch : section::restingContacts(driver, body)) {
             const double wide = touch.outerRad_mm - touch.innerRad_mm;
-            if (i == m_pushed)
+            if (i == m_pushed) {
                 out.faceArea_mm2 += touch.area_mm2();
-            else if (!section::mayCarry(body.kind))
+                widest = std::max(widest, wide);
+                const auto& lip = m_task.pushedLip;
+                const double onLip = lip ? lip->under_mm(touch.innerRad_mm, touch.outerRad_mm) : 0;
+                if (onLip > kEpsilon_mm) out.findings.push_back(stop(Finding::TouchesPart, onLip, 0, "lip"));
+            } else if (!section::mayCarry(body.kind))
                 out.findings.push_back(stop(Finding::TouchesPart, wide, 0, body.id));
             else if (m_belowMoves[i])
                 otherRing = &body;
@@ -147,7 +164,9 @@ void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double outs
     else if (out.faceArea_mm2 <= 0 && worst(out.findings) < Severity::Stop)
         out.findings.push_back(stop(Finding::MissesFace, outside_mm, face.innerDia_mm, m_task.faceName));
     else if (out.faceArea_mm2 > 0)
-        out.findings.push_back(info(Finding::CoversFace, out.coverage, 0, m_task.faceName));
+        out.findings.push_back({Finding::CoversFace,
+                                widest < leastLand(face.width_mm()) ? Severity::Stop : Severity::Info, out.coverage, 0,
+                                m_task.faceName, "HB4.17"});
     if (out.faceArea_mm2 > 0 && otherRing) out.findings.push_back(info(Finding::BothFaces, 0, 0, otherRing->id, "HB5"));
     judgeSealGap(out, driver);
 }
@@ -260,6 +279,38 @@ private:
     }
     double boltDia() const { return m_choice.bolt ? m_choice.bolt->threadDia_mm() : 0; }
 
+    /// Two beams, or two halves, with a straight gap between them: half its width; 0: a ring.
+    double halfGap_mm(const Body& under) const {
+        if (under.kind == BodyKind::Bed) return m_choice.press ? m_choice.press->bedOpening_mm / 2 : 0;
+        const auto* support = m_choice.support;
+        const bool blocks = support && support->id == under.id && support->kind == catalog::ToolKind::Blocks;
+        return blocks ? under.boreDia() / 2 : 0;
+    }
+
+    /// One place where the work lies on what is below.
+    void judgeTouch(const section::Contact& touch, std::size_t w, const Body& under) {
+        const double gap = halfGap_mm(under);
+        m_out.area_mm2 +=
+            gap > 0 ? besideGap_mm2(touch.outerRad_mm, gap) - besideGap_mm2(std::max(touch.innerRad_mm, gap), gap)
+                    : touch.area_mm2();
+        m_widest = std::max(m_widest, touch.outerRad_mm - touch.innerRad_mm);
+        m_best = std::max(m_best, reachOf(w));
+        if (w != m_setup.holder || !m_task.heldLip) return;
+        const double onLip = m_task.heldLip->under_mm(touch.innerRad_mm, touch.outerRad_mm);
+        if (onLip > kEpsilon_mm)
+            m_out.findings.push_back(
+                stop(Finding::StandsOnPart, onLip, 0, "lip of the " + m_setup.bodies[w].id, "HB8"));
+        if (gap > 0) m_out.findings.push_back(stop(Finding::LiesOnBeams, 2 * gap, 0, m_setup.bodies[w].id, "HB8"));
+    }
+
+    /// The widest of the faces on which the work can stand.
+    double faceBelow_mm() const {
+        double widest = 0;
+        for (const auto& face : section::faces(m_setup.bodies[m_setup.holder]))
+            if (!face.facesUp) widest = std::max(widest, face.outerRad_mm - face.innerRad_mm);
+        return widest;
+    }
+
     void judgeContacts() {
         double innerRad = INFINITY;
         for (std::size_t w = 0; w < m_setup.bodies.size(); ++w) {
@@ -273,9 +324,8 @@ private:
                     continue;
                 }
                 for (const auto& touch : touches) {
-                    m_out.area_mm2 += touch.area_mm2();
+                    judgeTouch(touch, w, under);
                     innerRad = std::min(innerRad, touch.innerRad_mm);
-                    m_best = std::max(m_best, reachOf(w));
                 }
             }
         }
@@ -286,6 +336,8 @@ private:
                                               ? m_choice.support->boreDia_mm
                                               : (m_choice.press ? m_choice.press->bedOpening_mm : boltDia()),
                                           m_setup.bodies[m_setup.holder].outsideDia(), lowestId()));
+        if (const double least = leastLand(faceBelow_mm()); m_out.area_mm2 > 0 && m_widest < least)
+            m_out.findings.push_back(stop(Finding::CarriesEdgeOnly, m_widest, least, lowestId(), "HB4.17"));
     }
 
     /// The bodies that stay follow each other in the setup as in the task; a separator comes after them, under the
@@ -354,6 +406,7 @@ private:
     Setup m_setup;
     SupportCheck m_out;
     Reach m_best = Reach::Not; ///< of the bodies that are carried
+    double m_widest = 0;       ///< of the rings on which it is carried, on the radius
 };
 
 } // namespace

@@ -1,4 +1,5 @@
 #include "core/force/draw_bolt.h"
+#include "core/section/motion.h"
 #include "core/standards/thread.h"
 #include "core/tooling/findings.h"
 #include "core/tooling/rules.h"
@@ -60,6 +61,47 @@ force::Path judgePath(AdviceList& findings, const Task& task, const SetupChoice&
     else if (!bad.empty())
         findings.push_back(stop(Finding::PathThroughPart, load.greatest_N(), 0, setup.bodies[bad.front()].id));
     return path;
+}
+
+/// The part that still is that what moves would meet next, and how far on.
+struct Ahead {
+    double gap_mm = INFINITY;
+    std::string what;
+};
+Ahead aheadOf(const Setup& setup) {
+    Ahead out;
+    for (std::size_t m = 0; m < setup.bodies.size(); ++m) {
+        if (!setup.moves[m] || section::isTool(setup.bodies[m].kind)) continue;
+        for (std::size_t s = 0; s < setup.bodies.size(); ++s) {
+            const auto& still = setup.bodies[s];
+            if (setup.moves[s] || !section::mayCarry(still.kind)) continue;
+            const auto meeting = section::firstMeeting(setup.bodies[m], still);
+            if (meeting && !meeting->overlapsAtStart && meeting->travel_mm < out.gap_mm)
+                out = {meeting->travel_mm, still.id};
+        }
+    }
+    return out;
+}
+
+/// What the holding load goes through once it stands: the force is walked again without the walls it slid along.
+void judgeHold(Proof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load) {
+    if (task.out) return;
+    const auto setup = buildSetup(task, choice, task.travel_mm);
+    const auto path = force::findStop(setup.bodies, setup.moves, setup.ram, setup.bed);
+    if (!path.connected) {
+        const auto ahead = aheadOf(setup);
+        const auto severity = task.toDepth ? Severity::Info : Severity::Look;
+        const bool near = std::isfinite(ahead.gap_mm);
+        proof.findings.push_back({Finding::NothingStopsIt, severity, task.travel_mm, near ? ahead.gap_mm : 0,
+                                  near ? ahead.what : std::string(), "HB8"});
+        return;
+    }
+    if (path.mustNotCarry.empty()) return;
+    const auto& through = setup.bodies[path.mustNotCarry.front()];
+    const bool elements = through.kind == BodyKind::RollingElements;
+    proof.stopAt_mm = task.travel_mm;
+    proof.findings.push_back({elements ? Finding::HoldThroughElements : Finding::HoldThroughPart, Severity::Look,
+                              task.travel_mm, elements ? load.staticAxial_N : 0, through.id, "HB8"});
 }
 
 double seatLeft(const Task& task, double travel_mm) {
@@ -243,6 +285,7 @@ Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& lo
     proof.path = judgePath(proof.findings, task, choice, load, task.travel_mm / 2);
     if (proof.path.proven()) {
         judgePath(proof.findings, task, choice, load, task.out ? 0 : task.travel_mm);
+        judgeHold(proof, task, choice, load);
         if (worst(proof.findings) == Severity::Info)
             proof.findings.push_back(info(Finding::PathProven, 0, 0, task.faceName, "HB1.1"));
     }

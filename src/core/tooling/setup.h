@@ -173,6 +173,9 @@ struct Proof {
     StackFit stack;
     std::optional<Restack> restack; ///< of a stack that needs two strokes
     std::optional<BoltPull> pull;   ///< of a stack on a bolt, when the force is known
+    /// Travel at which it must be stopped and not held: what stops it would carry the holding load through the
+    /// elements, or through a part that must not carry.
+    std::optional<double> stopAt_mm;
 
     bool holds() const { return worst(findings) < Severity::Stop; }
 };

@@ -2,6 +2,7 @@
 
 #include "core/catalog/material.h"
 #include "core/section/motion.h"
+#include "core/tooling/rules.h"
 
 #include <algorithm>
 #include <cmath>
@@ -20,7 +21,6 @@ using section::BodyKind;
 using section::Wall;
 
 constexpr double kSameRadius_mm = 5e-3; // seats are drawn at nominal size
-constexpr double kLeastLand_mm = 1.0;   // a driver on less slips off or bruises the edge; practice value
 constexpr double kSealShell = 0.45;     // of a lip seal's radial height, its outer part is metal; practice value
 constexpr double kOpen_mm = 1e6;
 constexpr double kLevel_mm = 1e-3;
@@ -129,8 +129,14 @@ void turnOver(std::vector<Body>& bodies) {
         body = section::onItsHead(body);
 }
 
-KeepOff keepOffOf(const Part& part, const Body& pushed) {
-    if (part.kind == PartKind::Seal) return KeepOff::Inside;
+std::optional<LipZone> lipOf(const Part& part, const Body& body, bool sitsByItsOutside) {
+    if (part.kind != PartKind::Seal) return std::nullopt;
+    const double bore = body.boreDia(), outside = body.outsideDia(), shell = kSealShell * (outside - bore);
+    return sitsByItsOutside ? LipZone{bore, outside - shell} : LipZone{bore + shell, outside};
+}
+
+KeepOff keepOffOf(const Part& part, const Body& pushed, bool sitsByItsOutside) {
+    if (part.kind == PartKind::Seal) return sitsByItsOutside ? KeepOff::Inside : KeepOff::Outside;
     if (!part.catalogue || part.kind != PartKind::Bearing) return KeepOff::Nothing;
     return pushed.kind == BodyKind::OuterRing ? KeepOff::Inside : KeepOff::Outside;
 }
@@ -176,6 +182,11 @@ private:
         }
         const auto &part = m_assembly.parts[m_parting.part], &partner = m_assembly.parts[m_parting.partner];
         m_pushedPart = m_task.partnerMoves ? &partner : &part;
+        const auto& held = m_task.partnerMoves ? part : partner;
+        // A seal sits by its outside, or, pushed over a shaft, by its bore.
+        m_task.pushedLip = lipOf(*m_pushedPart, m_task.moving[m_task.pushed], m_task.inBore);
+        m_task.heldLip = lipOf(held, m_task.still[m_task.holder], !m_task.inBore);
+        m_task.toDepth = part.kind == PartKind::Seal || part.kind == PartKind::Cap || part.kind == PartKind::WearSleeve;
         m_task.scrap = m_parting.out && (part.catalogue || partner.catalogue);
     }
 
@@ -197,12 +208,12 @@ private:
         for (const auto& body : m_task.still)
             others.push_back(&body);
         m_task.face = reachableFace(pushed, others);
-        if (m_pushedPart->kind == PartKind::Seal)
-            m_task.face.innerDia_mm =
-                std::max(m_task.face.innerDia_mm,
-                         m_task.face.outerDia_mm - kSealShell * (pushed.outsideDia() - pushed.boreDia()));
+        if (const auto& lip = m_task.pushedLip; lip && m_task.inBore)
+            m_task.face.innerDia_mm = std::max(m_task.face.innerDia_mm, lip->outerDia_mm);
+        else if (lip)
+            m_task.face.outerDia_mm = std::min(m_task.face.outerDia_mm, lip->innerDia_mm);
         m_task.faceName = pushed.id;
-        m_task.keepOff = keepOffOf(*m_pushedPart, pushed);
+        m_task.keepOff = keepOffOf(*m_pushedPart, pushed, m_task.inBore);
         m_task.bareRam = !isRing(pushed.kind) && m_pushedPart->kind != PartKind::Seal;
         return m_task.face.width_mm() >= kLeastLand_mm;
     }
@@ -223,6 +234,10 @@ private:
 };
 
 } // namespace
+
+double LipZone::under_mm(double innerRad_mm, double outerRad_mm) const {
+    return std::min(outerRad_mm, outerDia_mm / 2) - std::max(innerRad_mm, innerDia_mm / 2);
+}
 
 double FreeFace::area_mm2() const {
     return std::numbers::pi / 4 * (outerDia_mm * outerDia_mm - innerDia_mm * innerDia_mm);

@@ -20,6 +20,15 @@ struct FreeFace {
     double area_mm2() const;
 };
 
+/// The part of a lip seal inside its shell, between these diameters: nothing pushes it, nothing carries on it.
+struct LipZone {
+    double innerDia_mm = 0;
+    double outerDia_mm = 0;
+
+    /// How wide a ring lies on it, on the radius [mm].
+    double under_mm(double innerRad_mm, double outerRad_mm) const;
+};
+
 /// The edge of the face beside which a seal, a cage or a lip must not be touched.
 enum class KeepOff { Nothing, Inside, Outside };
 
@@ -43,6 +52,9 @@ struct Task {
     bool scrap = false;      ///< the bearing is thrown away: its elements may be pressed through
     bool splitInner = false; ///< its inner ring is in halves that must not be parted
     double chamfer_mm = 0;   ///< of both edges where it starts, on the radius
+    bool toDepth = false;    ///< a seal, a cap, a wear sleeve: it goes to a depth, and nothing need stop it
+    std::optional<LipZone> pushedLip = {}; ///< of the pushed body, when that is a lip seal
+    std::optional<LipZone> heldLip = {};   ///< likewise, of the holder
 
     double throughDia_mm() const; ///< free bore from end to end
     double passDia_mm() const;    ///< of what moves and ends below the holder's lower face

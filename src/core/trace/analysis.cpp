@@ -9,8 +9,9 @@ namespace arbor::trace {
 
 namespace {
 
-constexpr int kSteps = 300;                   // over the way home
-constexpr double kStiffer = 4;                // times the slope of the slide counts as stiff
+constexpr int kSteps = 300;      // over the way home
+constexpr double kContact = 1.1; // over the slide: what it takes to feel the contact where nothing may be held
+constexpr double kStiffer = 4;   // times the slope of the slide counts as stiff
 constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
 constexpr double kStiffByHand = 2.5;          // between two readings that are far apart, with the hold force at the end
 constexpr double kTravelStep_mm = 0.006;      // what a transducer can tell apart
@@ -451,6 +452,8 @@ private:
                                       *m_out.friction < band->lower ? band->lower : band->upper,
                                       {},
                                       "HB4.14"});
+        if (!m_e.holds && m_out.knee_mm && m_out.peak_N > kContact * m_e.end_N.most)
+            m_out.findings.push_back({Finding::TraceHeld, Severity::Stop, m_out.peak_N, m_e.end_N.most, {}, "HB8"});
         if (m_out.shareInBand > 0 && verdict != Verdict::NotEnough)
             m_out.findings.push_back({Finding::TraceInBand,
                                       m_out.shareInBand > 0.9 && !off ? Severity::Info : Severity::Look,

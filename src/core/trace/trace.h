@@ -44,6 +44,7 @@ struct Expected {
     double homeTravel_mm = 0;
     Range end_N;
     Range hold_N;
+    bool holds = true; ///< false: stopped at contact, since holding would go through the elements
 };
 
 struct ExpectInput {

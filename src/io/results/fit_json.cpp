@@ -59,7 +59,8 @@ json surfaceJson(const plan::SeatPlan& seat, bool hole, const Display& d) {
     return out;
 }
 
-json seatFitJson(const fit::SeatFit& f, const Display& d) {
+/// @param heat  of the seat; null where it is not worked out
+json seatFitJson(const fit::SeatFit& f, const plan::HeatPlan* heat, const Display& d) {
     json out{{"interference_worst_um", limitsJson(f.interferenceWorst_mm, kUm)},
              {"interference_um", rangeJson(f.interference_mm, kUm)},
              {"interference_nominal_um", f.interferenceNominal_mm / kUm},
@@ -80,8 +81,9 @@ json seatFitJson(const fit::SeatFit& f, const Display& d) {
              {"slip_torque_Nm", rangeJson(f.slipTorque_Nm)},
              {"slip_torque_at_work_Nm", rangeJson(f.slipTorqueAtWork_Nm)},
              {"loose_at_rpm", orNull(f.looseAt_rpm)},
-             {"housing_temp_degC", f.outerTemp_C},
-             {"inner_temp_degC", f.innerTemp_C}};
+             {"housing_temp_degC", heat ? json(heat->outer.temp_C) : json()},
+             {"inner_temp_degC", heat ? json(heat->inner.temp_C) : json()},
+             {"opens_by_um", heat ? json(heat->clearanceWorst_mm / kUm) : json()}};
     out["because"] = adviceJson(f.because, d);
     out["advisories"] = adviceJson(f.advisories, d);
     return out;
@@ -147,16 +149,18 @@ json measureJson(const plan::FitPlan& fits, const job::Measured& measured, const
 }
 
 json fitJson(const plan::Plan& plan, const Display& d) {
-    auto out = seatFitJson(*plan.fit(), d);
+    const auto heatOf = [&](std::size_t seat) { return plan.heats[seat] ? &*plan.heats[seat] : nullptr; };
+    auto out = seatFitJson(*plan.fit(), heatOf(plan.fits->focus), d);
     addClearance(out, plan.clearance());
     out["seats"] = json::array();
-    for (const auto& seat : plan.fits->seats) {
+    for (std::size_t i = 0; i < plan.fits->seats.size(); ++i) {
+        const auto& seat = plan.fits->seats[i];
         json one{{"seat", words::seatTitle(seat)},
                  {"diameter_mm", seat.dia_mm},
                  {"length_mm", seat.length_mm},
                  {"hole", surfaceJson(seat, true, d)},
                  {"shaft", surfaceJson(seat, false, d)}};
-        one["fit"] = seat.fit ? seatFitJson(*seat.fit, d) : json();
+        one["fit"] = seat.fit ? seatFitJson(*seat.fit, heatOf(i), d) : json();
         one["force_off_N"] = seat.off ? rangeJson(seat.off->force_N) : json();
         out["seats"].push_back(one);
     }

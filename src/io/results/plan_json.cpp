@@ -55,13 +55,13 @@ json pressJson(const plan::Plan& plan, const words::Display& d) {
     const auto& p = *plan.pressing;
     json out{{"home_travel_mm", p.expected.homeTravel_mm},
              {"end_force_N", rangeJson(p.expected.end_N)},
-             {"hold_force_N", rangeJson(p.expected.hold_N)},
+             {"hold_force_N", p.expected.holds ? rangeJson(p.expected.hold_N) : json()},
              {"stored_energy_J", p.energy_J}};
     if (p.gaugeLikely)
         out["gauge"] = {{"unit", words::Display().gauge(0, plan.press->gaugeUnit).unit},
                         {"end_likely", *p.gaugeLikely},
                         {"end_most", *p.gaugeMost},
-                        {"hold", *p.gaugeHold}};
+                        {"hold", orNull(p.gaugeHold)}};
     out["watch"] = adviceJson(p.watch, d);
     auto band = json::array();
     for (std::size_t i = 0; i < p.expected.points.size(); i += 10)

@@ -2,6 +2,7 @@
 
 #include "ui/stations/slips.h"
 #include "ui/text.h"
+#include "words/heat_words.h"
 #include "words/measure_words.h"
 
 #include <algorithm>
@@ -40,14 +41,16 @@ Figure clearanceFigure(const fit::ClearanceLeft& c, const words::Display& d) {
     return figure;
 }
 
-Figure heatFigure(const fit::SeatFit& f, const words::Display& d) {
+Figure heatFigure(const plan::HeatPlan& h, const words::Display& d) {
     Figure heat;
     heat.label = tr("Outer part at, to drop it in");
-    const auto temperature = d.temperature(f.outerTemp_C);
+    const auto temperature = d.temperature(h.outer.temp_C);
     heat.number = q(temperature.number);
     heat.unit = q(temperature.unit);
-    heat.range = QObject::tr("it may have %1").arg(q(d.temperature(f.outerCeiling_C).number));
-    heat.tone = f.outerTemp_C > f.outerCeiling_C ? Tone::Caution : Tone::Plain;
+    const bool chilled = h.inner.temp_C < h.room_C;
+    heat.range = chilled ? QObject::tr("with the inner part at %1").arg(q(d.temperature(h.inner.temp_C).text()))
+                         : QObject::tr("it may have %1").arg(q(d.temperature(h.outerMost_C).number));
+    heat.tone = h.ways[h.chosen].within ? Tone::Plain : Tone::Caution;
     return heat;
 }
 
@@ -65,7 +68,8 @@ void addFigures(SlipModel& slip, const JobSession& session, const plan::SeatPlan
             QObject::tr(" · gauge %1").arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()));
     slip.figures.push_back(force);
     if (bearing && bearing->clearance) slip.figures.push_back(clearanceFigure(*bearing->clearance, d));
-    slip.figures.push_back(heatFigure(f, d));
+    const auto& heat = plan.heats[static_cast<std::size_t>(&seat - plan.fits->seats.data())];
+    if (heat && (heat->needed() || heat->byUser)) slip.figures.push_back(heatFigure(*heat, d));
     const auto pressures = [&](const Range& p) {
         return q(d.pressure(p.least).number + "…" + d.pressure(p.most).text());
     };
@@ -79,7 +83,7 @@ void addFigures(SlipModel& slip, const JobSession& session, const plan::SeatPlan
     slip.rows.push_back({tr("Force to get it off"),
                          q(d.forceRange(seat.off->force_N.least, seat.off->force_N.most) + " " + d.force(0).unit),
                          false});
-    slip.rows.push_back({tr("Or chill the inner part to"), q(d.temperature(f.innerTemp_C).text()), false});
+    if (heat) slip.rows.push_back({tr("To drop it in"), q(words::opensLine(*heat, d)), false});
     slip.rows.push_back(
         {tr("Torque it holds at work"),
          q(d.torque(f.slipTorqueAtWork_Nm.least).number + "…" + d.torque(f.slipTorqueAtWork_Nm.most).text()), false});

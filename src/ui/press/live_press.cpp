@@ -133,7 +133,9 @@ void LivePress::look() {
     }
     m_fresh = false;
     const bool stopped = m_analysis.stop();
-    if (recording() && m_session->plan().pressing) {
+    // A standstill adds next to nothing: what was read of it holds.
+    if (recording() && m_session->plan().pressing && !trace().empty() && trace().back().t_s != m_readTo_s) {
+        m_readTo_s = trace().back().t_s;
         trace::AnalysisInput in;
         in.ongoing = true;
         m_analysis = trace::analyse(trace(), m_session->plan().pressing->expected, in);

@@ -28,7 +28,7 @@ Figure forceNow(const plan::PressPlan& p, const trace::Sample& now, const words:
     auto f = rangeFigure(tr("Force now"), d.force(now.force_N), d.forceRange(band.least, band.most),
                          {d.forceValue(band.least), d.forceValue(now.force_N), d.forceValue(band.most)});
     f.lineTo = d.forceValue(std::max(p.expected.hold_N.most, now.force_N)) * 1.1;
-    f.limits = {{d.forceValue(p.expected.hold_N.likely), tr("hold")}};
+    if (p.expected.holds) f.limits = {{d.forceValue(p.expected.hold_N.likely), tr("hold")}};
     f.tone = now.force_N > p.expected.hold_N.most ? Tone::Stop : Tone::Plain;
     return f;
 }

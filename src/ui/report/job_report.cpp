@@ -101,9 +101,8 @@ void press(Paper& paper, const JobSession& session) {
     const auto d = session.display();
     paper.heading(tr("Press"));
     const auto& e = plan.hand ? plan.hand->expected : plan.pressing->expected;
-    paper.text(
-        tr("expected just before home %1 %2, held with %3")
-            .arg(q(d.forceRange(e.end_N.least, e.end_N.most)), q(d.force(0).unit), q(d.force(e.hold_N.likely).text())));
+    paper.text(tr("expected just before home %1 %2, then %3")
+                   .arg(q(d.forceRange(e.end_N.least, e.end_N.most)), q(d.force(0).unit), q(words::endOfPress(e, d))));
     if (!plan.trace) return paper.text(tr("nothing was recorded"));
     paper.text(q(words::verdict(*plan.trace, d).line()), 0, true);
     const auto& t = plan.hand ? plan.hand->trace : session.measuredTrace().value_or(trace::Trace{});

@@ -5,6 +5,7 @@
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
+#include "words/heat_words.h"
 #include "words/measure_words.h"
 #include "words/strip_words.h"
 #include "words/tooling_words.h"
@@ -141,10 +142,11 @@ void fitAndTools(Paper& paper, const JobSession& session) {
                    .arg(q(job.bearing.designation),
                         q(job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed)),
                0, true);
-    paper.text(tr("interference %1 %2, force %3 %4, housing to %5 to drop it in")
+    paper.text(tr("interference %1 %2, force %3 %4")
                    .arg(q(d.fineRange(f.interference_mm.least, f.interference_mm.most)), q(d.fine(0).unit),
-                        q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit),
-                        q(d.temperature(f.outerTemp_C).text())));
+                        q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit)));
+    if (const auto& heat = plan.heats[plan.fits->focus])
+        paper.text(tr("to drop it in: %1").arg(q(words::opensLine(*heat, d))));
     for (const auto& advice : plan.fits->advisories())
         paper.caution(q(words::say(advice, d).line()));
     if (plan.tools && plan.tools->choice) {
@@ -160,9 +162,11 @@ void fitAndTools(Paper& paper, const JobSession& session) {
     paper.holdPoint(tr("Stack looked at: the force stays in the ring"));
     if (!plan.pressing) return;
     const auto& e = plan.pressing->expected;
-    paper.tick(false, tr("Press: home after %1, hold once at %2")
-                          .arg(q(d.size(e.homeTravel_mm).text()), q(d.force(e.hold_N.likely).text())));
-    if (plan.pressing->gaugeLikely)
+    paper.tick(false,
+               tr("Press: home after %1, %2").arg(q(d.size(e.homeTravel_mm).text()), q(words::endOfPress(e, d))));
+    for (const auto& watch : plan.pressing->watch)
+        if (watch.severity == Severity::Stop) paper.caution(q(words::say(watch, d).line()));
+    if (plan.pressing->gaugeHold)
         paper.text(tr("gauge %1, hold %2")
                        .arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()),
                             q(d.gauge(*plan.pressing->gaugeHold, plan.press->gaugeUnit).text())),

@@ -1,5 +1,6 @@
 #include "ui/session/instant.h"
 
+#include <QFile>
 #include <ctime>
 #include <utility>
 
@@ -24,6 +25,12 @@ double sinceBoot_s() {
 }
 
 } // namespace
+
+MachineCount machineCount() {
+    QFile id(QStringLiteral("/proc/sys/kernel/random/boot_id"));
+    const auto boot = id.open(QIODevice::ReadOnly) ? id.readLine().trimmed() : QByteArray();
+    return {boot.toStdString(), sinceBoot_s()};
+}
 
 SteadyClock::SteadyClock() : SteadyClock(QDateTime::currentDateTime(), sinceBoot_s) {}
 

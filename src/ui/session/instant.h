@@ -13,6 +13,13 @@ std::string later(const std::string& from, double seconds);
 /// Its time of day, 14:32.
 std::string timeOfDay(const std::string& instant);
 
+/// Seconds the machine has counted, standby included, since which of its starts.
+struct MachineCount {
+    std::string boot;
+    double seconds = 0;
+};
+MachineCount machineCount();
+
 /// A clock that starts with the wall's time and from then on goes by the machine's own count, standby included:
 /// somebody who sets the wall clock, or the end of summer time, changes no time that is running.
 class SteadyClock {

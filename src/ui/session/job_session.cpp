@@ -2,7 +2,7 @@
 
 #include "io/library_files.h"
 #include "io/merge.h"
-#include "ui/session/instant.h"
+#include "ui/session/running_times.h"
 #include "words/sentences.h"
 
 #include <QDir>
@@ -40,9 +40,10 @@ private:
 };
 
 JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library,
-                       Clock clock)
+                       Clock clock, std::function<MachineCount()> count)
     : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)),
-      m_clock(std::move(clock)) {
+      m_clock(std::move(clock)), m_count(count ? std::move(count) : [] { return MachineCount{}; }),
+      m_timesAreSure(resumeTimes(m_document.job.heat, m_clock(), m_count())) {
     reloadTrace();
     workOut();
     if (m_document.newer()) m_trouble = newerWords();
@@ -152,6 +153,9 @@ void JobSession::edit(const QString& text, const std::function<void(job::Job&)>&
     }
     auto after = job();
     change(after);
+    if (after.heat.clocks != job().heat.clocks || after.heat.readings != job().heat.readings)
+        noteCount(after.heat, now(), m_count());
+    if (after.heat.clocks.empty()) m_timesAreSure = true;
     m_undo.push(new JobEdit(*this, text, std::move(after), mergeKey));
 }
 

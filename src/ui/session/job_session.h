@@ -2,6 +2,7 @@
 
 #include "core/plan/work_steps.h"
 #include "io/job_file.h"
+#include "ui/session/instant.h"
 #include "words/display.h"
 
 #include <QObject>
@@ -20,7 +21,8 @@ public:
     using Clock = std::function<std::string()>; ///< ISO 8601 now; replaced in tests
 
     /// @param library  shared with the window; must outlive the session
-    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library, Clock clock);
+    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library, Clock clock,
+               std::function<MachineCount()> count = {});
 
     const job::Job& job() const { return m_document.job; }
     const plan::Plan& plan() const { return m_plan; }
@@ -40,6 +42,8 @@ public:
     const std::optional<Problem>& heatTrouble() const;
     void addHeatReading(double temp_C); ///< of the outer part, now
     std::string now() const { return m_clock(); }
+    /// Whether the running times are sure; false: the machine was started anew since, and its wall clock has to do.
+    bool timesAreSure() const { return m_timesAreSure; }
     const std::optional<trace::Trace>& measuredTrace() const { return m_trace; }
     const std::string& path() const { return m_path; }
     words::Display display() const { return words::Display(job().units); }
@@ -79,6 +83,8 @@ private:
     io::JobDocument m_document;
     std::shared_ptr<const plan::Library> m_library;
     Clock m_clock;
+    std::function<MachineCount()> m_count;
+    bool m_timesAreSure = true;
     std::optional<trace::Trace> m_trace;
     std::string m_traceLoadedFrom;
     plan::Plan m_plan;

@@ -198,8 +198,8 @@ void MainWindow::openJob(const QString& path) {
         showTrouble(q(words::say(document.error())));
         return showShelf();
     }
-    m_session =
-        std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.library(), m_around.clock);
+    m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.library(), m_around.clock,
+                                             m_around.count);
     connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
     connect(m_session.get(), &JobSession::recorded, this, [this] {
         if (const auto kept = m_shop.keepRecord(*m_session); !kept) showTrouble(q(words::say(kept.error())));

@@ -31,8 +31,9 @@ class MainWindow : public QMainWindow {
 public:
     struct Surroundings {
         JobSession::Clock clock;
-        std::unique_ptr<QSettings> settings; ///< recent jobs and look
-        QString logbook = {};                ///< as log::Logbook::open; empty: SQLite beside the jobs
+        std::unique_ptr<QSettings> settings;      ///< recent jobs and look
+        QString logbook = {};                     ///< as log::Logbook::open; empty: SQLite beside the jobs
+        std::function<MachineCount()> count = {}; ///< of the machine; empty: running times go by the clock alone
     };
     explicit MainWindow(Surroundings surroundings, QWidget* parent = nullptr);
     ~MainWindow() override;

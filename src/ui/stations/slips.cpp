@@ -100,13 +100,15 @@ SlipModel pressSlip(const JobSession& session) {
         traced ? q(words::verdict(*plan.trace, d).line()) : tr("What the gauge should show, and when to stop.");
     slip.figures.push_back(rangeFigure(tr("Force just before home"), d.force(p.expected.end_N.likely),
                                        d.forceRange(p.expected.end_N.least, p.expected.end_N.most), p.expected.end_N));
-    auto hold = rangeFigure(tr("Hold once, home"), d.force(p.expected.hold_N.likely),
-                            d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most), p.expected.hold_N);
-    slip.figures.push_back(hold);
+    if (p.expected.holds)
+        slip.figures.push_back(rangeFigure(tr("Hold once, home"), d.force(p.expected.hold_N.likely),
+                                           d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most),
+                                           p.expected.hold_N));
     if (p.gaugeLikely) {
         const auto unit = plan.press->gaugeUnit;
         auto gauge = rangeFigure(tr("On your gauge"), d.gauge(*p.gaugeLikely, unit),
-                                 (tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text()))).toStdString(),
+                                 p.gaugeHold ? tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text())).toStdString()
+                                             : std::string(),
                                  times({p.expected.end_N.least, p.expected.end_N.likely, p.expected.end_N.most},
                                        *p.gaugeLikely / std::max(1.0, p.expected.end_N.likely)));
         slip.figures.push_back(gauge);

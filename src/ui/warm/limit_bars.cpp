@@ -91,7 +91,8 @@ std::vector<LimitBars::Bar> limitBars(const plan::HeatPlan& plan, const words::D
             if (out.size() == 5) break;
             LimitBars::Bar bar;
             const bool metal = limit.what == plan::TempLimit::What::Metal;
-            bar.part = q(words::capital(metal ? side->label : words::protectedThing(limit)));
+            const auto& whose = limit.of.empty() ? side->label : limit.of;
+            bar.part = q(words::capital(metal ? whose : words::protectedThing(limit)));
             bar.how = metal ? q(side->source ? side->source->name + ", " + limit.subject : limit.subject)
                             : QObject::tr("in %1").arg(q(side->label));
             bar.from_C = plan.room_C;

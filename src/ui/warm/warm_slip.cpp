@@ -198,6 +198,10 @@ SlipModel warmSlip(const JobSession& session) {
         together(slip, session, state);
     else
         planned(slip, session, *plan, state);
+    if (state.phase != WarmPhase::Idle && !session.timesAreSure())
+        slip.notes.push_back(
+            {Tone::Caution, tr("Running times are not sure"),
+             tr("the machine was started anew since: they go by its wall clock. Measure, do not count.")});
     QStringList cautions;
     for (const auto& one : words::heatCautions(*plan))
         cautions << q(one);
