@@ -1,21 +1,24 @@
 #!/usr/bin/env bash
 # clang-tidy over every source of src/, room by room as they are compiled: the headers a room shares are read once, and
 # sources and headers are reported alike. A unit whose text (all it includes, comments too) was found clean with the same
-# tool and the same checks is not read again.
+# tool and the same checks is not read again. A unit goes by the name of UnifiedSource-*.cpp, by which the path-sensitive
+# checks know that the sources it includes are no headers; otherwise they pass them by.
 set -euo pipefail
 folder=build/analysis
 export folder seen=${XDG_CACHE_HOME:-$HOME/.cache}/brisk-arbor/analysed
-export rules=$(clang-tidy --version; cat .clang-tidy)
+export rules=$(clang-tidy --version; cat .clang-tidy tools/analyse.sh)
 mkdir -p "$seen"
 find "$seen" -type f -mtime +30 -delete
 
 analyse() { # unit, its compile command
-    local unit=$1 command=$2 key
-    local text
+    local unit=$1 command=$2 key text named flags
     text=$(eval "${command% -o *} -E -C -P $unit" 2>/dev/null) || text="unread $unit $RANDOM$RANDOM" # never taken for seen
     key=$(printf '%s' "$rules" "$text" | sha256sum | cut -d' ' -f1)
     [ -e "$seen/$key" ] && return 0
-    clang-tidy -p "$folder" --quiet --warnings-as-errors='*' "$unit" 2>/dev/null || return 1
+    named=$(dirname "$unit")/UnifiedSource-$(basename "$unit" .cxx).cpp
+    cp "$unit" "$named"
+    flags=${command% -o *}
+    eval "clang-tidy --quiet --warnings-as-errors='*' '$named' -- ${flags#* }" 2>/dev/null || return 1
     [[ $text = unread* ]] || touch "$seen/$key"
 }
 export -f analyse

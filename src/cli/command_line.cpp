@@ -24,10 +24,13 @@ struct Registered {
     std::unique_ptr<Command> command;
 };
 
+constexpr const char* kStepHelp = "one pressed step: its key as plan lists it, what the key begins with, or its number";
+
 void addStation(CLI::App& app, std::vector<Registered>& all, const std::string& name, const std::string& what,
-                std::vector<Station> stations) {
+                std::vector<Station> stations, bool bySteps = false) {
     auto* sub = app.add_subcommand(name, what);
     auto command = std::make_unique<StationCommand>(std::move(stations));
+    if (bySteps) sub->add_option("--step", command->step, kStepHelp);
     sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
     sub->add_flag("--json", command->asJson, "print JSON");
@@ -49,6 +52,7 @@ void addHeat(CLI::App& app, std::vector<Registered>& all) {
     sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
     sub->add_option("--seat", command->seat, "outer+inner part; default: the seat the job is about");
+    sub->add_option("--step", command->step, kStepHelp)->excludes("--seat");
     sub->add_option("--walk", command->walk_s, "from oven to press [s]");
     sub->add_option("--off", command->off_K, "how far the oven is off [K]");
     sub->add_flag("--json", command->asJson, "print JSON");
@@ -79,7 +83,7 @@ void addTools(CLI::App& app, std::vector<Registered>& all) {
     auto command = std::make_unique<ToolsCommand>();
     sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
-    auto* step = sub->add_option("--step", command->step, "one step of the route, as --steps numbers them");
+    auto* step = sub->add_option("--step", command->step, kStepHelp);
     sub->add_flag("--steps", command->overview, "every step, taking apart first, each with its best setup")
         ->excludes(step);
     sub->add_flag("--json", command->asJson, "print JSON");
@@ -91,7 +95,7 @@ void addTurn(CLI::App& app, std::vector<Registered>& all) {
     auto command = std::make_unique<TurnCommand>();
     sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
-    sub->add_option("--step", command->step, "for a step of the route, as tools --steps numbers them");
+    sub->add_option("--step", command->step, kStepHelp);
     sub->add_option("--out", command->outPath, "drawing to write (.dxf or .svg)");
     sub->add_option("--outside", command->wishes.outsideDia_mm, "in place of the designed outside [mm]");
     sub->add_option("--bore", command->wishes.boreDia_mm, "in place of the designed bore [mm]");
@@ -125,8 +129,8 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addStation(app, all, "fit", "The Fit station of a job", {Station::Fit});
     addTools(app, all);
     addHeat(app, all);
-    addStation(app, all, "press", "The Press station of a job", {Station::Press});
-    addStation(app, all, "seat", "The Seat station of a job", {Station::Seat});
+    addStation(app, all, "press", "The Press station of a job", {Station::Press}, true);
+    addStation(app, all, "seat", "The Seat station of a job", {Station::Seat}, true);
     addStation(app, all, "adjust", "The Adjust station of a job", {Station::Adjust});
     addRoute(app, all, "strip", "The order of taking a job's arrangement apart", RouteCommand::Direction::Apart);
     addRoute(app, all, "route", "The order of putting it together", RouteCommand::Direction::Together);

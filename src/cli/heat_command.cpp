@@ -3,6 +3,7 @@
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
+#include "core/plan/step_plan.h"
 #include "io/heat_json.h"
 #include "words/heat_words.h"
 
@@ -22,6 +23,17 @@ Result<std::size_t> seatNamed(const plan::Plan& plan, const std::string& name) {
         known += (known.empty() ? "" : ", ") + outer + "+" + inner;
     }
     return refuse(ProblemCode::UnknownName, "--seat", name, known);
+}
+
+/// The seat that a step makes.
+Result<std::size_t> seatOfStep(const LoadedJob& loaded, const std::string& name) {
+    const auto steps = plan::workSteps(loaded.document.job, loaded.plan, *loaded.library);
+    const auto index = plan::stepNamed(steps, name);
+    if (!index) return tl::unexpected(index.error());
+    const auto& step = steps[*index];
+    if (step.out || !step.seat)
+        return refuse(ProblemCode::NotDefined, "--step", step.key, "a step in, of a seat whose sizes are known");
+    return *step.seat;
 }
 
 void printSide(std::ostream& out, const plan::HeatSide& side, const words::Display& d) {
@@ -57,7 +69,7 @@ int HeatCommand::execute(std::ostream& out, std::ostream& err) const {
     if (walk_s) job.heat.walk_s = *walk_s;
     if (off_K) job.heat.off_K = *off_K;
     if (!loaded->plan.fits) return refused(err, *loaded->plan.problem);
-    const auto index = seatNamed(loaded->plan, seat);
+    const auto index = step.empty() ? seatNamed(loaded->plan, seat) : seatOfStep(*loaded, step);
     if (!index) return refused(err, index.error());
     const auto plan = plan::planHeat(job, loaded->plan, *loaded->library, *index);
     if (!plan) return refused(err, plan.error());

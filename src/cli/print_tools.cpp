@@ -1,5 +1,6 @@
 #include "cli/print_tools.h"
 
+#include "words/step_words.h"
 #include "words/tooling_words.h"
 
 #include <algorithm>
@@ -53,10 +54,14 @@ void printToolPlan(std::ostream& out, const tooling::ToolPlan& t, const tooling:
     printRack(out, t, d);
 }
 
-void printStepTools(std::ostream& out, const plan::WorkStep& step, const plan::StepTools& tools, const Display& d) {
+void printStepTools(std::ostream& out, const plan::WorkStep& step, const plan::StepTools& tools, const plan::Plan& plan,
+                    const Display& d) {
     out << words::stepTitle(step) << '\n';
+    if (const auto press = plan::pressOf(step, tools.ways.empty() ? nullptr : &tools.ways.front(), plan))
+        for (const auto& line : words::pressLines(*press, d))
+            out << "  " << line << '\n';
     if (step.load.known)
-        out << "  up to " << d.force(step.load.greatest_N()).text() << '\n';
+        out << "  tools judged for " << d.force(step.load.greatest_N()).text() << '\n';
     else
         out << "  the force is not known: no sizes, or no metal ring\n";
     for (const auto& way : tools.ways)

@@ -1,6 +1,7 @@
 #include "cli/route_command.h"
 
 #include "cli/exit_codes.h"
+#include "cli/loaded_job.h"
 #include "core/plan/strip_plan.h"
 #include "core/route/order.h"
 #include "io/arrangement_file.h"
@@ -10,6 +11,7 @@
 
 #include <algorithm>
 #include <ostream>
+#include <sstream>
 
 namespace arbor::cli {
 
@@ -49,6 +51,14 @@ void printKit(std::ostream& out, const plan::StripPlan& strip) {
     }
 }
 
+/// With the forces of Fit where the whole job can be worked out, as every other command says them; else the order
+/// alone.
+std::optional<plan::StripPlan> stripOf(const std::string& path, const job::Job& job, const plan::Library& tables) {
+    std::ostringstream notes; // of the whole job; nobody asked for them here
+    if (auto whole = loadJobAndPlan(path, {}, notes)) return std::move(whole->plan.strip);
+    return plan::planStrip(job, tables);
+}
+
 } // namespace
 
 int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
@@ -56,7 +66,7 @@ int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
     if (!library) return refused(err, library.error());
     const auto job = io::loadWork(path);
     if (!job) return refused(err, job.error());
-    const auto strip = plan::planStrip(*job, *library, plan::kFrameStiffness_N_per_mm);
+    const auto strip = stripOf(path, *job, *library);
     if (!strip) return refused(err, {ProblemCode::Missing, "arrangement", {}, "a job with an arrangement", path});
     if (!strip->faults.empty()) {
         for (auto fault : strip->faults) {

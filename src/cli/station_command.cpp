@@ -3,10 +3,14 @@
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
+#include "core/plan/step_plan.h"
 #include "io/results/plan_json.h"
+#include "io/results/step_json.h"
 #include "words/adjust_words.h"
 #include "words/heat_words.h"
 #include "words/measure_words.h"
+#include "words/step_words.h"
+#include "words/tooling_words.h"
 
 #include <algorithm>
 #include <ostream>
@@ -171,22 +175,100 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
         out << "  " << job.record->when << "  " << job.record->verdict << '\n';
 }
 
+/// Every pressed step with its setup and what its press takes.
+void printSteps(std::ostream& out, const LoadedJob& loaded, const std::vector<plan::WorkStep>& steps) {
+    const auto& job = loaded.document.job;
+    const Display d(job.units);
+    out << "Steps\n";
+    int number = 0;
+    for (const auto& step : steps) {
+        const auto tools = plan::toolsFor(step, job, loaded.plan, *loaded.library);
+        const auto* way = tools.ways.empty() ? nullptr : &tools.ways.front();
+        out << "  " << ++number << ". " << step.key << "  " << (tools.proven() ? "" : "STOP  ")
+            << words::stepTitle(step) << ": " << (way ? words::wayName(*way) : std::string("nothing does it")) << '\n';
+        if (const auto* heat = plan::heatOf(step, loaded.plan))
+            out << "      to drop it in: " << words::opensLine(*heat, d) << '\n';
+        const auto press = plan::pressOf(step, way, loaded.plan);
+        if (!press) continue;
+        for (const auto& line : words::pressLines(*press, d))
+            out << "      " << line << '\n';
+        for (const auto& a : press->watch)
+            if (a.severity == Severity::Stop) out << "      STOP  " << words::say(a, d).line() << '\n';
+    }
+}
+
+nlohmann::ordered_json stepsJson(const LoadedJob& loaded, const std::vector<plan::WorkStep>& steps) {
+    const auto& job = loaded.document.job;
+    const Display d(job.units);
+    auto out = nlohmann::ordered_json::array();
+    for (const auto& step : steps)
+        out.push_back(io::stepJson(step, plan::toolsFor(step, job, loaded.plan, *loaded.library), loaded.plan, d));
+    return out;
+}
+
+/// The readings of the ring that a step puts in.
+void printRing(std::ostream& out, const plan::WorkStep& step, const plan::Plan& plan, const Display& d) {
+    if (step.out) return;
+    if (step.focus && plan.seating) return printSeating(out, plan, d);
+    const auto& seat = step.seat ? plan.fits->seats[*step.seat].key : job::SeatKey{};
+    if (const auto* ring = plan::ringAt(plan.rings, seat)) {
+        out << "  " << words::verdict(ring->seating, d).line() << '\n';
+        printAdvice(out, ring->seating.findings, d);
+    }
+}
+
 } // namespace
 
+bool StationCommand::wants(job::Station station) const {
+    return std::find(m_stations.begin(), m_stations.end(), station) != m_stations.end();
+}
+
+int StationCommand::executeStep(std::ostream& out, std::ostream& err) const {
+    const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
+    if (!loaded) return refused(err, loaded.error());
+    const auto& job = loaded->document.job;
+    const auto steps = plan::workSteps(job, loaded->plan, *loaded->library);
+    const auto index = plan::stepNamed(steps, step);
+    if (!index) return refused(err, index.error());
+    const auto& wanted = steps[*index];
+    const auto tools = plan::toolsFor(wanted, job, loaded->plan, *loaded->library);
+    const auto* way = tools.ways.empty() ? nullptr : &tools.ways.front();
+    const auto press = plan::pressOf(wanted, way, loaded->plan);
+    const Display d(job.units);
+    if (asJson) {
+        out << io::stepJson(wanted, tools, loaded->plan, d).dump(2) << '\n';
+    } else {
+        out << wanted.key << "  " << words::stepTitle(wanted) << '\n';
+        if (!press) out << "  the force is not known: no sizes, or no metal ring\n";
+        if (press && wants(job::Station::Press)) {
+            for (const auto& line : words::pressLines(*press, d))
+                out << "  " << line << '\n';
+            printAdvice(out, press->watch, d);
+        }
+        if (wants(job::Station::Seat)) printRing(out, wanted, loaded->plan, d);
+    }
+    return press && worst(press->watch) == Severity::Stop ? kStop : kWell;
+}
+
 int StationCommand::execute(std::ostream& out, std::ostream& err) const {
+    if (!step.empty()) return executeStep(out, err);
     const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto& plan = loaded->plan;
+    const auto steps =
+        wants(job::Station::Press) ? plan::workSteps(job, plan, *loaded->library) : std::vector<plan::WorkStep>{};
     bool stop = false;
     for (const auto station : m_stations)
         stop = stop || plan.marks.at(station) == plan::Mark::Stop;
     if (asJson) {
-        out << io::planJson(job, plan, m_stations) << '\n';
+        const auto all = wants(job::Station::Press) ? stepsJson(*loaded, steps) : nlohmann::ordered_json();
+        out << io::planJson(job, plan, m_stations, all) << '\n';
     } else {
         out << job.id << "  " << job.title << '\n';
         for (const auto station : m_stations)
             printStation(out, station, job, plan);
+        if (!steps.empty()) printSteps(out, *loaded, steps);
     }
     return stop ? kStop : kWell;
 }

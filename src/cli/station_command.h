@@ -15,11 +15,15 @@ public:
 
     std::string jobPath;
     std::string shopFolder; ///< where rack.csv and presses.json are; empty: the job's own folder
+    std::string step;       ///< of Press and Seat: one step by its key, what it begins with, or its number; empty: all
     bool asJson = false;
 
     int execute(std::ostream& out, std::ostream& err) const override;
 
 private:
+    bool wants(job::Station station) const;
+    int executeStep(std::ostream& out, std::ostream& err) const;
+
     std::vector<job::Station> m_stations;
 };
 

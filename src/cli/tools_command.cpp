@@ -4,6 +4,7 @@
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
 #include "cli/station_command.h"
+#include "core/plan/step_plan.h"
 #include "io/results/tools_json.h"
 #include "io/text_file.h"
 #include "words/tooling_words.h"
@@ -43,7 +44,7 @@ bool printOverview(std::ostream& out, std::ostream& err, const LoadedJob& loaded
 } // namespace
 
 int ToolsCommand::execute(std::ostream& out, std::ostream& err) const {
-    if (!overview && step == 0) {
+    if (!overview && step.empty()) {
         StationCommand station({job::Station::Tooling});
         station.jobPath = jobPath;
         station.shopFolder = shopFolder;
@@ -55,17 +56,16 @@ int ToolsCommand::execute(std::ostream& out, std::ostream& err) const {
     const auto& job = loaded->document.job;
     const auto steps = plan::workSteps(job, loaded->plan, *loaded->library);
     if (overview) return printOverview(out, err, *loaded, steps, asJson) ? kWell : kStop;
-    if (step < 1 || step > static_cast<int>(steps.size()))
-        return refused(err, Problem{ProblemCode::OutOfRange, "--step", std::to_string(step),
-                                    "1 to " + std::to_string(steps.size()) + ", as --steps lists them"});
-    const auto& wanted = steps[static_cast<std::size_t>(step - 1)];
+    const auto index = plan::stepNamed(steps, step);
+    if (!index) return refused(err, index.error());
+    const auto& wanted = steps[*index];
     const auto tools = plan::toolsFor(wanted, job, loaded->plan, *loaded->library);
     if (tools.problem) return refused(err, io::inFile(*tools.problem, jobPath).value());
     const words::Display d(job.units);
     if (asJson)
         out << io::stepToolsJson(wanted, tools, d).dump(2) << '\n';
     else
-        printStepTools(out, wanted, tools, d);
+        printStepTools(out, wanted, tools, loaded->plan, d);
     return tools.proven() ? kWell : kStop;
 }
 

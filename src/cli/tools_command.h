@@ -13,7 +13,7 @@ public:
 
     std::string jobPath;
     std::string shopFolder;
-    int step = 0; ///< counted from 1, steps out first; 0: the seat the job is about
+    std::string step; ///< its key, or what it begins with, or its number from 1; empty: the seat the job is about
     bool overview = false;
     bool asJson = false;
 };

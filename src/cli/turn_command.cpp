@@ -2,7 +2,7 @@
 
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
-#include "core/plan/work_steps.h"
+#include "core/plan/step_plan.h"
 #include "io/drawing/turned_drawing.h"
 #include "io/results/result_json.h"
 #include "words/sentences.h"
@@ -43,12 +43,10 @@ void printSleeve(std::ostream& out, const tooling::TurnedSleeve& s, const words:
             << words::say(a, d).line() << '\n';
 }
 
-Result<const plan::WorkStep*> stepFor(const std::vector<plan::WorkStep>& steps, int number) {
-    if (number < 0 || number > static_cast<int>(steps.size()))
-        return refuse(ProblemCode::OutOfRange, "--step", std::to_string(number),
-                      "1 to " + std::to_string(steps.size()) + ", as tools --steps lists them");
-    for (std::size_t i = 0; i < steps.size(); ++i)
-        if (number == 0 ? steps[i].focus : i + 1 == static_cast<std::size_t>(number)) return &steps[i];
+Result<const plan::WorkStep*> stepFor(const std::vector<plan::WorkStep>& steps, const std::string& name) {
+    if (!name.empty()) return plan::stepNamed(steps, name).map([&](std::size_t i) { return &steps[i]; });
+    for (const auto& step : steps)
+        if (step.focus) return &step;
     return refuse(ProblemCode::Missing, "--step", {}, "a step: the job's own seat is not one that is pressed");
 }
 

@@ -55,14 +55,14 @@ std::string mixName(const plan::HeatPlan& plan, const plan::HeatWay& way, const 
 std::string opensLine(const plan::HeatPlan& plan, const Display& d) {
     if (!plan.needed() && !plan.byUser) return "goes in without heat";
     const auto& way = plan.ways[plan.chosen];
-    const auto line = mixName(plan, {way.mix, plan.outer.temp_C, plan.inner.temp_C, way.within}, d);
+    auto line = mixName(plan, {way.mix, plan.outer.temp_C, plan.inner.temp_C, way.within}, d);
     if (plan.clearanceWorst_mm >= plan.margin_mm - 1e-6) return line;
     return line + (plan.clearanceWorst_mm > 0 ? ": opens only " + d.fine(plan.clearanceWorst_mm).text()
                                               : ": " + d.fine(-plan.clearanceWorst_mm).text() + " still to press");
 }
 
 std::string protectedThing(const plan::TempLimit& limit) {
-    const auto thing = [&]() -> std::string {
+    auto thing = [&]() -> std::string {
         switch (limit.what) {
         case What::Metal:
         case What::Seal:

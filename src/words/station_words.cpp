@@ -110,6 +110,7 @@ Said verdict(const seat::Seating& seating, const Display& d) {
 
 std::string endOfPress(const trace::Expected& e, const Display& d) {
     if (!e.holds) return "stop at contact, do not hold";
+    if (!(e.hold_N.most > 0)) return "by hand: there is no force to hold";
     return "hold once at " + d.force(e.hold_N.likely).text();
 }
 

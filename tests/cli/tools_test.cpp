@@ -137,6 +137,36 @@ TEST(ToolsCommand, ToolsRefusesAStepThatIsNotThere) {
     EXPECT_EQ(run({"turn", shop.jobFile(), "--step", "9"}).exit, 2);
 }
 
+TEST(StepCommands, OneStepByItsKeySaysTheSameEverywhere) {
+    const TemporaryShop shop;
+    const auto job = shop.file("exhaust-fan-carrier.arbor.json");
+    const auto plan = nlohmann::json::parse(run({"plan", job, "--json"}).out);
+    ASSERT_EQ(plan["steps"].size(), 6u);
+    for (const auto& step : plan["steps"]) {
+        const std::string key = step["step"];
+        const auto alone = nlohmann::json::parse(run({"press", job, "--step", key, "--json"}).out);
+        EXPECT_EQ(alone, step) << key;
+        const auto text = run({"press", job, "--step", key});
+        EXPECT_THAT(text.out, HasSubstr(key.starts_with("out:") ? "lets go at" : "just before home")) << key;
+        for (const auto& seat : plan["fit"]["seats"])
+            if (seat["hole"]["part"] == step["seat"]["outer"] && seat["shaft"]["part"] == step["seat"]["inner"]) {
+                const bool out = key.starts_with("out:");
+                EXPECT_EQ(step["press"][out ? "breakaway_force_N" : "end_force_N"],
+                          out ? seat["force_off_N"] : seat["fit"]["press_force_N"])
+                    << key;
+                if (!out) {
+                    EXPECT_EQ(step["heat"]["outer_degC"], seat["fit"]["housing_temp_degC"]) << key;
+                }
+            }
+    }
+    const auto heat = nlohmann::json::parse(run({"heat", job, "--step", "in:coll", "--json"}).out);
+    EXPECT_EQ(heat["outer"]["degC"], plan["steps"][5]["heat"]["outer_degC"]);
+    EXPECT_EQ(run({"heat", job, "--step", "out:collar"}).exit, 2) << "nothing is warmed for a step out here";
+    EXPECT_EQ(run({"press", job, "--step", "in:"}).exit, 2);
+    EXPECT_EQ(run({"seat", job, "--step", "in:bearing"}).exit, 0);
+    EXPECT_EQ(run({"turn", job, "--step", "in:bearing"}).exit, 0);
+}
+
 TEST(ToolsCommand, StepWithNothingToDoItEndsWithOne) {
     const TemporaryShop shop;
     shop.write("rack.csv", "id,kind,name,outside_mm,bore_mm,length_mm\n");

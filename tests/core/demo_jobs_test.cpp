@@ -17,7 +17,7 @@ const char* const kJobs[] = {"seamer-turret-upper", "retort-trolley-roller", "co
                              "labeller-pulley",     "exhaust-fan-carrier",   "brine-agitator"};
 
 plan::StripPlan stripOf(const std::string& name) {
-    auto strip = plan::planStrip(demoJob(name), demoLibrary(), 20e3).value();
+    auto strip = plan::planStrip(demoJob(name), demoLibrary()).value();
     EXPECT_TRUE(strip.faults.empty()) << name;
     EXPECT_EQ(strip.order.stuck, 0u) << name;
     return strip;

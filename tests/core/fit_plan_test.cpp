@@ -2,6 +2,7 @@
 // all.
 #include "core/plan/fit_plan.h"
 #include "core/plan/seat_edit.h"
+#include "core/plan/step_plan.h"
 #include "io/results/plan_json.h"
 #include "support/shop.h"
 
@@ -255,29 +256,69 @@ TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
         << "a seat that is not known has none";
 }
 
-// Strip asks the same seats how hard they let go; it leaves smoothing out, on the safe side.
-TEST(FitPlan, StripAndFitSeeTheSameSeats) {
+// One joint, one figure: whatever was measured, the station that takes it off says what Fit says, and so do its tools.
+TEST(FitPlan, StripToolsAndPressSayWhatFitSays) {
     for (const auto* name : kDemos) {
-        const auto p = planWith(name, [](job::Job& j) {
-            j.measured = {};
-            j.housing.measured.reset();
-            j.bearing.rz_mm = j.housing.rz_mm = 0;
-        });
+        const auto job = demoJob(name);
+        const auto p = planWith(name);
+        std::size_t told = 0;
         for (const auto& ring : p.strip->rings) {
             if (!ring.seat) continue;
-            const auto at = std::find_if(p.fits->seats.begin(), p.fits->seats.end(), [&](const plan::SeatPlan& s) {
-                const auto& parts = p.strip->assembly.parts;
-                const auto& a = parts[ring.site.ring].id;
-                const auto& b = parts[ring.site.partner].id;
-                return s.fit && ((s.key.first == a && s.key.second == b) || (s.key.first == b && s.key.second == a));
-            });
-            if (at == p.fits->seats.end()) continue;
-            EXPECT_NEAR(ring.seat->dia_mm, at->dia_mm, 1e-9) << name;
-            EXPECT_NEAR(ring.seat->interference_mm.upper, at->fit->interferenceWorst_mm.upper, 1e-9) << name;
-            EXPECT_GE(ring.seat->clean_N.most, at->fit->pressForceWorst_N * 0.999)
-                << name << " never less than Fit says";
+            ++told;
+            const auto& seat = p.fits->seats[*ring.seat];
+            EXPECT_EQ(ring.breakaway->force_N, seat.off->force_N) << name;
+            EXPECT_EQ(ring.pressIn_N, seat.fit->pressForce_N) << name;
+        }
+        for (const auto& step : plan::workSteps(job, p, demoLibrary())) {
+            if (!step.seat) continue;
+            const auto& seat = p.fits->seats[*step.seat];
+            const auto press = plan::pressOf(step, nullptr, p);
+            ASSERT_TRUE(press) << name << step.key;
+            EXPECT_EQ(press->force_N, step.out ? seat.off->force_N : seat.fit->pressForce_N) << name << step.key;
+            EXPECT_GE(step.load.greatest_N(), press->force_N.most - 1e-6) << name << step.key;
+            if (!step.out) {
+                EXPECT_EQ(plan::heatOf(step, p)->outer.temp_C, p.heats[*step.seat]->outer.temp_C);
+            }
+        }
+        EXPECT_GT(told, 0u) << name;
+    }
+}
+
+// By hand: the force goes with what is engaged; out, the first movement is the greatest.
+TEST(StepPress, FollowsTheEngagedLengthInAndOut) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    const auto p = planWith("exhaust-fan-carrier");
+    for (const auto& step : plan::workSteps(job, p, demoLibrary())) {
+        const auto press = plan::pressOf(step, nullptr, p);
+        if (!press || step.key.ends_with(":collar") || step.key.ends_with(":shaft")) continue; // they pass a groove
+        const auto& points = press->expected.points;
+        for (std::size_t i = 1; i < points.size(); ++i) {
+            if (step.out)
+                EXPECT_LE(points[i].force_N.most, points[i - 1].force_N.most + 1e-9) << step.key;
+            else
+                EXPECT_GE(points[i].force_N.likely, points[i - 1].force_N.likely - 1e-9) << step.key;
+        }
+        if (step.out) {
+            EXPECT_EQ(points.front().force_N, press->force_N) << step.key;
+            EXPECT_NEAR(points.back().force_N.most, 0, 1e-9) << "free";
+            EXPECT_NEAR(press->energy_J, std::pow(press->force_N.most, 2) / (2 * 20e3 * 1000), 1e-9)
+                << "F^2 / 2k, 20 kN/mm";
+        } else {
+            EXPECT_NEAR(points.back().force_N.likely, press->force_N.likely, 1e-6) << step.key;
         }
     }
+}
+
+TEST(StepNames, AreTakenInPart) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    const auto steps = plan::workSteps(job, planWith("exhaust-fan-carrier"), demoLibrary());
+    EXPECT_EQ(steps[*plan::stepNamed(steps, "in:collar")].key, "in:collar");
+    EXPECT_EQ(steps[*plan::stepNamed(steps, "out:coll")].key, "out:collar");
+    EXPECT_EQ(*plan::stepNamed(steps, "1"), 0u);
+    EXPECT_EQ(plan::stepNamed(steps, "in:").error().code, ProblemCode::Duplicate);
+    EXPECT_EQ(plan::stepNamed(steps, "collar").error().code, ProblemCode::Duplicate) << "out and in";
+    const auto unknown = plan::stepNamed(steps, "flange");
+    EXPECT_NE(unknown.error().limit.find("out:collar"), std::string::npos);
 }
 
 TEST(SeatEdit, WritesWhereTheJobKeepsIt) {

@@ -123,17 +123,12 @@ Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan) {
     return fits;
 }
 
-tooling::LoadCase loadCase(const Plan& plan, const Job& job, const Library& lib) {
-    const auto& fit = *plan.fit();
-    const auto& housing = lib.materials.at(job.housing.material);
-    return {fit.pressForceWorst_N,
-            1.5 * fit.pressForce_N.most,
-            plan.rating.axial_N,
-            plan.rating.estimate,
-            true,
-            plan.arrangement->bearing.elementDia_mm,
-            fit.interference_mm.likely,
-            frictionOf(lib, housing.family, job.lubricant).band.upper};
+tooling::LoadCase loadCase(const Plan& plan) {
+    auto load = loadOf(&plan.fits->seats[plan.fits->focus], false);
+    load.staticAxial_N = plan.rating.axial_N;
+    load.staticIsEstimate = plan.rating.estimate;
+    load.elementDia_mm = plan.arrangement->bearing.elementDia_mm;
+    return load;
 }
 
 /// What the chosen press can do of it, and what its gauge will show.
@@ -364,8 +359,7 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
         plan.problem = known.error();
         return;
     }
-    const auto* press = lib.rack.press(job.tooling.press);
-    plan.strip = planStrip(job, lib, press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
+    plan.strip = planStrip(job, lib);
     auto arranged = arrange(job, lib, plan.strip);
     if (!arranged) {
         plan.problem = arranged.error();
@@ -380,8 +374,9 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
         return;
     }
     plan.fits = std::move(*fits);
+    if (plan.strip) takeForces(*plan.strip, *plan.fits);
     plan.rating = *rating;
-    plan.load = loadCase(plan, job, lib);
+    plan.load = loadCase(plan);
     plan.task = tooling::taskOf(*plan.arrangement);
     plan.problem = unknownTool(job, lib);
     const auto wishes = wishesOf(job, lib);

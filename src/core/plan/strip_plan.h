@@ -20,26 +20,13 @@ struct Library;
 /// Of frame and stack where the press is not known. @source [HB4.6]
 inline constexpr double kFrameStiffness_N_per_mm = 20e3;
 
-/// How tight one seat of the arrangement is, from its classes or measured sizes.
-struct SeatForce {
-    double dia_mm = 0;
-    double length_mm = 0;
-    Limits interference_mm;
-    Range clean_N; ///< to slide it over its full length; smoothing is left out, so on the safe side
-};
-
-/// @return nothing when the classes or sizes of both sides are not known, or a side is no metal ring
-/// @errors those of limitDeviations and of the bearing limits, with the joint as place
-/// @source [HB4.1], [HB4.4], [HB4.6]
-Result<std::optional<SeatForce>> seatForce(const arrangement::Assembly& assembly, const arrangement::Joint& joint,
-                                           const Library& library, catalog::Lubricant lubricant);
-
 /// One tight ring of the way out.
 struct TightRing {
     route::RingSite site;
-    std::vector<route::Removal> ways; ///< best first
-    std::optional<SeatForce> seat;
-    std::optional<route::Breakaway> breakaway;
+    std::vector<route::Removal> ways;          ///< best first
+    std::optional<std::size_t> seat;           ///< into the seats of Fit, where both sides of it are known there
+    Range pressIn_N;                           ///< as Fit has it
+    std::optional<route::Breakaway> breakaway; ///< likewise
 };
 
 /// What the arrangement of a job gives.
@@ -55,7 +42,13 @@ struct StripPlan {
     const TightRing* ring(std::size_t part) const;
 };
 
+/// Without the forces, which are Fit's.
 /// @return nothing when the job has no arrangement
-std::optional<StripPlan> planStrip(const job::Job& job, const Library& library, double stiffness_N_per_mm);
+std::optional<StripPlan> planStrip(const job::Job& job, const Library& library);
+
+struct FitPlan;
+/// What each ring takes to be pressed in, and at what it lets go: the figures of its seat at Fit, so that no two
+/// stations have two.
+void takeForces(StripPlan& strip, const FitPlan& fits);
 
 } // namespace arbor::plan

@@ -14,7 +14,6 @@ using catalog::Tool;
 using catalog::ToolKind;
 using route::Method;
 
-constexpr double kHold = 1.5;          // of the likely end force, [HB5]
 constexpr double kLeastJawLand_mm = 1; // practice value
 
 const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& lib) {
@@ -31,6 +30,7 @@ WorkStep focusStep(const job::Job& job, const Plan& plan) {
     step.partnerLabel = "housing";
     step.tasks = {*plan.task};
     step.load = *plan.load;
+    step.seat = plan.fits->focus;
     step.focus = true;
     return step;
 }
@@ -75,21 +75,12 @@ private:
         });
         if (ring != m_strip.rings.end()) {
             if (out) step.ring = static_cast<std::size_t>(ring - m_strip.rings.begin());
-            step.load = loadOf(*ring, out);
+            step.seat = ring->seat;
+            step.load = loadOf(ring->seat ? &m_plan.fits->seats[*ring->seat] : nullptr, out);
         }
         rate(step);
         takeFocus(step);
         m_out.push_back(std::move(step));
-    }
-
-    static tooling::LoadCase loadOf(const TightRing& ring, bool out) {
-        tooling::LoadCase load;
-        load.known = ring.seat.has_value();
-        if (!ring.seat) return load;
-        load.interference_mm = ring.seat->interference_mm.mid();
-        load.pressForceMost_N = out && ring.breakaway ? ring.breakaway->force_N.most : ring.seat->clean_N.most;
-        load.holdForce_N = out ? 0 : kHold * ring.seat->clean_N.likely;
-        return load;
     }
 
     /// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
@@ -329,6 +320,18 @@ private:
 };
 
 } // namespace
+
+tooling::LoadCase loadOf(const SeatPlan* seat, bool out) {
+    constexpr double kHold = 1.5; // of the end force, [HB5]
+    tooling::LoadCase load;
+    load.known = seat && seat->fit;
+    if (!load.known) return load;
+    load.interference_mm = seat->fit->interference_mm.likely;
+    load.mu = seat->input->friction.upper;
+    load.pressForceMost_N = out ? seat->off->force_N.most : seat->fit->pressForceWorst_N;
+    load.holdForce_N = out ? 0 : kHold * seat->fit->pressForce_N.most;
+    return load;
+}
 
 std::vector<WorkStep> workSteps(const job::Job& job, const Plan& plan, const Library& lib) {
     if (plan.strip && plan.strip->sound()) return Steps(job, plan, lib).all();

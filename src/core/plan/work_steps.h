@@ -23,6 +23,7 @@ struct WorkStep {
     std::string designation;          ///< of the bearing in the joint; empty: there is none
     std::vector<tooling::Task> tasks; ///< the ways to press it; none: it cannot be pressed
     tooling::LoadCase load;
+    std::optional<std::size_t> seat; ///< into the seats of Fit, where it is known there
     std::optional<std::size_t> ring; ///< into the strip plan's tight rings, for a step out
     bool focus = false;              ///< the seat that Fit, Press and Seat are about
 };
@@ -53,6 +54,10 @@ struct StepTools {
     std::optional<Problem> problem; ///< a tool the user fixed is not on the rack; the program chooses in its place
     bool proven() const { return !problem && !ways.empty() && ways.front().proven(); }
 };
+
+/// What tools and path must bear at a seat: in, the worst press force and the greatest holding load; out, the greatest
+/// force of the first movement. @param seat  null: nothing is known of it
+tooling::LoadCase loadOf(const SeatPlan* seat, bool out);
 
 /// The steps out, in their order, then the steps in. A job without an arrangement has the one that its housing names.
 /// @param plan  as planJob made it

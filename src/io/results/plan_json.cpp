@@ -148,7 +148,8 @@ json stationJson(job::Station station, const job::Job& job, const plan::Plan& pl
 
 } // namespace
 
-std::string planJson(const job::Job& job, const plan::Plan& plan, const std::vector<job::Station>& stations) {
+std::string planJson(const job::Job& job, const plan::Plan& plan, const std::vector<job::Station>& stations,
+                     const json& steps) {
     const words::Display display(job.units);
     json out{{"job", job.id}, {"title", job.title}};
     for (const auto station : job::kStations) {
@@ -157,6 +158,7 @@ std::string planJson(const job::Job& job, const plan::Plan& plan, const std::vec
         if (part.is_object()) part["mark"] = words::markWord(plan.marks.at(station));
         out[std::string(plan::name(station))] = part;
     }
+    if (!steps.is_null()) out["steps"] = steps;
     return out.dump(2);
 }
 

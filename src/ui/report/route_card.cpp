@@ -62,7 +62,7 @@ void ringLines(Paper& paper, const JobSession& session, const WorkLine& line, bo
     const auto* ring = strip.ring(part);
     const auto d = session.display();
     if (ring && ring->breakaway) {
-        const auto& force = together ? ring->seat->clean_N : ring->breakaway->force_N;
+        const auto& force = together ? ring->pressIn_N : ring->breakaway->force_N;
         paper.text((together ? tr("force to press it in %1 %2") : tr("lets go at %1 %2"))
                        .arg(q(d.forceRange(force.least, force.most)), q(d.force(0).unit)),
                    indent);

@@ -27,7 +27,7 @@ Figure rangeFigure(const QString& label, const Range& value, const words::Quanti
 
 void addForces(SlipModel& slip, const plan::TightRing& ring, bool together, const words::Display& d) {
     if (!ring.breakaway) return;
-    const auto& force = together ? ring.seat->clean_N : ring.breakaway->force_N;
+    const auto& force = together ? ring.pressIn_N : ring.breakaway->force_N;
     slip.figures.push_back(rangeFigure(together ? tr("Force to press it in") : tr("Lets go at"), force,
                                        d.force(force.likely), q(d.forceRange(force.least, force.most))));
     if (together) return;
