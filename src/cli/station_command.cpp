@@ -109,17 +109,26 @@ void printTools(std::ostream& out, const plan::Plan& plan, const Display& d) {
     printToolPlan(out, *plan.tools, *plan.task, d);
 }
 
+void printForces(std::ostream& out, const plan::Plan& plan, const Display& d) {
+    const auto& p = *plan.pressing;
+    const auto& e = p.expected;
+    out << "  end force       " << d.force(e.end_N.likely).text() << "  (" << d.forceRange(e.end_N.least, e.end_N.most)
+        << ")\n  at home         " << words::endOfPress(e, d);
+    if (e.holds) out << "  (" << d.forceRange(e.hold_N.least, e.hold_N.most) << ")";
+    out << '\n';
+    if (!p.gaugeLikely) return;
+    out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text();
+    if (p.gaugeHold) out << ", hold " << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text();
+    out << '\n';
+}
+
 void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
     const auto& p = *plan.pressing;
-    out << "  travel to home  " << d.size(p.expected.homeTravel_mm).text() << '\n'
-        << "  end force       " << d.force(p.expected.end_N.likely).text() << "  ("
-        << d.forceRange(p.expected.end_N.least, p.expected.end_N.most) << ")\n"
-        << "  at home         " << words::endOfPress(p.expected, d);
-    if (p.expected.holds) out << "  (" << d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most) << ")";
-    out << '\n';
-    if (p.gaugeLikely) out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text();
-    if (p.gaugeHold) out << ", hold " << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text();
-    if (p.gaugeLikely) out << '\n';
+    out << "  travel to home  " << d.size(p.expected.homeTravel_mm).text() << '\n';
+    if (p.expected.end_N.most > 0)
+        printForces(out, plan, d);
+    else
+        out << "  end force       none: the seat is loose\n";
     // What to watch for has not happened: no verdict, so no mark; and once it is pressed, nothing to watch for.
     if (!plan.trace)
         for (const auto& a : p.watch)
