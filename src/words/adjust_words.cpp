@@ -1,5 +1,7 @@
 #include "words/adjust_words.h"
 
+#include "words/order_words.h"
+
 #include <cmath>
 #include <fmt/format.h>
 #include <map>
@@ -89,6 +91,9 @@ Said sayProof(const Advice& a, const Display& d) {
     case Finding::RingNotProbed:
         return {fmt::format("Ring felt at {:.0f} of {:.0f} places", a.value, a.limit),
                 "probe all round: it must sit in its groove everywhere"};
+    case Finding::RingAloneHolds:
+        return {"The retaining ring alone holds the " + inSentence(a.subject),
+                "felt in its groove all round before anything is lifted or loaded"};
     case Finding::CheckMissing:
         return {checkTitle(a.subject) + "?", "not looked at yet"};
     case Finding::CheckBad:

@@ -55,6 +55,7 @@ Said sayMeasure(const Advice& a, const Display& d) {
     case Finding::SeatMouthWorn:
         return {"The open end is worn", against(a, d)};
     case Finding::SeatMovesByHand:
+        if (a.subject == "slides") return {"The ring moves by hand", "its load stands still: it may slide"};
         return {"The ring moves by hand",
                 a.subject.empty() ? "it must be tight: the seat is worn" : "a cup that moves by hand scraps the hub"};
     case Finding::SeatPitsDeep:

@@ -120,8 +120,9 @@ private:
         const auto tight = m_ways.pressedTo(part) & present;
         const auto waited = nearest(m_ways.keeps(part, way, gone), way);
         WorkLine line{"", capital(name(part)), "", caution(part), level};
-        line.text += m_assembly.parts[part].kind == PartKind::Nut   ? std::string(": unscrew")
-                     : m_assembly.parts[part].kind == PartKind::Pin ? std::string(": draw it out")
+        line.text += m_assembly.parts[part].kind == PartKind::RetainingRing ? ringOut(part) + ", " + outward(way)
+                     : m_assembly.parts[part].kind == PartKind::Nut         ? std::string(": unscrew")
+                     : m_assembly.parts[part].kind == PartKind::Pin         ? std::string(": draw it out")
                      : tight != 0 ? std::string(": press or draw it ") + (sitsIn(part, tight) ? "out " : "off ") +
                                         outward(way) + ", it is tight with " + names(tight)
                                   : std::string(" out, ") + outward(way);
@@ -160,8 +161,9 @@ private:
         const auto shuts = nearest(m_ways.keeps(part, way, after), way);
         const auto kind = m_assembly.parts[part].kind;
         WorkLine line{"", capital(name(part)), "", caution(part), level};
-        line.text += kind == PartKind::Nut   ? std::string(": screw it on")
-                     : kind == PartKind::Pin ? std::string(": put it through and bend it over")
+        line.text += kind == PartKind::RetainingRing ? ": " + ringBends(part) + " it into its groove, " + fromSide(way)
+                     : kind == PartKind::Nut         ? std::string(": screw it on")
+                     : kind == PartKind::Pin         ? std::string(": put it through and bend it over")
                      : tight != 0 ? std::string(": press it ") + (sitsIn(part, tight) ? "in " : "on ") + fromSide(way) +
                                         ", tight with " + names(tight)
                                   : std::string(" in, ") + fromSide(way);
@@ -169,8 +171,28 @@ private:
         return line;
     }
 
+    /// A ring in a bore is squeezed, one on a shaft spread: by how it is shaped while it travels.
+    std::string ringBends(std::size_t part) const {
+        const auto& ring = m_assembly.parts[part];
+        const bool spread = !ring.travelling.empty() && !ring.bodies.empty() &&
+                            ring.travelling.front().boreDia() > ring.bodies.front().boreDia();
+        return spread ? "spread" : "squeeze";
+    }
+    std::string ringOut(std::size_t part) const {
+        const auto& through = m_assembly.parts[part].linesUpWith;
+        const bool hole = through.find("hole") != std::string::npos;
+        return ": " + ringBends(part) + " it, no farther than it needs" + (hole ? ", at " + through : "");
+    }
+
     std::string caution(std::size_t part) const {
-        return m_assembly.parts[part].kind == PartKind::RetainingRing ? "eye protection: the ring can fly" : "";
+        if (m_assembly.parts[part].kind != PartKind::RetainingRing) return "";
+        const auto alone = route::heldAlone(m_ways, part, m_assembly.base);
+        std::string text = "eye protection: the ring can fly";
+        std::vector<std::string> held;
+        for (std::size_t p = 0; p < m_ways.size(); ++p)
+            if ((alone & route::only(p)) != 0 && !m_assembly.parts[p].catalogue) held.push_back(name(p));
+        if (!held.empty()) text += "; it alone holds " + list(held);
+        return text;
     }
 
     const Assembly& m_assembly;

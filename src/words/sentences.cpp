@@ -31,6 +31,8 @@ Said sayFit(const Advice& a, const Display& d) {
     case Finding::MayBeLoose:
         return {"May be loose", "the loosest likely pair has " + d.fine(a.value).text() + " after smoothing"};
     case Finding::LooseFit:
+        if (a.severity == Severity::Info)
+            return {"Slides: likely " + d.fine(-a.value).text() + " of room", "the load stands still on this ring"};
         return {"Loose",
                 "likely " + d.fine(a.value).text() + ": the ring would creep and wear the bore. Sleeve or replace it"};
     case Finding::MeasuredOutsideClass:

@@ -58,6 +58,7 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
     case job::Station::Warm:
         return heatLine(job, plan, d);
     case job::Station::Press:
+        if (plan.pressing && !(plan.pressing->expected.end_N.most > 0)) return "by hand: the seat is loose";
         return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +
                                    " " + d.force(0).unit
                              : "waits for Fit";

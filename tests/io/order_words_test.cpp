@@ -44,11 +44,12 @@ std::vector<std::string> texts(const std::vector<WorkLine>& lines) {
 TEST(OrderWords, SeamerTurretComesApartAsAMachinistWouldTakeIt) {
     const TemporaryShop shop;
     const auto lines = strip(assemblyOf(shop.jobFile()));
-    EXPECT_EQ(texts(lines), (std::vector<std::string>{
-                                "Sensor cap out, downward", "Turn the work over",
-                                "Flanged spindle: press or draw it out upward, it is tight with the bearing 3206",
-                                "Splash shield out, upward", "Retaining ring out, upward",
-                                "Bearing 3206: press or draw it out upward, it is tight with the turret housing"}));
+    EXPECT_EQ(texts(lines),
+              (std::vector<std::string>{
+                  "Sensor cap out, downward", "Turn the work over",
+                  "Flanged spindle: press or draw it out upward, it is tight with the bearing 3206",
+                  "Splash shield out, upward", "Retaining ring: squeeze it, no farther than it needs, upward",
+                  "Bearing 3206: press or draw it out upward, it is tight with the turret housing"}));
     EXPECT_EQ(lines[3].why, "the flanged spindle was in the way");
     EXPECT_EQ(lines[4].caution, "eye protection: the ring can fly");
     EXPECT_EQ(lines[0].why, "");

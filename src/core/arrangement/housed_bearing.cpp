@@ -125,7 +125,7 @@ std::optional<SeatInSection> findSeat(const Assembly& a, const std::string& desi
         const auto& outer = a.parts[*indexOf(a, joint.outer)];
         const auto& inner = a.parts[*indexOf(a, joint.inner)];
         const bool holds = outer.kind == PartKind::Housing || outer.kind == PartKind::Hub;
-        if (!holds || !inner.catalogue || inner.catalogue->designation != designation ||
+        if (!holds || !inner.catalogue || (!designation.empty() && inner.catalogue->designation != designation) ||
             inner.catalogue->piece == FromCatalogue::Piece::Inner || outer.bodies.size() != 1)
             continue;
         auto housing = outer.bodies.front();

@@ -67,7 +67,7 @@ struct SeatInSection {
 };
 
 /// The first pressed seat of a housing or hub that holds the bearing, or the cup, of that designation.
-/// @param assembly  resolved and valid
+/// @param assembly  resolved and valid  @param designation  empty: of any
 std::optional<SeatInSection> findSeat(const Assembly& assembly, const std::string& designation);
 
 /// Takes every size of the housing from the section: outside, height, depth, shoulder bore and groove. Chamfer and what

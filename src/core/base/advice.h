@@ -54,7 +54,7 @@ enum class Finding {
     SeatOutOfRound,      ///< value: on the diameter [mm], limit [mm]
     SeatTapers,          ///< value [mm], limit [mm]
     SeatMouthWorn,       ///< value [mm], limit [mm]
-    SeatMovesByHand,     ///< subject: "hub" where that scraps it
+    SeatMovesByHand,     ///< subject: "hub" where that scraps it, "slides" where the ring may
     SeatPitsDeep,
     SeatPitsLight,
     SeatScored,
@@ -175,6 +175,7 @@ enum class Finding {
     NotReleased,
     // proof of a seat
     RingNotProbed,    ///< value: places felt, limit: of
+    RingAloneHolds,   ///< subject: the part that nothing but its retaining ring holds
     CheckMissing,     ///< subject: the check
     CheckBad,         ///< subject: the check
     DragHigh,         ///< value: rolling torque [N m], limit: expected at most [N m]

@@ -68,7 +68,9 @@ void judgeForm(Reasons& out, const SurfaceState& s) {
 
 void judgeSurface(Reasons& out, const SurfaceState& s) {
     const auto& c = s.condition;
-    if (c.movesByHand)
+    if (c.movesByHand && s.maySlide)
+        out.push_back({Verdict::Use, {Finding::SeatMovesByHand, Severity::Info, 0, 0, "slides", "HB3.3"}});
+    else if (c.movesByHand)
         out.push_back({s.hub ? Verdict::Replace : beyondCleaning(s),
                        {Finding::SeatMovesByHand, Severity::Stop, 0, 0, s.hub ? "hub" : "", "HB3.3"}});
     if (c.pits == Pits::Deep)

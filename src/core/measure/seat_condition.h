@@ -43,7 +43,8 @@ struct Condition {
 /// One surface of a seat with everything its verdict depends on.
 struct SurfaceState {
     bool hole = true;
-    bool hub = false; ///< a cup that moves by hand scraps a hub
+    bool hub = false;      ///< a cup that moves by hand scraps a hub
+    bool maySlide = false; ///< the load stands still on this ring: moved by hand it is as it was meant
     double nominal_mm = 0;
     Limits size_mm;          ///< deviations of its class
     double formLimit_mm = 0; ///< on the diameter, see formLimit()

@@ -210,6 +210,19 @@ private:
             b.proposal = fit::proposeFit(in);
         }
         b.question = fit::questionTightRing(in.load, tight(b.shaft), tight(b.housing));
+        if (in.load == fit::LoadCase::InnerTurns) letSlide(b.housing, true);
+        if (in.load == fit::LoadCase::OuterTurns) letSlide(b.shaft, false);
+    }
+
+    /// Where the load stands still on a ring it neither creeps nor wears its seat: loose is how it is made, where the
+    /// drawing's class slides.
+    void letSlide(std::optional<std::size_t> seat, bool hole) const {
+        if (!seat || !m_out.seats[*seat].fit) return;
+        const auto& side = hole ? m_out.seats[*seat].hole : m_out.seats[*seat].shaft;
+        if (!side.size_mm || !isSlidingClass(*side.size_mm, hole) || side.verdict >= measure::Verdict::Sleeve) return;
+        for (auto& advice : m_out.seats[*seat].fit->advisories)
+            if (advice.id == Finding::LooseFit || advice.id == Finding::MayBeLoose || advice.id == Finding::LooseAtWork)
+                advice.severity = Severity::Info;
     }
 
     const Job& m_job;

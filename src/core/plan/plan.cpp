@@ -36,25 +36,44 @@ Result<const catalog::Material*> materialNamed(const Library& lib, const std::st
     return &found->second;
 }
 
-/// The seat of the arrangement that this bearing is pressed into; the arrangement then gives the housing's section.
+/// The seat of the arrangement that is pressed: the job's bearing where that is drawn, else the first that is. A
+/// bearing that was drawn before, or of another shape, is spoken of no more.
 std::optional<arrangement::SeatInSection> seatInArrangement(const Job& job, const std::optional<StripPlan>& strip) {
     if (!strip || !strip->faults.empty()) return std::nullopt;
-    return arrangement::findSeat(strip->assembly, job.bearing.designation);
+    auto own = arrangement::findSeat(strip->assembly, job.bearing.designation);
+    const bool drawn = std::any_of(strip->assembly.parts.begin(), strip->assembly.parts.end(), [&](const auto& part) {
+        return part.catalogue && part.catalogue->designation == job.bearing.designation;
+    });
+    return own || drawn ? own : arrangement::findSeat(strip->assembly, {});
+}
+
+std::string designationOf(const Job& job, const std::optional<StripPlan>& strip) {
+    const auto seat = seatInArrangement(job, strip);
+    return seat ? strip->assembly.parts[seat->ring].catalogue->designation : job.bearing.designation;
 }
 
 Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib, const std::optional<StripPlan>& strip) {
-    const auto* bearing = catalog::findBearing(lib.bearings, job.bearing.designation);
-    if (!bearing)
+    if (!catalog::findBearing(lib.bearings, job.bearing.designation))
         return refuse(ProblemCode::UnknownName, "bearing/designation", job.bearing.designation,
                       "a bearing of the catalogue");
+    const auto designation = designationOf(job, strip);
+    const auto* bearing = catalog::findBearing(lib.bearings, designation); // resolved: it is known
+    const bool own = designation == job.bearing.designation;
     const auto material = materialNamed(lib, job.housing.material, "housing/material");
     if (!material) return tl::unexpected(material.error());
     const auto& h = job.housing;
-    arrangement::HousedBearing out{*bearing, {job.bearing.seals, job.bearing.encoder}, {}};
+    arrangement::HousedBearing out{*bearing, {}, {}};
+    if (own) out.dress = {job.bearing.seals, job.bearing.encoder};
     out.housing = {h.outsideDia_mm,   h.height_mm,    h.flangeDia_mm,       h.flangeThick_mm,
                    h.seat.nominal_mm, h.seatDepth_mm, h.shoulderBoreDia_mm, h.entryChamfer_mm,
                    h.groove,          h.hangsBelow,   hatchOf(**material)};
     if (const auto seat = seatInArrangement(job, strip)) arrangement::takeSection(out.housing, *seat);
+    if (!own) {
+        const auto seat = seatInArrangement(job, strip);
+        out.housing.seatDia_mm = seat->seatDia_mm;
+        out.housing.hangsBelow.reset();
+        out.dress = strip->assembly.parts[seat->ring].catalogue->dress;
+    }
     if (auto ok = arrangement::validate(out); !ok) return tl::unexpected(ok.error());
     return out;
 }
@@ -80,7 +99,7 @@ Result<void> checkPlainNumbers(const Job& job) {
 
 /// What only the job knows about its fit: the measured size against its class, and a clearance group that had to be
 /// assumed.
-void addJobReasons(FitPlan& fits, const Job& job, const catalog::Bearing& bearing) {
+void addJobReasons(FitPlan& fits, const catalog::Bearing& bearing) {
     auto& seat = fits.seats[fits.focus];
     const auto& hole = seat.hole;
     if (seat.fit && hole.measuredDia_mm && hole.size_mm) {
@@ -93,7 +112,7 @@ void addJobReasons(FitPlan& fits, const Job& job, const catalog::Bearing& bearin
     }
     if (bearing.type == catalog::BearingType::DoubleRowAngularBall && fits.bearings[fits.focusBearing].clearance)
         fits.bearings[fits.focusBearing].clearance->because.push_back(
-            {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, job.bearing.designation, "ISO5753-1"});
+            {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, bearing.designation, "ISO5753-1"});
 }
 
 Result<void> checkShaft(const Job& job, const Library& lib, double bearingBore_mm) {
@@ -109,17 +128,19 @@ Result<void> checkShaft(const Job& job, const Library& lib, double bearingBore_m
 Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan) {
     if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
     const auto& a = *plan.arrangement;
-    if (auto ok = checkShaft(job, lib, a.bearing.boreDia_mm); !ok) return tl::unexpected(ok.error());
     Focus focus{a.bearing, a.housing.outsideDia_mm, arrangement::engagedLength(a, a.homeTravel_mm()), {}};
+    if (a.bearing.designation == job.bearing.designation)
+        if (auto ok = checkShaft(job, lib, a.bearing.boreDia_mm); !ok) return tl::unexpected(ok.error());
     if (const auto seat = seatInArrangement(job, plan.strip)) {
         const auto& parts = plan.strip->assembly.parts;
         focus.key = {parts[seat->part].id, parts[seat->ring].id};
+        focus.own = a.bearing.designation == job.bearing.designation;
     }
     auto fits = planFit(job, lib, plan.strip && plan.strip->faults.empty() ? &*plan.strip : nullptr, focus);
     if (!fits) return fits;
     if (!fits->seats[fits->focus].fit)
         return refuse(ProblemCode::Missing, "housing/seat/size", job.housing.seat.typed, "the sizes of both sides");
-    addJobReasons(*fits, job, a.bearing);
+    addJobReasons(*fits, a.bearing);
     return fits;
 }
 
@@ -325,9 +346,9 @@ void insistOnBackingUp(Plan& plan) {
     plan.tools->proof.findings.push_back({Finding::BackUpTheRing, Severity::Look, 0, 0, {}, "HB3.3"});
 }
 
-trace::AnalysisInput analysisInput(const Job& job, const Library& lib) {
+trace::AnalysisInput analysisInput(const Plan& plan) {
     trace::AnalysisInput in;
-    in.friction = frictionOf(lib, lib.materials.at(job.housing.material).family, job.lubricant).band;
+    in.friction = plan.fits->seats[plan.fits->focus].input->friction;
     return in;
 }
 
@@ -340,7 +361,7 @@ bool isWarmed(const Job& job, const Plan& plan) {
 /// The trace where there is one, else what was read by hand.
 void readPress(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
     const auto& expected = plan.pressing->expected;
-    const auto in = analysisInput(job, lib);
+    const auto in = analysisInput(plan);
     if (measured && !measured->empty()) {
         plan.trace = trace::analyse(*measured, expected, in);
     } else if (saysAnything(job.hand)) {
@@ -367,8 +388,10 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     }
     plan.arrangement = std::move(*arranged);
     auto fits = fitPlan(job, lib, plan);
-    const auto rating =
-        catalog::staticRating(lib.bearingTables, plan.arrangement->bearing, job.bearing.typedStaticRating_N);
+    const auto rating = catalog::staticRating(lib.bearingTables, plan.arrangement->bearing,
+                                              plan.arrangement->bearing.designation == job.bearing.designation
+                                                  ? job.bearing.typedStaticRating_N
+                                                  : std::nullopt);
     if (!fits || !rating) {
         plan.problem = !fits ? fits.error() : rating.error();
         return;
@@ -477,7 +500,7 @@ job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who,
     r.who = who;
     r.when = when;
     r.notes = notes;
-    r.bearing = job.bearing.designation;
+    r.bearing = plan.arrangement ? plan.arrangement->bearing.designation : job.bearing.designation;
     r.bore = job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed;
     if (plan.fit()) {
         r.interference_mm = plan.fit()->interference_mm;

@@ -44,11 +44,37 @@ bool hasSealToLookAt(const Plan& plan) {
 
 } // namespace
 
+namespace {
+
+bool isRetaining(const arrangement::Part& part) {
+    return part.kind == arrangement::PartKind::RetainingRing;
+}
+
+bool hasRetainingRing(const Plan& plan) {
+    if (plan.arrangement && plan.arrangement->housing.groove) return true;
+    return plan.strip && std::any_of(plan.strip->assembly.parts.begin(), plan.strip->assembly.parts.end(), isRetaining);
+}
+
+/// A ring that alone keeps something from falling out is said so, whatever has been probed.
+void sayWhatHoldsAlone(AdviceList& out, const Plan& plan) {
+    if (!plan.strip || !plan.strip->sound()) return;
+    const auto& a = plan.strip->assembly;
+    const route::Ways ways(a);
+    for (std::size_t ring = 0; ring < a.parts.size(); ++ring) {
+        if (!isRetaining(a.parts[ring])) continue;
+        const auto held = route::heldAlone(ways, ring, a.base);
+        for (std::size_t p = 0; p < a.parts.size(); ++p)
+            if ((held & route::only(p)) != 0 && !a.parts[p].catalogue)
+                out.push_back({Finding::RingAloneHolds, Severity::Info, 0, 0, a.parts[p].name(), "HB8"});
+    }
+}
+
+} // namespace
+
 std::set<SeatCheck> checksOf(const Plan& plan) {
     std::set<SeatCheck> out;
     if (!plan.arrangement) return out;
-    if (plan.arrangement->housing.groove)
-        out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
+    if (hasRetainingRing(plan)) out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
     if (!catalog::knowledge(plan.arrangement->bearing.type).innerSeparable)
         out.insert({SeatCheck::InnerStays, SeatCheck::Turns});
     if (hasSealToLookAt(plan)) out.insert(SeatCheck::SealFlush);
@@ -100,6 +126,7 @@ AdviceList proofOf(const job::Job& job, const Plan& plan) {
                                             plan.arrangement->dress.seals != catalog::Side::None);
         if (torque > most) say(Finding::DragHigh, Severity::Look, torque, most, {});
     }
+    sayWhatHoldsAlone(out, plan);
     for (const auto& advice : adviceOn(plan.rings))
         out.push_back(advice);
     if (isSigned(proof)) say(Finding::SignedFor, Severity::Look, 0, 0, proof.signedBy + ": " + proof.reason);

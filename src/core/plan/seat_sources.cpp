@@ -40,6 +40,24 @@ private:
         return part.catalogue && part.catalogue->designation == m_focus.bearing.designation;
     }
 
+    /// Of the bearing whose outer ring is pressed, itself or its cone; another of the same number is another.
+    bool isFocusPart(const Part& part) const {
+        if (!m_focus.key) return isFocusBearing(part) && &part == firstOf(m_focus.bearing.designation);
+        if (part.id == m_focus.key->second) return true;
+        const auto& a = m_strip->assembly;
+        const auto& ring = a.parts[*arrangement::indexOf(a, m_focus.key->second)].catalogue;
+        const auto& other = part.catalogue;
+        return ring && other && ring->designation == other->designation && ring->at_mm == other->at_mm &&
+               ring->turned == other->turned && ring->piece != arrangement::FromCatalogue::Piece::Whole;
+    }
+    const Part* firstOf(const std::string& designation) const {
+        for (const auto& part : m_strip->assembly.parts)
+            if (part.catalogue && part.catalogue->designation == designation &&
+                part.catalogue->piece != arrangement::FromCatalogue::Piece::Outer)
+                return &part;
+        return nullptr;
+    }
+
     Side ringSide(bool bore) const {
         Side s;
         s.id = "bearing";
@@ -134,9 +152,10 @@ private:
                    touch->length_mm,
                    sideOf(outer, joint, true, touch->dia_mm, z),
                    sideOf(inner, joint, false, touch->dia_mm, z)};
+        if (!m_focus.own) return out;
         if (m_focus.key && out.key == *m_focus.key)
             takeFocus(out);
-        else if (isFocusBearing(outer) && m_job.shaft)
+        else if (m_job.shaft && isFocusPart(outer))
             takeShaft(out);
         return out;
     }

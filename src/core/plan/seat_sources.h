@@ -18,6 +18,7 @@ struct Focus {
     double housingOutsideDia_mm = 0;
     double engagedLength_mm = 0;
     std::optional<job::SeatKey> key; ///< in the arrangement; nothing: there is none
+    bool own = true; ///< the job's own bearing; false: another is drawn, and what the job says of its own is not of it
 };
 
 /// One side of a seat before anything is worked out.

@@ -119,6 +119,9 @@ private:
         measure::SurfaceState s;
         s.hole = m_hole;
         s.hub = m_side.hub && m_hole;
+        const bool standsStill = m_hole ? m_source.inner.ring && m_job.work.load == fit::LoadCase::InnerTurns
+                                        : m_source.outer.ring && m_job.work.load == fit::LoadCase::OuterTurns;
+        s.maySlide = standsStill && out.size_mm && isSlidingClass(*out.size_mm, m_hole);
         s.nominal_mm = m_source.dia_mm;
         const double other = m_side.otherDia_mm;
         s.wallRad_mm = m_hole ? (other > 0 ? (other - s.nominal_mm) / 2 : s.nominal_mm) : (s.nominal_mm - other) / 2;
@@ -153,6 +156,10 @@ private:
 };
 
 } // namespace
+
+bool isSlidingClass(const Limits& limits, bool hole) {
+    return hole ? limits.lower >= 0 : limits.upper <= 0;
+}
 
 Result<SurfacePlan> planSurface(const Job& job, const Library& library, const Source& source, bool hole) {
     return Surface(job, library, source, hole).plan();

@@ -31,4 +31,7 @@ struct SurfacePlan {
     bool overruled = false;
 };
 
+/// A hole of H and wider, a journal of h and thinner: a ring goes on it by hand. @param limits  deviations [mm]
+bool isSlidingClass(const Limits& limits, bool hole);
+
 } // namespace arbor::plan

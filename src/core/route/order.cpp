@@ -293,6 +293,39 @@ std::vector<Departure> departures(const Order& order, Parts all) {
     return out;
 }
 
+namespace {
+
+/// A part with everything that is pressed to it, however far.
+Parts pressedTogether(const Ways& ways, std::size_t part) {
+    Parts group = only(part), before = 0;
+    while (group != before) {
+        before = group;
+        for (std::size_t p = 0; p < ways.size(); ++p)
+            if ((ways.pressedTo(p) & group) != 0) group |= only(p);
+    }
+    return group;
+}
+
+bool isKept(const Ways& ways, Parts group, Way way, Parts present) {
+    for (std::size_t p = 0; p < ways.size(); ++p)
+        if ((group & only(p)) != 0 && (ways.keeps(p, way, present) & ~group) != 0) return true;
+    return false;
+}
+
+} // namespace
+
+Parts heldAlone(const Ways& ways, std::size_t ring, std::size_t base) {
+    Parts out = 0;
+    for (std::size_t p = 0; p < ways.size(); ++p) {
+        const auto group = pressedTogether(ways, p);
+        if ((group & (only(ring) | only(base))) != 0 || (out & only(p)) != 0) continue;
+        const auto all = ways.all(), without = all & ~only(ring);
+        const bool kept = isKept(ways, group, Way::Up, all) && isKept(ways, group, Way::Down, all);
+        if (kept && !(isKept(ways, group, Way::Up, without) && isKept(ways, group, Way::Down, without))) out |= group;
+    }
+    return out;
+}
+
 std::vector<ShutOut> shutOut(const Ways& ways, Parts fitted) {
     std::vector<ShutOut> out;
     forEach(ways.all() & ~fitted, [&](std::size_t part) {

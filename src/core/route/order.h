@@ -89,6 +89,10 @@ struct Departure {
 /// @param all  every part of the assembly
 std::vector<Departure> departures(const Order& order, Parts all);
 
+/// What a retaining ring holds by itself: parts that are pressed to nothing but each other, are kept on both ways while
+/// it is there and leave as soon as it is gone; none: something else holds, or the fit.
+Parts heldAlone(const Ways& ways, std::size_t ring, std::size_t base);
+
 /// A part that cannot be fitted any more, and what shuts it out on each way.
 struct ShutOut {
     std::size_t part = 0;

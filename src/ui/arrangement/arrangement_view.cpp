@@ -1,6 +1,8 @@
 #include "ui/arrangement/arrangement_view.h"
 
 #include "core/base/units.h"
+#include "core/job/fresh_copy.h"
+#include "core/plan/follow_drawing.h"
 #include "io/arrangement_file.h"
 #include "ui/arrangement/sheet_model.h"
 #include "ui/bench/bench_view.h"
@@ -160,16 +162,24 @@ void ArrangementView::startFrom(int shape) {
     const auto chosen = std::find_if(all.begin(), all.end(), [&](const auto& t) { return t.file == file; });
     if (chosen == all.end() || !chosen->arrangement) return;
     m_session->edit(tr("Start from shape %1").arg(q(chosen->arrangement->id)), [&](job::Job& j) {
-        j.arrangement = *chosen->arrangement;
-        j.arrangement->id = j.id;
-        j.strip = {j.strip.rust, {}, {}, {}, {}, {}};
+        // Another machine: what was found on the one before is none of it. The first drawing of a job takes nothing.
+        auto fresh = j.arrangement ? job::freshCopy(j) : j;
+        fresh.intake = j.intake;
+        fresh.arrangement = *chosen->arrangement;
+        fresh.arrangement->id = j.id;
+        fresh.strip = {j.strip.rust, {}, {}, {}, {}, {}};
+        plan::followDrawing(fresh, m_session->library());
+        j = std::move(fresh);
     });
     m_sheet->setCurrentIndex(m_model->index(0, SheetModel::Value));
     m_sheet->setFocus();
 }
 
 void ArrangementView::take(const arrangement::Assembly& assembly, const QString& text) {
-    m_session->edit(text, [&](job::Job& j) { j.arrangement->assembly = assembly; });
+    m_session->edit(text, [&](job::Job& j) {
+        j.arrangement->assembly = assembly;
+        plan::followDrawing(j, m_session->library());
+    });
 }
 
 void ArrangementView::nextLine() {

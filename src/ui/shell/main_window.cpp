@@ -1,5 +1,6 @@
 #include "ui/shell/main_window.h"
 
+#include "core/job/fresh_copy.h"
 #include "io/text_file.h"
 #include "ui/adjust/band_view.h"
 #include "ui/arrangement/arrangement_view.h"
@@ -219,25 +220,7 @@ void MainWindow::newJobLike(const QString& path) {
     auto document = io::loadJob(path.toStdString());
     if (!document) return showTrouble(q(words::say(document.error())));
     const auto likeId = q(document->job.id);
-    auto& job = document->job;
-    job.housing.measured.reset();
-    job.traceFile.clear();
-    job.hand = {};
-    job.proof = {};
-    job.adjust.play_mm.reset();
-    job.adjust.ticked.clear();
-    job.rings.clear();
-    job.closing = {};
-    job.seating.readings.clear();
-    job.intake = {};
-    job.strip = {};
-    job.heat.clocks.clear();
-    job.heat.readings.clear();
-    job.heat.pressAt.clear();
-    job.done.clear();
-    job.measured = {};
-    job.draft = {};
-    job.record.reset();
+    document->job = job::freshCopy(document->job);
     openAdded(m_shop.addJob(std::move(*document), likeId));
 }
 
