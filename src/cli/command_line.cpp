@@ -8,6 +8,7 @@
 #include "cli/station_command.h"
 #include "cli/tools_command.h"
 #include "cli/turn_command.h"
+#include "core/base/number.h"
 
 #include <CLI/CLI.hpp>
 #include <memory>
@@ -25,6 +26,18 @@ struct Registered {
 };
 
 constexpr const char* kStepHelp = "one pressed step: its key as plan lists it, what the key begins with, or its number";
+
+/// A number as people type it: CLI11 would read it by the C library's locale, and take 29.8 for 29 where that has
+/// commas.
+void addNumber(CLI::App& sub, const std::string& name, std::optional<double>& target, const std::string& help) {
+    sub.add_option_function<std::string>(
+        name,
+        [&target, name](const std::string& text) {
+            target = readNumber(text);
+            if (!target) throw CLI::ValidationError(name, "“" + text + "” is no number");
+        },
+        help);
+}
 
 void addStation(CLI::App& app, std::vector<Registered>& all, const std::string& name, const std::string& what,
                 std::vector<Station> stations, bool bySteps = false) {
@@ -53,8 +66,8 @@ void addHeat(CLI::App& app, std::vector<Registered>& all) {
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
     sub->add_option("--seat", command->seat, "outer+inner part; default: the seat the job is about");
     sub->add_option("--step", command->step, kStepHelp)->excludes("--seat");
-    sub->add_option("--walk", command->walk_s, "from oven to press [s]");
-    sub->add_option("--off", command->off_K, "how far the oven is off [K]");
+    addNumber(*sub, "--walk", command->walk_s, "from oven to press [s]");
+    addNumber(*sub, "--off", command->off_K, "how far the oven is off [K]");
     sub->add_flag("--json", command->asJson, "print JSON");
     all.push_back({sub, std::move(command)});
 }
@@ -97,12 +110,12 @@ void addTurn(CLI::App& app, std::vector<Registered>& all) {
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
     sub->add_option("--step", command->step, kStepHelp);
     sub->add_option("--out", command->outPath, "drawing to write (.dxf or .svg)");
-    sub->add_option("--outside", command->wishes.outsideDia_mm, "in place of the designed outside [mm]");
-    sub->add_option("--bore", command->wishes.boreDia_mm, "in place of the designed bore [mm]");
-    sub->add_option("--length", command->wishes.length_mm, "in place of the designed length [mm]");
-    sub->add_option("--relief", command->wishes.relief_mm, "depth of the bore, the rest stays solid [mm]");
-    sub->add_option("--pilot-dia", command->wishes.pilotDia_mm, "pilot below the pushing face [mm]");
-    sub->add_option("--pilot", command->wishes.pilotLength_mm, "its length [mm]");
+    addNumber(*sub, "--outside", command->wishes.outsideDia_mm, "in place of the designed outside [mm]");
+    addNumber(*sub, "--bore", command->wishes.boreDia_mm, "in place of the designed bore [mm]");
+    addNumber(*sub, "--length", command->wishes.length_mm, "in place of the designed length [mm]");
+    addNumber(*sub, "--relief", command->wishes.relief_mm, "depth of the bore, the rest stays solid [mm]");
+    addNumber(*sub, "--pilot-dia", command->wishes.pilotDia_mm, "pilot below the pushing face [mm]");
+    addNumber(*sub, "--pilot", command->wishes.pilotLength_mm, "its length [mm]");
     sub->add_flag("--json", command->asJson, "print JSON");
     all.push_back({sub, std::move(command)});
 }

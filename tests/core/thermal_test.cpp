@@ -1,4 +1,5 @@
 // Cooling in air, and a ring dropped into its seat: against worked values, closed forms and the balance of heat.
+#include "core/base/number.h"
 #include "core/thermal/cooling.h"
 #include "core/thermal/shrink_fit.h"
 #include "core/thermal/stiff_solver.h"
@@ -61,7 +62,7 @@ TEST(StiffSolver, SaysWhereItGaveUp) {
     const auto run = solveStiff(ode, {1}, 0, {2}); // endless at 1
     ASSERT_FALSE(run);
     EXPECT_EQ(run.error().code, ProblemCode::NotDefined);
-    EXPECT_NEAR(std::stod(run.error().value), 1, 0.01);
+    EXPECT_NEAR(readNumber(run.error().value).value(), 1, 0.01);
 }
 
 TEST(Cooling, WithoutRadiationIsNewtonsLaw) {

@@ -1,4 +1,5 @@
 // Words of Measure and Fit: every name there is, titles of seats, the line and the stop on the route rule, both units.
+#include "core/base/number.h"
 #include "io/results/plan_json.h"
 #include "support/shop.h"
 #include "words/measure_words.h"
@@ -99,7 +100,7 @@ TEST(MeasureWords, AnInchJobShowsItsSizesToATenThousandth) {
     const auto& hole = p.fits->seats[0].hole;
     const auto text = Display(job.units).reading(*hole.measuredDia_mm).number;
     EXPECT_EQ(text.size() - text.find('.') - 1, 4u) << text;
-    EXPECT_NEAR(std::stod(text) * 25.4, *hole.measuredDia_mm, 0.5e-4 * 25.4);
+    EXPECT_NEAR(readNumber(text).value() * 25.4, *hole.measuredDia_mm, 0.5e-4 * 25.4);
 }
 
 TEST(MeasureJson, KeysNameTheirUnitsAndNothingIsLost) {
