@@ -22,11 +22,12 @@ std::string onGauge(const plan::StepPress& p, const Display& d) {
 std::vector<std::string> pressLines(const plan::StepPress& p, const Display& d) {
     std::vector<std::string> out;
     if (!(p.force_N.most > 0))
-        return {(p.out ? "comes out by hand, free after " : "goes in by hand, home after ") + d.size(p.travel_mm).text() +
-                ": the seat is loose"};
+        return {(p.out ? "comes out by hand, free after " : "goes in by hand, home after ") +
+                d.size(p.travel_mm).text() + ": the seat is loose"};
     if (p.out) {
         out.push_back("lets go at " + band(p.force_N, d) + ", free after " + d.size(p.travel_mm).text());
-        out.push_back("up to " + figures(std::max(p.energy_J, 0.01)) + " J come free: guard up, stand clear of the line of force");
+        out.push_back("up to " + figures(std::max(p.energy_J, 0.01)) +
+                      " J come free: guard up, stand clear of the line of force");
     } else {
         out.push_back("force " + band(p.force_N, d) + " just before home, home after " + d.size(p.travel_mm).text());
         auto end = endOfPress(p.expected, d);

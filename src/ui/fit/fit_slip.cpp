@@ -2,7 +2,6 @@
 
 #include "ui/stations/slips.h"
 #include "ui/text.h"
-#include "words/heat_words.h"
 #include "words/measure_words.h"
 
 #include <algorithm>
@@ -83,7 +82,10 @@ void addFigures(SlipModel& slip, const JobSession& session, const plan::SeatPlan
     slip.rows.push_back({tr("Force to get it off"),
                          q(d.forceRange(seat.off->force_N.least, seat.off->force_N.most) + " " + d.force(0).unit),
                          false});
-    if (heat) slip.rows.push_back({tr("To drop it in"), q(words::opensLine(*heat, d)), false});
+    if (heat && (heat->needed() || heat->byUser))
+        slip.rows.push_back({tr("Room that gives, at least"), q(d.fine(heat->clearanceWorst_mm).text()), false});
+    else if (heat)
+        slip.rows.push_back({tr("To drop it in"), tr("without heat"), false});
     slip.rows.push_back(
         {tr("Torque it holds at work"),
          q(d.torque(f.slipTorqueAtWork_Nm.least).number + "…" + d.torque(f.slipTorqueAtWork_Nm.most).text()), false});
