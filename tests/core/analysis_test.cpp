@@ -331,3 +331,18 @@ TEST(SimulatedPresses, SameStreamSamePress) {
     EXPECT_EQ(simulate(sim::Fault::Galling, 5).trace, simulate(sim::Fault::Galling, 5).trace);
     EXPECT_NE(simulate(sim::Fault::Galling, 5).trace, simulate(sim::Fault::Galling, 6).trace);
 }
+
+/// The same good press is a stop where only a tube between inner rings stops it: it was held through the elements.
+TEST(Analysis, HeldWhereItMustNotBeIsAStop) {
+    const auto press = arbor::testing::simulate(sim::Fault::None, 11);
+    const auto held = [&](bool holds) {
+        auto expected = press.expected;
+        expected.holds = holds;
+        const auto findings = trace::analyse(press.trace, expected).findings;
+        const auto at =
+            std::find_if(findings.begin(), findings.end(), [](const Advice& a) { return a.id == Finding::TraceHeld; });
+        return at != findings.end() && at->severity == Severity::Stop && at->value > expected.end_N.most;
+    };
+    EXPECT_TRUE(held(false));
+    EXPECT_FALSE(held(true));
+}
