@@ -15,8 +15,11 @@ analyse() { # unit, its compile command
     text=$(eval "${command% -o *} -E -C -P $unit" 2>/dev/null) || text="unread $unit $RANDOM$RANDOM" # never taken for seen
     key=$(printf '%s' "$rules" "$text" | sha256sum | cut -d' ' -f1)
     [ -e "$seen/$key" ] && return 0
-    named=$(dirname "$unit")/UnifiedSource-$(basename "$unit" .cxx).cpp
-    cp "$unit" "$named"
+    named=$unit # a source by itself keeps its name, and nothing is written beside it
+    case $unit in *.cxx)
+        named=${unit%/*}/UnifiedSource-$(basename "$unit" .cxx).cpp
+        cp "$unit" "$named" ;;
+    esac
     flags=${command% -o *}
     eval "clang-tidy --quiet --warnings-as-errors='*' '$named' -- ${flags#* }" 2>/dev/null || return 1
     [[ $text = unread* ]] || touch "$seen/$key"
