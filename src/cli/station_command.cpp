@@ -116,8 +116,8 @@ void printForces(std::ostream& out, const plan::Plan& plan, const Display& d) {
         << ")\n  at home         " << words::endOfPress(e, d);
     if (e.holds) out << "  (" << d.forceRange(e.hold_N.least, e.hold_N.most) << ")";
     out << '\n';
-    if (!p.gaugeLikely) return;
-    out << "  gauge           " << d.gauge(*p.gaugeLikely, plan.press->gaugeUnit).text();
+    if (!p.gauge) return;
+    out << "  gauge           " << d.gauge(p.gauge->likely, plan.press->gaugeUnit).text();
     if (p.gaugeHold) out << ", hold " << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text();
     out << '\n';
 }

@@ -9,6 +9,6 @@
 namespace arbor::words {
 
 /// What the press of a step takes, in the order it is read: force, travel, how it ends, gauge, energy.
-std::vector<std::string> pressLines(const plan::StepPress& press, const Display& display);
+std::vector<std::string> pressLines(const plan::PressPlan& press, const Display& display);
 
 } // namespace arbor::words

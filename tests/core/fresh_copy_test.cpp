@@ -109,6 +109,25 @@ TEST(Seats, TwoBearingsOfOneNumberOnOneShaftHaveAJournalEach) {
     EXPECT_EQ(specs, (std::vector<std::string>{"30 j5", "30 m6"}));
 }
 
+/// A material is one thing by its key and by its name; it was taken for steel by its name.
+TEST(Materials, OfAPartGoByKeyAndByName) {
+    auto job = demoJob("labeller-pulley");
+    const auto forceWith = [&](const char* material) {
+        for (auto& part : job.arrangement->assembly.parts)
+            if (part.id == "pulley") part.material = material;
+        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        EXPECT_TRUE(plan.fits) << material;
+        double sum = 0; // of the cup beside the one the job describes, which is worked out from the drawing alone
+        for (const auto& seat : plan.fits->seats)
+            if (seat.fit && seat.key.second != plan.fits->seats[plan.fits->focus].key.second)
+                sum += seat.fit->pressForceWorst_N;
+        return sum;
+    };
+    EXPECT_GT(forceWith("grey_cast_iron"), 0);
+    EXPECT_EQ(forceWith("Grey cast iron"), forceWith("grey_cast_iron"));
+    EXPECT_NE(forceWith("carbon_steel"), forceWith("grey_cast_iron"));
+}
+
 TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
     auto job = demoJob("exhaust-fan-carrier");
     job.measured = {};

@@ -125,7 +125,7 @@ TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
     ASSERT_TRUE(p.pressing);
     EXPECT_LE(p.pressing->expected.hold_N.most, 19600);
     EXPECT_TRUE(has(p.pressing->watch, Finding::HoldLimited));
-    EXPECT_FALSE(p.pressing->gaugeLikely); // an arbor press has no gauge
+    EXPECT_FALSE(p.pressing->gauge); // an arbor press has no gauge
 }
 
 TEST(Plan, TraceOfTheFirstTryShowsTheCrookedStart) {

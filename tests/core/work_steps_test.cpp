@@ -1,5 +1,5 @@
 // Every step of the route: its task from the section by hand, its tools from the demo rack, its traps.
-#include "core/plan/work_steps.h"
+#include "core/plan/step_plan.h"
 #include "support/tools.h"
 
 #include <algorithm>
@@ -190,6 +190,12 @@ TEST(WorkSteps, ATubeBetweenInnerRingsIsAStopAtContactNotAHold) {
     EXPECT_NEAR(held->value, route.step("in:upper_bearing").tasks.front().travel_mm, 1e-9);
     EXPECT_TRUE(tools.ways.front().pressed->proof.stopAt_mm);
     EXPECT_TRUE(tools.proven()) << "it can be pressed, it must not be held";
+    const auto press = plan::pressOf(route.step("in:upper_bearing"), &tools.ways.front(), route.plan);
+    ASSERT_TRUE(press);
+    EXPECT_FALSE(press->expected.holds || press->gaugeHold);
+    const auto* stopped = find(press->watch, Finding::HoldThroughElements);
+    ASSERT_TRUE(stopped);
+    EXPECT_EQ(stopped->severity, Severity::Stop);
     const auto shouldered = Route("retort-trolley-roller").tools("in:upper_bearing");
     EXPECT_FALSE(saidOf(shouldered, Finding::HoldThroughElements)) << "it has a shoulder of its own";
 }

@@ -177,6 +177,17 @@ std::optional<Touch> touchOf(const Part& outer, const Part& inner) {
     return out;
 }
 
+bool isDrawn(const Assembly& a, const std::string& designation) {
+    return std::any_of(a.parts.begin(), a.parts.end(),
+                       [&](const Part& part) { return part.catalogue && part.catalogue->designation == designation; });
+}
+
+bool sameBearing(const Part& one, const Part& other) {
+    if (!one.catalogue || !other.catalogue) return false;
+    const auto &a = *one.catalogue, &b = *other.catalogue;
+    return a.designation == b.designation && a.at_mm == b.at_mm && a.turned == b.turned && a.piece != b.piece;
+}
+
 std::optional<std::size_t> indexOf(const Assembly& a, const std::string& id) {
     for (std::size_t i = 0; i < a.parts.size(); ++i)
         if (a.parts[i].id == id) return i;

@@ -123,6 +123,12 @@ struct Touch {
 };
 std::optional<Touch> touchOf(const Part& outer, const Part& inner);
 
+/// Whether a bearing of that designation, or a ring of one, is drawn.
+bool isDrawn(const Assembly& assembly, const std::string& designation);
+
+/// Whether two parts are rings of one bearing: drawn apart, in the same place.
+bool sameBearing(const Part& one, const Part& other);
+
 std::optional<std::size_t> indexOf(const Assembly& assembly, const std::string& id);
 const Joint* jointOf(const std::vector<Joint>& joints, const std::string& one, const std::string& other);
 

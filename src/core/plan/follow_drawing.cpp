@@ -3,19 +3,11 @@
 #include "core/plan/plan.h"
 #include "core/plan/seat_sides.h"
 
-#include <algorithm>
-
 namespace arbor::plan {
 
 namespace {
 
 using arrangement::Assembly;
-
-bool isDrawn(const Assembly& a, const std::string& designation) {
-    return std::any_of(a.parts.begin(), a.parts.end(), [&](const arrangement::Part& part) {
-        return part.catalogue && part.catalogue->designation == designation;
-    });
-}
 
 job::SizeSpec sizeOf(double dia_mm, const standards::ToleranceClass& toleranceClass) {
     return {plain(dia_mm) + " " + toleranceClass.text(), dia_mm, toleranceClass, {}};
@@ -26,8 +18,7 @@ job::HousingPart housingOf(const arrangement::SeatInSection& seat, const Assembl
     arrangement::HousingShape shape;
     arrangement::takeSection(shape, seat);
     job::HousingPart out;
-    const auto& part = a.parts[seat.part];
-    out.material = library.materials.contains(part.material) ? part.material : "carbon_steel";
+    out.material = materialKeyOf(a.parts[seat.part], library.materials);
     out.seat = sizeOf(seat.seatDia_mm, hole);
     out.outsideDia_mm = shape.outsideDia_mm;
     out.height_mm = shape.height_mm;
@@ -44,8 +35,7 @@ std::optional<job::ShaftPart> shaftOf(const Assembly& a, const arrangement::Part
         const auto& outer = a.parts[*arrangement::indexOf(a, joint.outer)];
         const auto& inner = a.parts[*arrangement::indexOf(a, joint.inner)];
         if (outer.id != ring.id || !joint.shaft) continue;
-        const bool known = library.materials.contains(inner.material);
-        return job::ShaftPart{known ? inner.material : "carbon_steel", sizeOf(bore_mm, *joint.shaft)};
+        return job::ShaftPart{materialKeyOf(inner, library.materials), sizeOf(bore_mm, *joint.shaft)};
     }
     return std::nullopt;
 }
@@ -56,7 +46,7 @@ void followDrawing(job::Job& job, const Library& library) {
     if (!job.arrangement) return;
     auto a = job.arrangement->assembly;
     if (!arrangement::resolve(a, library.bearings) || !arrangement::faults(a).empty()) return;
-    if (isDrawn(a, job.bearing.designation)) return;
+    if (arrangement::isDrawn(a, job.bearing.designation)) return;
     const auto seat = arrangement::findSeat(a, {});
     if (!seat) return;
     const auto& ring = a.parts[seat->ring];

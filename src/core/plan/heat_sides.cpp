@@ -91,16 +91,7 @@ public:
         if (!mine || !other) return {};
         const route::Ways ways(a);
         const auto there = present(ways, *mine, *other) & ~route::only(*other);
-        route::Parts found = route::only(*mine);
-        for (bool grew = true; grew;) {
-            grew = false;
-            for (std::size_t p = 0; p < a.parts.size(); ++p)
-                if ((found & route::only(p)) == 0 && (there & route::only(p)) != 0 &&
-                    (ways.pressedTo(p) & found) != 0) {
-                    found |= route::only(p);
-                    grew = true;
-                }
-        }
+        const auto found = route::pressedTogether(ways, *mine, there);
         std::vector<const Part*> out;
         for (std::size_t p = 0; p < a.parts.size(); ++p)
             if (p != *mine && (found & route::only(p)) != 0) out.push_back(&a.parts[p]);
@@ -193,7 +184,12 @@ private:
         return lying({shaft});
     }
 
-    bool isOurs(const catalog::Bearing& ring) const { return ring.designation == m_job.bearing.designation; }
+    /// Of the bearing that the job describes, itself or its other ring; another of the same number is another.
+    bool isOurs(const Part* part) const {
+        if (!m_plan.own || !part) return m_plan.own;
+        const auto* pressed = partNamed(m_plan, m_plan.fits->seats[m_plan.fits->focus].key.second);
+        return pressed && (pressed == part || arrangement::sameBearing(*pressed, *part));
+    }
 
     /// What sits in the bearing's faces, said in the arrangement or at Fit.
     BearingDress dressOf(const catalog::Bearing& ring, const Part* part) const {
@@ -202,7 +198,7 @@ private:
         if (ring.isTaper()) return {};
         BearingDress dress;
         if (part && part->catalogue) dress = part->catalogue->dress;
-        if (!isOurs(ring)) return dress;
+        if (!isOurs(part)) return dress;
         if (m_job.bearing.seals != Side::None) dress.seals = m_job.bearing.seals;
         if (m_job.bearing.encoder != Side::None) dress.encoder = m_job.bearing.encoder;
         return dress;
@@ -226,7 +222,7 @@ private:
             s.withGrease = true;
         }
         if (dress.encoder != catalog::Side::None) s.ceilings.push_back({What::Encoder, {}, kEncoder_C, false, of});
-        if (isOurs(ring) && m_job.heat.plasticCage) s.ceilings.push_back({What::Cage, {}, kCage_C, false, of});
+        if (isOurs(part) && m_job.heat.plasticCage) s.ceilings.push_back({What::Cage, {}, kCage_C, false, of});
     }
 
     /// Another part that lies in the oven with this one: its mass, and what it bears less of than this one's metal.

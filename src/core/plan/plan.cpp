@@ -1,6 +1,6 @@
 #include "core/plan/plan.h"
 
-#include "core/force/gauge.h"
+#include "core/plan/pressed_seat.h"
 #include "core/plan/proof_plan.h"
 #include "core/plan/seat_sides.h"
 #include "core/plan/seat_sources.h"
@@ -15,68 +15,6 @@ namespace {
 
 using job::Job;
 using job::Station;
-
-constexpr double kGaugeReadable = 0.02; // of full scale: about one graduation of a shop gauge
-
-section::Hatch hatchOf(const catalog::Material& material) {
-    switch (material.family) {
-    case catalog::FrictionFamily::CastIron:
-        return section::Hatch::CastIron;
-    case catalog::FrictionFamily::Aluminium:
-        return section::Hatch::Aluminium;
-    case catalog::FrictionFamily::Steel:
-        return section::Hatch::Steel;
-    }
-    return section::Hatch::Steel;
-}
-
-Result<const catalog::Material*> materialNamed(const Library& lib, const std::string& id, const std::string& place) {
-    const auto found = lib.materials.find(id);
-    if (found == lib.materials.end()) return refuse(ProblemCode::UnknownName, place, id, "a material of the table");
-    return &found->second;
-}
-
-/// The seat of the arrangement that is pressed: the job's bearing where that is drawn, else the first that is. A
-/// bearing that was drawn before, or of another shape, is spoken of no more.
-std::optional<arrangement::SeatInSection> seatInArrangement(const Job& job, const std::optional<StripPlan>& strip) {
-    if (!strip || !strip->faults.empty()) return std::nullopt;
-    auto own = arrangement::findSeat(strip->assembly, job.bearing.designation);
-    const bool drawn = std::any_of(strip->assembly.parts.begin(), strip->assembly.parts.end(), [&](const auto& part) {
-        return part.catalogue && part.catalogue->designation == job.bearing.designation;
-    });
-    return own || drawn ? own : arrangement::findSeat(strip->assembly, {});
-}
-
-std::string designationOf(const Job& job, const std::optional<StripPlan>& strip) {
-    const auto seat = seatInArrangement(job, strip);
-    return seat ? strip->assembly.parts[seat->ring].catalogue->designation : job.bearing.designation;
-}
-
-Result<arrangement::HousedBearing> arrange(const Job& job, const Library& lib, const std::optional<StripPlan>& strip) {
-    if (!catalog::findBearing(lib.bearings, job.bearing.designation))
-        return refuse(ProblemCode::UnknownName, "bearing/designation", job.bearing.designation,
-                      "a bearing of the catalogue");
-    const auto designation = designationOf(job, strip);
-    const auto* bearing = catalog::findBearing(lib.bearings, designation); // resolved: it is known
-    const bool own = designation == job.bearing.designation;
-    const auto material = materialNamed(lib, job.housing.material, "housing/material");
-    if (!material) return tl::unexpected(material.error());
-    const auto& h = job.housing;
-    arrangement::HousedBearing out{*bearing, {}, {}};
-    if (own) out.dress = {job.bearing.seals, job.bearing.encoder};
-    out.housing = {h.outsideDia_mm,   h.height_mm,    h.flangeDia_mm,       h.flangeThick_mm,
-                   h.seat.nominal_mm, h.seatDepth_mm, h.shoulderBoreDia_mm, h.entryChamfer_mm,
-                   h.groove,          h.hangsBelow,   hatchOf(**material)};
-    if (const auto seat = seatInArrangement(job, strip)) arrangement::takeSection(out.housing, *seat);
-    if (!own) {
-        const auto seat = seatInArrangement(job, strip);
-        out.housing.seatDia_mm = seat->seatDia_mm;
-        out.housing.hangsBelow.reset();
-        out.dress = strip->assembly.parts[seat->ring].catalogue->dress;
-    }
-    if (auto ok = arrangement::validate(out); !ok) return tl::unexpected(ok.error());
-    return out;
-}
 
 Result<void> checkPlainNumbers(const Job& job) {
     const auto& t = job.temperatures;
@@ -125,17 +63,13 @@ Result<void> checkShaft(const Job& job, const Library& lib, double bearingBore_m
     return {};
 }
 
-Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan) {
+Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan, const std::optional<job::SeatKey>& key) {
     if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
     const auto& a = *plan.arrangement;
-    Focus focus{a.bearing, a.housing.outsideDia_mm, arrangement::engagedLength(a, a.homeTravel_mm()), {}};
-    if (a.bearing.designation == job.bearing.designation)
+    const Focus focus{a.bearing, a.housing.outsideDia_mm, arrangement::engagedLength(a, a.homeTravel_mm()), key,
+                      plan.own};
+    if (plan.own)
         if (auto ok = checkShaft(job, lib, a.bearing.boreDia_mm); !ok) return tl::unexpected(ok.error());
-    if (const auto seat = seatInArrangement(job, plan.strip)) {
-        const auto& parts = plan.strip->assembly.parts;
-        focus.key = {parts[seat->part].id, parts[seat->ring].id};
-        focus.own = a.bearing.designation == job.bearing.designation;
-    }
     auto fits = planFit(job, lib, plan.strip && plan.strip->faults.empty() ? &*plan.strip : nullptr, focus);
     if (!fits) return fits;
     if (!fits->seats[fits->focus].fit)
@@ -152,49 +86,16 @@ tooling::LoadCase loadCase(const Plan& plan) {
     return load;
 }
 
-/// What the chosen press can do of it, and what its gauge will show.
-void readOnPress(PressPlan& out, const catalog::Press& press) {
-    auto& hold = out.expected.hold_N;
-    const auto& end = out.expected.end_N;
-    if (hold.most > press.capacity_N) {
-        out.watch.push_back({Finding::HoldLimited, Severity::Look, hold.likely, press.capacity_N, press.name, "HB5"});
-        hold = {std::min(hold.least, press.capacity_N), std::min(hold.likely, press.capacity_N), press.capacity_N};
-    }
-    out.gaugeLikely = force::gaugeReading(press, end.likely);
-    out.gaugeMost = force::gaugeReading(press, end.most);
-    if (out.expected.holds) out.gaugeHold = force::gaugeReading(press, hold.likely);
-    out.energy_J = force::storedEnergy_J(end.most, press.stiffness_N_per_mm);
-    if (out.gaugeLikely && end.likely < kGaugeReadable * press.capacity_N)
-        out.watch.push_back(
-            {Finding::GaugeTooCoarse, Severity::Look, end.likely / press.capacity_N, 0, press.name, "HB4.8"});
-}
-
-/// Where what stops it would pass the holding load through the elements, the force ends with the slide.
-void forbidHolding(PressPlan& out, const Plan& plan) {
-    if (!plan.tools || !plan.tools->proof.stopAt_mm) return;
-    out.expected.holds = false;
-    out.expected.hold_N = out.expected.end_N;
-    for (auto advice : plan.tools->proof.findings)
-        if (advice.id == Finding::HoldThroughElements || advice.id == Finding::HoldThroughPart) {
-            advice.severity = Severity::Stop;
-            out.watch.push_back(advice);
-        }
-}
-
-PressPlan planPress(const Plan& plan, bool warmed) {
+PressPlan pressOfSeat(const Plan& plan, bool warmed) {
     const auto& a = *plan.arrangement;
-    PressPlan out;
-    const double home = a.homeTravel_mm();
-    out.expected = trace::expectTrace({home, arrangement::engagedLength(a, home), plan.fit()->pressForce_N,
-                                       [&](double travel) { return arrangement::engagedLength(a, travel); }});
-    forbidHolding(out, plan);
-    if (plan.press) readOnPress(out, *plan.press);
-    out.watch.push_back({Finding::WatchCrookedStart, Severity::Look, trace::kEarlyShare * home, 0, {}, "HB3.7"});
-    if (warmed) out.watch.push_back({Finding::WatchGrip, Severity::Look, 0, 0, {}, "HB4.11"});
-    out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
-    if (out.expected.holds)
-        out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
-    return out;
+    PressInput in;
+    in.travel_mm = a.homeTravel_mm();
+    in.engaged_mm = [&](double travel) { return arrangement::engagedLength(a, travel); };
+    in.clean_N = plan.fit()->pressForce_N;
+    in.press = plan.press;
+    in.proof = plan.tools ? &plan.tools->proof : nullptr;
+    in.warmed = warmed;
+    return planPress(in);
 }
 
 Result<seat::SeatingInput> seatingInput(const Job& job, const Library& lib, const Plan& plan) {
@@ -381,17 +282,16 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
         return;
     }
     plan.strip = planStrip(job, lib);
-    auto arranged = arrange(job, lib, plan.strip);
+    auto arranged = arrangeSeat(job, lib, plan.strip && plan.strip->faults.empty() ? &*plan.strip : nullptr);
     if (!arranged) {
         plan.problem = arranged.error();
         return;
     }
-    plan.arrangement = std::move(*arranged);
-    auto fits = fitPlan(job, lib, plan);
+    plan.arrangement = std::move(arranged->arrangement);
+    plan.own = arranged->own;
+    auto fits = fitPlan(job, lib, plan, arranged->key);
     const auto rating = catalog::staticRating(lib.bearingTables, plan.arrangement->bearing,
-                                              plan.arrangement->bearing.designation == job.bearing.designation
-                                                  ? job.bearing.typedStaticRating_N
-                                                  : std::nullopt);
+                                              plan.own ? job.bearing.typedStaticRating_N : std::nullopt);
     if (!fits || !rating) {
         plan.problem = !fits ? fits.error() : rating.error();
         return;
@@ -407,7 +307,7 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.task, lib.rack, wishes, *plan.load);
     insistOnBackingUp(plan);
     planHeats(plan, job, lib);
-    plan.pressing = planPress(plan, isWarmed(job, plan));
+    plan.pressing = pressOfSeat(plan, isWarmed(job, plan));
     readPress(plan, job, lib, measured);
     if (auto ok = planSeat(plan, job, lib); !ok && !plan.problem) plan.problem = ok.error();
 }

@@ -11,6 +11,7 @@
 #include "core/plan/fit_plan.h"
 #include "core/plan/hand_read.h"
 #include "core/plan/heat_plan.h"
+#include "core/plan/press_plan.h"
 #include "core/plan/ring_plan.h"
 #include "core/plan/strip_plan.h"
 #include "core/seat/seating.h"
@@ -46,15 +47,6 @@ struct FrictionBand {
 };
 FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, catalog::Lubricant lubricant);
 
-struct PressPlan {
-    trace::Expected expected;
-    std::optional<double> gaugeLikely; ///< at the end force, in the gauge's unit
-    std::optional<double> gaugeMost;
-    std::optional<double> gaugeHold;
-    double energy_J = 0; ///< in frame and stack at the greatest end force
-    AdviceList watch;
-};
-
 enum class Mark { Open, Done, Look, Stop, NotNeeded };
 
 /// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
@@ -64,6 +56,7 @@ struct Plan {
     catalog::StaticRating rating;
     std::optional<StripPlan> strip; ///< when the job has an arrangement
     std::optional<arrangement::HousedBearing> arrangement;
+    bool own = true; ///< its bearing is the one the job describes; false: another is drawn in its place
     std::optional<FitPlan> fits;
     std::optional<tooling::Task> task; ///< the seat this job presses
     std::optional<tooling::LoadCase> load;

@@ -36,9 +36,15 @@ double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_m
     return 2 * (outer ? wall.outside : wall.bore);
 }
 
+std::string materialKeyOf(const arrangement::Part& part, const catalog::Materials& all) {
+    if (part.catalogue) return "bearing_steel";
+    if (all.contains(part.material)) return part.material;
+    const auto key = catalog::materialKey(all, part.material); // by its name; knowMaterials has refused what is none
+    return key && all.contains(*key) ? *key : kPlainSteel;
+}
+
 const catalog::Material& materialOf(const arrangement::Part& part, const catalog::Materials& all) {
-    const auto found = all.find(part.catalogue ? "bearing_steel" : part.material);
-    return found == all.end() ? all.at(kPlainSteel) : found->second;
+    return all.at(materialKeyOf(part, all));
 }
 
 Result<void> knowMaterials(const std::optional<arrangement::Arrangement>& arrangement, const catalog::Materials& all) {

@@ -18,6 +18,8 @@ double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_m
 /// go by. @errors UnknownName with the part's place in the job file
 Result<void> knowMaterials(const std::optional<arrangement::Arrangement>& arrangement, const catalog::Materials& all);
 
+/// The key of a part's material, by key or by name, plain carbon steel where none is said.
+std::string materialKeyOf(const arrangement::Part& part, const catalog::Materials& all);
 /// A part's material, plain carbon steel where none is said; rings of the catalogue are bearing steel.
 const catalog::Material& materialOf(const arrangement::Part& part, const catalog::Materials& all);
 

@@ -45,10 +45,7 @@ private:
         if (!m_focus.key) return isFocusBearing(part) && &part == firstOf(m_focus.bearing.designation);
         if (part.id == m_focus.key->second) return true;
         const auto& a = m_strip->assembly;
-        const auto& ring = a.parts[*arrangement::indexOf(a, m_focus.key->second)].catalogue;
-        const auto& other = part.catalogue;
-        return ring && other && ring->designation == other->designation && ring->at_mm == other->at_mm &&
-               ring->turned == other->turned && ring->piece != arrangement::FromCatalogue::Piece::Whole;
+        return arrangement::sameBearing(a.parts[*arrangement::indexOf(a, m_focus.key->second)], part);
     }
     const Part* firstOf(const std::string& designation) const {
         for (const auto& part : m_strip->assembly.parts)

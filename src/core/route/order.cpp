@@ -293,18 +293,17 @@ std::vector<Departure> departures(const Order& order, Parts all) {
     return out;
 }
 
-namespace {
-
-/// A part with everything that is pressed to it, however far.
-Parts pressedTogether(const Ways& ways, std::size_t part) {
+Parts pressedTogether(const Ways& ways, std::size_t part, Parts present) {
     Parts group = only(part), before = 0;
     while (group != before) {
         before = group;
         for (std::size_t p = 0; p < ways.size(); ++p)
-            if ((ways.pressedTo(p) & group) != 0) group |= only(p);
+            if ((ways.pressedTo(p) & group) != 0) group |= only(p) & present;
     }
     return group;
 }
+
+namespace {
 
 bool isKept(const Ways& ways, Parts group, Way way, Parts present) {
     for (std::size_t p = 0; p < ways.size(); ++p)
@@ -317,7 +316,7 @@ bool isKept(const Ways& ways, Parts group, Way way, Parts present) {
 Parts heldAlone(const Ways& ways, std::size_t ring, std::size_t base) {
     Parts out = 0;
     for (std::size_t p = 0; p < ways.size(); ++p) {
-        const auto group = pressedTogether(ways, p);
+        const auto group = pressedTogether(ways, p, ways.all());
         if ((group & (only(ring) | only(base))) != 0 || (out & only(p)) != 0) continue;
         const auto all = ways.all(), without = all & ~only(ring);
         const bool kept = isKept(ways, group, Way::Up, all) && isKept(ways, group, Way::Down, all);

@@ -89,6 +89,9 @@ struct Departure {
 /// @param all  every part of the assembly
 std::vector<Departure> departures(const Order& order, Parts all);
 
+/// A part with everything of those present that is pressed to it, however far: they warm, leave and fall as one.
+Parts pressedTogether(const Ways& ways, std::size_t part, Parts present);
+
 /// What a retaining ring holds by itself: parts that are pressed to nothing but each other, are kept on both ways while
 /// it is there and leave as soon as it is gone; none: something else holds, or the fit.
 Parts heldAlone(const Ways& ways, std::size_t ring, std::size_t base);

@@ -57,10 +57,10 @@ json pressJson(const plan::Plan& plan, const words::Display& d) {
              {"end_force_N", rangeJson(p.expected.end_N)},
              {"hold_force_N", p.expected.holds ? rangeJson(p.expected.hold_N) : json()},
              {"stored_energy_J", p.energy_J}};
-    if (p.gaugeLikely)
+    if (p.gauge)
         out["gauge"] = {{"unit", words::Display().gauge(0, plan.press->gaugeUnit).unit},
-                        {"end_likely", *p.gaugeLikely},
-                        {"end_most", *p.gaugeMost},
+                        {"end_likely", p.gauge->likely},
+                        {"end_most", p.gauge->most},
                         {"hold", orNull(p.gaugeHold)}};
     out["watch"] = adviceJson(p.watch, d);
     auto band = json::array();

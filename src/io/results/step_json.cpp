@@ -10,8 +10,8 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
-json pressJson(const plan::StepPress& p, const words::Display& d) {
-    json out{{"travel_mm", p.travel_mm},
+json pressJson(const plan::PressPlan& p, const words::Display& d) {
+    json out{{"travel_mm", p.expected.homeTravel_mm},
              {p.out ? "breakaway_force_N" : "end_force_N", rangeJson(p.force_N)},
              {"hold_force_N", p.expected.holds ? rangeJson(p.expected.hold_N) : json()},
              {"stored_energy_J", p.energy_J},

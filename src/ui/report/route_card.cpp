@@ -168,7 +168,7 @@ void fitAndTools(Paper& paper, const JobSession& session) {
         if (watch.severity == Severity::Stop) paper.caution(q(words::say(watch, d).line()));
     if (plan.pressing->gaugeHold)
         paper.text(tr("gauge %1, hold %2")
-                       .arg(q(d.gauge(*plan.pressing->gaugeLikely, plan.press->gaugeUnit).text()),
+                       .arg(q(d.gauge(plan.pressing->gauge->likely, plan.press->gaugeUnit).text()),
                             q(d.gauge(*plan.pressing->gaugeHold, plan.press->gaugeUnit).text())),
                    kIndent);
     paper.caution(tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")

@@ -8,14 +8,6 @@
 
 namespace arbor::ui {
 
-namespace {
-
-Range times(const Range& r, double k) {
-    return r * k;
-}
-
-} // namespace
-
 const Advice* findingOf(const AdviceList& list, Finding id) {
     const auto found = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
     return found == list.end() ? nullptr : &*found;
@@ -104,13 +96,12 @@ SlipModel pressSlip(const JobSession& session) {
         slip.figures.push_back(rangeFigure(tr("Hold once, home"), d.force(p.expected.hold_N.likely),
                                            d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most),
                                            p.expected.hold_N));
-    if (p.gaugeLikely) {
+    if (p.gauge) {
         const auto unit = plan.press->gaugeUnit;
-        auto gauge = rangeFigure(tr("On your gauge"), d.gauge(*p.gaugeLikely, unit),
+        auto gauge = rangeFigure(tr("On your gauge"), d.gauge(p.gauge->likely, unit),
                                  p.gaugeHold ? tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text())).toStdString()
                                              : std::string(),
-                                 times({p.expected.end_N.least, p.expected.end_N.likely, p.expected.end_N.most},
-                                       *p.gaugeLikely / std::max(1.0, p.expected.end_N.likely)));
+                                 *p.gauge);
         slip.figures.push_back(gauge);
     }
     if (const auto wrench = plan::onTheWrench(session.job().hand, session.library().rack, p.expected.end_N)) {
