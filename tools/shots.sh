@@ -34,7 +34,8 @@ done
 # On its way from the oven: the clocks count from now.
 drum=$shop/conveyor-tail-drum.arbor.json
 ago() { date -d "-$1 seconds" +%Y-%m-%dT%H:%M:%S; }
-sed -i "s/^  \"units\"/  \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}]},\n  \"units\"/" "$drum"
+counted="\"counted\": {\"boot\": \"$(cat /proc/sys/kernel/random/boot_id)\", \"when\": \"$(ago 0)\", \"count_s\": $(cut -d' ' -f1 /proc/uptime)}"
+sed -i "s/^  \"units\"/  \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}], $counted},\n  \"units\"/" "$drum"
 "$app" "$drum" --station warm --shot "$out/warm.png"
 
 # The trap: a sleeve that lands on the inner ring.

@@ -32,7 +32,7 @@ Result<std::size_t> seatOfStep(const LoadedJob& loaded, const std::string& name)
     if (!index) return tl::unexpected(index.error());
     const auto& step = steps[*index];
     if (step.out || !step.seat)
-        return refuse(ProblemCode::NotDefined, "--step", step.key, "a step in, of a seat whose sizes are known");
+        return refuse(ProblemCode::OutOfRange, "--step", step.key, "a step in, of a seat whose sizes are known");
     return *step.seat;
 }
 

@@ -1,7 +1,5 @@
 #include "words/step_words.h"
 
-#include <algorithm>
-
 namespace arbor::words {
 
 namespace {
@@ -26,7 +24,7 @@ std::vector<std::string> pressLines(const plan::PressPlan& p, const Display& d) 
                 d.size(p.expected.homeTravel_mm).text() + ": the seat is loose"};
     if (p.out) {
         out.push_back("lets go at " + band(p.force_N, d) + ", free after " + d.size(p.expected.homeTravel_mm).text());
-        out.push_back("up to " + figures(std::max(p.energy_J, 0.01)) +
+        out.push_back((p.energy_J < 0.01 ? std::string("under 0.01") : "up to " + figures(p.energy_J)) +
                       " J come free: guard up, stand clear of the line of force");
     } else {
         out.push_back("force " + band(p.force_N, d) + " just before home, home after " +

@@ -51,7 +51,7 @@ Result<std::size_t> stepNamed(const std::vector<WorkStep>& steps, const std::str
     }
     if (found.size() == 1 && !name.empty()) return found.front();
     if (found.empty() || name.empty()) return refuse(ProblemCode::UnknownName, "--step", name, known);
-    return refuse(ProblemCode::Duplicate, "--step", name, "one of " + begin);
+    return refuse(ProblemCode::UnknownName, "--step", name, "one of " + begin);
 }
 
 } // namespace arbor::plan

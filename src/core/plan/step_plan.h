@@ -16,7 +16,7 @@ std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const
 const HeatPlan* heatOf(const WorkStep& step, const Plan& plan);
 
 /// A step by its key, by what the key begins with where that is only one, or by its number, from 1.
-/// @errors UnknownName with every key there is; Duplicate with those that begin so
+/// @errors UnknownName with every key there is, or with those that begin so
 Result<std::size_t> stepNamed(const std::vector<WorkStep>& steps, const std::string& name);
 
 } // namespace arbor::plan

@@ -51,6 +51,7 @@ void LivePress::open(JobSession* session) {
     m_recorder.stop();
     m_session = session;
     m_analysis = {};
+    m_readTo_s = -1;
     lookForUnkept();
 }
 
@@ -85,6 +86,7 @@ Result<void> LivePress::start() {
                                    .arg(QString::fromStdString(m_session->job().id), when,
                                         n > 1 ? QStringLiteral("-%1").arg(n) : QString()));
     m_analysis = {};
+    m_readTo_s = -1;
     return m_recorder.start(file);
 }
 

@@ -63,7 +63,7 @@ private:
     QStringList m_unkept;
     QString m_trouble;
     bool m_fresh = false;
-    double m_readTo_s = 0; ///< time of the last sample the analysis has seen
+    double m_readTo_s = -1; ///< time of the last sample the analysis has seen
 };
 
 } // namespace arbor::ui
