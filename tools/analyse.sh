@@ -3,9 +3,14 @@
 # sources and headers are reported alike. A unit whose text (all it includes, comments too) was found clean with the same
 # tool and the same checks is not read again. A unit goes by the name of UnifiedSource-*.cpp, by which the path-sensitive
 # checks know that the sources it includes are no headers; otherwise they pass them by.
+#
+# The path-sensitive checks walk our own code and do not step into the standard library's: stepping in, they spend their
+# allowance of states inside strings and vectors and give up before the end of a function. Counted by Clang's debug.Stats
+# in core/plan: 58 of 990 blocks not reached in 21 s this way, 69 of 976 in 102 s the other way.
 set -euo pipefail
 folder=build/analysis
-export folder seen=${XDG_CACHE_HOME:-$HOME/.cache}/brisk-arbor/analysed
+walk="-Xclang -analyzer-config -Xclang c++-stdlib-inlining=false,max-nodes=75000"
+export folder walk seen=${XDG_CACHE_HOME:-$HOME/.cache}/brisk-arbor/analysed
 export rules=$(clang-tidy --version; cat .clang-tidy tools/analyse.sh)
 mkdir -p "$seen"
 find "$seen" -type f -mtime +30 -delete
@@ -21,7 +26,7 @@ analyse() { # unit, its compile command
         cp "$unit" "$named" ;;
     esac
     flags=${command% -o *}
-    eval "clang-tidy --quiet --warnings-as-errors='*' '$named' -- ${flags#* }" 2>/dev/null || return 1
+    eval "clang-tidy --quiet --warnings-as-errors='*' '$named' -- ${flags#* } $walk" 2>/dev/null || return 1
     [[ $text = unread* ]] || touch "$seen/$key"
 }
 export -f analyse
