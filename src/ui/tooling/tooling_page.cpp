@@ -129,7 +129,7 @@ void ToolingPage::refresh() {
     fillHead();
     const auto* w = way();
     BenchScene scene;
-    if (!w) {
+    if (!step || !w) {
         scene.emptyText = m_session->plan().problem ? q(words::say(*m_session->plan().problem))
                                                     : tr("Nothing on the rack makes a setup for this step.");
         m_bench->show(std::move(scene));
