@@ -1,6 +1,7 @@
 #include "io/job_difference.h"
 
 #include "io/job_json.h"
+#include "io/steps_json.h"
 
 #include <set>
 
@@ -38,13 +39,10 @@ std::vector<Problem> unknownHere(const job::Job& theirs, const plan::Library& li
     const auto ask = [&](bool known, const std::string& place, const std::string& name, const char* wanted) {
         if (!known) out.push_back({ProblemCode::UnknownName, place, name, wanted});
     };
-    ask(library.rack.press(theirs.tooling.press), "tooling/press", theirs.tooling.press, "a press of the rack");
-    for (const auto& [place, id] :
-         {std::pair{"tooling/driver", theirs.tooling.driver}, {"tooling/support", theirs.tooling.support}})
-        if (id) ask(library.rack.tool(*id), place, *id, "a tool of the rack");
-    for (const auto& [step, wish] : theirs.tooling.steps)
-        for (const auto& id : {wish.driver, wish.support})
-            if (id) ask(library.rack.tool(*id), "tooling/steps/" + step, *id, "a tool of the rack");
+    ask(library.rack.press(theirs.press), "press", theirs.press, "a press of the rack");
+    for (const auto& [key, step] : theirs.steps)
+        for (const auto& id : {step.wish.driver, step.wish.support})
+            if (id) ask(library.rack.tool(*id), "steps/" + stepName(key), *id, "a tool of the rack");
     ask(catalog::findBearing(library.bearings, theirs.bearing.designation), "bearing/designation",
         theirs.bearing.designation, "a bearing of the catalogue");
     ask(library.materials.contains(theirs.housing.material), "housing/material", theirs.housing.material, "a material");

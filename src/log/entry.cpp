@@ -31,11 +31,12 @@ std::optional<double> minutesOf(const job::Job& job) {
     constexpr double kDay_min = 24 * 60;
     std::optional<double> longest;
     const auto end = QDateTime::fromString(QString::fromStdString(job.record->when), Qt::ISODate);
-    for (const auto& clock : job.heat.clocks) {
-        const auto start = QDateTime::fromString(QString::fromStdString(clock.started), Qt::ISODate);
-        const double minutes = static_cast<double>(start.secsTo(end)) / 60;
-        if (start.isValid() && minutes > 0 && minutes < kDay_min) longest = std::max(longest.value_or(0), minutes);
-    }
+    for (const auto& [key, step] : job.steps)
+        for (const auto& clock : step.heat.clocks) {
+            const auto start = QDateTime::fromString(QString::fromStdString(clock.started), Qt::ISODate);
+            const double minutes = static_cast<double>(start.secsTo(end)) / 60;
+            if (start.isValid() && minutes > 0 && minutes < kDay_min) longest = std::max(longest.value_or(0), minutes);
+        }
     return longest;
 }
 

@@ -1,5 +1,6 @@
 // The programs as they are installed: started as processes, judged by exit code, output and what they leave behind.
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <QCoreApplication>
 #include <QImage>
@@ -8,6 +9,7 @@
 #include <set>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::TemporaryShop;
 
 namespace {
@@ -90,12 +92,12 @@ TEST(Program, TheReportHoldsWhatWasDone) {
 TEST(Program, TheReportSaysWhatWasReadByHandSetAndTightened) {
     const TemporaryShop shop;
     auto document = io::loadJob(shop.file("conveyor-tail-drum.arbor.json")).value();
-    document.job.hand = {job::HandMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
+    ownStep(document.job).hand = {job::HandMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
     document.job.closing.fasteners = {{"Plate screws", 4, 25, job::Pattern::Star, 2, 0, true, job::Locking::Tab, 24.5}};
     document.job.closing.runIn.readings = {{15, 38}, {30, 39}, {45, 39}};
     document.job.closing.releasedBy = "Piet Oduya";
-    document.job.proof.signedBy = "Wren Halloran";
-    document.job.proof.reason = "cup is looked at tomorrow";
+    ownStep(document.job).proof.signedBy = "Wren Halloran";
+    ownStep(document.job).proof.reason = "cup is looked at tomorrow";
     ASSERT_TRUE(io::saveJob(shop.file("conveyor-tail-drum.arbor.json"), document));
     const auto report = path(shop, "report.pdf");
     ASSERT_EQ(start({path(shop, "conveyor-tail-drum.arbor.json"), "--report", report}, shop).exit, 0);

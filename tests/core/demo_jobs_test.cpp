@@ -57,7 +57,7 @@ std::string bestWay(const std::string& name, const std::string& part) {
 
 TEST(DemoJobs, EveryOneOpensPlansAndGivesAnOrder) {
     for (const auto* name : kJobs) {
-        const auto plan = plan::planJob(demoJob(name), demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(demoJob(name), demoLibrary());
         EXPECT_FALSE(plan.problem) << name << ": " << (plan.problem ? words::say(*plan.problem) : "");
         ASSERT_TRUE(plan.strip && plan.strip->sound()) << name;
         for (const auto& ring : plan.strip->rings)
@@ -104,7 +104,7 @@ TEST(DemoJobs, RetortTrolleyRoller) {
     EXPECT_EQ(trap("retort-trolley-roller", {"roller", "lower_bearing"}, "upper_bearing"),
               "The upper bearing 6204 would shut out the spacer tube: it must be on first");
     EXPECT_EQ(bestWay("retort-trolley-roller", "upper_bearing"), "Drift") << "past the spacer pushed aside";
-    const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Fit), plan::Mark::Stop) << "the worn bore";
 }
 
@@ -114,7 +114,7 @@ TEST(DemoJobs, ConveyorTailDrum) {
     EXPECT_EQ(trap("conveyor-tail-drum", {"hub", "inner_cup"}, "seal"),
               "The lip seal would shut out the inner cone: it must be on first");
     EXPECT_EQ(bestWay("conveyor-tail-drum", "inner_cup"), "Drift") << "through the notches";
-    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Strip), plan::Mark::Stop);
     EXPECT_EQ(words::kitStop(*plan.strip), "1 of the kit is missing: split pin");
 }

@@ -5,6 +5,7 @@
 #include "log/schema.h"
 #include "support/postgres.h"
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <QFile>
 #include <QProcess>
@@ -19,6 +20,7 @@
 #include <thread>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::PostgresServer;
@@ -424,12 +426,12 @@ TEST(LogEntry, OfAClosedJob) {
 TEST(LogEntry, TakesTheTimeFromTheFirstClockToTheRecord) {
     auto job = demoJob("exhaust-fan-carrier");
     job.record->when = "2026-11-20T14:05:00";
-    job.heat.clocks.clear();
+    ownStep(job).heat.clocks.clear();
     EXPECT_FALSE(log::entryOf(job, demoLibrary(), "{}")->minutes); // no clock ran
-    job.heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
+    ownStep(job).heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
                        {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
     EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 45, 1e-9);
-    job.heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
+    ownStep(job).heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
     EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 10, 1e-9);
 }
 

@@ -1,5 +1,6 @@
 // Adjust, the proof of a seat and Close through the real window.
 #include "support/window.h"
+#include "support/steps.h"
 
 #include "ui/adjust/nut_drawing.h"
 #include "ui/adjust/school_bars.h"
@@ -12,6 +13,7 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::kPatience_ms;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -143,21 +145,21 @@ protected:
 
 TEST_F(Proof, IsAskedForOneByOneWithSpaceAlone) {
     EXPECT_EQ(slip().title, "Home and square");
-    for (int looks = 0; !job().done.contains(Station::Seat); ++looks) {
+    for (int looks = 0; !session().done().contains(Station::Seat); ++looks) {
         ASSERT_LT(looks, 30);
         key(Qt::Key_Space);
     }
-    EXPECT_EQ(saved().proof.probed.size(), 12u);
+    EXPECT_EQ(ownStep(saved()).proof.probed.size(), 12u);
     EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Done);
 }
 
 TEST_F(Proof, NSaysNoAndStops) {
     key(Qt::Key_N);
-    EXPECT_FALSE(job().proof.checks.begin()->second);
+    EXPECT_FALSE(ownStep(job()).proof.checks.begin()->second);
     EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Stop);
     EXPECT_TRUE(slipSays("put it right, or sign for it"));
     QTest::mouseClick(find<QPushButton>("seatCheck0"), Qt::LeftButton); // from no to not looked at
-    EXPECT_TRUE(job().proof.checks.empty());
+    EXPECT_TRUE(ownStep(job()).proof.checks.empty());
 }
 
 TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
@@ -165,18 +167,18 @@ TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
     type("proofWhy", "ring comes tomorrow");
     EXPECT_EQ(slip().action, "Close it, signed for");
     clickAction();
-    EXPECT_TRUE(job().done.contains(Station::Seat));
+    EXPECT_TRUE(session().done().contains(Station::Seat));
     EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Look);
 }
 
 TEST_F(Proof, APullOnAStringIsHeldAgainstItsSize) {
     type("proofPull", "50");
     type("proofRadius", "40");
-    EXPECT_EQ(*job().proof.pull_N, 50);
+    EXPECT_EQ(*ownStep(job()).proof.pull_N, 50);
     EXPECT_TRUE(slipSays("It turns hard"));
     type("proofPull", "a lot");
     EXPECT_FALSE(window->troubleText().isEmpty());
-    EXPECT_EQ(*job().proof.pull_N, 50);
+    EXPECT_EQ(*ownStep(job()).proof.pull_N, 50);
 }
 
 class Closing : public WindowTest {

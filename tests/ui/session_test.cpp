@@ -1,5 +1,6 @@
 // Shelf, undo, autosave, recent jobs, units, night look: what holds for every station.
 #include "support/window.h"
+#include "support/steps.h"
 
 #include "ui/shelf/shelf_view.h"
 #include "ui/theme/theme.h"
@@ -11,6 +12,7 @@
 #include <filesystem>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -46,7 +48,7 @@ TEST_F(Window, NewJobLikeAnotherStartsClean) {
     EXPECT_EQ(job().id, "J-0131-1");
     EXPECT_FALSE(job().record);
     EXPECT_TRUE(job().done.empty());
-    EXPECT_TRUE(job().seating.readings.empty());
+    EXPECT_TRUE(ownStep(job()).readings.readings.empty());
     EXPECT_FALSE(job().housing.measured);
     EXPECT_EQ(job().housing.seat.typed, "62 M7");
     EXPECT_TRUE(std::filesystem::exists(shop.file("J-0131-1.arbor.json")));

@@ -1,11 +1,13 @@
 // Every job of the demo shop from Intake to its record, with the keyboard alone.
 #include "support/window.h"
+#include "support/steps.h"
 
 #include <QCheckBox>
 #include <QLineEdit>
 #include <algorithm>
 
 using namespace arbor;
+using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -41,41 +43,26 @@ protected:
             ASSERT_LT(session().plan().strip->missing.size(), before);
         }
     }
-    /// Reads depths that stand the ring on its shoulder, place by place.
-    void measureSeat() {
-        const auto& plan = session().plan();
-        ASSERT_TRUE(plan.arrangement);
-        const double depth = plan.arrangement->homeFaceDepth_mm();
-        const bool inch = job().units == job::Units::Inch;
-        const bool below = depth >= 0; // a ring that stands proud is measured with feelers
-        if (!below) {
-            choose("readingKind", 1);
-            find<QWidget>("seatClock")->setFocus();
-        }
-        for (int i = 0; i < 8; ++i) {
-            keys(QString::number(below ? (inch ? depth / 25.4 : depth) : 0.0, 'f', 4));
-            key(Qt::Key_Return);
-        }
-        ASSERT_TRUE(plan.seating);
-        for (std::size_t i = 0; i < plan.rings.size(); ++i)
-            measureRing(static_cast<int>(i));
-        choose("seatRing", 0);
+    /// Reads every ring where it stands on its shoulder, place by place, and comes back to the step that was in hand.
+    void measureSeats() {
+        const auto own = session().step()->step.id;
+        for (std::size_t i = 0; i < session().plan().steps.size(); ++i)
+            if (session().plan().steps[i].ring) measureRing(static_cast<int>(i));
+        session().lookAt(own);
         find<QWidget>("seatClock")->setFocus();
     }
-    /// The same for a ring that was pressed besides.
-    void measureRing(int number) {
-        choose("seatRing", number + 1);
+    void measureRing(int row) {
+        choose("seatRing", row);
+        const auto ring = ringInHand(session().plan());
+        if (ring.input.homeDepth_mm < 0) choose("readingKind", 1); // one that stands proud is measured with feelers
         find<QWidget>("seatClock")->setFocus();
-        const auto ring = session().plan().rings.at(static_cast<std::size_t>(number));
-        const double depth = ring.input.kind == seat::ReadingKind::Depth ? ring.input.homeDepth_mm : 0;
+        const bool depth = ringInHand(session().plan()).input.kind == seat::ReadingKind::Depth;
         const double unit = job().units == job::Units::Inch ? 25.4 : 1;
         for (int i = 0; i < 8; ++i) {
-            keys(QString::number(depth / unit, 'f', 5));
+            keys(QString::number(depth ? ring.input.homeDepth_mm / unit : 0, 'f', 5));
             key(Qt::Key_Return);
         }
-        EXPECT_EQ(session().plan().rings.at(static_cast<std::size_t>(number)).seating.verdict,
-                  seat::SeatVerdict::HomeAndSquare)
-            << ring.label;
+        EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare) << ring.label;
     }
     void setEndPlay() {
         if (!session().plan().adjust) return;
@@ -102,7 +89,7 @@ TEST_P(Walk, FromIntakeToItsRecord) {
         const auto here = at();
         if (here == Station::Intake) completeKit();
         if (here == Station::Warm) key(Qt::Key_C);
-        if (here == Station::Seat) measureSeat();
+        if (here == Station::Seat) measureSeats();
         if (here == Station::Adjust) setEndPlay();
         follow();
         ASSERT_GT(at(), here);
@@ -111,8 +98,8 @@ TEST_P(Walk, FromIntakeToItsRecord) {
     if (strip && strip->sound()) {
         EXPECT_EQ(job().strip.out.size(), strip->assembly.parts.size() - 1);
     }
-    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::HomeAndSquare);
-    EXPECT_TRUE(job().done.contains(Station::Seat));
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_TRUE(session().done().contains(Station::Seat));
     EXPECT_EQ(job().done.contains(Station::Adjust), session().plan().adjust.has_value());
     auto* who = find<QLineEdit>("recordWho");
     who->setFocus();

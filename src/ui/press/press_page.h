@@ -15,6 +15,7 @@ class BenchView;
 class ForceChart;
 class HandSheet;
 class LivePress;
+class StepBox;
 
 /// What the press should show: setup with stroke scale above, predicted band below, and over it a loaded trace or the
 /// press as it runs, or what was read by hand.
@@ -40,10 +41,13 @@ private:
     void showLive();
     bool isLive() const; ///< the slip is about the transducer
     void showLineState();
+    void showBench();
     void loadTrace(const QString& file);
     void browse();
 
     JobSession* m_session = nullptr;
+    StepBox* m_steps;
+    std::optional<job::StepKey> m_shown; ///< step whose means are shown
     BenchView* m_bench;
     ForceChart* m_chart;
     QComboBox* m_means;

@@ -98,11 +98,11 @@ Result<QString> Shop::bringTrace(const QString& trace, const QDir& from) const {
 }
 
 Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
-    auto& trace = document.job.traceFile;
-    if (!trace.empty()) {
-        const auto brought = bringTrace(QString::fromStdString(trace), QFileInfo(file).dir());
+    for (auto& [key, step] : document.job.steps) {
+        if (step.traceFile.empty()) continue;
+        const auto brought = bringTrace(QString::fromStdString(step.traceFile), QFileInfo(file).dir());
         if (!brought) return tl::unexpected(brought.error());
-        trace = brought->toStdString();
+        step.traceFile = brought->toStdString();
     }
     const auto id = QString::fromStdString(document.job.id);
     return addJob(std::move(document), id);

@@ -69,7 +69,7 @@ void JobView::open(JobSession* session) {
         showSlip();
         emit trouble(m_session->trouble());
     });
-    go(session->plan().next(session->job().done));
+    go(session->plan().next(session->done()));
     if (!session->trouble().isEmpty()) emit trouble(session->trouble());
 }
 

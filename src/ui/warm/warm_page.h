@@ -3,7 +3,6 @@
 #include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
-class QComboBox;
 class QScrollArea;
 class QTimer;
 
@@ -12,6 +11,7 @@ namespace arbor::ui {
 class EntrySheet;
 class GapChart;
 class LimitBars;
+class StepBox;
 
 /// Warm & chill: how long the gap stays open above; limits and what can be set below.
 class WarmPage : public StationPage {
@@ -44,7 +44,7 @@ private:
     LimitBars* m_bars;
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
-    QComboBox* m_seats;
+    StepBox* m_steps;
     device::LineClient m_probe; ///< the thermometer's line
     QTimer* m_second;
 };
