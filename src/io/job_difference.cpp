@@ -17,6 +17,12 @@ std::string textAt(const json& flat, const std::string& place) {
     return found->is_string() ? found->get<std::string>() : found->dump();
 }
 
+/// What only says again which step it is.
+bool namesStep(const std::string& place) {
+    return place.starts_with("/steps/") &&
+           (place.ends_with("/outer") || place.ends_with("/inner") || place.ends_with("/way"));
+}
+
 } // namespace
 
 std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs) {
@@ -28,6 +34,7 @@ std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs
         places.insert(it.key());
     std::vector<Difference> out;
     for (const auto& place : places) {
+        if (namesStep(place)) continue;
         const auto here = textAt(a, place), there = textAt(b, place);
         if (here != there) out.push_back({place.substr(1), here, there});
     }

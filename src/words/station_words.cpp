@@ -55,7 +55,7 @@ std::string seatLine(const job::Job& job, const plan::StepPlan& step, const Disp
     return fmt::format("{} readings", job::stepOf(job, step.step.id).readings.readings.size());
 }
 
-std::string stepLine(job::Station station, const job::Job& job, const plan::Plan& plan, const plan::StepPlan& step,
+std::string lineOfStep(job::Station station, const job::Job& job, const plan::Plan& plan, const plan::StepPlan& step,
                      const Display& d) {
     if (station == job::Station::Tooling) return toolsLine(step);
     if (station == job::Station::Press) return pressLine(step, d);
@@ -84,13 +84,26 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
     case job::Station::Warm:
     case job::Station::Press:
     case job::Station::Seat:
-        return plan.now() ? stepLine(station, job, plan, *plan.now(), d) : "waits for Fit";
+        return plan.now() ? lineOfStep(station, job, plan, *plan.now(), d) : "waits for Fit";
     case job::Station::Adjust:
         return adjustLine(plan.adjust, d);
     case job::Station::Close:
         return job.record ? "recorded by " + job.record->who : "not yet recorded";
     }
     return {};
+}
+
+std::string stepLine(const plan::StepPlan& step, const job::Job& job, const plan::Plan& plan, const Display& d) {
+    if (step.trace) return verdict(*step.trace, d).head + " at " + d.force(step.trace->peak_N).text();
+    if (step.ring && step.ring->read()) return verdict(step.ring->seating, d).head;
+    if (!step.step.seat) return step.step.out ? "comes out by hand" : "goes in by hand";
+    const auto& seat = plan.fits->seats[*step.step.seat];
+    const auto& force = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
+    if (!(force.most > 0)) return step.step.out ? "comes out by hand" : "goes in by hand";
+    auto line = d.forceRange(force.least, force.most) + " " + d.force(0).unit;
+    const auto* heat = plan::heatOf(step.step, plan);
+    const bool warm = heat && heat->needed() && !job::stepOf(job, step.step.id).heat.pressCold;
+    return warm ? line + ", or warm" : line;
 }
 
 std::string markWord(plan::Mark mark) {
@@ -264,6 +277,12 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
     case job::Station::Close:
         return head(plan.closing);
     }
+    return {};
+}
+
+std::string stopReason(const plan::StepPlan& step, const plan::Plan& plan, const Display& d) {
+    for (const auto& [station, mark] : step.marks)
+        if (mark == plan::Mark::Stop) return stepStop(station, plan, step, d);
     return {};
 }
 

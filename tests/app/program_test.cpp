@@ -76,8 +76,9 @@ TEST(Program, TheReportHoldsWhatWasDone) {
     const auto text = pdfText(report);
     qsizetype at = 0;
     for (const char* in_order :
-         {"Exhaust fan", "Fit", "6206 in 61.985", "interference", "Setup", "P30, S14", "Press", "force against travel",
-          "friction found", "Seat", "Home and square", "readings round the ring", "Inner ring in its place", "Close",
+         {"Exhaust fan", "Fit", "6206 in 61.985", "interference", "Press the bearing 6206 into the carrier plate",
+          "P30, S14", "force against travel", "friction found", "Home and square", "readings round the ring",
+          "Inner ring in its place", "Press the retaining collar onto the fan shaft", "Home and square", "Close",
           "recorded by Ilse Marden", "done by", "released by"}) {
         const auto next = text.indexOf(in_order, at);
         EXPECT_GE(next, at) << in_order << " is missing or out of order in " << text.toStdString();

@@ -11,9 +11,11 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <algorithm>
 
 using namespace arbor;
 using arbor::testing::inHand;
+using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
@@ -57,7 +59,9 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
         ASSERT_LT(looks, 30);
         key(Qt::Key_Space);
     }
-    ASSERT_EQ(window->jobView()->current(), Station::Adjust);
+    ASSERT_EQ(window->jobView()->current(), Station::Tooling);
+    EXPECT_EQ(session().step()->step.key, "in:spindle") << "the next step of the work";
+    window->jobView()->go(Station::Adjust);
     key(Qt::Key_Space); // no pair to set
     ASSERT_EQ(window->jobView()->current(), Station::Close);
     keys("Ilse Marden");
@@ -73,7 +77,10 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
     EXPECT_EQ(onDisk.record->verdict, "home_and_square");
     EXPECT_EQ(onDisk.record->readings.size(), 8u);
     EXPECT_EQ(onDisk.record->tools, (std::vector<std::string>{"P30", "R05", "S14", "X10"}));
-    EXPECT_EQ(onDisk.done.size(), 8u);
+    EXPECT_EQ(onDisk.done.size(), 5u) << "intake, strip, measure, fit, close";
+    const auto& step = onDisk.steps.at(ownKey(onDisk));
+    EXPECT_EQ(step.done, (std::set{Station::Tooling, Station::Warm, Station::Press, Station::Seat}));
+    EXPECT_EQ(step.record, onDisk.record) << "one record a step; the job's is that of its own seat";
     EXPECT_EQ(slip().title, "Recorded");
 }
 
@@ -81,9 +88,18 @@ TEST_F(Story, WithTheMouseOnRouteRuleAndSlip) {
     clickAction();
     EXPECT_EQ(window->jobView()->current(), Station::Tooling);
     auto* rule = find<ui::RouteRule>("routeRule");
-    click(rule, rule->boxOf(Station::Press).center());
+    const auto row = [&](const char* way, const char* title) {
+        const auto& all = rule->stops();
+        const auto at = std::find_if(all.begin(), all.end(),
+                                     [&](const auto& stop) { return stop.way == way && stop.title == title; });
+        return rule->boxOf(static_cast<std::size_t>(at - all.begin())).center();
+    };
+    click(rule, row("out", "Flanged spindle"));
+    EXPECT_EQ(session().step()->step.key, "out:spindle");
+    QTest::mouseClick(find<QPushButton>("step_press"), Qt::LeftButton);
     EXPECT_EQ(window->jobView()->current(), Station::Press);
-    click(rule, rule->boxOf(Station::Fit).center());
+    EXPECT_TRUE(slipSays("Lets go at"));
+    click(rule, row("", "Fit"));
     EXPECT_EQ(window->jobView()->current(), Station::Fit);
     EXPECT_TRUE(saved().done.contains(Station::Fit));
 }

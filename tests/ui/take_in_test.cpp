@@ -56,7 +56,7 @@ TEST_F(TakeIn, WhatIsNotInThisShopIsNamed) {
     open("seamer-turret-upper");
     window->lookAtJob(theirs("brine-agitator.arbor.json", "\"press\": \"P30\"", "\"press\": \"P100\""));
     EXPECT_TRUE(find<QLabel>("takeInMissing")->isVisible());
-    EXPECT_TRUE(find<QLabel>("takeInMissing")->text().contains("tooling/press: “P100”"));
+    EXPECT_TRUE(find<QLabel>("takeInMissing")->text().contains("press: “P100”"));
 }
 
 TEST_F(TakeIn, ItsTraceComesAlongUnderAFreeName) {
@@ -107,8 +107,8 @@ TEST(JobDifference, NamesWhatIsOnlyOnOneSide) {
     ownStep(theirs).wish.driver = "S14";
     const auto all = io::differences(ours, theirs);
     ASSERT_EQ(all.size(), 2u);
-    EXPECT_EQ(all[0].place, "title");
-    EXPECT_EQ(all[1].place, "tooling/driver");
-    EXPECT_EQ(all[1].ours, "");
-    EXPECT_EQ(all[1].theirs, "S14");
+    EXPECT_EQ(all[0].place, "steps/in:housing+bearing/driver");
+    EXPECT_EQ(all[1].place, "title");
+    EXPECT_EQ(all[0].ours, "");
+    EXPECT_EQ(all[0].theirs, "S14");
 }

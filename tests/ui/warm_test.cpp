@@ -203,7 +203,7 @@ TEST_F(Warm, PressedColdByOneKeyAndBack) {
 TEST_F(Warm, EachSeatIsOpenedByItself) {
     openWarm("seamer-turret-upper");
     const double housing = session().plan().heat()->dia_mm;
-    choose("heatSeat", find<QComboBox>("heatSeat")->count() - 1);
+    key(Qt::Key_Right, Qt::ControlModifier);
     EXPECT_NE(session().plan().heat()->dia_mm, housing);
     EXPECT_EQ(session().plan().heat()->outer.part, thermal::PartClass::Ring);
 }

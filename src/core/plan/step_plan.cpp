@@ -42,7 +42,7 @@ Mark markOfTools(const StepPlan& s, bool done) {
 
 Mark markOfHeat(const job::Job& job, const StepPlan& s, const Plan& plan, bool done) {
     const auto* heat = heatOf(s.step, plan);
-    if (!heat) return s.step.out ? Mark::NotNeeded : Mark::Open;
+    if (!heat) return s.step.out || (s.ring && s.ring->seal) ? Mark::NotNeeded : Mark::Open;
     if (job::stepOf(job, s.step.id).heat.pressCold || !heat->needed()) return Mark::NotNeeded;
     return markOf(worst(heat->findings), done);
 }

@@ -7,7 +7,6 @@
 #include "ui/press/live_slip.h"
 #include "ui/stations/describe_part.h"
 #include "ui/stations/slips.h"
-#include "ui/stations/step_box.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
@@ -56,19 +55,13 @@ PressPage::PressPage(QWidget* parent) : StationPage(parent), m_live(new LivePres
     m_raw->setFocusPolicy(Qt::NoFocus);
     m_raw->setMaximumHeight(110);
     m_raw->hide();
-    m_steps = new StepBox("pressStep", this);
-    auto* head = new QHBoxLayout;
-    head->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
-    head->addWidget(m_steps);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(head);
     layout->addWidget(m_bench, 6);
     layout->addWidget(m_chart, 4);
     layout->addWidget(m_raw);
     layout->addLayout(buildMeans());
-    connect(m_steps, &StepBox::chosen, this, [this](const job::StepKey& step) { m_session->lookAt(step); });
     connect(m_live, &LivePress::stateChanged, this, &PressPage::showLineState);
     connect(m_live, &LivePress::refreshed, this, &PressPage::showLive);
     connect(m_live, &LivePress::stopCertain, this, [this] {
@@ -195,7 +188,6 @@ void PressPage::refresh() {
         m_lines->setCurrentIndex(std::min<int>(m_means->currentIndex(), Gauge));
         m_traceFile->setModified(false);
     }
-    m_steps->fill(*m_session);
     showBench();
     if (!step || !step->press)
         m_chart->clear();
@@ -216,7 +208,7 @@ void PressPage::showBench() {
     const auto d = m_session->display();
     const auto* step = m_session->step();
     auto scene = setupScene(*m_session, 0.75);
-    if (step) scene.title = tr("Pressing: %1").arg(q(words::stepTitle(step->step)));
+    if (step) scene.title = q(words::stepTitle(step->step));
     scene.subtitle = tr("Ram above, bed below, three quarters of the way. Pick a part to see its sizes.");
     if (const auto* tools = step ? step->setup() : nullptr; tools && tools->choice) {
         const auto& s = tools->proof.stack;

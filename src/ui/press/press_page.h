@@ -15,7 +15,6 @@ class BenchView;
 class ForceChart;
 class HandSheet;
 class LivePress;
-class StepBox;
 
 /// What the press should show: setup with stroke scale above, predicted band below, and over it a loaded trace or the
 /// press as it runs, or what was read by hand.
@@ -46,7 +45,6 @@ private:
     void browse();
 
     JobSession* m_session = nullptr;
-    StepBox* m_steps;
     std::optional<job::StepKey> m_shown; ///< step whose means are shown
     BenchView* m_bench;
     ForceChart* m_chart;

@@ -179,6 +179,8 @@ void JobSession::edit(const QString& text, const std::function<void(job::Job&)>&
 
 void JobSession::setDone(job::Station station, bool done) {
     const auto key = step() ? std::optional(step()->step.id) : std::nullopt;
+    const bool leaves = station == job::Station::Press && step() && step()->step.out;
+    const auto part = leaves ? m_plan.strip->assembly.parts[step()->step.part].id : std::string();
     edit(done ? tr("Finish %1").arg(QString::fromStdString(words::stationTitle(station)))
               : tr("Reopen %1").arg(QString::fromStdString(words::stationTitle(station))),
          [&](job::Job& j) {
@@ -187,6 +189,7 @@ void JobSession::setDone(job::Station station, bool done) {
              };
              if (!job::isOfStep(station)) return set(j.done);
              if (key) job::changeStep(j, *key, [&](job::StepRecord& r) { set(r.done); });
+             if (!part.empty() && done) j.strip.out.insert(part);
          });
 }
 

@@ -35,6 +35,7 @@ public:
     const plan::StepPlan* step() const { return m_plan.now(); }
     void lookAt(const job::StepKey& step); ///< a way of looking, so neither saved nor undone
     void lookBy(int steps);                ///< the step so many further on, or back
+    int inHand() const { return static_cast<int>(m_plan.inHand); } ///< its place in their row, from 0
     const job::StepRecord& record() const; ///< what is kept of the step in hand
     /// Edits what is kept of the step in hand.
     void editStep(const QString& text, const std::function<void(job::StepRecord&)>& change,

@@ -7,7 +7,6 @@
 #include "ui/stations/proof_sheet.h"
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/seat_slip.h"
-#include "ui/stations/step_box.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -67,21 +66,15 @@ void SeatPage::buildChoice() {
     };
     const int high = theme::kTouch - 8;
     QRect where(theme::kMargin, kChoiceTop, kChoiceWidth, high);
-    m_steps = new StepBox("seatRing", m_clock);
-    place(m_steps, "seatRing", tr("Which ring is read"), where);
     m_kind = new QComboBox(m_clock);
     m_kind->addItems({tr("depth gauge"), tr("feelers"), tr("indicator")});
-    place(m_kind, "readingKind", tr("Kind of reading"), where.translated(0, theme::kTouch));
+    place(m_kind, "readingKind", tr("Kind of reading"), where);
     where = QRect(where.right() + 16, kChoiceTop, kHomeLabelWidth, high);
     m_homeLabel = new QLabel(tr("home at"), m_clock);
     place(m_homeLabel, "ringHomeLabel", tr("home at"), where);
     m_home = new QLineEdit(m_clock);
     place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"),
           QRect(where.right() + 1, kChoiceTop, kHomeWidth, high));
-    connect(m_steps, &StepBox::chosen, this, [this](const job::StepKey& step) {
-        m_clock->keep(); // still of the ring before
-        m_session->lookAt(step);
-    });
     connect(m_kind, &QComboBox::activated, this, [this](int index) {
         edit(tr("Change kind of reading"),
              [&](job::SeatReadings& r) { r.kind = static_cast<seat::ReadingKind>(index); });
@@ -145,9 +138,13 @@ void SeatPage::startOver() {
 }
 
 void SeatPage::edit(const QString& text, const Change& change) {
-    m_session->editStep(text, [&](job::StepRecord& r) {
-        change(r.readings);
-        r.done.erase(job::Station::Seat);
+    if (!m_shown) return;
+    const auto step = *m_shown;
+    m_session->edit(text, [&](job::Job& j) {
+        job::changeStep(j, step, [&](job::StepRecord& r) {
+            change(r.readings);
+            r.done.erase(job::Station::Seat);
+        });
     });
 }
 
@@ -165,8 +162,9 @@ void SeatPage::takeHome() {
 
 void SeatPage::refresh() {
     if (!m_session) return;
-    if (const auto* step = m_session->step(); !m_shown || !step || step->step.id != *m_shown) startOver();
-    m_steps->fill(*m_session);
+    const auto another = [this] { return !m_session->step() || m_session->step()->step.id != m_shown; };
+    if (another() && m_shown) m_clock->keep(); // still of the ring before
+    if (another()) startOver();
     m_proof->refresh();
     const seat::SeatingInput none;
     const auto* ring = this->ring();

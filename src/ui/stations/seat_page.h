@@ -15,7 +15,6 @@ namespace arbor::ui {
 class ProofSheet;
 class RimChart;
 class SeatClock;
-class StepBox;
 
 /// Readings on a clock face, the fitted plane round the rim, the verdict on the slip.
 class SeatPage : public StationPage {
@@ -48,7 +47,6 @@ private:
     SeatClock* m_clock;
     RimChart* m_rim;
     ProofSheet* m_proof;
-    StepBox* m_steps;
     QComboBox* m_kind;
     QLabel* m_homeLabel;
     QLineEdit* m_home; ///< depth by the drawing

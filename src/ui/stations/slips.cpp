@@ -82,6 +82,10 @@ SlipModel intakeSlip(const JobSession& session) {
 
 namespace {
 
+QString energyWords(const plan::PressPlan& p) {
+    return p.energy_J < 0.1 ? tr("0.1") : q(words::decimals(p.energy_J, 1)); // "up to": rounded up, never to nothing
+}
+
 /// What it takes, on the way in or out, and how it ends.
 void addForces(SlipModel& slip, const plan::PressPlan& p, const words::Display& d) {
     slip.figures.push_back(rangeFigure(p.out ? tr("Lets go at") : tr("Force just before home"),
@@ -125,10 +129,24 @@ void addStroke(SlipModel& slip, const plan::StepPlan& step, const words::Display
     slip.figures.push_back(stroke);
 }
 
+/// Of a seal, or a seat whose sizes nobody has said.
+SlipModel unknownForce(const plan::StepPlan& step) {
+    SlipModel slip;
+    slip.title = step.step.out ? tr("Take it out") : tr("Press it in");
+    slip.subtitle = tr("What it takes is not known: its sizes are not, or it is tight by its rubber.");
+    slip.notesTitle = tr("Watch for");
+    slip.notes.push_back({Tone::Caution, tr("Square from the first millimetre"),
+                          tr("as soon as it leans or the force jumps: stop, lift, start again")});
+    slip.action = step.step.out ? tr("It is out") : tr("It is in");
+    slip.caution = tr("Stand clear of the line of force. Eye protection.");
+    return slip;
+}
+
 } // namespace
 
 SlipModel pressSlip(const JobSession& session) {
     const auto* step = session.step();
+    if (step && !step->press && !session.plan().problem) return unknownForce(*step);
     if (!step || !step->press) return brokenSlip(session, tr("No prediction yet"));
     const auto d = session.display();
     const auto& p = *step->press;
@@ -150,9 +168,9 @@ SlipModel pressSlip(const JobSession& session) {
                    : session.record().hand.means == job::HandMeans::Hammer
                        ? tr("Never strike through the rolling elements, nor steel on a hardened ring. Eye protection.")
                    : p.out ? tr("It lets go with a bang: up to %1 J come free. Guard up, stand clear, eye protection.")
-                                 .arg(q(words::decimals(p.energy_J, 1)))
+                                 .arg(energyWords(p))
                            : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                                 .arg(q(words::decimals(p.energy_J, 1)));
+                                 .arg(energyWords(p));
     return slip;
 }
 

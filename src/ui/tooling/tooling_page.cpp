@@ -2,7 +2,6 @@
 
 #include "ui/bench/bench_view.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/step_box.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/rack_shelf.h"
@@ -70,7 +69,6 @@ ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
 
 QWidget* ToolingPage::buildHead() {
     auto* head = new QWidget(this);
-    m_steps = new StepBox("toolingStep", head);
     m_ways = choiceBox("toolingWay", tr("Ways to do it, best first (W)"), head);
     auto* turn = new QPushButton(tr("Turn one"), head);
     turn->setObjectName("turnOne");
@@ -78,10 +76,8 @@ QWidget* ToolingPage::buildHead() {
     turn->setFocusPolicy(Qt::TabFocus);
     auto* row = new QHBoxLayout(head);
     row->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
-    row->addWidget(m_steps, 6);
-    row->addWidget(m_ways, 4);
+    row->addWidget(m_ways, 1);
     row->addWidget(turn);
-    connect(m_steps, &StepBox::chosen, this, [this](const job::StepKey& step) { m_session->lookAt(step); });
     connect(m_ways, &QComboBox::activated, this, &ToolingPage::takeWay);
     connect(turn, &QPushButton::clicked, this, [this] { showTurning(m_below->currentWidget() != m_turn); });
     return head;
@@ -106,7 +102,6 @@ const plan::StepWay* ToolingPage::way() const {
 
 void ToolingPage::fillHead() {
     const QSignalBlocker quiet(m_ways);
-    m_steps->fill(*m_session);
     m_ways->clear();
     if (const auto* step = m_session->step())
         for (const auto& w : step->tools->ways)
@@ -134,10 +129,11 @@ void ToolingPage::refresh() {
         scene = wayScene(*m_session, step->step, *w, 0.5);
         const bool chosen = w->pressed && w->pressed->choice;
         const auto* driver = chosen ? w->pressed->choice->driver : nullptr;
-        scene.title = w->hand                            ? tr("By hand")
-                      : !chosen                          ? tr("No setup")
-                      : w->pressed->overridden && driver ? tr("Setup: trying %1").arg(q(driver->id))
-                                                         : tr("Setup");
+        const auto title = q(words::stepTitle(step->step));
+        scene.title = w->hand                            ? tr("%1: by hand").arg(title)
+                      : !chosen                          ? tr("%1: no setup").arg(title)
+                      : w->pressed->overridden && driver ? tr("%1: trying %2").arg(title, q(driver->id))
+                                                         : title;
         scene.subtitle = w->hand ? tr("As it stands before it comes out. W shows another way.")
                                  : tr("Left and right change the sleeve, up and down the support. Half way.");
         if (chosen) scene.loupe = landing(scene, step->step.tasks[w->task]);

@@ -9,7 +9,6 @@ namespace arbor::ui {
 
 class BenchView;
 class RackShelf;
-class StepBox;
 class TurnPanel;
 
 /// The step that is looked at: its setup on the bench with the force path, the rack below, or the tool to be turned.
@@ -39,7 +38,6 @@ private:
     void backToProgram();
 
     JobSession* m_session = nullptr;
-    StepBox* m_steps;
     QComboBox* m_ways;
     BenchView* m_bench;
     QStackedWidget* m_below;

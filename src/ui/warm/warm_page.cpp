@@ -4,7 +4,6 @@
 #include "ui/charts/gap_chart.h"
 #include "ui/session/instant.h"
 #include "ui/stations/entry_sheet.h"
-#include "ui/stations/step_box.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -34,7 +33,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     setObjectName("warmPage");
     m_chart = new GapChart(this);
     m_bars = new LimitBars(this);
-    m_steps = new StepBox("heatSeat", this);
     m_scroll = new QScrollArea(this);
     m_scroll->setObjectName("warmScroll");
     m_scroll->setWidgetResizable(true);
@@ -48,9 +46,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     barScroll->setWidgetResizable(true);
     barScroll->setFrameShape(QFrame::NoFrame);
     barScroll->setFocusPolicy(Qt::NoFocus);
-    auto* head = new QHBoxLayout;
-    head->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
-    head->addWidget(m_steps);
     auto* lower = new QHBoxLayout;
     lower->setSpacing(0);
     lower->addWidget(barScroll, 1);
@@ -58,7 +53,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(head);
     layout->addWidget(m_chart, 11);
     layout->addLayout(lower, 10);
     m_probe.setPersistent(true);
@@ -72,7 +66,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
         if (m_session && isVisible() && !m_session->record().heat.clocks.empty()) showCourse();
     });
     m_second->start();
-    connect(m_steps, &StepBox::chosen, this, [this](const job::StepKey& step) { m_session->lookAt(step); });
 }
 
 void WarmPage::open(JobSession* session) {
@@ -223,7 +216,6 @@ void WarmPage::buildSheet() {
 
 void WarmPage::refresh() {
     if (!m_session) return;
-    m_steps->fill(*m_session);
     m_sheet->refresh();
     showCourse();
 }

@@ -11,7 +11,6 @@ namespace arbor::ui {
 class EntrySheet;
 class GapChart;
 class LimitBars;
-class StepBox;
 
 /// Warm & chill: how long the gap stays open above; limits and what can be set below.
 class WarmPage : public StationPage {
@@ -44,7 +43,6 @@ private:
     LimitBars* m_bars;
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
-    StepBox* m_steps;
     device::LineClient m_probe; ///< the thermometer's line
     QTimer* m_second;
 };
