@@ -31,8 +31,8 @@ bool printOverview(std::ostream& out, std::ostream& err, const plan::Plan& plan,
                            {"proven", tools.proven()},
                            {"best", name}});
         else
-            out << "  " << i + 1 << ". " << (tools.proven() ? "" : "STOP  ") << words::stepTitle(step) << ": "
-                << name << '\n';
+            out << "  " << i + 1 << ". " << (tools.proven() ? "" : "STOP  ") << words::stepTitle(step) << ": " << name
+                << '\n';
     }
     if (asJson) out << all.dump(2) << '\n';
     return proven;

@@ -44,8 +44,7 @@ void printSleeve(std::ostream& out, const tooling::TurnedSleeve& s, const words:
 }
 
 Result<const plan::WorkStep*> stepFor(const plan::Plan& plan, const std::string& name) {
-    if (!name.empty())
-        return plan::stepNamed(plan.steps, name).map([&](std::size_t i) { return &plan.steps[i].step; });
+    if (!name.empty()) return plan::stepNamed(plan.steps, name).map([&](std::size_t i) { return &plan.steps[i].step; });
     if (plan.now()) return &plan.now()->step;
     return refuse(ProblemCode::Missing, "--step", {}, "a step: nothing is pressed in this job");
 }

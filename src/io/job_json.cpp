@@ -5,8 +5,8 @@
 #include "io/adjust_json.h"
 #include "io/entry/size_entry.h"
 #include "io/heat_json.h"
-#include "io/json_names.h"
 #include "io/job_file.h"
+#include "io/json_names.h"
 #include "io/measured_json.h"
 #include "io/steps_json.h"
 

@@ -162,7 +162,8 @@ private:
         if (flush.is_null()) return;
         for (const auto& seat : joints())
             for (const auto& id : {seat.first, seat.second})
-                if (const auto* part = partNamed(m_job.at("arrangement"), id); part && part->value("kind", "") == "seal")
+                if (const auto* part = partNamed(m_job.at("arrangement"), id);
+                    part && part->value("kind", "") == "seal")
                     step({seat, false})["proof"]["checks"]["seal_flush"] = flush;
     }
 

@@ -128,7 +128,8 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
             return inFile({ProblemCode::Unwritable, {}, {}, "a file that no newer program has written meanwhile"},
                           path);
         const auto base = asToday(parseJson(document.preserved).value_or(json::object()));
-        const auto whole = merged(base, parseJson(text).value_or(json::object()), asToday(*parseJson(*onDisk)), out.both);
+        const auto whole =
+            merged(base, parseJson(text).value_or(json::object()), asToday(*parseJson(*onDisk)), out.both);
         text = whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
         out.others = true;
         if (!out.both.empty()) {

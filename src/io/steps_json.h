@@ -9,8 +9,8 @@
 namespace arbor::io {
 
 inline constexpr Name<catalog::Lubricant> kLubricants[] = {{catalog::Lubricant::Dry, "dry"},
-                                                    {catalog::Lubricant::LightOil, "light_oil"},
-                                                    {catalog::Lubricant::Grease, "grease"}};
+                                                           {catalog::Lubricant::LightOil, "light_oil"},
+                                                           {catalog::Lubricant::Grease, "grease"}};
 
 /// What is kept of each pressed step, in the job file: by a name that tells its seat and which way it goes.
 std::map<job::StepKey, job::StepRecord> stepsFromJson(const nlohmann::json& d);

@@ -56,7 +56,7 @@ std::string seatLine(const job::Job& job, const plan::StepPlan& step, const Disp
 }
 
 std::string lineOfStep(job::Station station, const job::Job& job, const plan::Plan& plan, const plan::StepPlan& step,
-                     const Display& d) {
+                       const Display& d) {
     if (station == job::Station::Tooling) return toolsLine(step);
     if (station == job::Station::Press) return pressLine(step, d);
     if (station == job::Station::Seat) return seatLine(job, step, d);

@@ -9,10 +9,10 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::inHand;
-using arbor::testing::ownStep;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using closing::RunInVerdict;
 using job::Fastener;
 using job::Pattern;

@@ -4,8 +4,8 @@
 #include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
 #include "io/job_file.h"
-#include "support/tools.h"
 #include "support/steps.h"
+#include "support/tools.h"
 
 #include <algorithm>
 #include <fstream>

@@ -10,10 +10,10 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::inHand;
-using arbor::testing::ownStep;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using job::HandMeans;
 using job::HandPress;
 using job::HandSign;
@@ -154,7 +154,8 @@ TEST(HandRead, TheJobLooksAtItWhenThereIsNoTrace) {
     const auto plain = plan::planJob(job, demoLibrary());
     ASSERT_TRUE(inHand(plain).hand);
     ASSERT_TRUE(inHand(plain).trace);
-    const auto both = plan::planJob(job, demoLibrary(), arbor::testing::traced(job, {{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}}));
+    const auto both =
+        plan::planJob(job, demoLibrary(), arbor::testing::traced(job, {{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}}));
     EXPECT_FALSE(inHand(both).hand);
     EXPECT_TRUE(inHand(both).trace);
     ownStep(job).hand = hammer({{HandSign::EvenGap, false}});

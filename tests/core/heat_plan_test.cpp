@@ -1,19 +1,19 @@
 // Warming and chilling of the demo shop's seats: temperatures, ceilings, soaking, the walk, the grip.
 #include "core/plan/heat_plan.h"
 #include "support/shop.h"
-#include "support/tools.h"
 #include "support/steps.h"
+#include "support/tools.h"
 #include "words/heat_words.h"
 
 #include <cmath>
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::inHand;
-using arbor::testing::ownStep;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::find;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using plan::HeatMix;
 using plan::HeatPlan;
 using plan::TempLimit;

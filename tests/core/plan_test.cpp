@@ -9,14 +9,14 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::ownKey;
-using arbor::testing::traced;
+using arbor::testing::demoJob;
+using arbor::testing::demoLibrary;
 using arbor::testing::inHand;
+using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::ringInHand;
 using arbor::testing::setupOf;
-using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::traced;
 using job::Station;
 using plan::Mark;
 

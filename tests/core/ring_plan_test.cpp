@@ -41,8 +41,7 @@ job::SeatReadings read(ReadingKind kind, const std::vector<double>& values_mm) {
     job::SeatReadings card;
     card.kind = kind;
     for (std::size_t i = 0; i < values_mm.size(); ++i)
-        card.readings.push_back(
-            {360.0 * static_cast<double>(i) / static_cast<double>(values_mm.size()), values_mm[i]});
+        card.readings.push_back({360.0 * static_cast<double>(i) / static_cast<double>(values_mm.size()), values_mm[i]});
     return card;
 }
 
@@ -146,7 +145,8 @@ TEST(RingPlan, AsksForARingThatWasPutInAndForOneBegun) {
     readings(job, kOuterCup) = read(ReadingKind::Depth, {home, home, home, home});
     EXPECT_FALSE(nextLook(job));
     readings(job, kSeal) = read(ReadingKind::Depth, {1});
-    EXPECT_EQ(planned(job).steps[*nextLook(job)->otherStep].step.id.seat, kSeal); // what was begun is finished, or taken away
+    EXPECT_EQ(planned(job).steps[*nextLook(job)->otherStep].step.id.seat,
+              kSeal); // what was begun is finished, or taken away
 }
 
 TEST(RingPlan, ARingIsNotInWhileWhatItSitsOnIsOut) {

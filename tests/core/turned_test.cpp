@@ -10,9 +10,9 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::inHand;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
 using tooling::designSleeve;
 
 namespace {
@@ -43,8 +43,8 @@ arrangement::HousedBearing housed(const catalog::Bearing& b, double sunk_mm) {
 TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
     for (const auto* name : kDemos) {
         const auto p = planOf(name);
-        const auto sleeve =
-            designSleeve(*inHand(p).task(), inHand(p).step.load, {p.press->ramFootDia_mm, 0}, p.arrangement->bearing.designation);
+        const auto sleeve = designSleeve(*inHand(p).task(), inHand(p).step.load, {p.press->ramFootDia_mm, 0},
+                                         p.arrangement->bearing.designation);
         ASSERT_TRUE(sleeve) << name << " " << sleeve.error().field;
         EXPECT_LT(worst(sleeve->check.findings), Severity::Look) << name;
         EXPECT_GT(sleeve->check.coverage, 0.6) << name;

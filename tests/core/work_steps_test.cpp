@@ -1,17 +1,17 @@
 // Every step of the route: its task from the section by hand, its tools from the demo rack, its traps.
 #include "core/plan/work_steps.h"
-#include "support/tools.h"
 #include "support/steps.h"
+#include "support/tools.h"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::inHand;
-using arbor::testing::setupOf;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::find;
+using arbor::testing::inHand;
+using arbor::testing::setupOf;
 using section::BodyKind;
 using tooling::Task;
 
@@ -428,7 +428,8 @@ TEST(WorkSteps, ToolsOnRecordForThisBearingComeFirstAmongEquals) {
     record.bearing = job.bearing.designation;
     record.tools = {best[1].tool->id};
     library.records = {record};
-    EXPECT_EQ(plan::workedBefore(inHand(plan::planJob(job, library)).step, library), std::set<std::string>{best[1].tool->id});
+    EXPECT_EQ(plan::workedBefore(inHand(plan::planJob(job, library)).step, library),
+              std::set<std::string>{best[1].tool->id});
     EXPECT_EQ(setupOf(plan::planJob(job, library)).drivers.front().tool->id, best[1].tool->id);
     library.records.front().bearing = "6004";
     EXPECT_TRUE(plan::workedBefore(inHand(plan::planJob(job, library)).step, library).empty());

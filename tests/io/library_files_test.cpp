@@ -11,11 +11,11 @@
 #include <nlohmann/json.hpp>
 
 using namespace arbor;
-using arbor::testing::inHand;
-using arbor::testing::setupOf;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
 using arbor::testing::replaced;
+using arbor::testing::setupOf;
 using arbor::testing::TemporaryShop;
 using nlohmann::json;
 

@@ -83,8 +83,7 @@ TEST(Sentences, LoadOnTheBallsIsHeldAgainstTheRating) {
 }
 
 TEST(Sentences, RejectionsAreCountedInGroups) {
-    const auto plan =
-        plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary());
+    const auto plan = plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary());
     const auto summary = words::rejectionSummary(setupOf(plan).drivers);
     EXPECT_EQ(summary, "27 do not fit: 4 too large, 1 too short, 22 too small.");
     EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");

@@ -20,9 +20,9 @@
 #include <thread>
 
 using namespace arbor;
-using arbor::testing::ownStep;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::ownStep;
 using arbor::testing::PostgresServer;
 using log::Entry;
 using log::Keeper;
@@ -429,7 +429,7 @@ TEST(LogEntry, TakesTheTimeFromTheFirstClockToTheRecord) {
     ownStep(job).heat.clocks.clear();
     EXPECT_FALSE(log::entryOf(job, demoLibrary(), "{}")->minutes); // no clock ran
     ownStep(job).heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
-                       {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
+                                {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
     EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 45, 1e-9);
     ownStep(job).heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
     EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 10, 1e-9);

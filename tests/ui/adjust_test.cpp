@@ -1,6 +1,6 @@
 // Adjust, the proof of a seat and Close through the real window.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/adjust/nut_drawing.h"
 #include "ui/adjust/school_bars.h"
@@ -13,8 +13,9 @@
 #include <QPushButton>
 
 using namespace arbor;
-using arbor::testing::ownStep;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -145,12 +146,12 @@ protected:
 
 TEST_F(Proof, IsAskedForOneByOneWithSpaceAlone) {
     EXPECT_EQ(slip().title, "Home and square");
-    for (int looks = 0; !session().done().contains(Station::Seat); ++looks) {
+    for (int looks = 0; !ownStep(job()).done.contains(Station::Seat); ++looks) {
         ASSERT_LT(looks, 30);
         key(Qt::Key_Space);
     }
     EXPECT_EQ(ownStep(saved()).proof.probed.size(), 12u);
-    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Done);
+    EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Done);
 }
 
 TEST_F(Proof, NSaysNoAndStops) {
@@ -167,8 +168,8 @@ TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
     type("proofWhy", "ring comes tomorrow");
     EXPECT_EQ(slip().action, "Close it, signed for");
     clickAction();
-    EXPECT_TRUE(session().done().contains(Station::Seat));
-    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Look);
+    EXPECT_TRUE(ownStep(job()).done.contains(Station::Seat));
+    EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Look);
 }
 
 TEST_F(Proof, APullOnAStringIsHeldAgainstItsSize) {

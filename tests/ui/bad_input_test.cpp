@@ -1,6 +1,6 @@
 // Bad entries and bad files: a message with place and reason, the program goes on, nothing of the user's is lost.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/bench/bench_view.h"
 #include "ui/shelf/shelf_view.h"

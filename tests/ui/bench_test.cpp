@@ -1,5 +1,5 @@
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "core/plan/work_steps.h"
 #include "ui/bench/bench_view.h"
@@ -42,7 +42,8 @@ protected:
 
 TEST_F(Bench, DrawsTheVeryBodiesThatWereChecked) {
     const auto& plan = session().plan();
-    const auto setup = tooling::buildSetup(*inHand(plan).task(), *setupOf(plan).choice, inHand(plan).task()->travel_mm / 2);
+    const auto setup =
+        tooling::buildSetup(*inHand(plan).task(), *setupOf(plan).choice, inHand(plan).task()->travel_mm / 2);
     ASSERT_EQ(bench->scene().bodies.size(), setup.bodies.size());
     for (std::size_t i = 0; i < setup.bodies.size(); ++i) {
         EXPECT_EQ(bench->scene().bodies[i].id, setup.bodies[i].id);

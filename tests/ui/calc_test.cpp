@@ -1,6 +1,6 @@
 // The bench calculator over the window: found by a word, one line of sizes, the answer, a job made of it.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/calc/calc_box.h"
 

@@ -1,6 +1,6 @@
 // A press read by hand, a recording that was left lying, and the shop's friction, through the real window.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "sim/indicator.h"
 #include "ui/charts/force_chart.h"
@@ -17,9 +17,9 @@
 
 using namespace arbor;
 using arbor::testing::inHand;
+using arbor::testing::kPatience_ms;
 using arbor::testing::ownStep;
 using arbor::testing::ringInHand;
-using arbor::testing::kPatience_ms;
 using arbor::testing::WindowTest;
 using job::HandMeans;
 using job::Station;

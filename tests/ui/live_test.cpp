@@ -1,6 +1,6 @@
 // The press as it runs, through the real window: connect, zero, record, stop signs, the trace kept with the job.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "sim/line_port.h"
 #include "sim/press_instrument.h"
@@ -14,8 +14,8 @@
 
 using namespace arbor;
 using arbor::testing::inHand;
-using arbor::testing::ownStep;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 

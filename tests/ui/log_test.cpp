@@ -1,7 +1,7 @@
 // The logbook through the real window: a record goes in, is found again, counted and written out; a logbook that is not
 // there costs nothing.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/log/log_charts.h"
 #include "ui/log/log_view.h"

@@ -1,7 +1,7 @@
 // Nothing typed is lost, nothing is edited unasked, and a stop is never out of sight.
 #include "support/small_disk.h"
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "io/job_json.h"
 #include "io/merge.h"

@@ -1,6 +1,6 @@
 // The rack as a place: found, added, changed, taken out and put back, imported and exported, by keys and mouse.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "io/library_files.h"
 #include "ui/rack/rack_view.h"

@@ -1,6 +1,6 @@
 // Other rings at Seat through the real window: chosen, read, judged, kept; the shop's own bands of end play.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/adjust/band_view.h"
 #include "ui/report/job_report.h"
@@ -15,10 +15,10 @@
 
 using namespace arbor;
 using arbor::testing::inHand;
+using arbor::testing::kPatience_ms;
 using arbor::testing::ownStep;
 using arbor::testing::ringInHand;
 using arbor::testing::setupOf;
-using arbor::testing::kPatience_ms;
 using arbor::testing::WindowTest;
 using job::Station;
 

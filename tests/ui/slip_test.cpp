@@ -1,6 +1,6 @@
 // What the slip, the route rule and the picked part say, for jobs in each state.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/bench/bench_view.h"
 #include "ui/charts/zone_drawing.h"

@@ -1,6 +1,6 @@
 // A job from another shop: what differs is shown before anything is taken over, and ours stays as it is.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "ui/takein/take_in_view.h"
 
@@ -10,6 +10,7 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::replaced;
 using arbor::testing::TemporaryShop;
@@ -68,8 +69,8 @@ TEST_F(TakeIn, ItsTraceComesAlongUnderAFreeName) {
     EXPECT_TRUE(find<QLabel>("takeInTold")->text().contains("the same as the one here"));
     QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
     EXPECT_NE(ownStep(job()).traceFile, name);
-    ASSERT_TRUE(session().measuredTrace());
-    EXPECT_EQ(session().measuredTrace()->size(), 4u);
+    ASSERT_TRUE(session().traceOf(ownKey(job())));
+    EXPECT_EQ(session().traceOf(ownKey(job()))->size(), 4u);
 }
 
 TEST_F(TakeIn, APathInTheirFileLeadsNowhereElse) {

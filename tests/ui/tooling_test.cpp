@@ -1,6 +1,6 @@
 // Tooling station: the trap of the sleeve on the inner ring, trying tools by key, mouse and drag, the way back.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "io/library_files.h"
 #include "ui/bench/bench_view.h"
@@ -21,10 +21,10 @@
 #include <algorithm>
 
 using namespace arbor;
+using arbor::testing::kPatience_ms;
 using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::setupOf;
-using arbor::testing::kPatience_ms;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -195,7 +195,7 @@ TEST_F(Tooling, SpaceTakesTheSetupOfWhicheverStepIsInHand) {
     key(Qt::Key_Space);
     EXPECT_TRUE(job().steps.at({ownKey(job()).seat, true}).done.contains(Station::Tooling));
     EXPECT_FALSE(ownStep(job()).done.contains(Station::Tooling));
-    EXPECT_EQ(window->jobView()->current(), Station::Warm);
+    EXPECT_EQ(window->jobView()->current(), Station::Press) << "nothing is warmed to come out";
 }
 
 TEST_F(Tooling, AWishedToolThatIsGoneIsNamedAndCanBeLetGo) {

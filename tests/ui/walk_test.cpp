@@ -1,6 +1,6 @@
 // Every job of the demo shop from Intake to its record, with the keyboard alone.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include <QCheckBox>
 #include <QLineEdit>

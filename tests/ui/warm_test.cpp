@@ -1,6 +1,6 @@
 // Warm & chill through the real window: choice, clocks, carry, thermometer, hold, what is typed.
-#include "support/window.h"
 #include "support/steps.h"
+#include "support/window.h"
 
 #include "sim/line_port.h"
 #include "ui/charts/gap_chart.h"
@@ -137,7 +137,8 @@ TEST_F(Warm, ThermometerOnItsLineIsFollowedWhileItIsCarried) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return !ownStep(job()).heat.readings.empty(); }, arbor::testing::kPatience_ms));
     wait(6);
     port.say("temp 111.0");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return ownStep(job()).heat.readings.size() == 2; }, arbor::testing::kPatience_ms));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return ownStep(job()).heat.readings.size() == 2; }, arbor::testing::kPatience_ms));
     EXPECT_EQ(ownStep(saved()).heat.readings[0].temp_C, 112);
     EXPECT_EQ(ownStep(saved()).heat.readings[1].temp_C, 111);
     EXPECT_LT(session().heat()->outer.temp_C, session().plan().heat()->outer.temp_C);

@@ -15,7 +15,8 @@ struct Place {
 };
 
 /// Intake, Strip, each pressed step out, Measure, Fit, each pressed step in, Adjust, Close; a step at the station it
-/// begins with. Where nothing is pressed, or nothing is worked out yet, the four stations of a step stand by themselves.
+/// begins with. Where nothing is pressed, or nothing is worked out yet, the four stations of a step stand by
+/// themselves.
 std::vector<Place> routeOf(const Plan& plan);
 
 /// Nothing is to be done for a step any more: it is out, by whatever means, or its seat is proven.

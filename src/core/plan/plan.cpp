@@ -261,7 +261,7 @@ void recordSeat(job::Record& r, const Job& job, const Plan& plan, const StepPlan
     const auto& seat = plan.fits->seats[*step.step.seat];
     const auto& measured = job.housing.measured;
     r.bore = step.step.focus && measured ? measured->typed
-             : seat.hole.measuredDia_mm ? plain(*seat.hole.measuredDia_mm) + " mm"
+             : seat.hole.measuredDia_mm  ? plain(*seat.hole.measuredDia_mm) + " mm"
                                          : seat.hole.spec;
     r.interference_mm = seat.fit->interference_mm;
     r.pressForce_N = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;

@@ -45,8 +45,8 @@ FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, 
 /// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
 struct Plan {
     std::optional<Problem> problem;
-    const catalog::Press* press = nullptr; ///< the one at hand, into the library's rack
-    std::optional<StripPlan> strip;        ///< when the job has an arrangement
+    const catalog::Press* press = nullptr;                 ///< the one at hand, into the library's rack
+    std::optional<StripPlan> strip;                        ///< when the job has an arrangement
     std::optional<arrangement::HousedBearing> arrangement; ///< the seat that the job's own housing describes
     bool own = true; ///< its bearing is the one the job describes; false: another is drawn in its place
     std::optional<FitPlan> fits;
@@ -57,9 +57,9 @@ struct Plan {
     AdviceList closing;                         ///< what is still to do, and what was done wrong
     std::map<job::Station, Mark> marks;         ///< those that belong to a step are of the one in hand
 
-    const StepPlan* now() const;            ///< the step in hand; null: nothing is pressed, or nothing is worked out
+    const StepPlan* now() const; ///< the step in hand; null: nothing is pressed, or nothing is worked out
     const StepPlan* step(const job::StepKey& key) const; ///< null: there is none
-    const HeatPlan* heat() const;           ///< of the step in hand; null: it parts a seat, or is not worked out
+    const HeatPlan* heat() const;                ///< of the step in hand; null: it parts a seat, or is not worked out
     const fit::SeatFit* fit() const;             ///< of the job's own seat; null: not worked out
     const fit::ClearanceLeft* clearance() const; ///< of its bearing; null: set when it is adjusted
     job::Station next(const std::set<job::Station>& done) const;

@@ -18,8 +18,8 @@ struct StepPlan;
 /// How many places of the retaining ring are felt for. @source [HB3.8] every few millimetres
 inline constexpr int kProbes = 12;
 
-/// Which looks the seat of a step needs beside depth and tilt: those of a retaining ring where one holds it, of an inner
-/// ring where the bearing is whole, of a seal that was not read.
+/// Which looks the seat of a step needs beside depth and tilt: those of a retaining ring where one holds it, of an
+/// inner ring where the bearing is whole, of a seal that was not read.
 std::set<job::SeatCheck> checksOf(const Plan& plan, const StepPlan& step);
 
 /// What is missing of them and what is bad; the drag against what a bearing of this size takes; the rings that the
@@ -31,8 +31,8 @@ AdviceList proofOf(const job::Job& job, const Plan& plan, const StepPlan& step);
 /// @source no-load friction of rolling bearings after Palmgren; factors [PRACTICE]
 double greatestDrag_Nm(double pitchDia_mm, bool sealed);
 
-/// The next thing to look at of a step: a check, a place at which the retaining ring is felt for, or a ring that another
-/// step has put in.
+/// The next thing to look at of a step: a check, a place at which the retaining ring is felt for, or a ring that
+/// another step has put in.
 struct NextLook {
     std::optional<job::SeatCheck> check;
     int hour = 0;                              ///< of the clock, when it is no check

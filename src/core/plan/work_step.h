@@ -23,7 +23,7 @@ struct WorkStep {
     std::string partnerLabel;
     const catalog::Bearing* bearing = nullptr; ///< in the joint, into the library; null: there is none
     bool sealed = false;                       ///< it has seals
-    std::vector<tooling::Task> tasks; ///< the ways to press it; none: it cannot be pressed
+    std::vector<tooling::Task> tasks;          ///< the ways to press it; none: it cannot be pressed
     tooling::LoadCase load;
     std::optional<std::size_t> seat; ///< into the seats of Fit, where it is known there
     std::optional<std::size_t> ring; ///< into the strip plan's tight rings, for a step out

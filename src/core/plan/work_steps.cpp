@@ -36,7 +36,8 @@ void rate(WorkStep& step, const catalog::Bearing* bearing, const job::Job& job, 
         task.splitInner = catalog::knowledge(bearing->type).splitInner;
 }
 
-/// The seat that the job's own housing and bearing describe, pressed as they say: with its chamfers and what hangs below.
+/// The seat that the job's own housing and bearing describe, pressed as they say: with its chamfers and what hangs
+/// below.
 void takeFocus(WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {
     step.focus = true;
     step.seat = plan.fits->focus;
@@ -87,7 +88,8 @@ private:
     /// Tight by its rubber, so that nobody drew it as pressed.
     void addSeal(const route::Departure& d) {
         const auto partner = partnerOfSeal(m_strip.assembly, d.part);
-        if (m_ways.pressedTo(d.part) == 0 && partner && (d.present & route::only(*partner)) != 0) add(d, *partner, false);
+        if (m_ways.pressedTo(d.part) == 0 && partner && (d.present & route::only(*partner)) != 0)
+            add(d, *partner, false);
     }
 
     /// Of a part that is tight with two at once, the second goes by both names.
@@ -216,8 +218,8 @@ private:
     void lookForWishes() {
         for (const auto& [what, id] : {std::pair{"driver", &m_wish.driver}, {"support", &m_wish.support}})
             if (*id && !m_rack.tool(**id))
-                m_out.problem = Problem{ProblemCode::UnknownName, "steps/" + m_step.key + "/" + what, **id,
-                                        "a tool of the rack"};
+                m_out.problem =
+                    Problem{ProblemCode::UnknownName, "steps/" + m_step.key + "/" + what, **id, "a tool of the rack"};
     }
 
     tooling::Wishes wishes() const {

@@ -194,7 +194,7 @@ void PressPage::refresh() {
     else if (!m_live->recording()) {
         const auto* measured = m_session->measuredTrace();
         m_chart->show(step->hand ? step->hand->expected : step->press->expected,
-                      step->hand  ? step->hand->trace
+                      step->hand ? step->hand->trace
                       : measured ? *measured
                                  : trace::Trace{},
                       step->trace ? &*step->trace : nullptr, m_session->display());

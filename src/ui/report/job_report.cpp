@@ -145,7 +145,8 @@ void seat(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
     const auto d = session.display();
     const auto& kept = job::stepOf(session.job(), step.step.id);
     const auto& ring = *step.ring;
-    paper.text(tr("%1 · %2: %3").arg(q(ring.label), q(ring.partner), q(words::verdict(ring.seating, d).line())), 0, true);
+    paper.text(tr("%1 · %2: %3").arg(q(ring.label), q(ring.partner), q(words::verdict(ring.seating, d).line())), 0,
+               true);
     if (!kept.readings.readings.empty())
         paper.figure(kClock, tr("readings round the ring, %1").arg(q(d.size(0).unit)),
                      [&](QPainter& p, const QRectF& box) { paintClock(p, box, kept.readings.readings, d); });
@@ -159,8 +160,9 @@ void seat(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
 
 /// Every pressed step that was worked, and the one in hand: setup, press and proof.
 void steps(Paper& paper, const JobSession& session) {
-    for (const auto& step : session.plan().steps) {
-        if (&step != session.step() && !plan::wasWorked(session.job(), step)) continue;
+    const auto& plan = session.wholePlan();
+    for (const auto& step : plan.steps) {
+        if (&step != plan.now() && !plan::wasWorked(session.job(), step)) continue;
         paper.heading(q(words::stepTitle(step.step)));
         setup(paper, session, step);
         warmed(paper, session, step);

@@ -204,7 +204,7 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
             kit(paper, session);
             order(paper, session, false);
         }
-        const auto whole = session.wholePlan();
+        const auto& whole = session.wholePlan();
         pressedSteps(paper, session, whole, true);
         measured(paper, session);
         paper.holdPoint(tr("Seats cleaned, measured and found good"));

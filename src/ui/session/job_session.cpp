@@ -1,5 +1,6 @@
 #include "ui/session/job_session.h"
 
+#include "io/job_json.h"
 #include "io/library_files.h"
 #include "io/merge.h"
 #include "ui/session/running_times.h"
@@ -58,16 +59,20 @@ QString JobSession::newerWords() const {
 }
 
 void JobSession::workOut() {
+    m_whole.reset();
     m_heat.reset();
     m_heatCourse.reset();
     m_heatTrouble.reset();
     m_plan = plan::planJob(m_document.job, *m_library, m_asked);
 }
 
-plan::Plan JobSession::wholePlan() const {
-    auto asked = m_asked;
-    asked.everyStep = true;
-    return plan::planJob(job(), *m_library, asked);
+const plan::Plan& JobSession::wholePlan() const {
+    if (!m_whole) {
+        auto asked = m_asked;
+        asked.everyStep = true;
+        m_whole = plan::planJob(job(), *m_library, asked);
+    }
+    return *m_whole;
 }
 
 void JobSession::lookAt(const job::StepKey& step) {
@@ -147,12 +152,16 @@ const std::optional<Problem>& JobSession::heatTrouble() const {
 
 void JobSession::addHeatReading(double temp_C) {
     editStep(
-        tr("Read the thermometer"), [&](job::StepRecord& r) { r.heat.readings.push_back({now(), temp_C}); },
+        tr("Read the thermometer"),
+        [&](job::StepRecord& r) {
+            r.heat.readings.push_back({now(), temp_C});
+        },
         "thermometer");
 }
 
 void JobSession::useLibrary(std::shared_ptr<const plan::Library> library) {
-    m_plan = {}; // it points into the old one
+    m_whole.reset(); // they point into the old one
+    m_plan = {};
     m_library = std::move(library);
     workOut();
     emit changed();
@@ -197,10 +206,11 @@ void JobSession::writeRecord() {
     if (m_document.newer()) return setDone(job::Station::Close, true); // says why not
     const auto who = QString::fromStdString(job().draft.who).trimmed().toStdString();
     std::map<job::StepKey, job::Record> records;
-    for (const auto& s : m_plan.steps)
+    const auto& plan = wholePlan();
+    for (const auto& s : plan.steps)
         if (plan::wasWorked(job(), s))
-            records[s.step.id] = plan::makeRecord(job(), m_plan, s, who, m_clock(), job().draft.notes);
-    const auto whole = plan::recordOfJob(job(), m_plan, who, m_clock(), job().draft.notes);
+            records[s.step.id] = plan::makeRecord(job(), plan, s, who, m_clock(), job().draft.notes);
+    const auto whole = plan::recordOfJob(job(), plan, who, m_clock(), job().draft.notes);
     edit(tr("Write the record"), [&](job::Job& j) {
         for (const auto& [key, record] : records)
             job::changeStep(j, key, [&](job::StepRecord& r) { r.record = record; });
@@ -243,12 +253,22 @@ Result<void> JobSession::attachPhoto(const std::string& file) {
     return {};
 }
 
+/// What is typed for the record changes nothing that is worked out.
+bool JobSession::isDraftAlone(const job::Job& job) const {
+    auto same = m_document.job;
+    same.draft = job.draft;
+    return io::jobToJson(same) == io::jobToJson(job);
+}
+
 void JobSession::replaceJob(const job::Job& job) {
+    const bool asItWas = isDraftAlone(job);
     m_document.job = job;
     m_trouble.clear();
     save();
-    reloadTraces();
-    workOut();
+    if (!asItWas || !isDraftAlone(job)) { // or another window's was merged into it
+        reloadTraces();
+        workOut();
+    }
     emit changed();
 }
 

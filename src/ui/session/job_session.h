@@ -30,13 +30,13 @@ public:
     const plan::Plan& plan() const { return m_plan; }
     const plan::Library& library() const { return *m_library; }
     /// With the tools and the press of every step, as paper needs them. Points into the library.
-    plan::Plan wholePlan() const;
+    const plan::Plan& wholePlan() const;
     /// The step in hand, that Tooling, Warm, Press and Seat speak of; null: nothing is pressed, or nothing worked out.
     const plan::StepPlan* step() const { return m_plan.now(); }
-    void lookAt(const job::StepKey& step); ///< a way of looking, so neither saved nor undone
-    void lookBy(int steps);                ///< the step so many further on, or back
+    void lookAt(const job::StepKey& step);                         ///< a way of looking, so neither saved nor undone
+    void lookBy(int steps);                                        ///< the step so many further on, or back
     int inHand() const { return static_cast<int>(m_plan.inHand); } ///< its place in their row, from 0
-    const job::StepRecord& record() const; ///< what is kept of the step in hand
+    const job::StepRecord& record() const;                         ///< what is kept of the step in hand
     /// Edits what is kept of the step in hand.
     void editStep(const QString& text, const std::function<void(job::StepRecord&)>& change,
                   const QString& mergeKey = {});
@@ -61,9 +61,10 @@ public:
     /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.
     void edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});
     void setDone(job::Station station, bool done); ///< of the step in hand, where it belongs to one
-    void writeRecord(); ///< from the draft and the plan as they stand
+    void writeRecord();                            ///< from the draft and the plan as they stand
 
-    /// Loads a trace of the step in hand and keeps a copy of it beside the job. @errors those of the trace file, or of copying
+    /// Loads a trace of the step in hand and keeps a copy of it beside the job. @errors those of the trace file, or of
+    /// copying
     Result<void> attachTrace(const std::string& file);
 
     /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
@@ -83,6 +84,7 @@ private:
     friend class JobEdit;
     Result<QString> keepBeside(const QString& file, const QString& folder);
     void replaceJob(const job::Job& job);
+    bool isDraftAlone(const job::Job& job) const;
     void reloadTraces();
     void workOut();
     void save();
@@ -97,6 +99,7 @@ private:
     plan::Asked m_asked; ///< traces as they were read, and the step in hand
     std::map<job::StepKey, std::string> m_tracesFrom;
     plan::Plan m_plan;
+    mutable std::optional<plan::Plan> m_whole;
     mutable std::optional<plan::HeatPlan> m_heat;
     mutable std::optional<plan::HeatCourse> m_heatCourse;
     mutable std::optional<Problem> m_heatTrouble;

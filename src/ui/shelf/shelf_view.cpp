@@ -74,10 +74,7 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
                        ? q(words::stopReason(next, plan, d))
                        : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
     row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : done.empty() ? tr("Waiting") : tr("On the bench");
-    row.tone = static_cast<int>(stopped            ? Tone::Stop
-                                : closed           ? Tone::Proven
-                                : done.empty() ? Tone::Plain
-                                                   : Tone::Plan);
+    row.tone = static_cast<int>(stopped ? Tone::Stop : closed ? Tone::Proven : done.empty() ? Tone::Plain : Tone::Plan);
     if (plan.strip && plan.strip->faults.empty()) {
         for (const auto& part : plan.strip->assembly.parts)
             row.sketch.insert(row.sketch.end(), part.bodies.begin(), part.bodies.end());

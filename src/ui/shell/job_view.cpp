@@ -106,7 +106,7 @@ plan::Place JobView::here() const {
     return {m_current, step ? std::optional(m_session->plan().inHand) : std::nullopt};
 }
 
-void JobView::take(const plan::Place& place) {
+void JobView::take(plan::Place place) {
     if (place.step && *place.step != m_session->plan().inHand)
         m_session->lookAt(job::StepKey(m_session->plan().steps[*place.step].step.id));
     go(place.station);
@@ -149,7 +149,7 @@ void JobView::refresh() {
 }
 
 void JobView::showRule() {
-    const auto &job = m_session->job();
+    const auto& job = m_session->job();
     const auto& plan = m_session->plan();
     const auto d = m_session->display();
     std::vector<RouteRule::Stop> stops;

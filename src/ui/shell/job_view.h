@@ -41,7 +41,7 @@ protected:
 private:
     StationPage* page() const;
     plan::Place here() const;
-    void take(const plan::Place& place);
+    void take(plan::Place place); ///< by value: the rule it comes from is drawn anew meanwhile
     void showRule();
     void showSlip();
 

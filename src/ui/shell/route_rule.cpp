@@ -19,7 +19,7 @@ using theme::typeface;
 constexpr int kWidestSpacing = 84;
 constexpr int kFirst = 24;
 constexpr int kBox = 54, kLeastBox = 42; // closer than that a title and its line cannot be read
-constexpr int kEdge = 30; // the rule's edge; graduations go right from it
+constexpr int kEdge = 30;                // the rule's edge; graduations go right from it
 
 /// Shape and word, so that the colour is never the only sign.
 void paintMark(QPainter& painter, const QPoint& at, plan::Mark mark, const QColor& ink) {
@@ -167,11 +167,13 @@ void RouteRule::paintStop(QPainter& painter, std::size_t at) const {
 
 void RouteRule::mousePressEvent(QMouseEvent* event) {
     for (std::size_t i = 0; i < m_stops.size(); ++i)
-        if (boxOf(i).adjusted(-kEdge, -1, 6, 1).contains(event->position().toPoint())) return emit chosen(m_stops[i].place);
+        if (boxOf(i).adjusted(-kEdge, -1, 6, 1).contains(event->position().toPoint()))
+            return emit chosen(m_stops[i].place);
 }
 
 void RouteRule::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Down && m_current + 1 < m_stops.size()) return emit chosen(m_stops[m_current + 1].place);
+    if (event->key() == Qt::Key_Down && m_current + 1 < m_stops.size())
+        return emit chosen(m_stops[m_current + 1].place);
     if (event->key() == Qt::Key_Up && m_current > 0) return emit chosen(m_stops[m_current - 1].place);
     QWidget::keyPressEvent(event);
 }

@@ -45,8 +45,9 @@ QString nameOf(job::Station station) {
 /// Tabs: the one in hand filled, the others outlined.
 QString tabStyle() {
     const auto& r = theme::roles();
-    return QStringLiteral("QPushButton { text-align:left; padding-left:12px; background:%1; color:%2; border:1px solid %3; "
-                          "border-radius:3px } QPushButton:checked { background:%4; color:%5; border-color:%4 }")
+    return QStringLiteral(
+               "QPushButton { text-align:left; padding-left:12px; background:%1; color:%2; border:1px solid %3; "
+               "border-radius:3px } QPushButton:checked { background:%4; color:%5; border-color:%4 }")
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.onPlan.name());
 }
 

@@ -174,7 +174,8 @@ void SeatPage::refresh() {
     for (auto* widget : std::initializer_list<QWidget*>{m_homeLabel, m_home})
         widget->setVisible(ring && in.kind == seat::ReadingKind::Depth);
     if (!m_home->isModified()) m_home->setText(q(m_session->display().size(in.homeDepth_mm).number));
-    m_clock->setWords(ring ? tr("%1: home, and square?").arg(q(ring->label)) : tr("Nothing to prove: it comes out"), {});
+    m_clock->setWords(ring ? tr("%1: home, and square?").arg(q(ring->label)) : tr("Nothing to prove: it comes out"),
+                      {});
     m_clock->show(in.readings, ring ? &ring->seating : nullptr, in.kind, m_session->display());
     showRim(in);
     emit slipChanged();

@@ -108,13 +108,13 @@ void addWrench(SlipModel& slip, const JobSession& session, const plan::PressPlan
     const auto wrench = plan::onTheWrench(session.record().hand, session.library().rack, p.force_N);
     if (!wrench) return;
     const auto& t = wrench->torque_Nm;
-    slip.figures.push_back(rangeFigure(p.out ? tr("At the wrench, when it lets go") : tr("At the wrench, just before home"),
-                                       d.torque(t.likely),
-                                       tr("%1…%2, after %3 turns")
-                                           .arg(q(d.torque(t.least).number), q(d.torque(t.most).number),
-                                                q(words::figures(p.expected.homeTravel_mm * wrench->turnsPer_mm)))
-                                           .toStdString(),
-                                       t));
+    slip.figures.push_back(rangeFigure(
+        p.out ? tr("At the wrench, when it lets go") : tr("At the wrench, just before home"), d.torque(t.likely),
+        tr("%1…%2, after %3 turns")
+            .arg(q(d.torque(t.least).number), q(d.torque(t.most).number),
+                 q(words::figures(p.expected.homeTravel_mm * wrench->turnsPer_mm)))
+            .toStdString(),
+        t));
 }
 
 void addStroke(SlipModel& slip, const plan::StepPlan& step, const words::Display& d) {

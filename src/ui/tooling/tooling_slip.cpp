@@ -100,7 +100,7 @@ SlipModel pressedSlip(const Told& told) {
     const auto* driver = tools.choice->driver;
     slip.action = driver ? tr("Take %1").arg(q(driver->id)) : tr("Take this stack");
     slip.hint = tools.overridden ? tr("Space takes it. Escape puts back the program's choice.")
-                                   : tr("Space takes it. T turns one. W shows another way.");
+                                 : tr("Space takes it. T turns one. W shows another way.");
     if (told.step.out) slip.caution = tr("It lets go with a bang: guard it, stand out of the line of force.");
     return slip;
 }

@@ -229,11 +229,11 @@ void WarmPage::showCourse() {
     if (heat && course && (heat->needed() || heat->byUser) && !m_session->record().heat.pressCold)
         m_chart->show(*heat, *course, state.phase == WarmPhase::Carried ? state.since_s : std::nullopt, d);
     else
-        m_chart->clear(out                                 ? tr("It comes out as it is.")
-                       : !heat                           ? tr("Finish Fit first.")
+        m_chart->clear(out                                  ? tr("It comes out as it is.")
+                       : !heat                              ? tr("Finish Fit first.")
                        : m_session->record().heat.pressCold ? tr("It is pressed cold.")
-                       : m_session->heatTrouble()        ? tr("How long it stays open cannot be worked out.")
-                                                         : tr("It goes in without: there is nothing to open."));
+                       : m_session->heatTrouble()           ? tr("How long it stays open cannot be worked out.")
+                                                            : tr("It goes in without: there is nothing to open."));
     m_bars->show(heat ? limitBars(*heat, d) : std::vector<LimitBars::Bar>{});
     emit slipChanged();
 }
