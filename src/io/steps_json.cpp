@@ -127,6 +127,7 @@ job::Record recordFromJson(const json& d) {
     job::Record r;
     r.who = d.at("who");
     r.when = d.at("when");
+    r.entry = d.value("entry", "");
     r.notes = d.value("notes", "");
     r.verdict = d.at("verdict");
     r.bearing = d.value("bearing", "");
@@ -154,6 +155,7 @@ job::Record recordFromJson(const json& d) {
 json recordToJson(const job::Record& r) {
     return {{"who", r.who},
             {"when", r.when},
+            {"entry", r.entry.empty() ? json() : json(r.entry)},
             {"notes", r.notes},
             {"verdict", r.verdict},
             {"bearing", r.bearing},

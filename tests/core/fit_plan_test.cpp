@@ -309,6 +309,30 @@ TEST(StepPress, FollowsTheEngagedLengthInAndOut) {
     }
 }
 
+// A ring that lets go as it should: the first movement takes the most, then it slides and is free. And one that does
+// not let go at all.
+TEST(StepPress, ATraceOfARemovalIsJudged) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    const job::StepKey out{{"bearing", "shaft"}, true};
+    const auto judged = [&](double upTo) {
+        plan::Asked asked;
+        asked.inHand = out;
+        const auto alone = plan::planJob(job, demoLibrary(), asked);
+        const auto& e = alone.now()->press->expected;
+        trace::Trace pressed;
+        for (int i = 0; i <= 200; ++i) {
+            const double x = e.homeTravel_mm * upTo * i / 200;
+            pressed.push_back({0.05 * i, x, i == 0 ? 0 : trace::forceAt(e, x).likely});
+        }
+        pressed.insert(pressed.begin() + 1, {0.01, 0.02, alone.now()->press->force_N.likely});
+        asked.traces = {{out, pressed}};
+        return plan::planJob(job, demoLibrary(), asked).now()->trace.value();
+    };
+    EXPECT_EQ(judged(1).verdict, trace::Verdict::Released);
+    EXPECT_FALSE(judged(1).stop());
+    EXPECT_NE(judged(0.4).verdict, trace::Verdict::Released) << "it still sits";
+}
+
 TEST(StepNames, AreTakenInPart) {
     const auto steps = planWith("exhaust-fan-carrier").steps;
     EXPECT_EQ(steps[*plan::stepNamed(steps, "in:collar")].step.key, "in:collar");

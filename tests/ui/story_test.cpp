@@ -80,7 +80,11 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
     EXPECT_EQ(onDisk.done.size(), 5u) << "intake, strip, measure, fit, close";
     const auto& step = onDisk.steps.at(ownKey(onDisk));
     EXPECT_EQ(step.done, (std::set{Station::Tooling, Station::Press, Station::Seat}));
-    EXPECT_EQ(step.record, onDisk.record) << "one record a step; the job's is that of its own seat";
+    ASSERT_TRUE(step.record);
+    EXPECT_EQ(step.record->tools, onDisk.record->tools) << "the record of the job is that of its own seat";
+    EXPECT_EQ(step.record->entry, "J-0142@2026-11-24T10:00:00 in:housing+bearing");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(saved().steps.at(ownKey(onDisk)).record->entry, step.record->entry) << "written again, it is corrected";
     EXPECT_EQ(slip().title, "Recorded");
 }
 

@@ -13,7 +13,8 @@ namespace arbor::job {
 /// What was done at a step, written when the job is closed.
 struct Record {
     std::string who;
-    std::string when; ///< ISO 8601
+    std::string when;       ///< ISO 8601
+    std::string entry = {}; ///< its row in the logbook, kept while it is only corrected; empty: by job and time
     std::string notes;
     std::string verdict;
     std::string bearing;

@@ -8,10 +8,10 @@
 #include "core/seat/seating.h"
 #include "core/tooling/turn_wishes.h"
 
-#include <compare>
 #include <optional>
 #include <set>
 #include <string>
+#include <tuple>
 #include <utility>
 
 namespace arbor::job {
@@ -27,7 +27,10 @@ inline const SeatKey kShaftSeat{"bearing", "shaft"};
 struct StepKey {
     SeatKey seat;
     bool out = false;
-    friend auto operator<=>(const StepKey&, const StepKey&) = default;
+    friend bool operator==(const StepKey&, const StepKey&) = default;
+    friend bool operator<(const StepKey& a, const StepKey& b) {
+        return std::tie(a.seat, a.out) < std::tie(b.seat, b.out);
+    }
 };
 
 /// What the user fixed of its tools; nothing: the program chooses.

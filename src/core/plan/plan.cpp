@@ -310,7 +310,9 @@ job::Record makeRecord(const Job& job, const Plan& plan, const StepPlan& step, c
         r.inner_C = heat.inner.temp_C;
     }
     r.readings = kept.readings.readings;
-    r.verdict = name(step.ring ? step.ring->seating.verdict : seat::SeatVerdict::NotJudged);
+    r.verdict = step.step.out
+                    ? std::string("out")
+                    : std::string(name(step.ring ? step.ring->seating.verdict : seat::SeatVerdict::NotJudged));
     if (step.ring && step.ring->seating.plane) {
         r.riseAcross_mm = step.ring->seating.riseAcross_mm.likely;
         r.tilt_arcmin = step.ring->seating.plane->tilt_arcmin();

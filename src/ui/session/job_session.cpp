@@ -3,6 +3,7 @@
 #include "io/job_json.h"
 #include "io/library_files.h"
 #include "io/merge.h"
+#include "io/steps_json.h"
 #include "ui/session/running_times.h"
 #include "words/sentences.h"
 
@@ -202,18 +203,31 @@ void JobSession::setDone(job::Station station, bool done) {
          });
 }
 
+/// Until the job is released, writing again corrects; after that it is another press.
+job::Record JobSession::recordOf(const plan::StepPlan& step, const std::string& who) const {
+    auto out = plan::makeRecord(job(), wholePlan(), step, who, m_clock(), job().draft.notes);
+    const auto& before = job::stepOf(job(), step.step.id).record;
+    const bool released = !job().closing.releasedBy.empty();
+    if (before && !released)
+        out.entry = before->entry;
+    else if (!before && !released && step.step.focus && job().record)
+        out.entry = job().id + "@" + job().record->when; // written when a job knew one press
+    else
+        out.entry = job().id + "@" + out.when + " " + io::stepName(step.step.id);
+    return out;
+}
+
 void JobSession::writeRecord() {
     if (m_document.newer()) return setDone(job::Station::Close, true); // says why not
     const auto who = QString::fromStdString(job().draft.who).trimmed().toStdString();
     std::map<job::StepKey, job::Record> records;
     const auto& plan = wholePlan();
     for (const auto& s : plan.steps)
-        if (plan::wasWorked(job(), s))
-            records[s.step.id] = plan::makeRecord(job(), plan, s, who, m_clock(), job().draft.notes);
+        if (plan::wasWorked(job(), s)) records[s.step.id] = recordOf(s, who);
     const auto whole = plan::recordOfJob(job(), plan, who, m_clock(), job().draft.notes);
     edit(tr("Write the record"), [&](job::Job& j) {
-        for (const auto& [key, record] : records)
-            job::changeStep(j, key, [&](job::StepRecord& r) { r.record = record; });
+        for (const auto& written : records)
+            job::changeStep(j, written.first, [&](job::StepRecord& r) { r.record = written.second; });
         j.record = whole;
         j.done.insert(job::Station::Close);
     });

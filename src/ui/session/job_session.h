@@ -87,6 +87,7 @@ private:
     bool isDraftAlone(const job::Job& job) const;
     void reloadTraces();
     void workOut();
+    job::Record recordOf(const plan::StepPlan& step, const std::string& who) const;
     void save();
     QString newerWords() const;
 

@@ -111,8 +111,9 @@ Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
 Result<void> Shop::keepRecord(const JobSession& session) {
     const auto text = io::readText(session.path());
     if (!text) return tl::unexpected(text.error());
-    const auto entry = log::entryOf(session.job(), *m_library, *text);
-    return entry ? m_keeper->keep(*entry) : Result<void>();
+    for (const auto& entry : log::entriesOf(session.job(), *m_library, *text))
+        if (auto ok = m_keeper->keep(entry); !ok) return ok;
+    return {};
 }
 
 } // namespace arbor::ui
