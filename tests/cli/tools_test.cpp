@@ -229,7 +229,8 @@ TEST(ToolsCommand, AWishedToolThatIsGoneEndsWithTwoAndItsPlace) {
     const TemporaryShop shop;
     shop.write("seamer-turret-upper.arbor.json",
                replaced(shop.read("seamer-turret-upper.arbor.json"), R"("press": "P30")",
-                        R"("press": "P30", "steps": [{"step": "in:spindle", "support": "S99"}])"));
+                        R"("press": "P30", "steps": {"in:bearing+spindle":
+                           {"outer": "bearing", "inner": "spindle", "way": "in", "support": "S99"}})"));
     const auto r = run({"tools", shop.jobFile(), "--step", "4"});
     EXPECT_EQ(r.exit, 2);
     EXPECT_THAT(r.err, HasSubstr("steps/in:spindle/support"));

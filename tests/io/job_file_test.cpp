@@ -1,5 +1,6 @@
 #include "io/job_file.h"
 
+#include "io/job_difference.h"
 #include "io/job_json.h"
 #include "io/job_migration.h"
 #include "io/text_file.h"
@@ -25,6 +26,8 @@ const std::string kMeasured = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v
 const std::string kClosing = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-closing.arbor.json";
 const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
 
+const std::string kSteps = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v2-steps.arbor.json";
+
 /// Of the seat that the fixtures say of their housing.
 job::StepRecord& own(job::Job& job) {
     return job.steps[{job::kHousingSeat, false}];
@@ -44,13 +47,28 @@ Problem refusal(const std::string& what, const std::string& with) {
 
 // The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
 TEST(JobFile, RoundTripKeepsEveryField) {
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps}) {
         const auto text = io::readText(fixture).value();
         const auto document = io::parseJob(text).value();
         const auto again = json::parse(io::jobText({document.job, "{}"}));
         const auto today = io::asToday(json::parse(text));
         EXPECT_EQ(again, today) << json::diff(today, again).dump(1);
     }
+}
+
+/// Version 1 knew one press; of each job of the demo shop as it was written then, everything comes out as it does
+/// today.
+TEST(JobFile, TheDemoShopAsVersionOneWroteItSaysTheSame) {
+    int compared = 0;
+    for (const auto& file : std::filesystem::directory_iterator(std::string(ARBOR_SOURCE_DIR) + "/tests/data/v1")) {
+        const auto then = io::loadJob(file.path().string());
+        const auto now = io::loadJob(std::string(ARBOR_SOURCE_DIR) + "/demo/" + file.path().filename().string());
+        ASSERT_TRUE(then && now) << file.path();
+        EXPECT_EQ(then->job.steps, now->job.steps) << file.path();
+        EXPECT_TRUE(io::differences(then->job, now->job).empty()) << file.path();
+        ++compared;
+    }
+    EXPECT_EQ(compared, 7);
 }
 
 TEST(JobFile, ReadsArrangementIntakeAndStrip) {
@@ -302,7 +320,7 @@ void eachLeaf(const json& document, const json::json_pointer& place,
 /// Set, saved, cleared, saved, read: gone, whichever field of whichever station it is.
 TEST(JobFile, WhatIsErasedStaysErased) {
     int cleared = 0;
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps}) {
         const auto text = io::readText(fixture).value();
         const auto whole = json::parse(text);
         eachLeaf(whole, json::json_pointer(), [&](const json::json_pointer& place) {
@@ -395,7 +413,7 @@ TEST(Schema, RefusesNothingThatTheDemoShopHolds) {
 
 // A file that was cut, or had some of its bytes changed: read or refused with a place, and no harm done.
 TEST(JobFile, DamagedFilesAreReadOrRefused) {
-    for (const auto& fixture : {kMeasured, kWithArrangement, kFixture}) {
+    for (const auto& fixture : {kMeasured, kWithArrangement, kFixture, kSteps}) {
         const auto text = io::readText(fixture).value();
         ASSERT_TRUE(rc::check("damage", [&] {
             auto damaged = text;

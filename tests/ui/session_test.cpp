@@ -144,6 +144,8 @@ TEST_F(Window, EveryActionOfTheMenuHasAKeyOrASubmenu) {
 
 TEST_F(Window, EveryInteractiveWidgetHasAName) {
     open();
+    for (const auto station : job::kStations) // a page is made when it is first wanted
+        window->jobView()->go(station);
     for (auto* widget : window->findChildren<QWidget*>())
         if (widget->focusPolicy() != Qt::NoFocus && !widget->inherits("QComboBoxListView")) {
             EXPECT_FALSE(widget->objectName().isEmpty()) << widget->metaObject()->className();

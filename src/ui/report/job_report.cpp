@@ -93,7 +93,8 @@ void paintTrace(QPainter& p, const QRectF& box, const trace::Expected& e, const 
     p.setPen(Qt::black);
     p.drawText(QRectF(plot.left() - 58, plot.top() - 6, 54, 16), Qt::AlignRight, q(d.force(top).text()));
     p.drawText(QRectF(plot.right() - 120, plot.bottom() + 4, 120, 16), Qt::AlignRight, q(d.size(right).text()));
-    p.drawText(QRectF(at(e.homeTravel_mm, 0).x() - 104, plot.top(), 100, 16), Qt::AlignRight, tr("home"));
+    p.drawText(QRectF(at(e.homeTravel_mm, 0).x() - 104, plot.top(), 100, 16), Qt::AlignRight,
+               e.end_N.most < e.points.front().force_N.most ? tr("free") : tr("home"));
 }
 
 void press(Paper& paper, const JobSession& session, const plan::StepPlan& step) {

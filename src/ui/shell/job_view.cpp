@@ -30,6 +30,37 @@
 
 namespace arbor::ui {
 
+namespace {
+
+StationPage* makePage(job::Station station, QWidget* parent) {
+    using job::Station;
+    switch (station) {
+    case Station::Intake:
+        return new IntakePage(parent);
+    case Station::Strip:
+        return new StripPage(parent);
+    case Station::Measure:
+        return new MeasurePage(parent);
+    case Station::Fit:
+        return new FitPage(parent);
+    case Station::Tooling:
+        return new ToolingPage(parent);
+    case Station::Warm:
+        return new WarmPage(parent);
+    case Station::Press:
+        return new PressPage(parent);
+    case Station::Seat:
+        return new SeatPage(parent);
+    case Station::Adjust:
+        return new AdjustPage(parent);
+    case Station::Close:
+        return new ClosePage(parent);
+    }
+    return nullptr;
+}
+
+} // namespace
+
 JobView::JobView(QWidget* parent) : QWidget(parent) {
     setObjectName("jobView");
     m_rule = new RouteRule(this);
@@ -54,26 +85,23 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_ruleScroll);
     layout->addLayout(middle, 1);
     layout->addWidget(m_slip);
-    m_pageOf = {{job::Station::Intake, new IntakePage(this)},   {job::Station::Strip, new StripPage(this)},
-                {job::Station::Measure, new MeasurePage(this)}, {job::Station::Fit, new FitPage(this)},
-                {job::Station::Tooling, new ToolingPage(this)}, {job::Station::Warm, new WarmPage(this)},
-                {job::Station::Press, new PressPage(this)},     {job::Station::Seat, new SeatPage(this)},
-                {job::Station::Adjust, new AdjustPage(this)},   {job::Station::Close, new ClosePage(this)}};
-    for (const auto& [station, widget] : m_pageOf) {
-        m_pages->addWidget(widget);
-        connect(widget, &StationPage::trouble, this, &JobView::trouble);
-        connect(widget, &StationPage::toolMade, this, &JobView::toolMade);
-        connect(widget, &StationPage::slipChanged, this, [this, changedPage = widget] {
-            if (m_session && changedPage == page()) showSlip();
-        });
-    }
     connect(m_rule, &RouteRule::chosen, this, &JobView::take);
     connect(m_bar, &StepBar::chosen, this, &JobView::go);
     connect(m_slip, &Slip::actionTaken, this, &JobView::takeAction);
 }
 
-StationPage* JobView::page() const {
-    return m_pageOf.at(m_current);
+StationPage* JobView::page() {
+    auto& made = m_pageOf[m_current];
+    if (made) return made;
+    made = makePage(m_current, this);
+    m_pages->addWidget(made);
+    connect(made, &StationPage::trouble, this, &JobView::trouble);
+    connect(made, &StationPage::toolMade, this, &JobView::toolMade);
+    connect(made, &StationPage::slipChanged, this, [this, changedPage = made] {
+        if (m_session && changedPage == m_pages->currentWidget()) showSlip();
+    });
+    if (m_session) made->open(m_session);
+    return made;
 }
 
 void JobView::open(JobSession* session) {

@@ -39,7 +39,7 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
-    StationPage* page() const;
+    StationPage* page(); ///< of the current station, made when it is first wanted
     plan::Place here() const;
     void take(plan::Place place); ///< by value: the rule it comes from is drawn anew meanwhile
     void showRule();
