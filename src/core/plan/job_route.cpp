@@ -94,9 +94,13 @@ Place placeAfter(const job::Job& job, const Plan& plan, const Place& here) {
     return {Station::Close};
 }
 
+/// What was closed is closed, whatever steps nobody wrote down then; but a stop is never passed over.
 Place firstOpen(const job::Job& job, const Plan& plan) {
-    for (const auto& place : routeOf(plan))
-        if (isOpen(job, plan, place)) return takenUp(job, plan, place);
+    const bool closed = job.done.contains(Station::Close);
+    for (const auto& place : routeOf(plan)) {
+        const bool wanted = closed ? markOf(job, plan, place) == Mark::Stop : isOpen(job, plan, place);
+        if (wanted) return takenUp(job, plan, place);
+    }
     return {Station::Close};
 }
 

@@ -1,5 +1,6 @@
 #include "ui/stations/slips.h"
 
+#include "core/plan/job_route.h"
 #include "ui/text.h"
 #include "words/strip_words.h"
 
@@ -186,12 +187,15 @@ SlipModel closeSlip(const JobSession& session) {
                         : tr("Write down what was done, for next time.");
     slip.rowsTitle = tr("Where it stands");
     bool stop = false;
-    for (const auto station : job::kStations) {
-        if (station == job::Station::Close) continue;
-        const auto mark = plan.marks.at(station);
+    for (const auto& place : plan::routeOf(plan)) {
+        if (place.station == job::Station::Close) continue;
+        const auto* step = place.step ? &plan.steps[*place.step] : nullptr;
+        const auto mark = plan::markOf(job, plan, place);
         stop = stop || mark == plan::Mark::Stop;
-        slip.rows.push_back({q(words::stationTitle(station) + ": " + words::stationLine(station, job, plan, d)),
-                             q(words::markWord(mark)), false,
+        const auto title = step ? (step->step.out ? tr("Out · ") : tr("In · ")) + q(step->step.label)
+                                : q(words::stationTitle(place.station));
+        const auto line = step ? words::stepLine(*step, job, plan, d) : words::stationLine(place.station, job, plan, d);
+        slip.rows.push_back({title + ": " + q(line), q(words::markWord(mark)), false,
                              mark == plan::Mark::Stop   ? Tone::Stop
                              : mark == plan::Mark::Done ? Tone::Proven
                                                         : Tone::Plain});
