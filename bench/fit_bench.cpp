@@ -26,7 +26,7 @@ void planOfTheDemoJob(benchmark::State& state) {
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
     const auto& lib = arbor::testing::demoLibrary();
     for (auto _ : state)
-        benchmark::DoNotOptimize(plan::planJob(job, lib, std::nullopt));
+        benchmark::DoNotOptimize(plan::planJob(job, lib));
 }
 BENCHMARK(planOfTheDemoJob)->Unit(benchmark::kMillisecond);
 

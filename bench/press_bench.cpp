@@ -15,9 +15,9 @@ namespace {
 /// Tightest, likely and loosest parts, apart and together, until all is back at the room's temperature.
 void followWarmingToTheEnd(benchmark::State& state) {
     const auto job = arbor::testing::demoJob("conveyor-tail-drum");
-    const auto plan = plan::planJob(job, arbor::testing::demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
     for (auto _ : state)
-        benchmark::DoNotOptimize(plan::followHeat(*plan.heat, 30));
+        benchmark::DoNotOptimize(plan::followHeat(*plan.heat(), 30));
 }
 BENCHMARK(followWarmingToTheEnd)->Unit(benchmark::kMillisecond);
 

@@ -43,7 +43,7 @@ void chooseFromARackOf(benchmark::State& state) {
 void chooseForAHubFromARackOf(benchmark::State& state) {
     const auto rack = largeRack(static_cast<std::size_t>(state.range(0)));
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
-    const auto plan = plan::planJob(job, arbor::testing::demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
     const auto steps = plan::workSteps(job, plan, arbor::testing::demoLibrary());
     for (auto _ : state)
         benchmark::DoNotOptimize(

@@ -15,16 +15,15 @@ mkdir -p "$out"
 "$app" "$shop" --shot "$out/shelf.png"
 "$app" "$shop" --station rack --shot "$out/rack.png"
 "$app" "$shop/filler-pump-shaft.arbor.json" --station tooling --item 3 --turn --shot "$out/turn.png"
-for station in fit tooling; do
-    "$app" "$job" --station "$station" --shot "$out/$station.png"
-done
+"$app" "$job" --station fit --shot "$out/fit.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
 "$app" "$job" --station fit --calc "interference 62 N7 od" --shot "$out/calculator.png"
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
-"$app" "$job" --station fit --night --shot "$out/fit-night.png"
-"$app" "$closed" --station press --shot "$out/press-trace.png"
-"$app" "$closed" --station seat --shot "$out/seat.png"
+"$app" "$closed" --station press --item 4 --shot "$out/press-trace.png"
+"$app" "$closed" --station press --item 2 --shot "$out/press-out.png"
+"$app" "$shop/conveyor-tail-drum.arbor.json" --station press --item 5 --shot "$out/press-second.png"
+"$app" "$closed" --station seat --item 4 --shot "$out/seat.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station adjust --shot "$out/adjust.png"
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
@@ -35,7 +34,8 @@ done
 drum=$shop/conveyor-tail-drum.arbor.json
 ago() { date -d "-$1 seconds" +%Y-%m-%dT%H:%M:%S; }
 counted="\"counted\": {\"boot\": \"$(cat /proc/sys/kernel/random/boot_id)\", \"when\": \"$(ago 0)\", \"count_s\": $(cut -d' ' -f1 /proc/uptime)}"
-sed -i "s/^  \"units\"/  \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}], $counted},\n  \"units\"/" "$drum"
+steps="\"steps\": {\"in:hub+inner_cup\": {\"outer\": \"hub\", \"inner\": \"inner_cup\", \"way\": \"in\", \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}], $counted}}, \"in:hub+outer_cup\": {\"outer\": \"hub\", \"inner\": \"outer_cup\", \"way\": \"in\", \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 900)\", \"lasts_s\": 3300}], $counted}}}"
+sed -i "s|^  \"units\"|  $steps,\n  \"units\"|" "$drum"
 "$app" "$drum" --station warm --shot "$out/warm.png"
 
 # The trap: a sleeve that lands on the inner ring.

@@ -113,10 +113,8 @@ int main(int argc, char** argv) {
         window.jobView()->go(arbor::job::Station::Strip);
         window.findChild<QPushButton*>("stripDirection")->click();
     }
-    const bool atTooling = wanted == arbor::job::Station::Tooling;
-    if (parser.isSet(item) && (atTooling || wanted == arbor::job::Station::Seat)) {
-        if (auto* lines = window.findChild<QComboBox*>(atTooling ? "toolingStep" : "seatRing"))
-            emit lines->activated(parser.value(item).toInt() - 1);
+    if (parser.isSet(item) && wanted && arbor::job::isOfStep(*wanted)) {
+        if (window.session()) window.session()->lookBy(parser.value(item).toInt() - 1 - window.session()->inHand());
     } else if (parser.isSet(item)) {
         auto* list =
             window.jobView()->findChild<QListWidget*>(wanted == arbor::job::Station::Fit ? "seatList" : "measureList");

@@ -3,7 +3,6 @@
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
-#include "core/plan/step_plan.h"
 #include "io/heat_json.h"
 #include "words/heat_words.h"
 
@@ -15,7 +14,7 @@ namespace arbor::cli {
 namespace {
 
 Result<std::size_t> seatNamed(const plan::Plan& plan, const std::string& name) {
-    if (name.empty()) return plan.fits->focus;
+    if (name.empty()) return plan.now() && plan.now()->step.seat ? *plan.now()->step.seat : plan.fits->focus;
     std::string known;
     for (std::size_t i = 0; i < plan.fits->seats.size(); ++i) {
         const auto& [outer, inner] = plan.fits->seats[i].key;
@@ -26,11 +25,10 @@ Result<std::size_t> seatNamed(const plan::Plan& plan, const std::string& name) {
 }
 
 /// The seat that a step makes.
-Result<std::size_t> seatOfStep(const LoadedJob& loaded, const std::string& name) {
-    const auto steps = plan::workSteps(loaded.document.job, loaded.plan, *loaded.library);
-    const auto index = plan::stepNamed(steps, name);
+Result<std::size_t> seatOfStep(const plan::Plan& plan, const std::string& name) {
+    const auto index = plan::stepNamed(plan.steps, name);
     if (!index) return tl::unexpected(index.error());
-    const auto& step = steps[*index];
+    const auto& step = plan.steps[*index].step;
     if (step.out || !step.seat)
         return refuse(ProblemCode::OutOfRange, "--step", step.key, "a step in, of a seat whose sizes are known");
     return *step.seat;
@@ -69,7 +67,7 @@ int HeatCommand::execute(std::ostream& out, std::ostream& err) const {
     if (walk_s) job.heat.walk_s = *walk_s;
     if (off_K) job.heat.off_K = *off_K;
     if (!loaded->plan.fits) return refused(err, *loaded->plan.problem);
-    const auto index = step.empty() ? seatNamed(loaded->plan, seat) : seatOfStep(*loaded, step);
+    const auto index = step.empty() ? seatNamed(loaded->plan, seat) : seatOfStep(loaded->plan, step);
     if (!index) return refused(err, index.error());
     const auto plan = plan::planHeat(job, loaded->plan, *loaded->library, *index);
     if (!plan) return refused(err, plan.error());

@@ -34,14 +34,10 @@ Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& 
     if (io::isLatin1(rack.string()))
         err << "brisk-arbor-cli: note: " << rack.string() << " is not UTF-8; its letters were taken for Latin-1\n";
     learnFromLog(folder, library->records);
-    std::optional<trace::Trace> measured;
-    if (const auto& file = document->job.traceFile; !file.empty()) {
-        auto loaded = io::loadTrace((folder / file).string(), library->rack.press(document->job.tooling.press));
-        if (!loaded) return tl::unexpected(loaded.error());
-        measured = std::move(*loaded);
-    }
+    auto kept = io::loadTraces(document->job, folder.string(), library->rack);
+    if (kept.problem) return tl::unexpected(*kept.problem);
     LoadedJob out{std::move(*document), std::make_unique<const plan::Library>(std::move(*library)), {}};
-    out.plan = plan::planJob(out.document.job, *out.library, measured);
+    out.plan = plan::planJob(out.document.job, *out.library, {std::move(kept.traces), {}, true});
     if (out.plan.problem) {
         auto problem = *out.plan.problem;
         problem.file = jobPath;

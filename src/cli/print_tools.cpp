@@ -54,24 +54,24 @@ void printToolPlan(std::ostream& out, const tooling::ToolPlan& t, const tooling:
     printRack(out, t, d);
 }
 
-void printStepTools(std::ostream& out, const plan::WorkStep& step, const plan::StepTools& tools, const plan::Plan& plan,
-                    const Display& d) {
+void printStepTools(std::ostream& out, const plan::StepPlan& planned, const Display& d) {
+    const auto& step = planned.step;
     out << words::stepTitle(step) << '\n';
-    if (const auto press = plan::pressOf(step, tools.ways.empty() ? nullptr : &tools.ways.front(), plan))
-        for (const auto& line : words::pressLines(*press, d))
+    if (planned.press)
+        for (const auto& line : words::pressLines(*planned.press, d))
             out << "  " << line << '\n';
     if (step.load.known)
         out << "  tools judged for " << d.force(step.load.greatest_N()).text() << '\n';
     else
         out << "  the force is not known: no sizes, or no metal ring\n";
-    for (const auto& way : tools.ways)
+    for (const auto& way : planned.tools->ways)
         out << "  " << (way.proven() ? "+ " : "x ") << words::wayName(way) << ": " << words::wayDetail(way, step)
             << '\n';
-    if (tools.ways.empty()) {
+    if (!planned.way()) {
         out << "  STOP  it cannot be pressed, and the rack has nothing to pull it with\n";
         return;
     }
-    const auto& best = tools.ways.front();
+    const auto& best = *planned.way();
     if (best.pressed)
         printToolPlan(out, *best.pressed, step.tasks[best.task], d);
     else

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/plan/step_plan.h"
+#include "core/plan/plan.h"
 #include "words/display.h"
 
 #include <iosfwd>
@@ -14,7 +14,6 @@ void printToolPlan(std::ostream& out, const tooling::ToolPlan& tools, const tool
                    const words::Display& display);
 
 /// A step with its ways, best first; the best in full.
-void printStepTools(std::ostream& out, const plan::WorkStep& step, const plan::StepTools& tools, const plan::Plan& plan,
-                    const words::Display& display);
+void printStepTools(std::ostream& out, const plan::StepPlan& step, const words::Display& display);
 
 } // namespace arbor::cli

@@ -3,7 +3,6 @@
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
-#include "core/plan/step_plan.h"
 #include "io/results/plan_json.h"
 #include "io/results/step_json.h"
 #include "words/adjust_words.h"
@@ -105,53 +104,58 @@ void printFit(std::ostream& out, const plan::Plan& plan, const Display& d) {
         printBearing(out, bearing, d);
 }
 
-void printTools(std::ostream& out, const plan::Plan& plan, const Display& d) {
-    printToolPlan(out, *plan.tools, *plan.task, d);
+void printTools(std::ostream& out, const plan::StepPlan& step, const Display& d) {
+    if (step.setup()) printToolPlan(out, *step.setup(), *step.task(), d);
 }
 
-void printForces(std::ostream& out, const plan::Plan& plan, const Display& d) {
-    const auto& p = *plan.pressing;
+void printForces(std::ostream& out, const plan::PressPlan& p, const Display& d) {
     const auto& e = p.expected;
     out << "  end force       " << d.force(e.end_N.likely).text() << "  (" << d.forceRange(e.end_N.least, e.end_N.most)
         << ")\n  at home         " << words::endOfPress(e, d);
     if (e.holds) out << "  (" << d.forceRange(e.hold_N.least, e.hold_N.most) << ")";
     out << '\n';
     if (!p.gauge) return;
-    out << "  gauge           " << d.gauge(p.gauge->likely, plan.press->gaugeUnit).text();
-    if (p.gaugeHold) out << ", hold " << d.gauge(*p.gaugeHold, plan.press->gaugeUnit).text();
+    out << "  gauge           " << d.gauge(p.gauge->likely, p.press->gaugeUnit).text();
+    if (p.gaugeHold) out << ", hold " << d.gauge(*p.gaugeHold, p.press->gaugeUnit).text();
     out << '\n';
 }
 
-void printPress(std::ostream& out, const plan::Plan& plan, const Display& d) {
-    const auto& p = *plan.pressing;
+void printTrace(std::ostream& out, const trace::Analysis& trace, const Display& d) {
+    out << "  trace           " << words::verdict(trace, d).line() << '\n';
+    if (trace.friction) out << "  friction found  " << words::decimals(*trace.friction, 3) << '\n';
+    printAdvice(out, trace.findings, d);
+}
+
+void printPress(std::ostream& out, const plan::StepPlan& step, const Display& d) {
+    const auto& p = *step.press;
     out << "  travel to home  " << d.size(p.expected.homeTravel_mm).text() << '\n';
     if (p.expected.end_N.most > 0)
-        printForces(out, plan, d);
+        printForces(out, p, d);
     else
         out << "  end force       none: the seat is loose\n";
     // What to watch for has not happened: no verdict, so no mark; and once it is pressed, nothing to watch for.
-    if (!plan.trace)
-        for (const auto& a : p.watch)
-            out << "  watch   " << words::say(a, d).line() << '\n';
-    if (plan.trace) {
-        out << "  trace           " << words::verdict(*plan.trace, d).line() << '\n';
-        if (plan.trace->friction) out << "  friction found  " << words::decimals(*plan.trace->friction, 3) << '\n';
-        printAdvice(out, plan.trace->findings, d);
-    }
+    if (step.trace) return printTrace(out, *step.trace, d);
+    for (const auto& a : p.watch)
+        out << "  watch   " << words::say(a, d).line() << '\n';
 }
 
-void printSeating(std::ostream& out, const plan::Plan& plan, const Display& d) {
-    const auto& s = *plan.seating;
+void printRing(std::ostream& out, const plan::StepPlan& step, const Display& d) {
+    const auto& s = step.ring->seating;
     out << "  " << words::verdict(s, d).line() << '\n';
     if (s.plane)
         out << "  out of square   " << d.fine(s.riseAcross_mm.likely).text() << " across the seat, "
             << words::decimals(s.plane->tilt_arcmin(), 2) << " arc-min\n";
     printAdvice(out, s.findings, d);
-    for (const auto& ring : plan.rings)
-        if (ring.read())
-            out << "  " << ring.label << ", " << ring.partner << ": " << words::verdict(ring.seating, d).line() << '\n';
-    printAdvice(out, plan.proof, d);
-    out << "  next: " << words::nextStep(s) << '\n';
+}
+
+void printSeating(std::ostream& out, const plan::Plan& plan, const plan::StepPlan& step, const Display& d) {
+    printRing(out, step, d);
+    for (const auto& other : plan.steps)
+        if (&other != &step && other.ring && other.ring->read())
+            out << "  " << other.ring->label << ", " << other.ring->partner << ": "
+                << words::verdict(other.ring->seating, d).line() << '\n';
+    printAdvice(out, step.proof, d);
+    out << "  next: " << words::nextStep(step.ring->seating) << '\n';
 }
 
 void printAdjust(std::ostream& out, const plan::AdjustPlan& p, const job::Adjust& wish, const Display& d) {
@@ -175,55 +179,69 @@ void printStation(std::ostream& out, job::Station station, const job::Job& job, 
         << words::stationLine(station, job, plan, d) << '\n';
     if (station == job::Station::Measure && plan.fits) printMeasure(out, *plan.fits, job.measured, d);
     if (station == job::Station::Fit && plan.fits) printFit(out, plan, d);
-    if (station == job::Station::Tooling && plan.tools) printTools(out, plan, d);
-    if (station == job::Station::Press && plan.pressing) printPress(out, plan, d);
-    if (station == job::Station::Seat && plan.seating) printSeating(out, plan, d);
+    if (const auto* step = plan.now()) {
+        if (station == job::Station::Tooling) printTools(out, *step, d);
+        if (station == job::Station::Press && step->press) printPress(out, *step, d);
+        if (station == job::Station::Seat && step->ring) printSeating(out, plan, *step, d);
+    }
     if (station == job::Station::Adjust && plan.adjust) printAdjust(out, *plan.adjust, job.adjust, d);
     if (station == job::Station::Close) printAdvice(out, plan.closing, d);
     if (station == job::Station::Close && job.record)
         out << "  " << job.record->when << "  " << job.record->verdict << '\n';
 }
 
-/// Every pressed step with its setup and what its press takes.
-void printSteps(std::ostream& out, const LoadedJob& loaded, const std::vector<plan::WorkStep>& steps) {
-    const auto& job = loaded.document.job;
-    const Display d(job.units);
+void printStepPress(std::ostream& out, const plan::PressPlan& press, const Display& d, const std::string& indent) {
+    for (const auto& line : words::pressLines(press, d))
+        out << indent << line << '\n';
+}
+
+/// Every pressed step with its setup, what its press takes, and how far it has come.
+void printSteps(std::ostream& out, const plan::Plan& plan, const Display& d) {
     out << "Steps\n";
     int number = 0;
-    for (const auto& step : steps) {
-        const auto tools = plan::toolsFor(step, job, loaded.plan, *loaded.library);
-        const auto* way = tools.ways.empty() ? nullptr : &tools.ways.front();
-        out << "  " << ++number << ". " << step.key << "  " << (tools.proven() ? "" : "STOP  ")
-            << words::stepTitle(step) << ": " << (way ? words::wayName(*way) : std::string("nothing does it")) << '\n';
-        if (const auto* heat = plan::heatOf(step, loaded.plan))
+    for (const auto& s : plan.steps) {
+        out << "  " << ++number << ". " << s.step.key << "  " << (s.tools->proven() ? "" : "STOP  ")
+            << words::stepTitle(s.step) << ": " << (s.way() ? words::wayName(*s.way()) : std::string("nothing does it"))
+            << '\n';
+        if (const auto* heat = plan::heatOf(s.step, plan))
             out << "      to drop it in: " << words::opensLine(*heat, d) << '\n';
-        const auto press = plan::pressOf(step, way, loaded.plan);
-        if (!press) continue;
-        for (const auto& line : words::pressLines(*press, d))
-            out << "      " << line << '\n';
-        for (const auto& a : press->watch)
-            if (a.severity == Severity::Stop) out << "      STOP  " << words::say(a, d).line() << '\n';
+        if (s.press) {
+            printStepPress(out, *s.press, d, "      ");
+            for (const auto& a : s.press->watch)
+                if (a.severity == Severity::Stop) out << "      STOP  " << words::say(a, d).line() << '\n';
+        }
+        if (s.trace) out << "      trace: " << words::verdict(*s.trace, d).line() << '\n';
+        if (s.ring && s.ring->read()) out << "      sits: " << words::verdict(s.ring->seating, d).line() << '\n';
     }
 }
 
-nlohmann::ordered_json stepsJson(const LoadedJob& loaded, const std::vector<plan::WorkStep>& steps) {
-    const auto& job = loaded.document.job;
-    const Display d(job.units);
+nlohmann::ordered_json stepsJson(const plan::Plan& plan, const Display& d) {
     auto out = nlohmann::ordered_json::array();
-    for (const auto& step : steps)
-        out.push_back(io::stepJson(step, plan::toolsFor(step, job, loaded.plan, *loaded.library), loaded.plan, d));
+    for (const auto& step : plan.steps)
+        out.push_back(io::stepJson(step, plan, d));
     return out;
 }
 
-/// The readings of the ring that a step puts in.
-void printRing(std::ostream& out, const plan::WorkStep& step, const plan::Plan& plan, const Display& d) {
-    if (step.out) return;
-    if (step.focus && plan.seating) return printSeating(out, plan, d);
-    const auto& seat = step.seat ? plan.fits->seats[*step.seat].key : job::SeatKey{};
-    if (const auto* ring = plan::ringAt(plan.rings, seat)) {
-        out << "  " << words::verdict(ring->seating, d).line() << '\n';
-        printAdvice(out, ring->seating.findings, d);
+void printStep(std::ostream& out, const plan::StepPlan& s, bool press, bool seat, const Display& d) {
+    out << s.step.key << "  " << words::stepTitle(s.step) << '\n';
+    if (!s.press) out << "  the force is not known: no sizes, or no metal ring\n";
+    if (s.press && press) {
+        printStepPress(out, *s.press, d, "  ");
+        if (s.trace)
+            printTrace(out, *s.trace, d);
+        else
+            printAdvice(out, s.press->watch, d);
     }
+    if (seat && s.ring) {
+        printRing(out, s, d);
+        printAdvice(out, s.proof, d);
+    }
+}
+
+bool isStop(const plan::StepPlan& s, bool press, bool seat) {
+    if (press && s.press && worst(s.press->watch) == Severity::Stop) return true;
+    if (press && s.trace && s.trace->stop()) return true;
+    return seat && s.marks.at(job::Station::Seat) == plan::Mark::Stop;
 }
 
 } // namespace
@@ -235,28 +253,17 @@ bool StationCommand::wants(job::Station station) const {
 int StationCommand::executeStep(std::ostream& out, std::ostream& err) const {
     const auto loaded = loadJobAndPlan(jobPath, shopFolder, err);
     if (!loaded) return refused(err, loaded.error());
-    const auto& job = loaded->document.job;
-    const auto steps = plan::workSteps(job, loaded->plan, *loaded->library);
-    const auto index = plan::stepNamed(steps, step);
+    const auto& plan = loaded->plan;
+    const auto index = plan::stepNamed(plan.steps, step);
     if (!index) return refused(err, index.error());
-    const auto& wanted = steps[*index];
-    const auto tools = plan::toolsFor(wanted, job, loaded->plan, *loaded->library);
-    const auto* way = tools.ways.empty() ? nullptr : &tools.ways.front();
-    const auto press = plan::pressOf(wanted, way, loaded->plan);
-    const Display d(job.units);
-    if (asJson) {
-        out << io::stepJson(wanted, tools, loaded->plan, d).dump(2) << '\n';
-    } else {
-        out << wanted.key << "  " << words::stepTitle(wanted) << '\n';
-        if (!press) out << "  the force is not known: no sizes, or no metal ring\n";
-        if (press && wants(job::Station::Press)) {
-            for (const auto& line : words::pressLines(*press, d))
-                out << "  " << line << '\n';
-            printAdvice(out, press->watch, d);
-        }
-        if (wants(job::Station::Seat)) printRing(out, wanted, loaded->plan, d);
-    }
-    return press && worst(press->watch) == Severity::Stop ? kStop : kWell;
+    const auto& wanted = plan.steps[*index];
+    const Display d(loaded->document.job.units);
+    const bool press = wants(job::Station::Press), seat = wants(job::Station::Seat);
+    if (asJson)
+        out << io::stepJson(wanted, plan, d).dump(2) << '\n';
+    else
+        printStep(out, wanted, press, seat, d);
+    return isStop(wanted, press, seat) ? kStop : kWell;
 }
 
 int StationCommand::execute(std::ostream& out, std::ostream& err) const {
@@ -265,19 +272,18 @@ int StationCommand::execute(std::ostream& out, std::ostream& err) const {
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto& plan = loaded->plan;
-    const auto steps =
-        wants(job::Station::Press) ? plan::workSteps(job, plan, *loaded->library) : std::vector<plan::WorkStep>{};
+    const bool steps = wants(job::Station::Press);
+    const Display d(job.units);
     bool stop = false;
     for (const auto station : m_stations)
         stop = stop || plan.marks.at(station) == plan::Mark::Stop;
     if (asJson) {
-        const auto all = wants(job::Station::Press) ? stepsJson(*loaded, steps) : nlohmann::ordered_json();
-        out << io::planJson(job, plan, m_stations, all) << '\n';
+        out << io::planJson(job, plan, m_stations, steps ? stepsJson(plan, d) : nlohmann::ordered_json()) << '\n';
     } else {
         out << job.id << "  " << job.title << '\n';
         for (const auto station : m_stations)
             printStation(out, station, job, plan);
-        if (!steps.empty()) printSteps(out, *loaded, steps);
+        if (steps && !plan.steps.empty()) printSteps(out, plan, d);
     }
     return stop ? kStop : kWell;
 }

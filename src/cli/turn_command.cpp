@@ -2,7 +2,7 @@
 
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
-#include "core/plan/step_plan.h"
+#include "core/plan/work_steps.h"
 #include "io/drawing/turned_drawing.h"
 #include "io/results/result_json.h"
 #include "words/sentences.h"
@@ -43,11 +43,10 @@ void printSleeve(std::ostream& out, const tooling::TurnedSleeve& s, const words:
             << words::say(a, d).line() << '\n';
 }
 
-Result<const plan::WorkStep*> stepFor(const std::vector<plan::WorkStep>& steps, const std::string& name) {
-    if (!name.empty()) return plan::stepNamed(steps, name).map([&](std::size_t i) { return &steps[i]; });
-    for (const auto& step : steps)
-        if (step.focus) return &step;
-    return refuse(ProblemCode::Missing, "--step", {}, "a step: the job's own seat is not one that is pressed");
+Result<const plan::WorkStep*> stepFor(const plan::Plan& plan, const std::string& name) {
+    if (!name.empty()) return plan::stepNamed(plan.steps, name).map([&](std::size_t i) { return &plan.steps[i].step; });
+    if (plan.now()) return &plan.now()->step;
+    return refuse(ProblemCode::Missing, "--step", {}, "a step: nothing is pressed in this job");
 }
 
 } // namespace
@@ -57,8 +56,7 @@ int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
     if (!loaded) return refused(err, loaded.error());
     const auto& job = loaded->document.job;
     const auto& plan = loaded->plan;
-    const auto steps = plan::workSteps(job, plan, *loaded->library);
-    const auto wanted = stepFor(steps, step);
+    const auto wanted = stepFor(plan, step);
     if (!wanted) return refused(err, wanted.error());
     const auto sleeve = plan::turnFor(**wanted, plan, wishes);
     if (!sleeve) return refused(err, sleeve.error());

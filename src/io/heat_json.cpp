@@ -29,8 +29,8 @@ void put(json& d, const char* key, const std::optional<T>& value) {
     if (value) d[key] = *value;
 }
 
-json wishJson(const std::pair<std::string, std::string>& key, const job::HeatWish& wish) {
-    json d{{"outer", key.first}, {"inner", key.second}};
+json wishJson(const job::HeatWish& wish) {
+    auto d = json::object();
     put(d, "outer_degC", wish.outer_C);
     put(d, "inner_degC", wish.inner_C);
     put(d, "outer_source", wish.outerSource);
@@ -66,20 +66,31 @@ ordered sideJson(const plan::HeatSide& side) {
 
 job::Heat heatFromJson(const json& d) {
     job::Heat h;
-    h.pressCold = d.value("press_cold", false);
     h.room_C = d.value("room_degC", h.room_C);
     h.walk_s = d.value("walk_s", h.walk_s);
     h.off_K = d.value("oven_off_K", h.off_K);
     h.plasticCage = d.value("plastic_cage", false);
-    h.pressAt = d.value("press_at", "");
-    if (d.contains("seat")) h.seat = {d.at("seat").at("outer"), d.at("seat").at("inner")};
     h.lowered_C = d.value("lowered_degC", std::map<std::string, double>{});
-    for (const auto& w : d.value("seats", json::array())) {
-        auto& wish = h.seats[{w.at("outer"), w.at("inner")}];
-        wish = {maybe<double>(w, "outer_degC"), maybe<double>(w, "inner_degC"), maybe<std::string>(w, "outer_source"),
-                maybe<std::string>(w, "inner_source"), maybe<double>(w, "margin_um")};
-        if (wish.margin_mm) *wish.margin_mm *= kUm;
-    }
+    return h;
+}
+
+json heatToJson(const job::Heat& h) {
+    const job::Heat usual;
+    json d = json::object();
+    if (h.room_C != usual.room_C) d["room_degC"] = h.room_C;
+    if (h.walk_s != usual.walk_s) d["walk_s"] = h.walk_s;
+    if (h.off_K != usual.off_K) d["oven_off_K"] = h.off_K;
+    if (h.plasticCage) d["plastic_cage"] = true;
+    if (!h.lowered_C.empty()) d["lowered_degC"] = h.lowered_C;
+    return d;
+}
+
+job::StepHeat stepHeatFromJson(const json& d) {
+    job::StepHeat h;
+    h.pressCold = d.value("press_cold", false);
+    h.pressAt = d.value("press_at", "");
+    h.wish = {maybe<double>(d, "outer_degC"), maybe<double>(d, "inner_degC"), maybe<std::string>(d, "outer_source"),
+              maybe<std::string>(d, "inner_source"), maybe(d, "margin_um", kUm)};
     for (const auto& c : d.value("clocks", json::array()))
         h.clocks.push_back({named(kClocks, c.at("what").get<std::string>()), c.at("started"), c.at("lasts_s")});
     for (const auto& r : d.value("readings", json::array()))
@@ -89,19 +100,10 @@ job::Heat heatFromJson(const json& d) {
     return h;
 }
 
-json heatToJson(const job::Heat& h) {
-    const job::Heat usual;
-    json d = json::object();
+json stepHeatToJson(const job::StepHeat& h) {
+    auto d = wishJson(h.wish);
     if (h.pressCold) d["press_cold"] = true;
-    if (h.room_C != usual.room_C) d["room_degC"] = h.room_C;
-    if (h.walk_s != usual.walk_s) d["walk_s"] = h.walk_s;
-    if (h.off_K != usual.off_K) d["oven_off_K"] = h.off_K;
-    if (h.plasticCage) d["plastic_cage"] = true;
-    if (h.seat) d["seat"] = {{"outer", h.seat->first}, {"inner", h.seat->second}};
     if (!h.pressAt.empty()) d["press_at"] = h.pressAt;
-    if (!h.lowered_C.empty()) d["lowered_degC"] = h.lowered_C;
-    for (const auto& [key, wish] : h.seats)
-        if (wish != job::HeatWish{}) d["seats"].push_back(wishJson(key, wish));
     for (const auto& c : h.clocks)
         d["clocks"].push_back({{"what", nameOf(kClocks, c.what)}, {"started", c.started}, {"lasts_s", c.lasts_s}});
     for (const auto& r : h.readings)

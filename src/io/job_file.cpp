@@ -4,11 +4,11 @@
 #include "core/plan/plan.h"
 #include "io/entry/size_entry.h"
 #include "io/job_json.h"
+#include "io/job_migration.h"
 #include "io/shipped_data.h"
 #include "io/text_file.h"
 
 #include <QDir>
-#include <memory>
 #include <valijson/adapters/nlohmann_json_adapter.hpp>
 #include <valijson/schema.hpp>
 #include <valijson/schema_parser.hpp>
@@ -31,36 +31,43 @@ std::string placeOf(const std::vector<std::string>& steps) {
     return place.empty() ? "the whole file" : place;
 }
 
-Result<json> readSchema() {
+constexpr const char *kToday = ":/schema/arbor-job.schema.json", *kFirst = ":/schema/arbor-job-v1.schema.json";
+
+Result<json> readSchema(const char* file) {
     useShippedData();
-    const auto text = readText(":/schema/arbor-job.schema.json");
+    const auto text = readText(file);
     return text ? parseJson(*text) : tl::unexpected(text.error());
 }
 
 /// Read and prepared once: a shelf of jobs asks it for each.
-Result<const valijson::Schema*> preparedSchema() {
-    static const Result<json> text = readSchema();
-    if (!text) return tl::unexpected(text.error());
-    static const auto schema = [] {
-        auto made = std::make_unique<valijson::Schema>();
-        valijson::SchemaParser(valijson::SchemaParser::kDraft7)
-            .populateSchema(valijson::adapters::NlohmannJsonAdapter(*text), *made);
-        return made;
-    }();
-    return schema.get();
-}
+class Schema {
+public:
+    explicit Schema(const char* file) : m_text(readSchema(file)) {
+        if (m_text)
+            valijson::SchemaParser(valijson::SchemaParser::kDraft7)
+                .populateSchema(valijson::adapters::NlohmannJsonAdapter(*m_text), m_schema);
+    }
+
+    Result<void> check(const json& document) const {
+        if (!m_text) return tl::unexpected(m_text.error());
+        valijson::ValidationResults results;
+        if (valijson::Validator().validate(m_schema, valijson::adapters::NlohmannJsonAdapter(document), &results))
+            return {};
+        // The first error is the innermost one: it names the place, the later ones only the objects around it.
+        valijson::ValidationResults::Error error;
+        results.popError(error);
+        return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, error.description);
+    }
+
+private:
+    Result<json> m_text;
+    valijson::Schema m_schema;
+};
 
 /// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
 Result<void> checkSchema(const json& document) {
-    const auto schema = preparedSchema();
-    if (!schema) return tl::unexpected(schema.error());
-    valijson::ValidationResults results;
-    if (valijson::Validator().validate(**schema, valijson::adapters::NlohmannJsonAdapter(document), &results))
-        return {};
-    // The first error is the innermost one: it names the place, the later ones only the objects around it.
-    valijson::ValidationResults::Error error;
-    results.popError(error);
-    return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, error.description);
+    static const Schema today(kToday), first(kFirst);
+    return (document.is_object() && document.value("version", json()) == 1 ? first : today).check(document);
 }
 
 /// A part of the published schema: which keys this program knows at a place.
@@ -129,7 +136,7 @@ Result<JobDocument> parseJob(const std::string& text) {
     if (!document) return tl::unexpected(document.error());
     try {
         if (auto ok = checkSchema(*document); !ok) return tl::unexpected(ok.error());
-        auto job = jobFromJson(*document);
+        auto job = jobFromJson(asToday(*document));
         if (!job) return tl::unexpected(job.error());
         return JobDocument{std::move(*job), text, document->value("version", kJobVersion)};
     } catch (const std::exception& error) {
@@ -138,10 +145,10 @@ Result<JobDocument> parseJob(const std::string& text) {
 }
 
 std::string jobText(const JobDocument& document) {
-    auto whole = parseJson(document.preserved).value_or(json::object());
+    auto whole = asToday(parseJson(document.preserved).value_or(json::object()));
     const auto readVersion = whole.value("version", 1);
     const auto readDone = whole.value("done", json::array());
-    static const json schema = readSchema().value_or(json::object());
+    static const json schema = readSchema(kToday).value_or(json::object());
     lay(whole, jobToJson(document.job), Known(schema));
     // What a newer program keeps in the file is still there: its version, and its stations that are done.
     whole["version"] = std::max(readVersion, whole["version"].get<int>());

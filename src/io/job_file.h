@@ -7,7 +7,7 @@
 
 namespace arbor::io {
 
-inline constexpr int kJobVersion = 1; ///< that this program writes
+inline constexpr int kJobVersion = 2; ///< that this program writes
 
 /// A job with the text it was read from, so that keys of newer versions survive a load and save.
 struct JobDocument {

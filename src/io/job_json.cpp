@@ -1,14 +1,14 @@
 #include "io/job_json.h"
 
 #include "core/base/units.h"
-#include "core/plan/plan.h"
 #include "core/route/kit.h"
 #include "io/adjust_json.h"
 #include "io/entry/size_entry.h"
-#include "io/hand_json.h"
 #include "io/heat_json.h"
+#include "io/job_file.h"
 #include "io/json_names.h"
 #include "io/measured_json.h"
+#include "io/steps_json.h"
 
 namespace arbor::io {
 
@@ -20,9 +20,6 @@ constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
                                           {catalog::Side::Down, "down"},
                                           {catalog::Side::Up, "up"},
                                           {catalog::Side::Both, "both"}};
-constexpr Name<catalog::Lubricant> kLubricants[] = {{catalog::Lubricant::Dry, "dry"},
-                                                    {catalog::Lubricant::LightOil, "light_oil"},
-                                                    {catalog::Lubricant::Grease, "grease"}};
 constexpr Name<job::Units> kUnits[] = {{job::Units::Metric, "metric"}, {job::Units::Inch, "inch"}};
 constexpr Name<route::Rust> kRusts[] = {
     {route::Rust::None, "none"}, {route::Rust::Light, "light"}, {route::Rust::Heavy, "heavy"}};
@@ -32,10 +29,6 @@ constexpr Name<job::Check> kCheckNames[] = {{job::Check::Rock, "rock"},
                                             {job::Check::Heat, "heat"},
                                             {job::Check::Leak, "leak"}};
 constexpr Name<job::Found> kFounds[] = {{job::Found::Fine, "fine"}, {job::Found::Bad, "bad"}};
-constexpr Name<seat::ReadingKind> kKinds[] = {{seat::ReadingKind::Depth, "depth"},
-                                              {seat::ReadingKind::Feeler, "feeler"},
-                                              {seat::ReadingKind::Indicator, "indicator"}};
-
 Result<job::BearingChoice> readBearing(const json& d) {
     job::BearingChoice b;
     b.designation = d.at("designation");
@@ -161,56 +154,6 @@ json stripJson(const job::StripState& strip) {
             {"methods", methods}};
 }
 
-std::vector<seat::Reading> readReadings(const json& list) {
-    std::vector<seat::Reading> out;
-    for (const auto& r : list)
-        out.push_back({r.at("clock_deg"), r.at("value_mm")});
-    return out;
-}
-
-Range readRange(const json& d, double unit) {
-    return Range{d.at("least"), d.at("likely"), d.at("most")} * unit;
-}
-
-job::Record readRecord(const json& d) {
-    job::Record r;
-    r.who = d.at("who");
-    r.when = d.at("when");
-    r.notes = d.value("notes", "");
-    r.verdict = d.at("verdict");
-    r.bearing = d.value("bearing", "");
-    r.bore = d.value("bore", "");
-    r.interference_mm = readRange(d.at("interference_um"), kUm);
-    r.pressForce_N = readRange(d.at("press_force_N"), 1);
-    r.tools = d.value("tools", std::vector<std::string>{});
-    const auto optional = [&](const char* key) {
-        return d.contains(key) ? std::optional(d.at(key).get<double>()) : std::nullopt;
-    };
-    r.peakForce_N = optional("peak_force_N");
-    r.endTravel_mm = optional("end_travel_mm");
-    r.pressVerdict = d.value("press_verdict", "");
-    r.friction = optional("friction");
-    r.seatMaterial = d.value("seat_material", "");
-    r.lubricant = named(kLubricants, d.value("lubricant", "light_oil"));
-    r.outer_C = optional("outer_degC");
-    r.inner_C = optional("inner_degC");
-    r.readings = readReadings(d.value("readings", json::array()));
-    if (const auto rise = optional("rise_across_um")) r.riseAcross_mm = *rise * kUm;
-    r.tilt_arcmin = optional("tilt_arcmin");
-    return r;
-}
-
-json rangeJson(const Range& r, double unit) {
-    return {{"least", r.least / unit}, {"likely", r.likely / unit}, {"most", r.most / unit}};
-}
-
-json readingsJson(const std::vector<seat::Reading>& readings) {
-    auto out = json::array();
-    for (const auto& r : readings)
-        out.push_back({{"clock_deg", r.angle_deg}, {"value_mm", r.value_mm}});
-    return out;
-}
-
 json typedOrNull(const std::optional<job::SizeSpec>& size) {
     return size ? json{{"size", size->typed}} : json();
 }
@@ -241,95 +184,6 @@ json housingJson(const job::HousingPart& h) {
     return d;
 }
 
-json recordJson(const job::Record& r) {
-    return {{"who", r.who},
-            {"when", r.when},
-            {"notes", r.notes},
-            {"verdict", r.verdict},
-            {"bearing", r.bearing},
-            {"bore", r.bore},
-            {"interference_um", rangeJson(r.interference_mm, kUm)},
-            {"press_force_N", rangeJson(r.pressForce_N, 1)},
-            {"tools", r.tools},
-            {"peak_force_N", valueOrNull(r.peakForce_N)},
-            {"end_travel_mm", valueOrNull(r.endTravel_mm)},
-            {"press_verdict", r.pressVerdict.empty() ? json() : json(r.pressVerdict)},
-            {"friction", valueOrNull(r.friction)},
-            {"seat_material", r.seatMaterial.empty() ? json() : json(r.seatMaterial)},
-            {"lubricant", r.seatMaterial.empty() ? json() : json(nameOf(kLubricants, r.lubricant))},
-            {"outer_degC", valueOrNull(r.outer_C)},
-            {"inner_degC", valueOrNull(r.inner_C)},
-            {"readings", readingsJson(r.readings)},
-            {"rise_across_um", r.riseAcross_mm ? json(*r.riseAcross_mm / kUm) : json()},
-            {"tilt_arcmin", valueOrNull(r.tilt_arcmin)}};
-}
-
-job::SeatReadings readSeatReadings(const json& d) {
-    return {named(kKinds, d.value("kind", "depth")), d.value("uncertainty_um", 10.0) * kUm,
-            readReadings(d.value("readings", json::array()))};
-}
-
-json seatReadingsJson(const job::SeatReadings& r) {
-    return {{"kind", nameOf(kKinds, r.kind)},
-            {"uncertainty_um", r.uncertainty_mm / kUm},
-            {"readings", readingsJson(r.readings)}};
-}
-
-json ringsJson(const std::map<job::SeatKey, job::RingCard>& rings) {
-    auto out = json::array();
-    for (const auto& [key, card] : rings) {
-        auto d = seatReadingsJson(card.readings);
-        d["outer"] = key.first;
-        d["inner"] = key.second;
-        if (card.home_mm) d["home_mm"] = *card.home_mm;
-        out.push_back(std::move(d));
-    }
-    return out;
-}
-
-json stationsJson(const std::set<job::Station>& done) {
-    auto out = json::array();
-    for (const auto station : done)
-        out.push_back(plan::name(station));
-    return out;
-}
-
-std::optional<std::string> optionalText(const json& d, const char* key) {
-    return d.contains(key) && d.at(key).is_string() ? std::optional(d.at(key).get<std::string>()) : std::nullopt;
-}
-
-constexpr std::pair<const char*, std::optional<double> tooling::TurnWishes::*> kTurnSizes[] = {
-    {"outside_mm", &tooling::TurnWishes::outsideDia_mm}, {"bore_mm", &tooling::TurnWishes::boreDia_mm},
-    {"length_mm", &tooling::TurnWishes::length_mm},      {"relief_mm", &tooling::TurnWishes::relief_mm},
-    {"pilot_dia_mm", &tooling::TurnWishes::pilotDia_mm}, {"pilot_mm", &tooling::TurnWishes::pilotLength_mm}};
-
-tooling::TurnWishes readTurn(const json& d) {
-    tooling::TurnWishes out;
-    for (const auto& [key, size] : kTurnSizes)
-        if (d.contains(key)) out.*size = d.at(key).get<double>();
-    return out;
-}
-
-json turnJson(const tooling::TurnWishes& turn) {
-    auto out = json::object();
-    for (const auto& [key, size] : kTurnSizes)
-        if (turn.*size) out[key] = *(turn.*size);
-    return out;
-}
-
-json stepWishesJson(const std::map<std::string, job::StepWish>& steps) {
-    auto out = json::array();
-    for (const auto& [key, wish] : steps) {
-        if (wish == job::StepWish{}) continue;
-        json entry{{"step", key}};
-        if (wish.driver) entry["driver"] = *wish.driver;
-        if (wish.support) entry["support"] = *wish.support;
-        if (wish.turn != tooling::TurnWishes{}) entry["turn"] = turnJson(wish.turn);
-        out.push_back(entry);
-    }
-    return out.empty() ? json() : out;
-}
-
 } // namespace
 
 Result<job::Job> jobFromJson(const json& d) {
@@ -358,29 +212,15 @@ Result<job::Job> jobFromJson(const json& d) {
     job.work = workFromJson(d.value("work", json::object()));
     job.measured = measuredFromJson(d.value("measured", json::object()));
     job.lubricant = named(kLubricants, d.value("lubricant", "light_oil"));
-    const auto& tooling = d.at("tooling");
-    job.tooling.press = tooling.at("press");
-    for (const auto& [key, target] : {std::pair{"driver", &job.tooling.driver}, {"support", &job.tooling.support}})
-        if (tooling.contains(key)) *target = tooling.at(key).get<std::string>();
-    for (const auto& wish : tooling.value("steps", json::array()))
-        job.tooling.steps[wish.at("step").get<std::string>()] = {
-            optionalText(wish, "driver"), optionalText(wish, "support"), readTurn(wish.value("turn", json::object()))};
+    job.press = d.at("press");
     job.heat = heatFromJson(d.value("heat", json::object()));
-    job.traceFile = d.value("trace", json::object()).value("file", "");
-    job.hand = handFromJson(d.value("hand", json::object()));
-    job.seating = readSeatReadings(d.value("seat_readings", json::object()));
-    for (const auto& ring : d.value("ring_readings", json::array()))
-        job.rings[{ring.at("outer"), ring.at("inner")}] = {
-            readSeatReadings(ring),
-            ring.contains("home_mm") ? std::optional(ring.at("home_mm").get<double>()) : std::nullopt};
-    job.proof = proofFromJson(d.value("seat_proof", json::object()));
+    job.steps = stepsFromJson(d.value("steps", json::object()));
     job.adjust = adjustFromJson(d.value("adjust", json::object()));
     job.closing = closingFromJson(d.value("closing", json::object()));
-    for (const auto& name : d.value("done", std::vector<std::string>{}))
-        if (const auto station = plan::stationNamed(name)) job.done.insert(*station);
+    job.done = stationsFromJson(d.value("done", json::array()));
     const auto draft = d.value("record_draft", json::object());
     job.draft = {draft.value("who", ""), draft.value("notes", "")};
-    if (d.contains("record")) job.record = readRecord(d.at("record"));
+    if (d.contains("record")) job.record = recordFromJson(d.at("record"));
     return job;
 }
 
@@ -388,7 +228,7 @@ json jobToJson(const job::Job& job) {
     const auto& b = job.bearing;
     const auto& t = job.temperatures;
     json d{{"format", "arbor-job"},
-           {"version", 1},
+           {"version", kJobVersion},
            {"id", job.id},
            {"title", job.title},
            {"customer", job.customer},
@@ -413,17 +253,9 @@ json jobToJson(const job::Job& job) {
              {"housing_degC", t.housing_C},
              {"shaft_degC", t.shaft_C}}},
            {"lubricant", nameOf(kLubricants, job.lubricant)},
-           {"tooling",
-            {{"press", job.tooling.press},
-             {"driver", valueOrNull(job.tooling.driver)},
-             {"support", valueOrNull(job.tooling.support)},
-             {"steps", stepWishesJson(job.tooling.steps)}}},
+           {"press", job.press},
            {"heat", nullptr},
-           {"trace", nullptr},
-           {"hand", nullptr},
-           {"seat_readings", seatReadingsJson(job.seating)},
-           {"ring_readings", nullptr},
-           {"seat_proof", nullptr},
+           {"steps", nullptr},
            {"adjust", nullptr},
            {"closing", nullptr},
            {"arrangement", nullptr},
@@ -431,7 +263,7 @@ json jobToJson(const job::Job& job) {
            {"strip", nullptr},
            {"work", nullptr},
            {"measured", nullptr},
-           {"done", stationsJson(job.done)},
+           {"done", stationsToJson(job.done)},
            {"record_draft", nullptr},
            {"record", nullptr}};
     if (!job.draft.who.empty() || !job.draft.notes.empty())
@@ -447,13 +279,10 @@ json jobToJson(const job::Job& job) {
                       {"seat", {{"size", job.shaft->seat.typed}}},
                       {"bore_mm", job.shaft->boreDia_mm},
                       {"roughness_rz_um", job.shaft->rz_mm / kUm}};
-    if (!job.traceFile.empty()) d["trace"] = {{"file", job.traceFile}};
-    if (job.hand != job::HandPress{}) d["hand"] = handToJson(job.hand);
-    if (!job.rings.empty()) d["ring_readings"] = ringsJson(job.rings);
-    if (job.proof != job::SeatProof{}) d["seat_proof"] = proofToJson(job.proof);
+    if (!job.steps.empty()) d["steps"] = stepsToJson(job.steps);
     if (job.adjust != job::Adjust{}) d["adjust"] = adjustToJson(job.adjust);
     if (job.closing != job::Closing{}) d["closing"] = closingToJson(job.closing);
-    if (job.record) d["record"] = recordJson(*job.record);
+    if (job.record) d["record"] = recordToJson(*job.record);
     return d;
 }
 

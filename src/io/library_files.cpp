@@ -158,6 +158,18 @@ Result<plan::Library> loadTables() {
     return library;
 }
 
+namespace {
+
+/// One of each step; of a job that was closed when it had but one, that one.
+void addRecords(const job::Job& job, std::vector<job::Record>& records) {
+    const auto before = records.size();
+    for (const auto& [key, step] : job.steps)
+        if (step.record) records.push_back(*step.record);
+    if (records.size() == before && job.record) records.push_back(*job.record);
+}
+
+} // namespace
+
 Result<plan::Library> loadToolsAndRecords(const std::string& folder) {
     auto library = loadTables();
     if (!library) return library;
@@ -167,7 +179,7 @@ Result<plan::Library> loadToolsAndRecords(const std::string& folder) {
     if (auto own = addOwnMaterials(library->materials, folder + "/materials.json"); !own)
         return tl::unexpected(own.error());
     for (const auto& entry : listJobs(folder))
-        if (entry.document && entry.document->job.record) library->records.push_back(*entry.document->job.record);
+        if (entry.document) addRecords(entry.document->job, library->records);
     return library;
 }
 
@@ -184,6 +196,21 @@ Result<trace::Trace> loadTrace(const std::string& path, const catalog::Press* pr
     const double bore = press ? press->pistonDia_mm : 0;
     return loadWith(path,
                     [&](std::string_view text) { return trace::parseTrace(text, std::numbers::pi / 4 * bore * bore); });
+}
+
+KeptTraces loadTraces(const job::Job& job, const std::string& folder, const catalog::Rack& rack) {
+    KeptTraces out;
+    for (const auto& [key, record] : job.steps) {
+        if (record.traceFile.empty()) continue;
+        const QDir home(QString::fromStdString(folder.empty() ? "." : folder));
+        auto read =
+            loadTrace(home.filePath(QString::fromStdString(record.traceFile)).toStdString(), rack.press(job.press));
+        if (read)
+            out.traces[key] = std::move(*read);
+        else if (!out.problem)
+            out.problem = read.error();
+    }
+    return out;
 }
 
 } // namespace arbor::io

@@ -36,4 +36,11 @@ Result<plan::Library> loadLibrary(const std::string& folder);
 /// @param press  whose gauge it was read off, where it was; null: not known
 Result<trace::Trace> loadTrace(const std::string& path, const catalog::Press* press = nullptr);
 
+/// The traces that a job keeps beside its file, by their steps, and why one of them could not be read.
+struct KeptTraces {
+    std::map<job::StepKey, trace::Trace> traces;
+    std::optional<Problem> problem;
+};
+KeptTraces loadTraces(const job::Job& job, const std::string& folder, const catalog::Rack& rack);
+
 } // namespace arbor::io

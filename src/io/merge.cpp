@@ -2,6 +2,7 @@
 
 #include "core/base/json_text.h"
 #include "io/job_json.h"
+#include "io/job_migration.h"
 #include "io/text_file.h"
 
 #include <QFileInfo>
@@ -126,8 +127,9 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
         if (theirs->newer())
             return inFile({ProblemCode::Unwritable, {}, {}, "a file that no newer program has written meanwhile"},
                           path);
-        const auto base = parseJson(document.preserved).value_or(json::object());
-        const auto whole = merged(base, parseJson(text).value_or(json::object()), *parseJson(*onDisk), out.both);
+        const auto base = asToday(parseJson(document.preserved).value_or(json::object()));
+        const auto whole =
+            merged(base, parseJson(text).value_or(json::object()), asToday(*parseJson(*onDisk)), out.both);
         text = whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
         out.others = true;
         if (!out.both.empty()) {

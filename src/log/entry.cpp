@@ -1,5 +1,7 @@
 #include "log/entry.h"
 
+#include "io/steps_json.h"
+
 #include <QDateTime>
 #include <algorithm>
 
@@ -27,11 +29,11 @@ std::string joined(const std::vector<std::string>& words) {
 }
 
 /// From the first clock that was started to the record, where that is less than a day.
-std::optional<double> minutesOf(const job::Job& job) {
+std::optional<double> minutesOf(const job::StepHeat& heat, const std::string& recorded) {
     constexpr double kDay_min = 24 * 60;
     std::optional<double> longest;
-    const auto end = QDateTime::fromString(QString::fromStdString(job.record->when), Qt::ISODate);
-    for (const auto& clock : job.heat.clocks) {
+    const auto end = QDateTime::fromString(QString::fromStdString(recorded), Qt::ISODate);
+    for (const auto& clock : heat.clocks) {
         const auto start = QDateTime::fromString(QString::fromStdString(clock.started), Qt::ISODate);
         const double minutes = static_cast<double>(start.secsTo(end)) / 60;
         if (start.isValid() && minutes > 0 && minutes < kDay_min) longest = std::max(longest.value_or(0), minutes);
@@ -39,13 +41,9 @@ std::optional<double> minutesOf(const job::Job& job) {
     return longest;
 }
 
-} // namespace
-
-std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, const std::string& document) {
-    if (!job.record) return std::nullopt;
-    const auto& r = *job.record;
+Entry entryOf(const job::Job& job, const job::Record& r, const plan::Library& library, const std::string& document) {
     Entry e;
-    e.id = job.id + "@" + r.when;
+    e.id = r.entry.empty() ? job.id + "@" + r.when : r.entry;
     e.jobId = job.id;
     e.title = job.title;
     e.position = job.intake.position;
@@ -70,9 +68,26 @@ std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, 
     if (r.riseAcross_mm) e.rise_um = *r.riseAcross_mm * 1000;
     e.outer_C = r.outer_C;
     e.inner_C = r.inner_C;
-    e.minutes = minutesOf(job);
     e.document = document;
     return e;
+}
+
+} // namespace
+
+std::vector<Entry> entriesOf(const job::Job& job, const plan::Library& library, const std::string& document) {
+    std::vector<Entry> out;
+    for (const auto& [key, step] : job.steps) {
+        if (!step.record) continue;
+        out.push_back(entryOf(job, *step.record, library, document));
+        out.back().step = io::stepName(key);
+        out.back().minutes = minutesOf(step.heat, step.record->when);
+    }
+    if (out.empty() && job.record) {
+        out.push_back(entryOf(job, *job.record, library, document));
+        for (const auto& [key, step] : job.steps)
+            out.back().minutes = std::max(out.back().minutes, minutesOf(step.heat, job.record->when));
+    }
+    return out;
 }
 
 } // namespace arbor::log

@@ -4,12 +4,14 @@
 
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace arbor::log {
 
 /// One press as the logbook keeps it. Everything that is searched or counted has a field; the whole job goes along.
 struct Entry {
-    std::string id; ///< the same wherever it is delivered: job and time of its record
+    std::string
+        id; ///< the same wherever it is delivered, and when it is corrected: job, time of its first record, step
     std::string jobId;
     std::string title;
     std::string position; ///< on the machine, as it was said at Intake
@@ -18,6 +20,7 @@ struct Entry {
     std::string bearing;
     std::string family; ///< type of bearing, by its name in the catalogue; empty: not in the catalogue
     std::string bore;
+    std::string step; ///< which of the job's pressed steps: "in:hub+bearing"; empty: there was but one
     std::string who;
     std::string when; ///< ISO 8601
     std::string notes;
@@ -39,8 +42,8 @@ struct Entry {
     friend bool operator==(const Entry&, const Entry&) = default;
 };
 
+/// One of each step that has a record; of a job that was closed when it knew but one press, that one.
 /// @param document  the job file as it stands
-/// @return nothing without a record
-std::optional<Entry> entryOf(const job::Job& job, const plan::Library& library, const std::string& document);
+std::vector<Entry> entriesOf(const job::Job& job, const plan::Library& library, const std::string& document);
 
 } // namespace arbor::log

@@ -21,6 +21,7 @@ void eachField(E& e, Text text, Number number) {
     text(FieldName{"bearing", "bearing"}, e.bearing);
     text(FieldName{"family", "family"}, e.family);
     text(FieldName{"bore", "bore"}, e.bore);
+    text(FieldName{"step", "step"}, e.step);
     text(FieldName{"who", "who"}, e.who);
     text(FieldName{"when", "done_at"}, e.when);
     text(FieldName{"notes", "notes"}, e.notes);

@@ -36,7 +36,7 @@ Result<Entry> entryFromJson(const nlohmann::json& d) {
             e,
             [&](const FieldName& name, std::string& text) {
                 // What an older program did not write is empty.
-                const bool later = &text == &e.position || &text == &e.shape;
+                const bool later = &text == &e.position || &text == &e.shape || &text == &e.step;
                 if (!later || d.contains(name.exported)) text = d.at(name.exported).get<std::string>();
             },
             [&](const FieldName& name, std::optional<double>& number) {

@@ -44,7 +44,7 @@ public:
         QSqlQuery query(QSqlDatabase::database(m_name, false));
         query.prepare(
             "INSERT INTO waiting (id, entry, since) VALUES (?, ?, (SELECT coalesce(max(since), 0) + 1 FROM waiting)) "
-            "ON CONFLICT (id) DO NOTHING");
+            "ON CONFLICT (id) DO UPDATE SET entry = excluded.entry");
         query.addBindValue(QString::fromStdString(entry.id));
         query.addBindValue(QString::fromStdString(toJson(entry).dump()));
         return query.exec() ? Result<void>() : failed(m_file, query.lastError());
@@ -88,7 +88,7 @@ Result<void> Keeper::keep(const Entry& entry) {
     return {};
 }
 
-/// The logbook takes a press it has already as delivered, so one that was taken but not crossed off is not there twice.
+/// A press the logbook has already is put right there, so one that was taken but not crossed off is not there twice.
 Result<std::size_t> Keeper::deliver() {
     if (!QFileInfo::exists(m_waitingFile)) return std::size_t{0}; // nothing ever waited: nothing is made
     Waiting waiting(m_waitingFile);
@@ -100,7 +100,7 @@ Result<std::size_t> Keeper::deliver() {
     if (!book) return tl::unexpected(book.error());
     std::size_t delivered = 0;
     for (const auto& entry : *all) {
-        if (auto ok = (*book)->write(entry); !ok) {
+        if (auto ok = (*book)->correct(entry); !ok) {
             hangUp();
             return tl::unexpected(ok.error());
         }

@@ -269,6 +269,26 @@ Result<void> Logbook::write(const std::vector<Entry>& entries) {
     });
 }
 
+Result<void> Logbook::remove(const std::string& id) {
+    for (const char* statement :
+         {m_server ? "DELETE FROM press_text WHERE id = ?"
+                   : "DELETE FROM press_text WHERE rowid = (SELECT rowid FROM press WHERE id = ?)",
+          "DELETE FROM press_document WHERE id = ?", "DELETE FROM press WHERE id = ?"}) {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        query.prepare(statement);
+        query.addBindValue(q(id));
+        if (!query.exec()) return failed(ProblemCode::Unwritable, query.lastError());
+    }
+    return {};
+}
+
+Result<void> Logbook::correct(const Entry& entry) {
+    return inTransaction([&]() -> Result<void> {
+        if (auto ok = remove(entry.id); !ok) return ok;
+        return insert(entry);
+    });
+}
+
 Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
     QStringList where;
     std::vector<QVariant> values;
@@ -349,7 +369,8 @@ Result<Statistics> Logbook::statistics() const {
         // Those that went wrong first: they are few. Only the worst are then counted whole.
         ok = each("SELECT title, position, "
                   "(SELECT count(*) FROM press AS p WHERE p.title = b.title AND p.position = b.position), bad "
-                  "FROM (SELECT title, position, count(*) AS bad FROM press WHERE verdict <> 'home_and_square' "
+                  "FROM (SELECT title, position, count(*) AS bad FROM press WHERE verdict <> 'home_and_square' AND "
+                  "verdict <> 'out' "
                   "GROUP BY title, position HAVING count(*) > 1 ORDER BY bad DESC, title, position LIMIT 20) AS b "
                   "ORDER BY bad DESC, title, position",
                   [&](const QSqlQuery& row) {

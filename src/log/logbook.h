@@ -64,6 +64,8 @@ public:
     /// Writes a press once: one that is there already stays as it is. @errors Unwritable
     Result<void> write(const Entry& entry);
     Result<void> write(const std::vector<Entry>& entries); ///< all or none
+    /// The same, but one that is there already is put right.
+    Result<void> correct(const Entry& entry);
     /// Latest first, without their documents. @errors Malformed (from, to), Unreadable
     Result<std::vector<Entry>> find(const Query& query) const;
     /// The whole job of a press. @errors UnknownName, Unreadable
@@ -85,6 +87,7 @@ private:
     Result<void> inTransaction(const std::function<Result<void>()>& work);
     Result<void> run(const char* statement);
     Result<void> insert(const Entry& entry);
+    Result<void> remove(const std::string& id);
 
     QString m_name; ///< of the connection
     bool m_server;

@@ -36,6 +36,12 @@ constexpr const char* kRepeatsByPlace = "CREATE INDEX press_title ON press (titl
 constexpr const char* kBad = "CREATE INDEX press_bad ON press (title, position) WHERE verdict <> 'home_and_square'";
 constexpr const char* kMinutesByShape = "CREATE INDEX press_minutes ON press (shape, minutes)";
 
+// Version 3: a row a step. What comes out is no bad seat.
+constexpr const char* kStep = "ALTER TABLE press ADD COLUMN step TEXT NOT NULL DEFAULT ''";
+constexpr const char* kDropBad = "DROP INDEX press_bad";
+constexpr const char* kBadSeat =
+    "CREATE INDEX press_bad ON press (title, position) WHERE verdict <> 'home_and_square' AND verdict <> 'out'";
+
 } // namespace
 
 const std::vector<Migration>& migrations() {
@@ -43,13 +49,15 @@ const std::vector<Migration>& migrations() {
     static const std::vector<const char*> second{kPosition,       kShape,          kOuter,       kInner,
                                                  kDropForce,      kDropMinutes,    kDropRepeats, kForceByShape,
                                                  kMinutesByShape, kRepeatsByPlace, kBad};
+    static const std::vector<const char*> third{kStep, kDropBad, kBadSeat};
     static const std::vector<Migration> all{
         {{kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
          {kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE TABLE press_text (id TEXT PRIMARY KEY REFERENCES press (id), words TSVECTOR NOT NULL)",
           "CREATE INDEX press_text_words ON press_text USING GIN (words)"}},
-        {second, second}};
+        {second, second},
+        {third, third}};
     return all;
 }
 

@@ -142,13 +142,15 @@ std::string clockName(job::Clock::What what, const plan::HeatPlan* plan) {
     return {};
 }
 
-std::string heatLine(const job::Job& job, const plan::Plan& plan, const Display& d) {
-    if (!plan.heat) return "waits for Fit";
-    if (job.heat.pressCold) return "pressed cold";
-    if (!plan.heat->needed() && !plan.heat->byUser) return "goes in without";
+std::string heatLine(const job::Job& job, const plan::Plan& plan, const plan::WorkStep& step, const Display& d) {
+    if (step.out) return "comes out as it is";
+    const auto* heat = plan::heatOf(step, plan);
+    if (!heat) return step.seat ? "waits for its sizes" : "goes in as it is";
+    if (job::stepOf(job, step.id).heat.pressCold) return "pressed cold";
+    if (!heat->needed() && !heat->byUser) return "goes in without";
     std::string line;
-    for (const auto* side : {&plan.heat->outer, &plan.heat->inner}) {
-        if (std::abs(side->temp_C - plan.heat->room_C) < 1) continue;
+    for (const auto* side : {&heat->outer, &heat->inner}) {
+        if (std::abs(side->temp_C - heat->room_C) < 1) continue;
         line += (line.empty() ? "" : " · ") + side->label + " " + d.temperature(side->temp_C).text();
     }
     return line.empty() ? "as it lies" : line;

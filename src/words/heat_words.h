@@ -33,7 +33,7 @@ std::vector<std::string> heatCautions(const plan::HeatPlan& plan);
 std::string clockName(job::Clock::What what, const plan::HeatPlan* plan);
 
 /// The line of the station.
-std::string heatLine(const job::Job& job, const plan::Plan& plan, const Display& display);
+std::string heatLine(const job::Job& job, const plan::Plan& plan, const plan::WorkStep& step, const Display& display);
 /// Sentences of the findings of warming and chilling; an empty head for any other.
 Said sayHeat(const Advice& advice, const Display& display);
 

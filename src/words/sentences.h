@@ -27,6 +27,9 @@ std::string stationTitle(job::Station station);
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& display);
 /// Why a station has a stop, in a few words; empty when it has none.
 std::string stopReason(job::Station station, const plan::Plan& plan, const Display& display);
+/// The same of a pressed step: its force, or what it came to; and why it has a stop.
+std::string stepLine(const plan::StepPlan& step, const job::Job& job, const plan::Plan& plan, const Display& display);
+std::string stopReason(const plan::StepPlan& step, const plan::Plan& plan, const Display& display);
 std::string markWord(plan::Mark mark);
 
 Said verdict(const seat::Seating& seating, const Display& display);

@@ -33,6 +33,36 @@ std::string stripLine(const job::Job& job, const plan::Plan& plan) {
     return fmt::format("{} of {} parts out", job.strip.out.size(), all);
 }
 
+std::string toolsLine(const plan::StepPlan& step) {
+    if (!step.tools) return "not looked for yet";
+    if (step.way() && step.way()->hand) return "by hand";
+    if (!step.setup() || !step.setup()->choice) return "nothing fits";
+    const auto& choice = *step.setup()->choice;
+    return (choice.driver ? choice.driver->id : "bare ram") + " on " +
+           (choice.support ? choice.support->id : "the bed");
+}
+
+std::string pressLine(const plan::StepPlan& step, const Display& d) {
+    if (!step.press) return "the force is not known";
+    const auto& force = step.press->force_N;
+    if (!(force.most > 0)) return "by hand: the seat is loose";
+    return d.forceRange(force.least, force.most) + " " + d.force(0).unit;
+}
+
+std::string seatLine(const job::Job& job, const plan::StepPlan& step, const Display& d) {
+    if (step.step.out) return "nothing to prove";
+    if (step.ring && step.ring->read()) return verdict(step.ring->seating, d).head;
+    return fmt::format("{} readings", job::stepOf(job, step.step.id).readings.readings.size());
+}
+
+std::string lineOfStep(job::Station station, const job::Job& job, const plan::Plan& plan, const plan::StepPlan& step,
+                       const Display& d) {
+    if (station == job::Station::Tooling) return toolsLine(step);
+    if (station == job::Station::Press) return pressLine(step, d);
+    if (station == job::Station::Seat) return seatLine(job, step, d);
+    return heatLine(job, plan, step.step, d);
+}
+
 } // namespace
 
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
@@ -51,27 +81,29 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
         return d.fineRange(plan.fit()->interference_mm.least, plan.fit()->interference_mm.most) + " " + d.fine(0).unit +
                " tight";
     case job::Station::Tooling:
-        if (!plan.tools) return "waits for Fit";
-        if (!plan.tools->choice) return "nothing fits";
-        return (plan.tools->choice->driver ? plan.tools->choice->driver->id : "bare ram") + " on " +
-               (plan.tools->choice->support ? plan.tools->choice->support->id : "the bed");
     case job::Station::Warm:
-        return heatLine(job, plan, d);
     case job::Station::Press:
-        if (plan.pressing && !(plan.pressing->expected.end_N.most > 0)) return "by hand: the seat is loose";
-        return plan.pressing ? d.forceRange(plan.pressing->expected.end_N.least, plan.pressing->expected.end_N.most) +
-                                   " " + d.force(0).unit
-                             : "waits for Fit";
     case job::Station::Seat:
-        if (!plan.seating || plan.seating->verdict == seat::SeatVerdict::NotJudged)
-            return fmt::format("{} readings", job.seating.readings.size());
-        return verdict(*plan.seating, d).head;
+        return plan.now() ? lineOfStep(station, job, plan, *plan.now(), d) : "waits for Fit";
     case job::Station::Adjust:
         return adjustLine(plan.adjust, d);
     case job::Station::Close:
         return job.record ? "recorded by " + job.record->who : "not yet recorded";
     }
     return {};
+}
+
+std::string stepLine(const plan::StepPlan& step, const job::Job& job, const plan::Plan& plan, const Display& d) {
+    if (step.trace) return verdict(*step.trace, d).head + " at " + d.force(step.trace->peak_N).text();
+    if (step.ring && step.ring->read()) return verdict(step.ring->seating, d).head;
+    if (!step.step.seat) return step.step.out ? "comes out by hand" : "goes in by hand";
+    const auto& seat = plan.fits->seats[*step.step.seat];
+    const auto& force = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
+    if (!(force.most > 0)) return step.step.out ? "comes out by hand" : "goes in by hand";
+    auto line = d.forceRange(force.least, force.most) + " " + d.force(0).unit;
+    const auto* heat = plan::heatOf(step.step, plan);
+    const bool warm = heat && heat->needed() && !job::stepOf(job, step.step.id).heat.pressCold;
+    return warm ? line + ", or warm" : line;
 }
 
 std::string markWord(plan::Mark mark) {
@@ -203,14 +235,29 @@ std::string stripStop(const plan::StripPlan& strip) {
     return kitStop(strip);
 }
 
+std::string firstStop(const AdviceList& list, const Display& d) {
+    for (const auto& a : list)
+        if (a.severity == Severity::Stop) return say(a, d).head;
+    return {};
+}
+
+std::string stepStop(job::Station station, const plan::Plan& plan, const plan::StepPlan& step, const Display& d) {
+    if (step.marks.at(station) != plan::Mark::Stop) return {};
+    if (station == job::Station::Tooling) {
+        if (step.tools->problem) return say(*step.tools->problem);
+        const bool nothing = !step.way() || (step.way()->pressed && (!step.setup() || !step.setup()->choice));
+        return nothing ? "Nothing on the rack fits" : firstStop(step.way()->findings(), d);
+    }
+    if (station == job::Station::Warm) return firstStop(plan::heatOf(step.step, plan)->findings, d);
+    if (station == job::Station::Press) return firstStop(step.trace->findings, d);
+    const auto seating = firstStop(step.ring->seating.findings, d);
+    return seating.empty() ? firstStop(step.proof, d) : seating;
+}
+
 } // namespace
 
 std::string stopReason(job::Station station, const plan::Plan& plan, const Display& d) {
-    const auto head = [&](const AdviceList& list) -> std::string {
-        for (const auto& a : list)
-            if (a.severity == Severity::Stop) return say(a, d).head;
-        return {};
-    };
+    const auto head = [&](const AdviceList& list) { return firstStop(list, d); };
     switch (station) {
     case job::Station::Intake:
         return {};
@@ -221,20 +268,21 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
     case job::Station::Fit:
         return plan.fits ? head(plan.fits->advisories()) : plan.problem ? say(*plan.problem) : std::string{};
     case job::Station::Tooling:
-        return !plan.tools          ? std::string{}
-               : plan.tools->choice ? head(plan.tools->proof.findings)
-                                    : "Nothing on the rack fits";
     case job::Station::Warm:
-        return plan.heat ? head(plan.heat->findings) : std::string{};
     case job::Station::Press:
-        return plan.trace ? head(plan.trace->findings) : std::string{};
     case job::Station::Seat:
-        return plan.seating && !head(plan.seating->findings).empty() ? head(plan.seating->findings) : head(plan.proof);
+        return plan.now() ? stepStop(station, plan, *plan.now(), d) : std::string{};
     case job::Station::Adjust:
         return plan.adjust ? head(plan.adjust->findings) : std::string{};
     case job::Station::Close:
         return head(plan.closing);
     }
+    return {};
+}
+
+std::string stopReason(const plan::StepPlan& step, const plan::Plan& plan, const Display& d) {
+    for (const auto& [station, mark] : step.marks)
+        if (mark == plan::Mark::Stop) return stepStop(station, plan, step, d);
     return {};
 }
 

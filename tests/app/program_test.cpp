@@ -1,5 +1,6 @@
 // The programs as they are installed: started as processes, judged by exit code, output and what they leave behind.
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <QCoreApplication>
 #include <QImage>
@@ -8,6 +9,7 @@
 #include <set>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::TemporaryShop;
 
 namespace {
@@ -74,8 +76,9 @@ TEST(Program, TheReportHoldsWhatWasDone) {
     const auto text = pdfText(report);
     qsizetype at = 0;
     for (const char* in_order :
-         {"Exhaust fan", "Fit", "6206 in 61.985", "interference", "Setup", "P30, S14", "Press", "force against travel",
-          "friction found", "Seat", "Home and square", "readings round the ring", "Inner ring in its place", "Close",
+         {"Exhaust fan", "Fit", "6206 in 61.985", "interference", "Press the bearing 6206 into the carrier plate",
+          "P30, S14", "force against travel", "friction found", "Home and square", "readings round the ring",
+          "Inner ring in its place", "Press the retaining collar onto the fan shaft", "Home and square", "Close",
           "recorded by Ilse Marden", "done by", "released by"}) {
         const auto next = text.indexOf(in_order, at);
         EXPECT_GE(next, at) << in_order << " is missing or out of order in " << text.toStdString();
@@ -90,12 +93,12 @@ TEST(Program, TheReportHoldsWhatWasDone) {
 TEST(Program, TheReportSaysWhatWasReadByHandSetAndTightened) {
     const TemporaryShop shop;
     auto document = io::loadJob(shop.file("conveyor-tail-drum.arbor.json")).value();
-    document.job.hand = {job::HandMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
+    ownStep(document.job).hand = {job::HandMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
     document.job.closing.fasteners = {{"Plate screws", 4, 25, job::Pattern::Star, 2, 0, true, job::Locking::Tab, 24.5}};
     document.job.closing.runIn.readings = {{15, 38}, {30, 39}, {45, 39}};
     document.job.closing.releasedBy = "Piet Oduya";
-    document.job.proof.signedBy = "Wren Halloran";
-    document.job.proof.reason = "cup is looked at tomorrow";
+    ownStep(document.job).proof.signedBy = "Wren Halloran";
+    ownStep(document.job).proof.reason = "cup is looked at tomorrow";
     ASSERT_TRUE(io::saveJob(shop.file("conveyor-tail-drum.arbor.json"), document));
     const auto report = path(shop, "report.pdf");
     ASSERT_EQ(start({path(shop, "conveyor-tail-drum.arbor.json"), "--report", report}, shop).exit, 0);
@@ -130,15 +133,21 @@ TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
                                  "Turn the work over",
                                  "Setup 2",
                                  "lets go at",
+                                 "Get the outer cup out of the drum end",
+                                 "The stack before it moves",
                                  "HOLD",
-                                 "Fit, tools and press",
-                                 "32208 in 79.962",
+                                 "Lets go at",
                                  "HOLD",
-                                 "hold once at",
-                                 "HOLD",
+                                 "Fit",
+                                 "Inner cup in drum end, 80 P7",
                                  "Put together",
                                  "force to press it in",
                                  "Large end of the taper",
+                                 "Press the outer cup into the drum end",
+                                 "HOLD",
+                                 "Hold once at",
+                                 "HOLD",
+                                 "Press the inner cup into the drum end",
                                  "Close",
                                  "HOLD"}) {
         const auto next = text.indexOf(in_order, at);

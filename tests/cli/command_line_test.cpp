@@ -111,8 +111,9 @@ TEST(CommandLine, AStopEndsWithOne) {
     const TemporaryShop shop;
     EXPECT_EQ(run({"plan", shop.file("retort-trolley-roller.arbor.json")}).exit, 1);
     shop.write("seamer-turret-upper.arbor.json",
-               replaced(shop.read("seamer-turret-upper.arbor.json"), "\"press\": \"P30\"",
-                        "\"press\": \"P30\", \"driver\": \"S11\""));
+               replaced(shop.read("seamer-turret-upper.arbor.json"), R"("press": "P30")",
+                        R"("press": "P30", "steps": {"in:housing+bearing":
+                           {"outer": "housing", "inner": "bearing", "way": "in", "driver": "S11"}})"));
     const auto r = run({"tools", shop.jobFile()});
     EXPECT_EQ(r.exit, 1);
     EXPECT_THAT(r.out, HasSubstr("STOP  Up to"));
@@ -139,7 +140,8 @@ TEST(CommandLine, WrongInputEndsWithTwoAndSaysWhere) {
     EXPECT_EQ(r.exit, 2);
     EXPECT_THAT(r.err, HasSubstr("bearing/designation"));
 
-    shop.write("bad.arbor.json", replaced(good, "\"done\"", "\"trace\": {\"file\": \"gone.csv\"}, \"done\""));
+    shop.write("bad.arbor.json", replaced(good, "\"done\"", R"("steps": {"in:housing+bearing": {"outer": "housing",
+               "inner": "bearing", "way": "in", "trace": {"file": "gone.csv"}}}, "done")"));
     r = run({"press", shop.file("bad.arbor.json")});
     EXPECT_EQ(r.exit, 2);
     EXPECT_THAT(r.err, HasSubstr("gone.csv"));
@@ -355,9 +357,8 @@ TEST(CommandLine, HeatAsksWhatIf) {
 TEST(CommandLine, HeatBeyondACeilingEndsWithOne) {
     const TemporaryShop shop;
     auto text = shop.read("seamer-turret-upper.arbor.json");
-    text = replaced(text, "\"units\"",
-                    "\"heat\": {\"seats\": [{\"outer\": \"housing\", \"inner\": \"bearing\", \"outer_degC\": 180}]}, "
-                    "\"units\"");
+    text = replaced(text, R"("press": "P30")", R"("press": "P30", "steps": {"in:housing+bearing":
+                           {"outer": "housing", "inner": "bearing", "way": "in", "heat": {"outer_degC": 180}}})");
     shop.write("hot.arbor.json", text);
     const auto r = run({"heat", shop.file("hot.arbor.json")});
     EXPECT_EQ(r.exit, 1);

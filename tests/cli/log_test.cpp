@@ -60,7 +60,7 @@ TEST(SeatCommand, TellsOfTheRingsPressedBesides) {
     shop.write("nowhere.arbor.json", replaced(text, "\"kind\": \"feeler\"", "\"kind\": \"eye\""));
     const auto refused = run({"seat", shop.file("nowhere.arbor.json")});
     EXPECT_EQ(refused.exit, 2);
-    EXPECT_THAT(refused.err, HasSubstr("ring_readings/0/kind"));
+    EXPECT_THAT(refused.err, HasSubstr("steps/in:collar+shaft/readings/kind"));
 }
 
 TEST(LogCommand, TakesInFindsAndPrints) {

@@ -229,10 +229,11 @@ TEST(ToolsCommand, AWishedToolThatIsGoneEndsWithTwoAndItsPlace) {
     const TemporaryShop shop;
     shop.write("seamer-turret-upper.arbor.json",
                replaced(shop.read("seamer-turret-upper.arbor.json"), R"("press": "P30")",
-                        R"("press": "P30", "steps": [{"step": "in:spindle", "support": "S99"}])"));
+                        R"("press": "P30", "steps": {"in:bearing+spindle":
+                           {"outer": "bearing", "inner": "spindle", "way": "in", "support": "S99"}})"));
     const auto r = run({"tools", shop.jobFile(), "--step", "4"});
     EXPECT_EQ(r.exit, 2);
-    EXPECT_THAT(r.err, HasSubstr("tooling/steps/in:spindle/support"));
+    EXPECT_THAT(r.err, HasSubstr("steps/in:spindle/support"));
     EXPECT_THAT(r.err, HasSubstr("S99"));
     const auto all = run({"tools", shop.jobFile(), "--steps"});
     EXPECT_EQ(all.exit, 1);

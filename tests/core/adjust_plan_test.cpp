@@ -17,7 +17,7 @@ using plan::Mark;
 namespace {
 
 plan::Plan planned(const job::Job& job) {
-    return plan::planJob(job, demoLibrary(), std::nullopt);
+    return plan::planJob(job, demoLibrary());
 }
 
 job::Job drum(std::optional<double> play_mm) {

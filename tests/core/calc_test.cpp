@@ -268,19 +268,19 @@ TEST(IntoJob, ASeatBecomesAJobThatCanBePlanned) {
     };
     const auto hole = job("iso_limits", {{"nominal_mm", 62}, {"tolerance_class", "M7"}}).value();
     EXPECT_EQ(hole.housing.seat.typed, "62 M7");
-    const auto plan = plan::planJob(hole, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(hole, demoLibrary());
     EXPECT_FALSE(plan.problem) << plan.problem->field;
     EXPECT_NEAR(plan.fit()->interferenceNominal_mm, 0.0085, 1e-9);
     const auto shaft =
         job("interference_range", {{"surface", "bore"}, {"nominal_mm", 30}, {"tolerance_class", "k6"}}).value();
     EXPECT_EQ(shaft.shaft->seat.typed, "30 k6");
-    EXPECT_FALSE(plan::planJob(shaft, demoLibrary(), std::nullopt).problem);
+    EXPECT_FALSE(plan::planJob(shaft, demoLibrary()).problem);
     EXPECT_EQ(job("iso_limits", {{"nominal_mm", 61}, {"tolerance_class", "M7"}}).error().field, "nominal_mm");
     EXPECT_EQ(job("puller_screw", {{"thread_mm", 16}}).error().code, ProblemCode::NotDefined);
     for (const auto& bearing : demoLibrary().bearings) {
         if (bearing.type != catalog::BearingType::DeepGrooveBall) continue;
         const auto made = job("iso_limits", {{"nominal_mm", bearing.outsideDia_mm}, {"tolerance_class", "N7"}}).value();
-        EXPECT_FALSE(plan::planJob(made, demoLibrary(), std::nullopt).problem) << bearing.designation;
+        EXPECT_FALSE(plan::planJob(made, demoLibrary()).problem) << bearing.designation;
     }
 }
 

@@ -3,6 +3,7 @@
 #include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <algorithm>
 #include <gtest/gtest.h>
@@ -10,6 +11,8 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using closing::RunInVerdict;
 using job::Fastener;
 using job::Pattern;
@@ -96,37 +99,39 @@ TEST(RunIn, RisesSettlesOrGetsTooHot) {
 
 TEST(SeatProof, AsksForTheRetainingRingWhereThereIsAGroove) {
     auto job = demoJob("seamer-turret-upper");
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
-    const auto wanted = plan::checksOf(plan);
+    const auto plan = plan::planJob(job, demoLibrary());
+    const auto wanted = plan::checksOf(plan, inHand(plan));
     EXPECT_TRUE(wanted.contains(SeatCheck::GrooveAllRound));
     EXPECT_TRUE(wanted.contains(SeatCheck::Turns));
-    EXPECT_TRUE(says(plan.proof, Finding::CheckMissing));
-    EXPECT_TRUE(says(plan.proof, Finding::RingNotProbed));
+    EXPECT_TRUE(says(inHand(plan).proof, Finding::CheckMissing));
+    EXPECT_TRUE(says(inHand(plan).proof, Finding::RingNotProbed));
     const auto cup = demoJob("conveyor-tail-drum");
-    const auto drum = plan::planJob(cup, demoLibrary(), std::nullopt);
-    EXPECT_FALSE(plan::checksOf(drum).contains(SeatCheck::GrooveAllRound));
-    EXPECT_FALSE(plan::checksOf(drum).contains(SeatCheck::InnerStays)); // a cup has none
+    const auto drum = plan::planJob(cup, demoLibrary());
+    EXPECT_FALSE(plan::checksOf(drum, inHand(drum)).contains(SeatCheck::GrooveAllRound));
+    EXPECT_FALSE(plan::checksOf(drum, inHand(drum)).contains(SeatCheck::InnerStays)); // a cup has none
 }
 
 TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
     auto job = demoJob("seamer-turret-upper");
-    const auto again = [&] { return plan::planJob(job, demoLibrary(), std::nullopt); };
+    const auto again = [&] { return plan::planJob(job, demoLibrary()); };
     int looks = 0;
-    for (auto plan = again(); const auto next = plan::nextLook(job, plan); plan = again(), ++looks) {
+    for (auto plan = again(); const auto next = plan::nextLook(job, plan, inHand(plan)); plan = again(), ++looks) {
         if (next->check)
-            job.proof.checks[*next->check] = true;
+            ownStep(job).proof.checks[*next->check] = true;
         else
-            job.proof.probed.insert(next->hour);
+            ownStep(job).proof.probed.insert(next->hour);
         ASSERT_LT(looks, 30);
     }
-    EXPECT_EQ(looks, static_cast<int>(plan::checksOf(again()).size()) + plan::kProbes);
-    EXPECT_TRUE(again().proof.empty());
-    job.proof.checks[SeatCheck::RingSide] = false;
-    EXPECT_EQ(worst(again().proof), Severity::Stop);
-    job.proof.signedBy = "Ilse Marden";
-    EXPECT_FALSE(plan::isSigned(job.proof)); // a name alone is no reason
-    job.proof.reason = "ring is to be turned tomorrow";
-    EXPECT_TRUE(says(again().proof, Finding::SignedFor));
+    const auto whole = again();
+    EXPECT_EQ(looks, static_cast<int>(plan::checksOf(whole, inHand(whole)).size()) + plan::kProbes);
+    const auto proof = [&] { return inHand(again()).proof; };
+    EXPECT_TRUE(proof().empty());
+    ownStep(job).proof.checks[SeatCheck::RingSide] = false;
+    EXPECT_EQ(worst(proof()), Severity::Stop);
+    ownStep(job).proof.signedBy = "Ilse Marden";
+    EXPECT_FALSE(plan::isSigned(ownStep(job).proof)); // a name alone is no reason
+    ownStep(job).proof.reason = "ring is to be turned tomorrow";
+    EXPECT_TRUE(says(proof(), Finding::SignedFor));
 }
 
 /// 160e-7 x 2 x dm^3: at 50 mm 4 N mm, three times that when cold, ten times with seals.
@@ -134,7 +139,7 @@ TEST(SeatProof, DragAgainstWhatABearingTakes) {
     EXPECT_NEAR(plan::greatestDrag_Nm(50, false), 0.012, 1e-9);
     EXPECT_NEAR(plan::greatestDrag_Nm(50, true), 0.040, 1e-9);
     auto job = demoJob("seamer-turret-upper");
-    job.proof.pull_N = 50;
-    job.proof.radius_mm = 40; // 2 N m
-    EXPECT_TRUE(says(plan::planJob(job, demoLibrary(), std::nullopt).proof, Finding::DragHigh));
+    ownStep(job).proof.pull_N = 50;
+    ownStep(job).proof.radius_mm = 40; // 2 N m
+    EXPECT_TRUE(says(inHand(plan::planJob(job, demoLibrary())).proof, Finding::DragHigh));
 }

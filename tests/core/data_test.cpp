@@ -337,11 +337,11 @@ TEST(Materials, AnUnknownOneStopsTheJobAndIsNamedWithItsPlace) {
     auto job = arbor::testing::demoJob("conveyor-tail-drum");
     auto& part = job.arrangement->assembly.parts.front();
     part.material = "aluminum";
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, demoLibrary());
     ASSERT_TRUE(plan.problem);
     EXPECT_EQ(plan.problem->field, "arrangement/parts/" + part.id + "/material");
     EXPECT_EQ(plan.problem->value, "aluminum");
-    EXPECT_FALSE(plan.heat);
+    EXPECT_FALSE(plan.heat());
 }
 
 TEST(Materials, RefuseImpossibleConstants) {

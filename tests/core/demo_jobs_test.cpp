@@ -1,5 +1,5 @@
 // What each job of the demo shop must give; the same is written for people in docs/demo-shop.md.
-#include "core/plan/plan.h"
+#include "core/plan/job_route.h"
 #include "support/shop.h"
 #include "words/strip_words.h"
 
@@ -57,7 +57,7 @@ std::string bestWay(const std::string& name, const std::string& part) {
 
 TEST(DemoJobs, EveryOneOpensPlansAndGivesAnOrder) {
     for (const auto* name : kJobs) {
-        const auto plan = plan::planJob(demoJob(name), demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(demoJob(name), demoLibrary());
         EXPECT_FALSE(plan.problem) << name << ": " << (plan.problem ? words::say(*plan.problem) : "");
         ASSERT_TRUE(plan.strip && plan.strip->sound()) << name;
         for (const auto& ring : plan.strip->rings)
@@ -104,7 +104,7 @@ TEST(DemoJobs, RetortTrolleyRoller) {
     EXPECT_EQ(trap("retort-trolley-roller", {"roller", "lower_bearing"}, "upper_bearing"),
               "The upper bearing 6204 would shut out the spacer tube: it must be on first");
     EXPECT_EQ(bestWay("retort-trolley-roller", "upper_bearing"), "Drift") << "past the spacer pushed aside";
-    const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Fit), plan::Mark::Stop) << "the worn bore";
 }
 
@@ -114,7 +114,7 @@ TEST(DemoJobs, ConveyorTailDrum) {
     EXPECT_EQ(trap("conveyor-tail-drum", {"hub", "inner_cup"}, "seal"),
               "The lip seal would shut out the inner cone: it must be on first");
     EXPECT_EQ(bestWay("conveyor-tail-drum", "inner_cup"), "Drift") << "through the notches";
-    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Strip), plan::Mark::Stop);
     EXPECT_EQ(words::kitStop(*plan.strip), "1 of the kit is missing: split pin");
 }
@@ -151,4 +151,32 @@ TEST(DemoJobs, BrineAgitator) {
     EXPECT_EQ(trap("brine-agitator", {"hub", "inner_cup"}, "seal"),
               "The preassembled seal would shut out the inner cone: it must be on first");
     EXPECT_EQ(words::kitStop(stripOf("brine-agitator")).substr(0, 18), "13 of the kit are ");
+}
+
+TEST(JobRoute, IsTheJobsOwnOrderOfWork) {
+    const auto job = demoJob("conveyor-tail-drum");
+    const auto plan = plan::planJob(job, demoLibrary());
+    std::string order;
+    for (const auto& place : plan::routeOf(plan))
+        order += (place.step ? plan.steps[*place.step].step.key : std::string(plan::name(place.station))) + " ";
+    EXPECT_EQ(order, "intake strip out:seal out:inner_cup out:outer_cup measure fit in:outer_cup in:inner_cup in:seal "
+                     "adjust close ");
+}
+
+TEST(JobRoute, LeadsFromStepToStepAndPassesOverWhatIsSettled) {
+    auto job = demoJob("conveyor-tail-drum");
+    job.strip.out = {"inner_cup"};
+    const auto plan = plan::planJob(job, demoLibrary());
+    const auto after = [&](plan::Place here) { return plan::placeAfter(job, plan, here); };
+    const auto keyOf = [&](const plan::Place& place) { return plan.steps.at(place.step.value()).step.key; };
+    EXPECT_EQ(keyOf(after({job::Station::Strip})), "out:seal");
+    EXPECT_EQ(after({job::Station::Tooling, 0}).station, job::Station::Press) << "nothing is warmed to come out";
+    EXPECT_EQ(keyOf(after({job::Station::Press, 0})), "out:outer_cup") << "the inner cup is out already";
+    EXPECT_EQ(after({job::Station::Press, 2}), plan::Place{job::Station::Measure});
+    EXPECT_EQ(keyOf(after({job::Station::Fit})), "in:outer_cup");
+}
+
+TEST(JobRoute, AClosedJobOpensWhereItWasClosed) {
+    const auto job = demoJob("exhaust-fan-carrier");
+    EXPECT_EQ(plan::firstOpen(job, plan::planJob(job, demoLibrary())), plan::Place{job::Station::Close});
 }

@@ -205,10 +205,10 @@ TEST(Seat, OfTheArrangementGivesTheSamePlanAsTheSizes) {
                              "conveyor-tail-drum", "brine-agitator"}) {
         auto job = arbor::testing::demoJob(name);
         job.measured = {}; // readings belong to seats of the arrangement
-        const auto with = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto with = plan::planJob(job, demoLibrary());
         ASSERT_TRUE(with.arrangement && with.arrangement->housing.section) << name;
         job.arrangement.reset();
-        const auto without = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto without = plan::planJob(job, demoLibrary());
         ASSERT_TRUE(without.fit() && with.fit()) << name;
         EXPECT_EQ(with.arrangement->housing.seatDepth_mm, without.arrangement->housing.seatDepth_mm) << name;
         EXPECT_EQ(with.arrangement->housing.shoulderBoreDia_mm, without.arrangement->housing.shoulderBoreDia_mm)

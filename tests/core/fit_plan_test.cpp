@@ -26,7 +26,7 @@ plan::Plan planWith(
     const char* name, const std::function<void(job::Job&)>& change = [](job::Job&) {}) {
     auto job = demoJob(name);
     change(job);
-    return plan::planJob(job, demoLibrary(), std::nullopt);
+    return plan::planJob(job, demoLibrary());
 }
 
 const plan::SeatPlan& seatOf(const plan::Plan& p, const std::string& outer, const std::string& inner) {
@@ -259,7 +259,6 @@ TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
 // One joint, one figure: whatever was measured, the station that takes it off says what Fit says, and so do its tools.
 TEST(FitPlan, StripToolsAndPressSayWhatFitSays) {
     for (const auto* name : kDemos) {
-        const auto job = demoJob(name);
         const auto p = planWith(name);
         std::size_t told = 0;
         for (const auto& ring : p.strip->rings) {
@@ -269,13 +268,14 @@ TEST(FitPlan, StripToolsAndPressSayWhatFitSays) {
             EXPECT_EQ(ring.breakaway->force_N, seat.off->force_N) << name;
             EXPECT_EQ(ring.pressIn_N, seat.fit->pressForce_N) << name;
         }
-        for (const auto& step : plan::workSteps(job, p, demoLibrary())) {
+        for (const auto& planned : p.steps) {
+            const auto& step = planned.step;
             if (!step.seat) continue;
             const auto& seat = p.fits->seats[*step.seat];
-            const auto press = plan::pressOf(step, nullptr, p);
-            ASSERT_TRUE(press) << name << step.key;
-            EXPECT_EQ(press->force_N, step.out ? seat.off->force_N : seat.fit->pressForce_N) << name << step.key;
-            EXPECT_GE(step.load.greatest_N(), press->force_N.most - 1e-6) << name << step.key;
+            const auto alone = plan::pressOf(step, nullptr, p);
+            ASSERT_TRUE(alone) << name << step.key;
+            EXPECT_EQ(alone->force_N, step.out ? seat.off->force_N : seat.fit->pressForce_N) << name << step.key;
+            EXPECT_GE(step.load.greatest_N(), alone->force_N.most - 1e-6) << name << step.key;
             if (!step.out) {
                 EXPECT_EQ(plan::heatOf(step, p)->outer.temp_C, p.heats[*step.seat]->outer.temp_C);
             }
@@ -286,9 +286,9 @@ TEST(FitPlan, StripToolsAndPressSayWhatFitSays) {
 
 // By hand: the force goes with what is engaged; out, the first movement is the greatest.
 TEST(StepPress, FollowsTheEngagedLengthInAndOut) {
-    const auto job = demoJob("exhaust-fan-carrier");
     const auto p = planWith("exhaust-fan-carrier");
-    for (const auto& step : plan::workSteps(job, p, demoLibrary())) {
+    for (const auto& planned : p.steps) {
+        const auto& step = planned.step;
         const auto press = plan::pressOf(step, nullptr, p);
         if (!press || step.key.ends_with(":collar") || step.key.ends_with(":shaft")) continue; // they pass a groove
         const auto& points = press->expected.points;
@@ -309,11 +309,34 @@ TEST(StepPress, FollowsTheEngagedLengthInAndOut) {
     }
 }
 
-TEST(StepNames, AreTakenInPart) {
+// A ring that lets go as it should: the first movement takes the most, then it slides and is free. And one that does
+// not let go at all.
+TEST(StepPress, ATraceOfARemovalIsJudged) {
     const auto job = demoJob("exhaust-fan-carrier");
-    const auto steps = plan::workSteps(job, planWith("exhaust-fan-carrier"), demoLibrary());
-    EXPECT_EQ(steps[*plan::stepNamed(steps, "in:collar")].key, "in:collar");
-    EXPECT_EQ(steps[*plan::stepNamed(steps, "out:coll")].key, "out:collar");
+    const job::StepKey out{{"bearing", "shaft"}, true};
+    const auto judged = [&](double upTo) {
+        plan::Asked asked;
+        asked.inHand = out;
+        const auto alone = plan::planJob(job, demoLibrary(), asked);
+        const auto& e = alone.now()->press->expected;
+        trace::Trace pressed;
+        for (int i = 0; i <= 200; ++i) {
+            const double x = e.homeTravel_mm * upTo * i / 200;
+            pressed.push_back({0.05 * i, x, i == 0 ? 0 : trace::forceAt(e, x).likely});
+        }
+        pressed.insert(pressed.begin() + 1, {0.01, 0.02, alone.now()->press->force_N.likely});
+        asked.traces = {{out, pressed}};
+        return plan::planJob(job, demoLibrary(), asked).now()->trace.value();
+    };
+    EXPECT_EQ(judged(1).verdict, trace::Verdict::Released);
+    EXPECT_FALSE(judged(1).stop());
+    EXPECT_NE(judged(0.4).verdict, trace::Verdict::Released) << "it still sits";
+}
+
+TEST(StepNames, AreTakenInPart) {
+    const auto steps = planWith("exhaust-fan-carrier").steps;
+    EXPECT_EQ(steps[*plan::stepNamed(steps, "in:collar")].step.key, "in:collar");
+    EXPECT_EQ(steps[*plan::stepNamed(steps, "out:coll")].step.key, "out:collar");
     EXPECT_EQ(*plan::stepNamed(steps, "1"), 0u);
     EXPECT_EQ(plan::stepNamed(steps, "in:").error().limit, "one of in:bearing, in:shaft, in:collar");
     EXPECT_EQ(plan::stepNamed(steps, "collar").error().limit, "one of out:collar, in:collar");
@@ -323,7 +346,7 @@ TEST(StepNames, AreTakenInPart) {
 
 TEST(SeatEdit, WritesWhereTheJobKeepsIt) {
     auto job = demoJob("exhaust-fan-carrier");
-    const auto p = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto p = plan::planJob(job, demoLibrary());
     const auto spec = [](const char* typed, double dia, const char* letter, int grade) {
         return job::SizeSpec{typed, dia, standards::ToleranceClass{letter, grade}, {}};
     };

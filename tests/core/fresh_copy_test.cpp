@@ -4,6 +4,7 @@
 #include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
 #include "io/job_file.h"
+#include "support/steps.h"
 #include "support/tools.h"
 
 #include <algorithm>
@@ -46,9 +47,7 @@ TEST(FreshCopy, HasTheDescriptionAndNoFindings) {
     EXPECT_EQ(fresh.measured, job::Measured{});
     EXPECT_EQ(fresh.intake, job::Intake{});
     EXPECT_EQ(fresh.strip, job::StripState{});
-    EXPECT_EQ(fresh.proof, job::SeatProof{});
-    EXPECT_TRUE(fresh.traceFile.empty() && fresh.rings.empty() && fresh.seating.readings.empty());
-    EXPECT_TRUE(fresh.heat.clocks.empty() && fresh.heat.readings.empty() && fresh.heat.seats.empty());
+    EXPECT_TRUE(fresh.steps.empty());
     EXPECT_TRUE(fresh.done.empty());
 }
 
@@ -66,7 +65,7 @@ TEST(FollowDrawing, AnotherBearingThatIsDrawnIsTheOneSpokenOf) {
     auto job = demoJob("seamer-turret-upper");
     const auto fan = demoJob("exhaust-fan-carrier");
     job.arrangement = fan.arrangement; // a 6206 in a carrier of its own, M7
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, demoLibrary());
     ASSERT_TRUE(plan.arrangement) << "even a file that still names the old one";
     EXPECT_EQ(plan.arrangement->bearing.designation, "6206");
     ASSERT_TRUE(plan.fit());
@@ -101,7 +100,7 @@ TEST(Seats, TwoBearingsOfOneNumberOnOneShaftHaveAJournalEach) {
     arrangement::Joint joint{"second", "shaft"};
     joint.shaft = standards::ToleranceClass{"m", 6};
     a.pressed.push_back(joint);
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, demoLibrary());
     ASSERT_TRUE(plan.fits);
     std::vector<std::string> specs;
     for (const auto& seat : plan.fits->seats)
@@ -115,7 +114,7 @@ TEST(Materials, OfAPartGoByKeyAndByName) {
     const auto forceWith = [&](const char* material) {
         for (auto& part : job.arrangement->assembly.parts)
             if (part.id == "pulley") part.material = material;
-        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(job, demoLibrary());
         EXPECT_TRUE(plan.fits) << material;
         double sum = 0; // of the cup beside the one the job describes, which is worked out from the drawing alone
         for (const auto& seat : plan.fits->seats)
@@ -135,7 +134,7 @@ TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
     job.housing.seat = {"62 H7", 62, standards::ToleranceClass{"H", 7}, {}};
     const auto severity = [&](fit::LoadCase load) {
         job.work.load = load;
-        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(job, demoLibrary());
         auto worst = Severity::Info;
         for (const auto& advice : plan.fit()->advisories)
             if (advice.id == Finding::LooseFit || advice.id == Finding::MayBeLoose) worst = advice.severity;
@@ -150,7 +149,7 @@ TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
     card.condition.movesByHand = true;
     const auto verdict = [&](fit::LoadCase load) {
         job.work.load = load;
-        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(job, demoLibrary());
         return plan.fits->seats[plan.fits->focus].hole.verdict;
     };
     EXPECT_EQ(verdict(fit::LoadCase::InnerTurns), measure::Verdict::Use);
@@ -175,6 +174,6 @@ TEST(RetainingRing, AloneHoldsTheShaftOfShapeIAndNothingOfShapeA) {
     EXPECT_EQ(heldBy(shapeI), (std::vector<std::string>{"shaft", "bearing"}));
     EXPECT_TRUE(heldBy(*demoJob("seamer-turret-upper").arrangement).empty()) << "the bearing sits tight besides";
     // On the shaft of shape G the ring holds a collar that is tight itself; it is probed all the same.
-    const auto fan = plan::planJob(demoJob("exhaust-fan-carrier"), demoLibrary(), std::nullopt);
-    EXPECT_TRUE(plan::checksOf(fan).contains(job::SeatCheck::GrooveAllRound));
+    const auto fan = plan::planJob(demoJob("exhaust-fan-carrier"), demoLibrary());
+    EXPECT_TRUE(plan::checksOf(fan, *fan.step({{"collar", "shaft"}, false})).contains(job::SeatCheck::GrooveAllRound));
 }

@@ -3,6 +3,7 @@
 #include "core/plan/hand_read.h"
 #include "core/plan/plan.h"
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,6 +12,8 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using job::HandMeans;
 using job::HandPress;
 using job::HandSign;
@@ -147,32 +150,34 @@ TEST(HandRead, WhatIsMissingIsNamed) {
 
 TEST(HandRead, TheJobLooksAtItWhenThereIsNoTrace) {
     auto job = demoJob("seamer-turret-upper");
-    job.hand.points = {{4, 10}, {8, 20}};
-    const auto plain = plan::planJob(job, demoLibrary(), std::nullopt);
-    ASSERT_TRUE(plain.hand);
-    ASSERT_TRUE(plain.trace);
-    const auto traced = plan::planJob(job, demoLibrary(), trace::Trace{{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}});
-    EXPECT_FALSE(traced.hand);
-    EXPECT_TRUE(traced.trace);
-    job.hand = hammer({{HandSign::EvenGap, false}});
-    EXPECT_EQ(plan::planJob(job, demoLibrary(), std::nullopt).marks.at(job::Station::Press), plan::Mark::Stop);
-    job.tooling.press = "P2";
-    job.hand = {HandMeans::Gauge, {}, {{4, 10}}, {}};
-    const auto noGauge = plan::planJob(job, demoLibrary(), std::nullopt);
+    ownStep(job).hand.points = {{4, 10}, {8, 20}};
+    const auto plain = plan::planJob(job, demoLibrary());
+    ASSERT_TRUE(inHand(plain).hand);
+    ASSERT_TRUE(inHand(plain).trace);
+    const auto both =
+        plan::planJob(job, demoLibrary(), arbor::testing::traced(job, {{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}}));
+    EXPECT_FALSE(inHand(both).hand);
+    EXPECT_TRUE(inHand(both).trace);
+    ownStep(job).hand = hammer({{HandSign::EvenGap, false}});
+    EXPECT_EQ(plan::planJob(job, demoLibrary()).marks.at(job::Station::Press), plan::Mark::Stop);
+    job.press = "P2";
+    ownStep(job).hand = {HandMeans::Gauge, {}, {{4, 10}}, {}};
+    const auto noGauge = plan::planJob(job, demoLibrary());
     ASSERT_TRUE(noGauge.problem);
-    EXPECT_EQ(noGauge.problem->field, "hand/means");
+    EXPECT_EQ(noGauge.problem->field, "steps/in:bearing/hand/means");
 }
 
 TEST(HandRead, TheRecordSaysOnlyWhatWasRead) {
     auto job = demoJob("seamer-turret-upper");
     const auto recorded = [&] {
-        return plan::makeRecord(job, plan::planJob(job, demoLibrary(), std::nullopt), "A", "2026-11-26T10:00:00", {});
+        const auto p = plan::planJob(job, demoLibrary());
+        return plan::makeRecord(job, p, inHand(p), "A", "2026-11-26T10:00:00", {});
     };
-    job.hand = hammer({{HandSign::EvenGap, true}, {HandSign::Ringing, true}, {HandSign::Stopped, true}});
+    ownStep(job).hand = hammer({{HandSign::EvenGap, true}, {HandSign::Ringing, true}, {HandSign::Stopped, true}});
     EXPECT_EQ(recorded().pressVerdict, "stands");
     EXPECT_FALSE(recorded().peakForce_N);
     EXPECT_FALSE(recorded().friction);
-    job.hand = {HandMeans::Gauge, {}, {{4, 1}, {8, 2}, {12, 3}, {16, 4}, {44, 6}}, {}};
+    ownStep(job).hand = {HandMeans::Gauge, {}, {{4, 1}, {8, 2}, {12, 3}, {16, 4}, {44, 6}}, {}};
     ASSERT_TRUE(recorded().peakForce_N);
     EXPECT_NEAR(*recorded().peakForce_N, 6 * kNewtonPerBar, 1);
     EXPECT_NEAR(*recorded().endTravel_mm, 44, 1e-9);
@@ -181,13 +186,13 @@ TEST(HandRead, TheRecordSaysOnlyWhatWasRead) {
 TEST(HandRead, AWarmedSeatWatchesForTheGrip) {
     auto job = demoJob("seamer-turret-upper");
     const auto watches = [&] {
-        const auto p = plan::planJob(job, demoLibrary(), std::nullopt);
-        return std::any_of(p.pressing->watch.begin(), p.pressing->watch.end(),
+        const auto p = plan::planJob(job, demoLibrary());
+        return std::any_of(inHand(p).press->watch.begin(), inHand(p).press->watch.end(),
                            [](const Advice& a) { return a.id == Finding::WatchGrip; });
     };
     EXPECT_FALSE(watches()); // nothing has been warmed yet
-    job.done.insert(job::Station::Warm);
+    ownStep(job).done.insert(job::Station::Warm);
     EXPECT_TRUE(watches());
-    job.heat.pressCold = true;
+    ownStep(job).heat.pressCold = true;
     EXPECT_FALSE(watches());
 }

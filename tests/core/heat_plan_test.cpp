@@ -1,6 +1,7 @@
 // Warming and chilling of the demo shop's seats: temperatures, ceilings, soaking, the walk, the grip.
 #include "core/plan/heat_plan.h"
 #include "support/shop.h"
+#include "support/steps.h"
 #include "support/tools.h"
 #include "words/heat_words.h"
 
@@ -11,6 +12,8 @@ using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::find;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using plan::HeatMix;
 using plan::HeatPlan;
 using plan::TempLimit;
@@ -18,17 +21,16 @@ using plan::TempLimit;
 namespace {
 
 HeatPlan heatOf(const job::Job& job) {
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
-    EXPECT_TRUE(plan.heat);
-    return *plan.heat;
+    const auto plan = plan::planJob(job, demoLibrary());
+    EXPECT_TRUE(plan.heat());
+    return *plan.heat();
 }
 HeatPlan heatOf(const char* name) {
     return heatOf(demoJob(name));
 }
 
 job::HeatWish& wish(job::Job& job) {
-    const auto key = heatOf(job).key;
-    return job.heat.seats[key];
+    return ownStep(job).heat.wish;
 }
 
 const HeatPlan& heatOfSeat(const plan::Plan& plan, const char* outer, const char* inner) {
@@ -108,9 +110,10 @@ TEST(Soak, PowerWarmsByItsWatts) {
 
 TEST(HeatPlan, WarmHousingLetsTheTightestPairDropInAfterTheWalk) {
     auto job = demoJob("conveyor-tail-drum");
-    job.heat.seat = {"hub", "outer_cup"}; // the first to go in
-    job.heat.seats[*job.heat.seat].margin_mm = 0.040;
-    const auto h = heatOf(job);
+    const job::SeatKey outerCup{"hub", "outer_cup"}; // the first to go in
+    job.steps[{outerCup, false}].heat.wish.margin_mm = 0.040;
+    const auto plan = plan::planJob(job, demoLibrary());
+    const auto& h = heatOfSeat(plan, "hub", "outer_cup");
     EXPECT_TRUE(h.ways[h.chosen].within);
     // By hand, [HB4.10]: d (aA (TA - 20) - aI (TI - 20)) - greatest interference >= the margin.
     const double open = 62 * (1.05e-5 * (h.outer.temp_C - 20) - 1.19e-5 * (h.inner.temp_C - 20));
@@ -190,7 +193,7 @@ TEST(HeatPlan, HomeWithinIsWhatTheTightestPartsLeave) {
 
 /// A part that is in already bears no more heat for that: it lies in the oven with the rest.
 TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
-    const auto roller = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary(), std::nullopt);
+    const auto roller = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary());
     // Whichever of the two sealed bearings goes in last finds the other one there.
     int company = 0;
     for (const char* bearing : {"lower_bearing", "upper_bearing"}) {
@@ -200,7 +203,7 @@ TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
         EXPECT_EQ(h.inner.ceiling_C(), 80) << "its own grease";
     }
     EXPECT_EQ(company, 1);
-    const auto agitator = plan::planJob(demoJob("brine-agitator"), demoLibrary(), std::nullopt);
+    const auto agitator = plan::planJob(demoJob("brine-agitator"), demoLibrary());
     bool sealThere = false;
     for (const auto& h : agitator.heats)
         if (h)
@@ -217,14 +220,14 @@ TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
 TEST(HeatPlan, ASealedBearingThatOnlyTheArrangementKnowsIsOne) {
     auto job = demoJob("retort-trolley-roller");
     job.bearing.seals = catalog::Side::None;
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, demoLibrary());
     EXPECT_EQ(heatOfSeat(plan, "roller", "upper_bearing").inner.ceiling_C(), 80);
     EXPECT_EQ(heatOfSeat(plan, "roller", "upper_bearing").inner.floor_C(), -40);
 }
 
 /// A 32208 weighs 0.53 kg by any catalogue, its cup a third to two fifths of that.
 TEST(HeatPlan, ACupWeighsAsACup) {
-    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary());
     const auto& cup = heatOfSeat(plan, "hub", "inner_cup").inner;
     EXPECT_GT(cup.soakPart.mass_kg, 0.25 * 0.53);
     EXPECT_LT(cup.soakPart.mass_kg, 0.45 * 0.53);
@@ -248,7 +251,7 @@ TEST(HeatPlan, ARepairSleeveGrowsAsItselfAndMustHold) {
 TEST(HeatPlan, FitSaysWhatWarmSays) {
     for (const char* name : {"seamer-turret-upper", "conveyor-tail-drum", "retort-trolley-roller", "brine-agitator"}) {
         const auto job = demoJob(name);
-        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(job, demoLibrary());
         ASSERT_EQ(plan.heats.size(), plan.fits->seats.size());
         for (std::size_t i = 0; i < plan.heats.size(); ++i) {
             if (!plan.heats[i]) continue;
@@ -289,7 +292,7 @@ TEST(HeatPlan, LoweredCeilingIsTheOneThatCounts) {
 TEST(HeatPlan, LooseSeatsGoInWithout) {
     const auto h = heatOf("brine-agitator");
     EXPECT_FALSE(h.needed());
-    const auto plan = plan::planJob(demoJob("brine-agitator"), demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(demoJob("brine-agitator"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Warm), plan::Mark::NotNeeded);
     EXPECT_NE(plan.next({job::Station::Intake, job::Station::Strip, job::Station::Measure, job::Station::Fit,
                          job::Station::Tooling}),
@@ -298,10 +301,10 @@ TEST(HeatPlan, LooseSeatsGoInWithout) {
 
 TEST(HeatPlan, PressedColdIsNotAskedForAgain) {
     auto job = demoJob("seamer-turret-upper");
-    job.heat.pressCold = true;
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    ownStep(job).heat.pressCold = true;
+    const auto plan = plan::planJob(job, demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Warm), plan::Mark::NotNeeded);
-    EXPECT_EQ(words::heatLine(job, plan, words::Display()), "pressed cold");
+    EXPECT_EQ(words::heatLine(job, plan, inHand(plan).step, words::Display()), "pressed cold");
 }
 
 TEST(HeatPlan, OldOvenAndLongWalkTakeFromTheGap) {
@@ -366,14 +369,14 @@ TEST(HeatPlan, NumbersOutOfReasonAreNamed) {
     const auto field = [](auto change) {
         auto job = demoJob("seamer-turret-upper");
         change(job);
-        const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(job, demoLibrary());
         return plan.problem ? plan.problem->field : std::string();
     };
     EXPECT_EQ(field([](job::Job& j) { j.heat.room_C = 70; }), "heat/room_degC");
     EXPECT_EQ(field([](job::Job& j) { j.heat.walk_s = -1; }), "heat/walk_s");
-    EXPECT_EQ(field([](job::Job& j) { wish(j).outer_C = 900; }), "heat/seats/housing+bearing/outer_degC");
-    EXPECT_EQ(field([](job::Job& j) { wish(j).innerSource = "snow"; }), "heat/seats/housing+bearing/inner_source");
-    EXPECT_EQ(field([](job::Job& j) { wish(j).margin_mm = 0; }), "heat/seats/housing+bearing/margin_um");
+    EXPECT_EQ(field([](job::Job& j) { wish(j).outer_C = 900; }), "steps/in:housing+bearing/heat/outer_degC");
+    EXPECT_EQ(field([](job::Job& j) { wish(j).innerSource = "snow"; }), "steps/in:housing+bearing/heat/inner_source");
+    EXPECT_EQ(field([](job::Job& j) { wish(j).margin_mm = 0; }), "steps/in:housing+bearing/heat/margin_um");
 }
 
 TEST(HeatWords, TimesAreSaidAsOneSaysThem) {

@@ -1,6 +1,7 @@
 #include "core/plan/plan.h"
 
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -10,13 +11,19 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
+using arbor::testing::ringInHand;
+using arbor::testing::setupOf;
+using arbor::testing::traced;
 using job::Station;
 using plan::Mark;
 
 namespace {
 
 plan::Plan planOf(const job::Job& job) {
-    return plan::planJob(job, demoLibrary(), std::nullopt);
+    return plan::planJob(job, demoLibrary());
 }
 
 plan::Plan planWith(const std::function<void(job::Job&)>& change) {
@@ -32,7 +39,7 @@ bool has(const AdviceList& list, Finding id) {
 /// Home and square at eight places: the seat is 46 deep, the ring 23.8 high.
 void seatIt(job::Job& job) {
     for (int i = 0; i < 8; ++i)
-        job.seating.readings.push_back({45.0 * i, 22.2 + (i % 2 ? 0.002 : -0.002)});
+        ownStep(job).readings.readings.push_back({45.0 * i, 22.2 + (i % 2 ? 0.002 : -0.002)});
 }
 
 } // namespace
@@ -40,14 +47,14 @@ void seatIt(job::Job& job) {
 TEST(Plan, OfTheDemoJobFillsEveryStation) {
     const auto p = planOf(demoJob("seamer-turret-upper"));
     EXPECT_FALSE(p.problem);
-    ASSERT_TRUE(p.fit() && p.tools && p.pressing && p.seating && p.load);
+    ASSERT_TRUE(p.fit() && inHand(p).setup() && inHand(p).press && inHand(p).ring);
     // 62 - 13/2 um against 61.978: 15.5 um tight in the middle.
     EXPECT_NEAR(p.fit()->interferenceNominal_mm, 0.0155, 1e-9);
     EXPECT_DOUBLE_EQ(p.fits->seats[p.fits->focus].hole.size_mm->lower, -0.039);
     EXPECT_DOUBLE_EQ(p.fits->seats[p.fits->focus].hole.size_mm->upper, -0.009);
-    EXPECT_NEAR(p.pressing->expected.homeTravel_mm, 44, 1e-9);
-    EXPECT_NEAR(p.pressing->energy_J, std::pow(p.fit()->pressForce_N.most, 2) / (2 * 20000) / 1000, 1e-9);
-    EXPECT_EQ(p.seating->verdict, seat::SeatVerdict::NotJudged);
+    EXPECT_NEAR(inHand(p).press->expected.homeTravel_mm, 44, 1e-9);
+    EXPECT_NEAR(inHand(p).press->energy_J, std::pow(p.fit()->pressForce_N.most, 2) / (2 * 20000) / 1000, 1e-9);
+    EXPECT_EQ(ringInHand(p).seating.verdict, seat::SeatVerdict::NotJudged);
 }
 
 TEST(Plan, MeasuredBoreReplacesTheClass) {
@@ -68,19 +75,22 @@ TEST(Plan, LooseCupOfTheRollerIsAStop) {
 }
 
 TEST(Plan, PushingTheInnerRingIsAStopAtTooling) {
-    const auto p = planWith([](job::Job& j) { j.tooling.driver = "S11"; });
+    const auto p = planWith([](job::Job& j) { ownStep(j).wish.driver = "S11"; });
     EXPECT_EQ(p.marks.at(Station::Tooling), Mark::Stop);
-    ASSERT_TRUE(p.tools->choice);
-    EXPECT_TRUE(has(p.tools->proof.findings, Finding::PathThroughElements));
+    ASSERT_TRUE(setupOf(p).choice);
+    EXPECT_TRUE(has(setupOf(p).proof.findings, Finding::PathThroughElements));
 }
 
 TEST(Plan, NextIsTheFirstThatIsNotDone) {
     auto job = demoJob("seamer-turret-upper");
-    EXPECT_EQ(planOf(job).next(job.done), Station::Fit);
-    job.done.insert({Station::Fit, Station::Tooling});
-    EXPECT_EQ(planOf(job).next(job.done), Station::Warm);
-    job.heat.pressCold = true;
-    EXPECT_EQ(planOf(job).next(job.done), Station::Press);
+    const auto own = ownKey(job);
+    const auto next = [&] { return planOf(job).next(job::doneOf(job, &own)); };
+    EXPECT_EQ(next(), Station::Fit);
+    job.done.insert(Station::Fit);
+    ownStep(job).done.insert(Station::Tooling);
+    EXPECT_EQ(next(), Station::Warm);
+    ownStep(job).heat.pressCold = true;
+    EXPECT_EQ(next(), Station::Press);
     EXPECT_EQ(planOf(job).marks.at(Station::Tooling), Mark::Done);
 }
 
@@ -112,37 +122,39 @@ TEST(Plan, NamesThePlaceOfEveryProblem) {
     EXPECT_EQ(place([](auto& j) { j.shaft->material = "ice"; }), "shaft/material");
     EXPECT_EQ(place([](auto& j) { j.temperatures.innerRing_C = 900; }), "temperatures/inner_ring_degC");
     EXPECT_EQ(place([](auto& j) { j.temperatures.shaft_C = NAN; }), "temperatures/shaft_degC");
-    EXPECT_EQ(place([](auto& j) { j.tooling.press = "P99"; }), "tooling/press");
-    EXPECT_EQ(place([](auto& j) { j.tooling.driver = "S99"; }), "tooling/driver");
-    EXPECT_EQ(place([](auto& j) { j.tooling.support = "R99"; }), "tooling/support");
+    EXPECT_EQ(place([](auto& j) { j.press = "P99"; }), "press");
+    EXPECT_EQ(place([](auto& j) { ownStep(j).wish.driver = "S99"; }), "steps/in:bearing/driver");
+    EXPECT_EQ(place([](auto& j) { ownStep(j).wish.support = "R99"; }), "steps/in:bearing/support");
 }
 
 TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
-    const auto p = planWith([](job::Job& j) {
-        j.tooling.press = "P2";
-        j.housing.measured->value_mm = 61.90;
-    });
-    ASSERT_TRUE(p.pressing);
-    EXPECT_LE(p.pressing->expected.hold_N.most, 19600);
-    EXPECT_TRUE(has(p.pressing->watch, Finding::HoldLimited));
-    EXPECT_FALSE(p.pressing->gauge); // an arbor press has no gauge
+    auto job = demoJob("seamer-turret-upper");
+    job.press = "P2";
+    job.housing.measured->value_mm = 61.90;
+    auto library = demoLibrary();
+    std::erase_if(library.rack.presses, [](const auto& press) { return press.id != "P2"; }); // no other would do it
+    const auto p = plan::planJob(job, library);
+    ASSERT_TRUE(inHand(p).press);
+    EXPECT_LE(inHand(p).press->expected.hold_N.most, 19600);
+    EXPECT_TRUE(has(inHand(p).press->watch, Finding::HoldLimited));
+    EXPECT_FALSE(inHand(p).press->gauge); // an arbor press has no gauge
 }
 
 TEST(Plan, TraceOfTheFirstTryShowsTheCrookedStart) {
     auto job = demoJob("seamer-turret-upper");
     const trace::Trace lifted{{0, 0, 0}, {1, 2, 7000}, {2, 4, 15000}, {3, 5, 9000}, {4, 6, 9500}};
-    const auto p = plan::planJob(job, demoLibrary(), lifted);
-    ASSERT_TRUE(p.trace);
+    const auto p = plan::planJob(job, demoLibrary(), traced(job, lifted));
+    ASSERT_TRUE(inHand(p).trace);
     EXPECT_EQ(p.marks.at(Station::Press), Mark::Stop);
-    EXPECT_EQ(p.trace->verdict, trace::Verdict::CockedStart);
-    EXPECT_TRUE(has(p.trace->findings, Finding::TraceCocked));
+    EXPECT_EQ(inHand(p).trace->verdict, trace::Verdict::CockedStart);
+    EXPECT_TRUE(has(inHand(p).trace->findings, Finding::TraceCocked));
 }
 
 TEST(Record, HoldsWhatStandsNow) {
     auto job = demoJob("seamer-turret-upper");
     seatIt(job);
     const auto p = planOf(job);
-    const auto r = plan::makeRecord(job, p, "Ilse Marden", "2026-11-24T10:00:00", "went in straight");
+    const auto r = plan::makeRecord(job, p, inHand(p), "Ilse Marden", "2026-11-24T10:00:00", "went in straight");
     EXPECT_EQ(r.who, "Ilse Marden");
     EXPECT_EQ(r.when, "2026-11-24T10:00:00");
     EXPECT_EQ(r.notes, "went in straight");
@@ -152,17 +164,17 @@ TEST(Record, HoldsWhatStandsNow) {
     EXPECT_EQ(r.interference_mm, p.fit()->interference_mm);
     EXPECT_EQ(r.pressForce_N, p.fit()->pressForce_N);
     EXPECT_EQ(r.tools, (std::vector<std::string>{"P30", "R05", "S14", "X10"}));
-    EXPECT_EQ(r.readings, job.seating.readings);
+    EXPECT_EQ(r.readings, ownStep(job).readings.readings);
     EXPECT_FALSE(r.peakForce_N);
-    EXPECT_EQ(*r.riseAcross_mm, p.seating->riseAcross_mm.likely);
+    EXPECT_EQ(*r.riseAcross_mm, ringInHand(p).seating.riseAcross_mm.likely);
 }
 
 TEST(Record, ClosedJobOfTheShopStillReadsAsItsPlanSays) {
     const auto job = demoJob("exhaust-fan-carrier");
     const auto p = planOf(job);
-    ASSERT_TRUE(job.record && p.seating);
-    EXPECT_EQ(job.record->verdict, plan::name(p.seating->verdict));
-    EXPECT_NEAR(*job.record->tilt_arcmin, p.seating->tilt_arcmin.likely, 1e-9);
+    ASSERT_TRUE(job.record && inHand(p).ring);
+    EXPECT_EQ(job.record->verdict, plan::name(ringInHand(p).seating.verdict));
+    EXPECT_NEAR(*job.record->tilt_arcmin, ringInHand(p).seating.tilt_arcmin.likely, 1e-9);
     EXPECT_EQ(p.marks.at(Station::Close), Mark::Done);
 }
 

@@ -2,15 +2,20 @@
 #include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
 #include "support/shop.h"
+#include "support/steps.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
 
 #include <algorithm>
 #include <gtest/gtest.h>
+#include <set>
 
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
 using seat::ReadingKind;
 using seat::SeatVerdict;
 
@@ -24,32 +29,42 @@ job::Job drum() {
     auto job = demoJob("conveyor-tail-drum");
     job.bearing.designation = "32208"; // the inner cup is the one the job is about
     job.strip = {};
-    job.rings.clear();
+    job.steps.clear();
     return job;
 }
 
 plan::Plan planned(const job::Job& job) {
-    return plan::planJob(job, demoLibrary(), std::nullopt);
+    return plan::planJob(job, demoLibrary());
 }
 
-job::RingCard read(ReadingKind kind, const std::vector<double>& values_mm) {
-    job::RingCard card;
-    card.readings.kind = kind;
+job::SeatReadings read(ReadingKind kind, const std::vector<double>& values_mm) {
+    job::SeatReadings card;
+    card.kind = kind;
     for (std::size_t i = 0; i < values_mm.size(); ++i)
-        card.readings.readings.push_back(
-            {360.0 * static_cast<double>(i) / static_cast<double>(values_mm.size()), values_mm[i]});
+        card.readings.push_back({360.0 * static_cast<double>(i) / static_cast<double>(values_mm.size()), values_mm[i]});
     return card;
 }
 
-const plan::OtherRing& at(const plan::Plan& plan, const job::SeatKey& key) {
-    const auto* ring = plan::ringAt(plan.rings, key);
-    EXPECT_TRUE(ring) << key.second;
-    static const plan::OtherRing kNone;
-    return ring ? *ring : kNone;
+const plan::RingPlan& at(const plan::Plan& plan, const job::SeatKey& key) {
+    return arbor::testing::ringAt(plan, key);
+}
+
+job::SeatReadings& readings(job::Job& job, const job::SeatKey& key) {
+    return job.steps[{key, false}].readings;
+}
+
+std::set<job::SeatCheck> checksAt(const job::Job& job, const job::SeatKey& key) {
+    const auto plan = planned(job);
+    return plan::checksOf(plan, *plan.step({key, false}));
+}
+
+std::optional<plan::NextLook> nextLook(const job::Job& job) {
+    const auto plan = planned(job);
+    return plan::nextLook(job, plan, inHand(plan));
 }
 
 bool says(const plan::Plan& plan, Finding id, Severity severity, const std::string& subject) {
-    return std::any_of(plan.proof.begin(), plan.proof.end(),
+    return std::any_of(inHand(plan).proof.begin(), inHand(plan).proof.end(),
                        [&](const Advice& a) { return a.id == id && a.severity == severity && a.subject == subject; });
 }
 
@@ -57,7 +72,8 @@ bool says(const plan::Plan& plan, Finding id, Severity severity, const std::stri
 
 TEST(RingPlan, KnowsTheRingsBesideTheOneThatIsPressed) {
     const auto p = planned(drum());
-    ASSERT_EQ(p.rings.size(), 2u); // the other cup and the seal; cones slide on
+    const auto in = std::count_if(p.steps.begin(), p.steps.end(), [](const auto& s) { return s.ring.has_value(); });
+    ASSERT_EQ(in, 3); // both cups and the seal; cones slide on
     const auto& cup = at(p, kOuterCup);
     EXPECT_EQ(cup.label, "Outer cup");
     EXPECT_EQ(cup.partner, "Drum end");
@@ -74,11 +90,11 @@ TEST(RingPlan, KnowsTheRingsBesideTheOneThatIsPressed) {
 
 TEST(RingPlan, ARingOnAShaftIsFeltAtItsShoulder) {
     auto job = demoJob("filler-pump-shaft");
-    job.rings.clear();
+    job.steps.clear();
     EXPECT_EQ(at(planned(job), kCollar).input.kind, ReadingKind::Feeler);
-    job.rings[kCollar] = read(ReadingKind::Feeler, {0, 0, 0.01, 0});
+    readings(job, kCollar) = read(ReadingKind::Feeler, {0, 0, 0.01, 0});
     EXPECT_EQ(at(planned(job), kCollar).seating.verdict, SeatVerdict::HomeAndSquare);
-    job.rings[kCollar] = read(ReadingKind::Feeler, {0.1, 0.1, 0.1, 0.1});
+    readings(job, kCollar) = read(ReadingKind::Feeler, {0.1, 0.1, 0.1, 0.1});
     const auto p = planned(job);
     EXPECT_EQ(at(p, kCollar).seating.verdict, SeatVerdict::NotHome);
     EXPECT_TRUE(says(p, Finding::OtherRingOff, Severity::Stop, "Lock collar"));
@@ -87,38 +103,32 @@ TEST(RingPlan, ARingOnAShaftIsFeltAtItsShoulder) {
 
 TEST(RingPlan, ASealMayStandAFifthOffAndAQuarterCrooked) {
     auto job = drum();
-    job.rings[kSeal] = read(ReadingKind::Depth, {1.15, 1.15, 1.15, 1.15});
+    readings(job, kSeal) = read(ReadingKind::Depth, {1.15, 1.15, 1.15, 1.15});
     EXPECT_EQ(at(planned(job), kSeal).seating.verdict, SeatVerdict::HomeAndSquare);
-    job.rings[kSeal] = read(ReadingKind::Depth, {0.75, 0.75, 0.75, 0.75}); // a quarter of a millimetre proud
+    readings(job, kSeal) = read(ReadingKind::Depth, {0.75, 0.75, 0.75, 0.75}); // a quarter of a millimetre proud
     EXPECT_EQ(at(planned(job), kSeal).seating.verdict, SeatVerdict::NotHome);
     // 0.3 over the 67.5 it is read on is 0.378 over its 85.
-    job.rings[kSeal] = read(ReadingKind::Depth, {0.9, 1.05, 1.2, 1.05});
+    readings(job, kSeal) = read(ReadingKind::Depth, {0.9, 1.05, 1.2, 1.05});
     const auto crooked = at(planned(job), kSeal).seating;
     EXPECT_EQ(crooked.verdict, SeatVerdict::Tilted);
     EXPECT_NEAR(crooked.riseAcross_mm.likely, 0.3 * 85 / 67.5, 1e-9);
-    job.rings[kSeal] = read(ReadingKind::Depth, {0.95, 1.0, 1.05, 1.0}); // 0.126 over 85
+    readings(job, kSeal) = read(ReadingKind::Depth, {0.95, 1.0, 1.05, 1.0}); // 0.126 over 85
     EXPECT_EQ(at(planned(job), kSeal).seating.verdict, SeatVerdict::HomeAndSquare);
 }
 
 TEST(RingPlan, TheDrawingsDepthComesBeforeTheArrangements) {
     auto job = drum();
-    job.rings[kSeal] = read(ReadingKind::Depth, {3, 3, 3, 3});
+    readings(job, kSeal) = read(ReadingKind::Depth, {3, 3, 3, 3});
     EXPECT_EQ(at(planned(job), kSeal).seating.verdict, SeatVerdict::ReadingsDisagree); // two deeper than it can be
-    job.rings[kSeal].home_mm = 3;
+    readings(job, kSeal).home_mm = 3;
     EXPECT_EQ(at(planned(job), kSeal).seating.verdict, SeatVerdict::HomeAndSquare);
 }
 
 TEST(RingPlan, ASealThatWasReadNeedsNoLook) {
     auto job = drum();
-    EXPECT_TRUE(plan::checksOf(planned(job)).contains(job::SeatCheck::SealFlush));
-    job.rings[kSeal] = read(ReadingKind::Depth, {1, 1, 1, 1});
-    EXPECT_FALSE(plan::checksOf(planned(job)).contains(job::SeatCheck::SealFlush));
-}
-
-TEST(RingPlan, ASealThatNothingHoldsIsLookedAt) {
-    const auto p = planned(demoJob("filler-pump-shaft")); // on the shaft, in no housing of this arrangement
-    EXPECT_TRUE(std::none_of(p.rings.begin(), p.rings.end(), [](const auto& ring) { return ring.seal; }));
-    EXPECT_TRUE(plan::checksOf(p).contains(job::SeatCheck::SealFlush));
+    EXPECT_TRUE(checksAt(job, kSeal).contains(job::SeatCheck::SealFlush));
+    readings(job, kSeal) = read(ReadingKind::Depth, {1, 1, 1, 1});
+    EXPECT_FALSE(checksAt(job, kSeal).contains(job::SeatCheck::SealFlush));
 }
 
 TEST(RingPlan, AsksForARingThatWasPutInAndForOneBegun) {
@@ -126,16 +136,17 @@ TEST(RingPlan, AsksForARingThatWasPutInAndForOneBegun) {
     EXPECT_FALSE(says(planned(job), Finding::OtherRingNotRead, Severity::Look, "Outer cup")); // not in yet
     job.strip.fitted = {"outer_cup"};
     EXPECT_TRUE(says(planned(job), Finding::OtherRingNotRead, Severity::Look, "Outer cup"));
-    for (const auto check : plan::checksOf(planned(job)))
-        job.proof.checks[check] = true;
-    const auto next = plan::nextLook(job, planned(job));
-    ASSERT_TRUE(next);
-    EXPECT_EQ(next->ring, kOuterCup);
+    for (const auto check : checksAt(job, ownKey(job).seat))
+        ownStep(job).proof.checks[check] = true;
+    const auto next = nextLook(job);
+    ASSERT_TRUE(next && next->otherStep);
+    EXPECT_EQ(planned(job).steps[*next->otherStep].step.id.seat, kOuterCup);
     const double home = at(planned(job), kOuterCup).input.homeDepth_mm;
-    job.rings[kOuterCup] = read(ReadingKind::Depth, {home, home, home, home});
-    EXPECT_FALSE(plan::nextLook(job, planned(job)));
-    job.rings[kSeal] = read(ReadingKind::Depth, {1});
-    EXPECT_EQ(plan::nextLook(job, planned(job))->ring, kSeal); // what was begun is finished, or taken away
+    readings(job, kOuterCup) = read(ReadingKind::Depth, {home, home, home, home});
+    EXPECT_FALSE(nextLook(job));
+    readings(job, kSeal) = read(ReadingKind::Depth, {1});
+    EXPECT_EQ(planned(job).steps[*nextLook(job)->otherStep].step.id.seat,
+              kSeal); // what was begun is finished, or taken away
 }
 
 TEST(RingPlan, ARingIsNotInWhileWhatItSitsOnIsOut) {
@@ -150,7 +161,7 @@ TEST(RingPlan, ARingIsNotInWhileWhatItSitsOnIsOut) {
 
 TEST(RingPlan, AnIndicatorAloneDoesNotProveHome) {
     auto job = drum();
-    job.rings[kOuterCup] = read(ReadingKind::Indicator, {0, 0.001, 0, 0.001});
+    readings(job, kOuterCup) = read(ReadingKind::Indicator, {0, 0.001, 0, 0.001});
     const auto p = planned(job);
     EXPECT_EQ(at(p, kOuterCup).seating.verdict, SeatVerdict::SquareOnly);
     EXPECT_TRUE(says(p, Finding::OtherRingOff, Severity::Look, "Outer cup"));
@@ -162,36 +173,41 @@ TEST(RingPlan, EveryRingOfTheDemoShopCanBeReadHome) {
     for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
                              "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
         auto job = demoJob(name);
-        job.rings.clear();
+        job.steps.clear();
         const auto before = planned(job);
-        for (const auto& ring : before.rings) {
-            const bool depth = ring.input.kind == ReadingKind::Depth;
-            job.rings[ring.key] = read(ring.input.kind, std::vector<double>(4, depth ? ring.input.homeDepth_mm : 0));
+        for (const auto& step : before.steps) {
+            if (!step.ring) continue;
+            const auto& in = step.ring->input;
+            job.steps[step.step.id].readings =
+                read(in.kind, std::vector<double>(4, in.kind == ReadingKind::Depth ? in.homeDepth_mm : 0));
         }
         const auto after = planned(job);
-        for (const auto& ring : after.rings)
-            EXPECT_EQ(ring.seating.verdict, SeatVerdict::HomeAndSquare) << name << " " << ring.label;
+        for (const auto& step : after.steps)
+            EXPECT_TRUE(step.step.out || step.ring->seating.verdict == SeatVerdict::HomeAndSquare)
+                << name << " " << step.step.key;
     }
 }
 
 TEST(RingPlan, AWarmSeatIsRecordedWithItsTemperatures) {
     auto job = demoJob("seamer-turret-upper");
-    EXPECT_FALSE(plan::makeRecord(job, planned(job), "x", "2026-11-26T10:00:00", {}).outer_C);
-    job.done.insert(job::Station::Warm);
-    job.heat.pressCold = false;
-    job.heat.readings.clear();
+    const auto record = [](const job::Job& j) {
+        const auto p = planned(j);
+        return plan::makeRecord(j, p, inHand(p), "x", "2026-11-26T10:00:00", {});
+    };
+    EXPECT_FALSE(record(job).outer_C);
+    auto& own = ownStep(job);
+    own.done.insert(job::Station::Warm);
+    own.heat.pressCold = false;
+    own.heat.readings.clear();
     const auto p = planned(job);
-    ASSERT_TRUE(p.heat && p.heat->needed());
-    EXPECT_EQ(plan::makeRecord(job, p, "x", "2026-11-26T10:00:00", {}).outer_C, p.heat->outer.temp_C);
-    job.heat.readings = {{"2026-11-26T09:59:00", 71.5}, {"2026-11-26T09:59:30", 70}};
-    const auto record = plan::makeRecord(job, planned(job), "x", "2026-11-26T10:00:00", {});
-    EXPECT_EQ(record.outer_C, 71.5); // the thermometer goes before the plan
-    EXPECT_EQ(record.inner_C, p.heat->inner.temp_C);
-    job.heat.seat = job::SeatKey{"bearing", "spindle"}; // warmed was another seat than the one that is pressed
-    const auto other = planned(job);
-    ASSERT_TRUE(other.heat && other.heat->key == *job.heat.seat);
-    EXPECT_FALSE(plan::makeRecord(job, other, "x", "2026-11-26T10:00:00", {}).outer_C);
-    job.heat.seat.reset();
-    job.heat.pressCold = true;
-    EXPECT_FALSE(plan::makeRecord(job, planned(job), "x", "2026-11-26T10:00:00", {}).outer_C);
+    ASSERT_TRUE(p.heat() && p.heat()->needed());
+    EXPECT_EQ(record(job).outer_C, p.heat()->outer.temp_C);
+    own.heat.readings = {{"2026-11-26T09:59:00", 71.5}, {"2026-11-26T09:59:30", 70}};
+    EXPECT_EQ(record(job).outer_C, 71.5); // the thermometer goes before the plan
+    EXPECT_EQ(record(job).inner_C, p.heat()->inner.temp_C);
+    const auto* spindle = p.step({{"bearing", "spindle"}, false}); // warmed was another seat than this
+    ASSERT_TRUE(spindle);
+    EXPECT_FALSE(plan::makeRecord(job, p, *spindle, "x", "2026-11-26T10:00:00", {}).outer_C);
+    own.heat.pressCold = true;
+    EXPECT_FALSE(record(job).outer_C);
 }

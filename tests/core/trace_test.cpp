@@ -121,8 +121,7 @@ TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
     EXPECT_LT(band().band.width(), band().book.width());
     // And the next prediction is narrower, with its reason.
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
-    const auto before = plan::planJob(job, arbor::testing::demoLibrary(), std::nullopt),
-               after = plan::planJob(job, lib, std::nullopt);
+    const auto before = plan::planJob(job, arbor::testing::demoLibrary()), after = plan::planJob(job, lib);
     const auto width = [](const plan::Plan& p) { return p.fit()->pressForce_N.most - p.fit()->pressForce_N.least; };
     EXPECT_LT(width(after), width(before));
     const auto& because = after.fit()->because;

@@ -3,6 +3,7 @@
 
 #include "core/tooling/search.h"
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,6 +12,7 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
 using tooling::designSleeve;
 
 namespace {
@@ -20,7 +22,7 @@ const char* const kDemos[] = {"seamer-turret-upper", "retort-trolley-roller", "c
                               "labeller-pulley",     "exhaust-fan-carrier",   "brine-agitator"};
 
 plan::Plan planOf(const char* name) {
-    return plan::planJob(demoJob(name), demoLibrary(), std::nullopt);
+    return plan::planJob(demoJob(name), demoLibrary());
 }
 
 /// A plain blind housing for a bearing, its ring `sunk_mm` under the face.
@@ -41,8 +43,8 @@ arrangement::HousedBearing housed(const catalog::Bearing& b, double sunk_mm) {
 TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
     for (const auto* name : kDemos) {
         const auto p = planOf(name);
-        const auto sleeve =
-            designSleeve(*p.task, *p.load, {p.press->ramFootDia_mm, 0}, p.arrangement->bearing.designation);
+        const auto sleeve = designSleeve(*inHand(p).task(), inHand(p).step.load, {p.press->ramFootDia_mm, 0},
+                                         p.arrangement->bearing.designation);
         ASSERT_TRUE(sleeve) << name << " " << sleeve.error().field;
         EXPECT_LT(worst(sleeve->check.findings), Severity::Look) << name;
         EXPECT_GT(sleeve->check.coverage, 0.6) << name;
@@ -50,7 +52,7 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
         auto rack = demoLibrary().rack;
         rack.tools.push_back(sleeve->tool);
         tooling::Wishes wishes{rack.press(p.press->id), &rack.tools.back(), nullptr};
-        const auto tools = tooling::chooseTools(*p.task, rack, wishes, *p.load);
+        const auto tools = tooling::chooseTools(*inHand(p).task(), rack, wishes, inHand(p).step.load);
         ASSERT_TRUE(tools.choice) << name;
         EXPECT_EQ(tools.choice->driver->id, sleeve->tool.id);
         EXPECT_LT(worst(tools.proof.findings), Severity::Stop) << name;
@@ -59,7 +61,7 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
 
 TEST(Turned, SizesByHandForTheSeamer) {
     const auto p = planOf("seamer-turret-upper");
-    const auto s = designSleeve(*p.task, *p.load, {kRamFoot_mm, 0}, "3206").value();
+    const auto s = designSleeve(*inHand(p).task(), inHand(p).step.load, {kRamFoot_mm, 0}, "3206").value();
     // 3206: 62 outside, chamfer 1, raceway 54; face 54 to 60; home 22.2 under the face.
     EXPECT_DOUBLE_EQ(s.tool.outsideDia_mm, 60.0);
     EXPECT_DOUBLE_EQ(s.tool.boreDia_mm, 54.6);
@@ -95,7 +97,7 @@ TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
 TEST(Turned, WishesAreKeptAndJudged) {
     const auto p = planOf("seamer-turret-upper");
     const auto with = [&](tooling::TurnWishes wishes) {
-        return designSleeve(*p.task, *p.load, {kRamFoot_mm, 0}, "3206", wishes);
+        return designSleeve(*inHand(p).task(), inHand(p).step.load, {kRamFoot_mm, 0}, "3206", wishes);
     };
     const auto wide = with({63.0, {}, {}}).value();
     EXPECT_EQ(wide.tool.outsideDia_mm, 63.0);
@@ -110,7 +112,7 @@ TEST(Turned, WishesAreKeptAndJudged) {
 
 TEST(Turned, AThinWallIsToldByTheLoad) {
     const auto p = planOf("seamer-turret-upper");
-    const auto s = designSleeve(*p.task, {5e5, 6e5, 1e5, true}, {kRamFoot_mm, 0}, "3206").value();
+    const auto s = designSleeve(*inHand(p).task(), {5e5, 6e5, 1e5, true}, {kRamFoot_mm, 0}, "3206").value();
     EXPECT_TRUE(std::any_of(s.check.findings.begin(), s.check.findings.end(),
                             [](const Advice& a) { return a.id == Finding::FaceOverloaded; }));
 }

@@ -1,5 +1,6 @@
 // Every step of the route: its task from the section by hand, its tools from the demo rack, its traps.
-#include "core/plan/step_plan.h"
+#include "core/plan/work_steps.h"
+#include "support/steps.h"
 #include "support/tools.h"
 
 #include <algorithm>
@@ -9,6 +10,8 @@ using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::find;
+using arbor::testing::inHand;
+using arbor::testing::setupOf;
 using section::BodyKind;
 using tooling::Task;
 
@@ -18,9 +21,11 @@ constexpr const char* kDemoJobs[] = {"seamer-turret-upper", "retort-trolley-roll
                                      "filler-pump-shaft",   "labeller-pulley",       "exhaust-fan-carrier",
                                      "brine-agitator"};
 
+const job::StepKey kSpindleIn{{"bearing", "spindle"}, false};
+
 /// A job with its plan and steps.
 struct Route {
-    explicit Route(job::Job wanted) : job(std::move(wanted)), plan(plan::planJob(job, demoLibrary(), std::nullopt)) {
+    explicit Route(job::Job wanted) : job(std::move(wanted)), plan(plan::planJob(job, demoLibrary())) {
         steps = plan::workSteps(job, plan, demoLibrary());
     }
     explicit Route(const char* name) : Route(demoJob(name)) {}
@@ -296,7 +301,7 @@ TEST(WorkSteps, NothingOnTheRackReachesSoOneIsTurned) {
     // Put on the rack it is chosen like any other.
     auto library = demoLibrary();
     library.rack.tools.push_back(best.turned->tool);
-    const auto plan = plan::planJob(route.job, library, std::nullopt);
+    const auto plan = plan::planJob(route.job, library);
     const auto steps = plan::workSteps(route.job, plan, library);
     const auto at = std::find_if(steps.begin(), steps.end(), [](const auto& s) { return s.key == "in:bearing"; });
     const auto again = plan::toolsFor(*at, route.job, plan, library);
@@ -332,7 +337,7 @@ TEST(WorkSteps, HandToolsComeFromTheRackAndTheStripPlan) {
     EXPECT_EQ(collet->hand->second->id, "H01");
     auto library = demoLibrary();
     std::erase_if(library.rack.tools, [](const auto& t) { return t.kind == catalog::ToolKind::SlideHammer; });
-    const auto plan = plan::planJob(route.job, library, std::nullopt);
+    const auto plan = plan::planJob(route.job, library);
     for (const auto& way : plan::toolsFor(route.step("out:lower_bearing"), route.job, plan, library).ways)
         EXPECT_FALSE(way.hand && way.hand->method == route::Method::Collet) << "a collet without its hammer";
 }
@@ -345,7 +350,7 @@ TEST(WorkSteps, WeakColletIsALook) {
     auto library = demoLibrary();
     for (auto& tool : library.rack.tools)
         if (tool.id == "K02") tool.capacity_N = 50;
-    const auto plan = plan::planJob(route.job, library, std::nullopt);
+    const auto plan = plan::planJob(route.job, library);
     const auto tools = plan::toolsFor(route.step("out:lower_bearing"), route.job, plan, library);
     const auto collet = std::find_if(tools.ways.begin(), tools.ways.end(),
                                      [](const auto& w) { return w.hand && w.hand->method == route::Method::Collet; });
@@ -376,7 +381,7 @@ TEST(WorkSteps, DrawBoltDrawsACupInAndOut) {
 
 TEST(WorkSteps, TheUsersOwnToolComesFirstEvenWhenItIsWrong) {
     auto job = demoJob("seamer-turret-upper");
-    job.tooling.steps["in:spindle"].support = "R05";
+    job.steps[kSpindleIn].wish.support = "R05";
     const Route route(job);
     const auto tools = route.tools("in:spindle");
     const auto hubGoesIn =
@@ -389,10 +394,10 @@ TEST(WorkSteps, TheUsersOwnToolComesFirstEvenWhenItIsWrong) {
 
 TEST(WorkSteps, AWishedToolThatIsNotThereIsNamed) {
     auto job = demoJob("seamer-turret-upper");
-    job.tooling.steps["in:spindle"].driver = "S99";
+    job.steps[kSpindleIn].wish.driver = "S99";
     const auto tools = Route(job).tools("in:spindle");
     ASSERT_TRUE(tools.problem);
-    EXPECT_EQ(tools.problem->field, "tooling/steps/in:spindle/driver");
+    EXPECT_EQ(tools.problem->field, "steps/in:spindle/driver");
     EXPECT_EQ(tools.problem->value, "S99");
     EXPECT_FALSE(tools.proven());
     EXPECT_TRUE(tools.ways.front().proven()) << "what the program would take";
@@ -416,17 +421,18 @@ TEST(WorkSteps, SeatOutsideTheArrangementIsThereToo) {
 TEST(WorkSteps, ToolsOnRecordForThisBearingComeFirstAmongEquals) {
     auto library = demoLibrary();
     const auto job = demoJob("seamer-turret-upper");
-    const auto best = plan::planJob(job, library, std::nullopt).tools->drivers;
+    const auto best = setupOf(plan::planJob(job, library)).drivers;
     ASSERT_GE(best.size(), 2u);
     ASSERT_TRUE(best[1].usable());
     job::Record record;
     record.bearing = job.bearing.designation;
     record.tools = {best[1].tool->id};
     library.records = {record};
-    EXPECT_EQ(plan::workedBefore(job, library), std::set<std::string>{best[1].tool->id});
-    EXPECT_EQ(plan::planJob(job, library, std::nullopt).tools->drivers.front().tool->id, best[1].tool->id);
+    EXPECT_EQ(plan::workedBefore(inHand(plan::planJob(job, library)).step, library),
+              std::set<std::string>{best[1].tool->id});
+    EXPECT_EQ(setupOf(plan::planJob(job, library)).drivers.front().tool->id, best[1].tool->id);
     library.records.front().bearing = "6004";
-    EXPECT_TRUE(plan::workedBefore(job, library).empty());
+    EXPECT_TRUE(plan::workedBefore(inHand(plan::planJob(job, library)).step, library).empty());
 }
 
 TEST(Task, FlippingTwiceGivesTheSameWork) {

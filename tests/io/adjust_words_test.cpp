@@ -18,7 +18,7 @@ plan::AdjustPlan drumWith(double play_mm, const std::vector<double>& holes_deg =
     job.adjust = {};
     job.adjust.play_mm = play_mm;
     job.adjust.nut.holes_deg = holes_deg;
-    return *plan::planJob(job, demoLibrary(), std::nullopt).adjust;
+    return *plan::planJob(job, demoLibrary()).adjust;
 }
 
 std::string said(Finding id, double value, double limit = 0, const std::string& subject = {}) {

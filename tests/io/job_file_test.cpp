@@ -1,6 +1,8 @@
 #include "io/job_file.h"
 
+#include "io/job_difference.h"
 #include "io/job_json.h"
+#include "io/job_migration.h"
 #include "io/text_file.h"
 #include "support/shop.h"
 
@@ -24,6 +26,16 @@ const std::string kMeasured = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v
 const std::string kClosing = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-closing.arbor.json";
 const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
 
+const std::string kSteps = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v2-steps.arbor.json";
+
+/// Of the seat that the fixtures say of their housing.
+job::StepRecord& own(job::Job& job) {
+    return job.steps[{job::kHousingSeat, false}];
+}
+const job::StepRecord& own(const job::Job& job) {
+    return job.steps.at({job::kHousingSeat, false});
+}
+
 Problem refusal(const std::string& what, const std::string& with) {
     const auto text = io::readText(kFixture).value();
     const auto parsed = io::parseJob(replaced(text, what, with));
@@ -35,12 +47,28 @@ Problem refusal(const std::string& what, const std::string& with) {
 
 // The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
 TEST(JobFile, RoundTripKeepsEveryField) {
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps}) {
         const auto text = io::readText(fixture).value();
         const auto document = io::parseJob(text).value();
         const auto again = json::parse(io::jobText({document.job, "{}"}));
-        EXPECT_EQ(again, json::parse(text)) << json::diff(json::parse(text), again).dump(1);
+        const auto today = io::asToday(json::parse(text));
+        EXPECT_EQ(again, today) << json::diff(today, again).dump(1);
     }
+}
+
+/// Version 1 knew one press; of each job of the demo shop as it was written then, everything comes out as it does
+/// today.
+TEST(JobFile, TheDemoShopAsVersionOneWroteItSaysTheSame) {
+    int compared = 0;
+    for (const auto& file : std::filesystem::directory_iterator(std::string(ARBOR_SOURCE_DIR) + "/tests/data/v1")) {
+        const auto then = io::loadJob(file.path().string());
+        const auto now = io::loadJob(std::string(ARBOR_SOURCE_DIR) + "/demo/" + file.path().filename().string());
+        ASSERT_TRUE(then && now) << file.path();
+        EXPECT_EQ(then->job.steps, now->job.steps) << file.path();
+        EXPECT_TRUE(io::differences(then->job, now->job).empty()) << file.path();
+        ++compared;
+    }
+    EXPECT_EQ(compared, 7);
 }
 
 TEST(JobFile, ReadsArrangementIntakeAndStrip) {
@@ -68,11 +96,11 @@ TEST(JobFile, ReadsArrangementIntakeAndStrip) {
 
 TEST(JobFile, ReadsOtherRingsGreaseAndShape) {
     const auto job = io::loadJob(kClosing)->job;
-    const auto& card = job.rings.at({"housing", "seal"});
-    EXPECT_EQ(card.readings.kind, seat::ReadingKind::Feeler);
-    EXPECT_NEAR(card.readings.uncertainty_mm, 0.015, 1e-12);
+    const auto& card = job.steps.at({{"housing", "seal"}, false}).readings;
+    EXPECT_EQ(card.kind, seat::ReadingKind::Feeler);
+    EXPECT_NEAR(card.uncertainty_mm, 0.015, 1e-12);
     EXPECT_EQ(card.home_mm, 2.5);
-    EXPECT_EQ(card.readings.readings.at(1), (seat::Reading{120, 2.75}));
+    EXPECT_EQ(card.readings.at(1), (seat::Reading{120, 2.75}));
     EXPECT_EQ(job.adjust.grease, (adjust::Grease{"lithium, soft", adjust::CavityFill::Half, 0.92, 1.4}));
     EXPECT_EQ(io::loadJob(kWithArrangement)->job.arrangement->shape, "C");
     const auto record = io::loadJob(kFixture)->job.record.value();
@@ -112,17 +140,17 @@ TEST(JobFile, ReadsWhatWasMeasured) {
 
 TEST(JobFile, ReadsWhatWasReadByHandAndLookedAt) {
     const auto job = io::loadJob(kClosing)->job;
-    EXPECT_EQ(job.hand.means, job::HandMeans::Wrench);
-    EXPECT_EQ(job.hand.bolt, "B02");
-    EXPECT_EQ(job.hand.points[1], (job::HandPoint{2.5, 11.5}));
-    EXPECT_TRUE(job.hand.signs.at(job::HandSign::EvenGap));
-    EXPECT_FALSE(job.hand.signs.at(job::HandSign::Ringing));
-    EXPECT_FALSE(job.hand.signs.contains(job::HandSign::Stopped));
-    EXPECT_FALSE(job.proof.checks.at(job::SeatCheck::RingSide));
-    EXPECT_EQ(job.proof.probed, (std::set<int>{1, 5, 12}));
-    EXPECT_EQ(*job.proof.pull_N, 3.5);
-    EXPECT_EQ(job.proof.signedBy, "A");
-    EXPECT_EQ(job.proof.reason, "B");
+    EXPECT_EQ(own(job).hand.means, job::HandMeans::Wrench);
+    EXPECT_EQ(own(job).hand.bolt, "B02");
+    EXPECT_EQ(own(job).hand.points[1], (job::HandPoint{2.5, 11.5}));
+    EXPECT_TRUE(own(job).hand.signs.at(job::HandSign::EvenGap));
+    EXPECT_FALSE(own(job).hand.signs.at(job::HandSign::Ringing));
+    EXPECT_FALSE(own(job).hand.signs.contains(job::HandSign::Stopped));
+    EXPECT_FALSE(own(job).proof.checks.at(job::SeatCheck::RingSide));
+    EXPECT_EQ(own(job).proof.probed, (std::set<int>{1, 5, 12}));
+    EXPECT_EQ(*own(job).proof.pull_N, 3.5);
+    EXPECT_EQ(own(job).proof.signedBy, "A");
+    EXPECT_EQ(own(job).proof.reason, "B");
 }
 
 TEST(JobFile, ReadsEndPlayAndWhatIsDoneAtClose) {
@@ -222,16 +250,18 @@ TEST(JobFile, ReadsWhatTheFixtureSays) {
     EXPECT_EQ(job.shaft->boreDia_mm, 9);
     EXPECT_EQ(job.temperatures.shaft_C, 44);
     EXPECT_EQ(job.lubricant, catalog::Lubricant::Grease);
-    EXPECT_EQ(*job.tooling.support, "R06");
-    const auto& wish = job.heat.seats.at({"housing", "bearing"});
+    EXPECT_EQ(*own(job).wish.support, "R06");
+    const auto wish = own(job).heat.wish;
     EXPECT_EQ(*wish.inner_C, -21);
     EXPECT_EQ(*wish.innerSource, "chest_freezer");
     EXPECT_NEAR(*wish.margin_mm, 0.071, 1e-12);
-    EXPECT_EQ(job.heat.clocks.at(1).what, job::Clock::What::Inner);
-    EXPECT_EQ(job.heat.clocks.at(1).lasts_s, 2400);
-    EXPECT_EQ(job.heat.readings.at(0).temp_C, 74.5);
-    EXPECT_EQ(job.seating.kind, seat::ReadingKind::Feeler);
-    EXPECT_EQ(job.done, (std::set{job::Station::Fit, job::Station::Press}));
+    const auto& warmed = job.steps.at({job::kShaftSeat, false}).heat; // the seat that was opened then
+    EXPECT_EQ(warmed.clocks.at(1).what, job::Clock::What::Inner);
+    EXPECT_EQ(warmed.clocks.at(1).lasts_s, 2400);
+    EXPECT_EQ(warmed.readings.at(0).temp_C, 74.5);
+    EXPECT_EQ(own(job).readings.kind, seat::ReadingKind::Feeler);
+    EXPECT_EQ(job.done, std::set{job::Station::Fit});
+    EXPECT_EQ(own(job).done, std::set{job::Station::Press});
     EXPECT_EQ(job.record->readings.size(), 1u);
     EXPECT_NEAR(*job.record->riseAcross_mm, 0.0073, 1e-12);
 }
@@ -240,36 +270,37 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
     auto text = replaced(io::readText(kFixture).value(), "\"units\"", "\"spindle\": {\"speed_rpm\": 900}, \"units\"");
     text = replaced(text, "\"clock_deg\": 45.0", "\"clock_deg\": 45.0, \"gauge\": \"D2\"");
     text = replaced(text, "\"width_mm\": 2.15", "\"width_mm\": 2.15, \"ring\": \"new\"");
-    text = replaced(text, "\"version\": 1", "\"version\": 2");
     text = replaced(text, "\"done\": [\"fit\", \"press\"]", "\"done\": [\"polish\", \"fit\", \"press\"]");
     auto document = io::parseJob(text).value();
     document.job.title = "another title";
     const auto saved = json::parse(io::jobText(document));
     EXPECT_EQ(saved["spindle"]["speed_rpm"], 900);
-    EXPECT_EQ(saved["seat_readings"]["readings"][1]["gauge"], "D2");
+    EXPECT_EQ(saved["steps"]["in:housing+bearing"]["readings"]["readings"][1]["gauge"], "D2");
     EXPECT_EQ(saved["housing"]["groove"]["ring"], "new");
     EXPECT_EQ(saved["title"], "another title");
     EXPECT_EQ(saved["version"], 2);
-    EXPECT_EQ(saved["done"], json({"fit", "press", "polish"}));
+    EXPECT_EQ(saved["done"], json({"fit", "polish"}));
 }
 
 TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {
     auto document = io::loadJob(kFixture).value();
     document.job.housing.measured.reset();
-    document.job.tooling.driver.reset();
-    document.job.tooling.steps.erase("in:spindle");
-    document.job.tooling.steps["out:bearing"].turn.relief_mm.reset();
+    own(document.job).wish.driver.reset();
+    own(document.job).proof = {};
+    document.job.steps[{job::kHousingSeat, true}].wish.turn.relief_mm.reset();
     document.job.record.reset();
     document.job.shaft.reset();
-    document.job.traceFile.clear();
+    own(document.job).traceFile.clear();
     const auto saved = json::parse(io::jobText(document));
     EXPECT_FALSE(saved["housing"].contains("measured"));
-    EXPECT_FALSE(saved["tooling"].contains("driver"));
-    ASSERT_EQ(saved["tooling"]["steps"].size(), 2u);
-    EXPECT_FALSE(saved["tooling"]["steps"][0]["turn"].contains("relief_mm"));
+    const auto& in = saved["steps"]["in:housing+bearing"];
+    EXPECT_TRUE(in.contains("support"));
+    EXPECT_FALSE(in.contains("driver"));
+    EXPECT_FALSE(saved["steps"]["out:housing+bearing"]["turn"].contains("relief_mm"));
     EXPECT_FALSE(saved.contains("record"));
     EXPECT_FALSE(saved.contains("shaft"));
-    EXPECT_FALSE(saved.contains("trace"));
+    EXPECT_FALSE(in.contains("trace"));
+    EXPECT_FALSE(in.contains("proof"));
 }
 
 namespace {
@@ -289,7 +320,7 @@ void eachLeaf(const json& document, const json::json_pointer& place,
 /// Set, saved, cleared, saved, read: gone, whichever field of whichever station it is.
 TEST(JobFile, WhatIsErasedStaysErased) {
     int cleared = 0;
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps}) {
         const auto text = io::readText(fixture).value();
         const auto whole = json::parse(text);
         eachLeaf(whole, json::json_pointer(), [&](const json::json_pointer& place) {
@@ -382,7 +413,7 @@ TEST(Schema, RefusesNothingThatTheDemoShopHolds) {
 
 // A file that was cut, or had some of its bytes changed: read or refused with a place, and no harm done.
 TEST(JobFile, DamagedFilesAreReadOrRefused) {
-    for (const auto& fixture : {kMeasured, kWithArrangement, kFixture}) {
+    for (const auto& fixture : {kMeasured, kWithArrangement, kFixture, kSteps}) {
         const auto text = io::readText(fixture).value();
         ASSERT_TRUE(rc::check("damage", [&] {
             auto damaged = text;
@@ -397,7 +428,7 @@ TEST(JobFile, DamagedFilesAreReadOrRefused) {
                 return;
             }
             // What was read can be planned, or its problem is named.
-            const auto p = plan::planJob(read->job, arbor::testing::demoLibrary(), std::nullopt);
+            const auto p = plan::planJob(read->job, arbor::testing::demoLibrary());
             RC_ASSERT(p.fits.has_value() || p.problem.has_value());
         }));
     }

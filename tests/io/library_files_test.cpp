@@ -2,6 +2,7 @@
 
 #include "io/results/plan_json.h"
 #include "support/shop.h"
+#include "support/steps.h"
 #include "words/sentences.h"
 
 #include <QByteArray>
@@ -12,7 +13,9 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::inHand;
 using arbor::testing::replaced;
+using arbor::testing::setupOf;
 using arbor::testing::TemporaryShop;
 using nlohmann::json;
 
@@ -107,7 +110,7 @@ TEST(TraceFile, OfTheDemoShopLoads) {
 
 TEST(PlanJson, SaysTheNumbersOfThePlanWithUnitsInTheKeys) {
     const auto job = demoJob("seamer-turret-upper");
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, demoLibrary());
     const auto d = json::parse(io::planJson(job, plan, {}));
     EXPECT_EQ(d["job"], "J-0142");
     EXPECT_EQ(d["fit"]["interference_um"]["likely"], plan.fit()->interference_mm.likely / 1e-3);
@@ -116,15 +119,15 @@ TEST(PlanJson, SaysTheNumbersOfThePlanWithUnitsInTheKeys) {
     EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.heats[plan.fits->focus]->outer.temp_C);
     EXPECT_EQ(d["tooling"]["choice"]["driver"], "S14");
     EXPECT_EQ(d["tooling"]["force_path_proven"], true);
-    EXPECT_EQ(d["tooling"]["stack"]["stroke_used_mm"], plan.tools->proof.stack.strokeUsed_mm);
-    EXPECT_EQ(d["press"]["hold_force_N"]["likely"], plan.pressing->expected.hold_N.likely);
+    EXPECT_EQ(d["tooling"]["stack"]["stroke_used_mm"], setupOf(plan).proof.stack.strokeUsed_mm);
+    EXPECT_EQ(d["press"]["hold_force_N"]["likely"], inHand(plan).press->expected.hold_N.likely);
     EXPECT_EQ(d["seat"]["verdict"], "not_judged");
     EXPECT_TRUE(d["close"].is_null());
 }
 
 TEST(PlanJson, GivesOnlyTheStationsAsked) {
     const auto job = demoJob("exhaust-fan-carrier");
-    const auto plan = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto plan = plan::planJob(job, demoLibrary());
     const auto d = json::parse(io::planJson(job, plan, {job::Station::Seat}));
     EXPECT_FALSE(d.contains("fit"));
     EXPECT_EQ(d["seat"]["verdict"], "home_and_square");

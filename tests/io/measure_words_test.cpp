@@ -17,7 +17,7 @@ using words::Display;
 namespace {
 
 plan::Plan planOf(const char* name) {
-    return plan::planJob(demoJob(name), demoLibrary(), std::nullopt);
+    return plan::planJob(demoJob(name), demoLibrary());
 }
 
 /// Every name is there, and no two are the same.
@@ -80,7 +80,7 @@ TEST(MeasureWords, RouteRuleSaysHowFarAndWhatStops) {
     auto job = demoJob("labeller-pulley");
     job.measured = {};
     job.housing.measured.reset();
-    EXPECT_EQ(words::measureLine(*plan::planJob(job, demoLibrary(), std::nullopt).fits), "nothing measured yet");
+    EXPECT_EQ(words::measureLine(*plan::planJob(job, demoLibrary()).fits), "nothing measured yet");
 }
 
 TEST(MeasureWords, FindingsCarryTheirNumbersInBothUnits) {
@@ -96,7 +96,7 @@ TEST(MeasureWords, FindingsCarryTheirNumbersInBothUnits) {
 TEST(MeasureWords, AnInchJobShowsItsSizesToATenThousandth) {
     auto job = demoJob("exhaust-fan-carrier");
     job.units = job::Units::Inch;
-    const auto p = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto p = plan::planJob(job, demoLibrary());
     const auto& hole = p.fits->seats[0].hole;
     const auto text = Display(job.units).reading(*hole.measuredDia_mm).number;
     EXPECT_EQ(text.size() - text.find('.') - 1, 4u) << text;
@@ -105,7 +105,7 @@ TEST(MeasureWords, AnInchJobShowsItsSizesToATenThousandth) {
 
 TEST(MeasureJson, KeysNameTheirUnitsAndNothingIsLost) {
     const auto job = demoJob("conveyor-tail-drum");
-    const auto p = plan::planJob(job, demoLibrary(), std::nullopt);
+    const auto p = plan::planJob(job, demoLibrary());
     const auto d = nlohmann::json::parse(io::planJson(job, p, {Station::Measure, Station::Fit}));
     const auto& surfaces = d["measure"]["surfaces"];
     ASSERT_EQ(surfaces.size(), 2u) << "cups are new: only the drum's bores are judged";

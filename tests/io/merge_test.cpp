@@ -51,8 +51,7 @@ TEST(Merge, ListsWhoseOrderIsTheirMeaningAreOneValue) {
 TEST(Merge, AFileThatANewerProgramWroteMeanwhileIsLeftAlone) {
     const TemporaryShop shop;
     const auto document = io::loadJob(shop.jobFile()).value();
-    const auto newer =
-        arbor::testing::replaced(shop.read("seamer-turret-upper.arbor.json"), "\"version\": 1", "\"version\": 2");
+    const auto newer = arbor::testing::replaced(io::jobText(document), "\"version\": 2", "\"version\": 3");
     shop.write("seamer-turret-upper.arbor.json", newer);
     EXPECT_EQ(io::saveJobOver(shop.jobFile(), document).error().code, ProblemCode::Unwritable);
     EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), newer);

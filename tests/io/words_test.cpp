@@ -2,10 +2,12 @@
 #include "words/tooling_words.h"
 
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <gtest/gtest.h>
 
 using namespace arbor;
+using arbor::testing::setupOf;
 using words::Display;
 
 TEST(Rounding, GoesByTheQuantityNotByItsDigits) {
@@ -81,9 +83,8 @@ TEST(Sentences, LoadOnTheBallsIsHeldAgainstTheRating) {
 }
 
 TEST(Sentences, RejectionsAreCountedInGroups) {
-    const auto plan =
-        plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary(), std::nullopt);
-    const auto summary = words::rejectionSummary(plan.tools->drivers);
+    const auto plan = plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary());
+    const auto summary = words::rejectionSummary(setupOf(plan).drivers);
     EXPECT_EQ(summary, "27 do not fit: 4 too large, 1 too short, 22 too small.");
     EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");
 }

@@ -29,7 +29,7 @@ TEST(JobFile, KilledAtAnyMomentTheFileIsWholeAndNothingSaidIsLost) {
         writer.waitForFinished();
         const auto job = io::loadJob(shop.jobFile());
         ASSERT_TRUE(job) << job.error().field;
-        EXPECT_GE(job->job.seating.readings.size(), most);
+        EXPECT_GE(job::stepOf(job->job, {job::kHousingSeat, false}).readings.readings.size(), most);
     }
 }
 

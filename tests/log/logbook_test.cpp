@@ -5,6 +5,7 @@
 #include "log/schema.h"
 #include "support/postgres.h"
 #include "support/shop.h"
+#include "support/steps.h"
 
 #include <QFile>
 #include <QProcess>
@@ -21,6 +22,7 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::ownStep;
 using arbor::testing::PostgresServer;
 using log::Entry;
 using log::Keeper;
@@ -410,27 +412,67 @@ TEST(Logbook, AFileThatIsNoLogbookIsRefusedAndLeftAsItIs) {
     EXPECT_TRUE(file.readAll().startsWith("this is a shopping list"));
 }
 
+TEST(Keeper, APressThatIsWrittenAgainIsPutRight) {
+    const QTemporaryDir folder;
+    const auto connection = "sqlite:" + folder.filePath("log.sqlite");
+    log::Keeper keeper(connection, folder.filePath("waiting.sqlite"));
+    ASSERT_TRUE(keeper.keep(press(1)));
+    auto again = press(1);
+    again.notes = "the gauge was set anew";
+    again.verdict = "tilted";
+    ASSERT_TRUE(keeper.keep(again));
+    const auto book = log::Logbook::open(connection).value();
+    EXPECT_EQ(book->size().value(), 1u);
+    log::Query wanted;
+    wanted.text = "anew";
+    ASSERT_EQ(book->find(wanted)->size(), 1u);
+    EXPECT_EQ(book->find(wanted)->front().verdict, "tilted");
+    wanted.text = press(1).notes;
+    EXPECT_TRUE(press(1).notes.empty() || book->find(wanted)->empty()) << "found by what stands there now";
+}
+
 TEST(LogEntry, OfAClosedJob) {
     const auto job = demoJob("exhaust-fan-carrier");
-    const auto e = log::entryOf(job, demoLibrary(), "{}");
-    ASSERT_TRUE(e);
-    EXPECT_EQ(e->jobId, job.id);
-    EXPECT_EQ(e->who, job.record->who);
-    EXPECT_FALSE(e->family.empty());
-    EXPECT_NEAR(*e->expected_N, job.record->pressForce_N.likely, 1e-9);
-    EXPECT_FALSE(log::entryOf(demoJob("seamer-turret-upper"), demoLibrary(), "{}")); // not closed
+    const auto all = log::entriesOf(job, demoLibrary(), "{}");
+    ASSERT_EQ(all.size(), 1u) << "closed when a job knew one press";
+    EXPECT_EQ(all[0].jobId, job.id);
+    EXPECT_EQ(all[0].who, job.record->who);
+    EXPECT_FALSE(all[0].family.empty());
+    EXPECT_NEAR(*all[0].expected_N, job.record->pressForce_N.likely, 1e-9);
+    EXPECT_TRUE(log::entriesOf(demoJob("seamer-turret-upper"), demoLibrary(), "{}").empty()); // not closed
+}
+
+TEST(LogEntry, IsOneForEachStepThatHasARecord) {
+    auto job = demoJob("exhaust-fan-carrier");
+    auto& collar = job.steps[{{"collar", "shaft"}, false}];
+    collar.record = *job.record;
+    collar.record->entry = "J@then in:collar+shaft";
+    collar.heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800}};
+    collar.record->when = "2026-11-20T14:05:00";
+    auto& out = job.steps[{{"collar", "shaft"}, true}].record.emplace();
+    out.when = "2026-11-20T09:00:00";
+    out.verdict = "out";
+    const auto all = log::entriesOf(job, demoLibrary(), "{}");
+    ASSERT_EQ(all.size(), 2u);
+    EXPECT_EQ(all[0].id, "J@then in:collar+shaft");
+    EXPECT_EQ(all[0].step, "in:collar+shaft");
+    EXPECT_NEAR(*all[0].minutes, 45, 1e-9);
+    EXPECT_EQ(all[1].step, "out:collar+shaft");
+    EXPECT_EQ(all[1].verdict, "out");
+    EXPECT_FALSE(all[1].minutes);
 }
 
 TEST(LogEntry, TakesTheTimeFromTheFirstClockToTheRecord) {
     auto job = demoJob("exhaust-fan-carrier");
     job.record->when = "2026-11-20T14:05:00";
-    job.heat.clocks.clear();
-    EXPECT_FALSE(log::entryOf(job, demoLibrary(), "{}")->minutes); // no clock ran
-    job.heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
-                       {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
-    EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 45, 1e-9);
-    job.heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
-    EXPECT_NEAR(*log::entryOf(job, demoLibrary(), "{}")->minutes, 10, 1e-9);
+    const auto minutes = [&] { return log::entriesOf(job, demoLibrary(), "{}").at(0).minutes; };
+    ownStep(job).heat.clocks.clear();
+    EXPECT_FALSE(minutes()); // no clock ran
+    ownStep(job).heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
+                                {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
+    EXPECT_NEAR(*minutes(), 45, 1e-9);
+    ownStep(job).heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
+    EXPECT_NEAR(*minutes(), 10, 1e-9);
 }
 
 TEST(LogEntry, AsJsonAndBackAndAsCsv) {

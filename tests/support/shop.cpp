@@ -28,7 +28,7 @@ job::Job demoJob(const std::string& name) {
 arrangement::HousedBearing demoArrangement() {
     auto job = demoJob("seamer-turret-upper");
     job.arrangement.reset(); // the housing by its sizes
-    return *plan::planJob(job, demoLibrary(), std::nullopt).arrangement;
+    return *plan::planJob(job, demoLibrary()).arrangement;
 }
 
 tooling::Task demoTask() {

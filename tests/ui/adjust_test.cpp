@@ -1,4 +1,5 @@
 // Adjust, the proof of a seat and Close through the real window.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/adjust/nut_drawing.h"
@@ -13,6 +14,8 @@
 
 using namespace arbor;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -143,21 +146,21 @@ protected:
 
 TEST_F(Proof, IsAskedForOneByOneWithSpaceAlone) {
     EXPECT_EQ(slip().title, "Home and square");
-    for (int looks = 0; !job().done.contains(Station::Seat); ++looks) {
+    for (int looks = 0; !ownStep(job()).done.contains(Station::Seat); ++looks) {
         ASSERT_LT(looks, 30);
         key(Qt::Key_Space);
     }
-    EXPECT_EQ(saved().proof.probed.size(), 12u);
-    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Done);
+    EXPECT_EQ(ownStep(saved()).proof.probed.size(), 12u);
+    EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Done);
 }
 
 TEST_F(Proof, NSaysNoAndStops) {
     key(Qt::Key_N);
-    EXPECT_FALSE(job().proof.checks.begin()->second);
+    EXPECT_FALSE(ownStep(job()).proof.checks.begin()->second);
     EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Stop);
     EXPECT_TRUE(slipSays("put it right, or sign for it"));
     QTest::mouseClick(find<QPushButton>("seatCheck0"), Qt::LeftButton); // from no to not looked at
-    EXPECT_TRUE(job().proof.checks.empty());
+    EXPECT_TRUE(ownStep(job()).proof.checks.empty());
 }
 
 TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
@@ -165,18 +168,18 @@ TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
     type("proofWhy", "ring comes tomorrow");
     EXPECT_EQ(slip().action, "Close it, signed for");
     clickAction();
-    EXPECT_TRUE(job().done.contains(Station::Seat));
-    EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Look);
+    EXPECT_TRUE(ownStep(job()).done.contains(Station::Seat));
+    EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Look);
 }
 
 TEST_F(Proof, APullOnAStringIsHeldAgainstItsSize) {
     type("proofPull", "50");
     type("proofRadius", "40");
-    EXPECT_EQ(*job().proof.pull_N, 50);
+    EXPECT_EQ(*ownStep(job()).proof.pull_N, 50);
     EXPECT_TRUE(slipSays("It turns hard"));
     type("proofPull", "a lot");
     EXPECT_FALSE(window->troubleText().isEmpty());
-    EXPECT_EQ(*job().proof.pull_N, 50);
+    EXPECT_EQ(*ownStep(job()).proof.pull_N, 50);
 }
 
 class Closing : public WindowTest {

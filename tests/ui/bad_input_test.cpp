@@ -1,4 +1,5 @@
 // Bad entries and bad files: a message with place and reason, the program goes on, nothing of the user's is lost.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/bench/bench_view.h"
@@ -12,6 +13,8 @@
 #include <unistd.h>
 
 using namespace arbor;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
 using arbor::testing::replaced;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -80,7 +83,7 @@ TEST_F(BadInput, BrokenRackLeavesTheJobReadable) {
     EXPECT_TRUE(window->troubleText().contains("rack.csv"));
     EXPECT_TRUE(window->troubleText().contains("line 3, kind"));
     EXPECT_TRUE(session().plan().fit());
-    EXPECT_FALSE(session().plan().tools);
+    EXPECT_FALSE(inHand(session().plan()).way());
     type("measuredBore", "61.981");
     EXPECT_TRUE(window->troubleText().contains("rack.csv")) << "still without tools, still said";
 }
@@ -136,7 +139,7 @@ TEST_F(BadInput, GoneTraceIsToldAndTheRestWorks) {
     std::filesystem::remove(shop.file("traces/fan-carrier.csv"));
     open("exhaust-fan-carrier");
     EXPECT_TRUE(window->troubleText().contains("traces/fan-carrier.csv"));
-    EXPECT_TRUE(session().plan().pressing);
+    EXPECT_TRUE(inHand(session().plan()).press);
 }
 
 TEST_F(BadInput, FileThatCannotBeWrittenIsToldAtOnce) {
@@ -160,9 +163,9 @@ TEST_F(BadInput, AbsurdReadingIsRefused) {
     keys("99999");
     key(Qt::Key_Right);
     EXPECT_TRUE(window->troubleText().contains("out of range"));
-    EXPECT_TRUE(job().seating.readings.empty());
+    EXPECT_TRUE(ownStep(job()).readings.readings.empty());
     keys("22..2");
     key(Qt::Key_Right);
     EXPECT_FALSE(window->troubleText().isEmpty());
-    EXPECT_TRUE(job().seating.readings.empty());
+    EXPECT_TRUE(ownStep(job()).readings.readings.empty());
 }

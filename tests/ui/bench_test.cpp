@@ -1,3 +1,4 @@
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "core/plan/work_steps.h"
@@ -10,6 +11,8 @@
 #include <sstream>
 
 using namespace arbor;
+using arbor::testing::inHand;
+using arbor::testing::setupOf;
 using arbor::testing::WindowTest;
 using job::Station;
 using section::BodyKind;
@@ -39,7 +42,8 @@ protected:
 
 TEST_F(Bench, DrawsTheVeryBodiesThatWereChecked) {
     const auto& plan = session().plan();
-    const auto setup = tooling::buildSetup(*plan.task, *plan.tools->choice, plan.task->travel_mm / 2);
+    const auto setup =
+        tooling::buildSetup(*inHand(plan).task(), *setupOf(plan).choice, inHand(plan).task()->travel_mm / 2);
     ASSERT_EQ(bench->scene().bodies.size(), setup.bodies.size());
     for (std::size_t i = 0; i < setup.bodies.size(); ++i) {
         EXPECT_EQ(bench->scene().bodies[i].id, setup.bodies[i].id);
@@ -155,7 +159,7 @@ TEST(ForceLine, StaysInsideThePartsOfEveryDemoSetup) {
     for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
                              "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
         const auto job = arbor::testing::demoJob(name);
-        const auto plan = plan::planJob(job, arbor::testing::demoLibrary(), std::nullopt);
+        const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
         for (const auto& step : plan::workSteps(job, plan, arbor::testing::demoLibrary())) {
             const auto tools = plan::toolsFor(step, job, plan, arbor::testing::demoLibrary());
             for (const auto& way : tools.ways) {

@@ -1,4 +1,5 @@
 // The bench calculator over the window: found by a word, one line of sizes, the answer, a job made of it.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/calc/calc_box.h"
@@ -10,6 +11,7 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -39,7 +41,7 @@ TEST_F(Calculator, OneKeyFromAnywhereAndOneLine) {
         EXPECT_EQ(window->jobView()->current(), station);
     }
     // Nothing that was typed reached the job.
-    EXPECT_EQ(saved().seating.readings.size(), 0u);
+    EXPECT_EQ(ownStep(saved()).readings.readings.size(), 0u);
 }
 
 TEST_F(Calculator, DigitsGoToTheLineNotToTheStationUnderneath) {
@@ -48,7 +50,7 @@ TEST_F(Calculator, DigitsGoToTheLineNotToTheStationUnderneath) {
     openWith("gauge 60 7 MPa");
     EXPECT_TRUE(box->answer());
     key(Qt::Key_Escape);
-    EXPECT_TRUE(session().job().seating.readings.empty());
+    EXPECT_TRUE(ownStep(session().job()).readings.readings.empty());
 }
 
 TEST_F(Calculator, UnitsInTheLineAreUnderstood) {

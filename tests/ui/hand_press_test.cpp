@@ -1,4 +1,5 @@
 // A press read by hand, a recording that was left lying, and the shop's friction, through the real window.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "sim/indicator.h"
@@ -15,7 +16,10 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::inHand;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownStep;
+using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
 using job::HandMeans;
 using job::Station;
@@ -39,19 +43,19 @@ TEST_F(HandPress, NeedleReadingsAreTakenShownAndTakenBack) {
     choose("pressMeans", Gauge);
     read("4 3");
     read("8,5 6.5");
-    ASSERT_EQ(job().hand.points.size(), 2u);
-    EXPECT_EQ(saved().hand, job().hand);
-    EXPECT_EQ(job().hand.points[1], (job::HandPoint{8.5, 6.5}));
+    ASSERT_EQ(ownStep(job()).hand.points.size(), 2u);
+    EXPECT_EQ(ownStep(saved()).hand, ownStep(job()).hand);
+    EXPECT_EQ(ownStep(job()).hand.points[1], (job::HandPoint{8.5, 6.5}));
     EXPECT_TRUE(find<QLabel>("handRead")->text().contains("8.5: 6.5 bar"));
     QTest::mouseClick(find<QPushButton>("handBack"), Qt::LeftButton);
-    EXPECT_EQ(job().hand.points.size(), 1u);
+    EXPECT_EQ(ownStep(job()).hand.points.size(), 1u);
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(job().hand.points.size(), 2u);
+    EXPECT_EQ(ownStep(job()).hand.points.size(), 2u);
 }
 
 TEST_F(HandPress, APressByTheNeedleComesToAVerdict) {
     choose("pressMeans", Gauge);
-    const auto& e = session().plan().pressing->expected;
+    const auto e = inHand(session().plan()).press->expected;
     const double newtonPerBar = 441.786; // 75 mm piston
     for (int i = 1; i <= 9; ++i) {
         const double x = e.homeTravel_mm * i / 10;
@@ -60,8 +64,8 @@ TEST_F(HandPress, APressByTheNeedleComesToAVerdict) {
     }
     read(qPrintable(
         QStringLiteral("%1 %2").arg(e.homeTravel_mm, 0, 'f', 2).arg(e.hold_N.likely / newtonPerBar, 0, 'f', 1)));
-    ASSERT_TRUE(session().plan().trace);
-    EXPECT_EQ(session().plan().trace->verdict, trace::Verdict::Home);
+    ASSERT_TRUE(inHand(session().plan()).trace);
+    EXPECT_EQ(inHand(session().plan()).trace->verdict, trace::Verdict::Home);
     EXPECT_TRUE(slipSays("Home"));
     openWindow();
     open("seamer-turret-upper");
@@ -76,7 +80,7 @@ TEST_F(HandPress, WhatIsNoReadingStaysAndSaysWhy) {
     EXPECT_TRUE(window->troubleText().contains("two numbers, mm and bar"));
     EXPECT_EQ(find<QLineEdit>("handEntry")->text(), "forty bar");
     read("4 -3");
-    EXPECT_TRUE(job().hand.points.empty());
+    EXPECT_TRUE(ownStep(job()).hand.points.empty());
 }
 
 TEST_F(HandPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
@@ -85,14 +89,14 @@ TEST_F(HandPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
     EXPECT_TRUE(slipSays("turns"));
     choose("handBolt", 1);
     QTest::keyClick(find<QComboBox>("handBolt"), Qt::Key_Return);
-    EXPECT_EQ(job().hand.bolt, "B02");
+    EXPECT_EQ(ownStep(job()).hand.bolt, "B02");
     read("2 12");
-    EXPECT_EQ(job().hand.points.front(), (job::HandPoint{2, 12}));
-    EXPECT_TRUE(session().plan().hand);
+    EXPECT_EQ(ownStep(job()).hand.points.front(), (job::HandPoint{2, 12}));
+    EXPECT_TRUE(inHand(session().plan()).hand);
     key(Qt::Key_U, Qt::ControlModifier); // and in inches a wrench shows pounds and feet
     EXPECT_TRUE(find<QLabel>("handRead")->text().contains("lbf"));
     read("3 10");
-    EXPECT_NEAR(job().hand.points.back().shown, 13.558, 0.001);
+    EXPECT_NEAR(ownStep(job()).hand.points.back().shown, 13.558, 0.001);
 }
 
 TEST_F(HandPress, AHammerIsAskedForItsSigns) {
@@ -106,18 +110,18 @@ TEST_F(HandPress, AHammerIsAskedForItsSigns) {
     choose("handSign2", 1);
     EXPECT_TRUE(slipSays("It stands on something"));
     EXPECT_TRUE(slipSays("A hammer tells no force"));
-    EXPECT_EQ(saved().hand.signs.size(), 3u);
+    EXPECT_EQ(ownStep(saved()).hand.signs.size(), 3u);
 }
 
 TEST_F(HandPress, ReadingsOfOneInstrumentAreNotThoseOfAnother) {
     choose("pressMeans", Gauge);
     read("4 3");
     choose("pressMeans", Wrench);
-    EXPECT_EQ(job().hand.means, HandMeans::Wrench);
-    EXPECT_TRUE(job().hand.points.empty());
+    EXPECT_EQ(ownStep(job()).hand.means, HandMeans::Wrench);
+    EXPECT_TRUE(ownStep(job()).hand.points.empty());
     find<QWidget>("pressBench")->setFocus();
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(job().hand.points.size(), 1u);
+    EXPECT_EQ(ownStep(job()).hand.points.size(), 1u);
 }
 
 class LeftLying : public HandPress {
@@ -137,7 +141,7 @@ TEST_F(LeftLying, IsOfferedAndTakenOver) {
     clickAction();
     ASSERT_TRUE(session().measuredTrace());
     EXPECT_EQ(session().measuredTrace()->size(), 5u);
-    EXPECT_EQ(saved().traceFile, "traces/J-0142-20261123T161200.csv");
+    EXPECT_EQ(ownStep(saved()).traceFile, "traces/J-0142-20261123T161200.csv");
     EXPECT_FALSE(there("traces/J-0142-20261123T161200.csv.part"));
     EXPECT_EQ(slip().title, "Press");
 }
@@ -146,7 +150,7 @@ TEST_F(LeftLying, OrSetAsideWithNothingLost) {
     find<QWidget>("pressBench")->setFocus();
     key(Qt::Key_Delete);
     EXPECT_EQ(slip().title, "Press");
-    EXPECT_TRUE(job().traceFile.empty());
+    EXPECT_TRUE(ownStep(job()).traceFile.empty());
     EXPECT_TRUE(there("traces/J-0142-20261123T161200.csv"));
 }
 
@@ -230,17 +234,17 @@ protected:
             [&] { return find<QLabel>("dialLineState")->text() == "connected" && port.heard(); }, kPatience_ms));
         for (std::size_t i = 1; i <= 8; ++i) {
             dial.push();
-            ASSERT_TRUE(QTest::qWaitFor([&] { return job().seating.readings.size() == i; }, kPatience_ms));
+            ASSERT_TRUE(QTest::qWaitFor([&] { return ownStep(job()).readings.readings.size() == i; }, kPatience_ms));
         }
     }
 };
 
 TEST_F(Indicator, FillsTheClockPushByPush) {
     goRound({});
-    EXPECT_EQ(job().seating.kind, seat::ReadingKind::Indicator);
-    ASSERT_TRUE(session().plan().seating->plane);
-    EXPECT_NEAR(session().plan().seating->plane->highAngle_deg, 90, 25); // 3 o'clock, as the stand-in leans
-    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::SquareOnly);
+    EXPECT_EQ(ownStep(job()).readings.kind, seat::ReadingKind::Indicator);
+    ASSERT_TRUE(ringInHand(session().plan()).seating.plane);
+    EXPECT_NEAR(ringInHand(session().plan()).seating.plane->highAngle_deg, 90, 25); // 3 o'clock, as the stand-in leans
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::SquareOnly);
     EXPECT_TRUE(slipSays("Home is not measured"));
     EXPECT_FALSE(slip().actionEnabled);
 }
@@ -250,6 +254,6 @@ TEST_F(Indicator, SeesAChipUnderOnePlace) {
     o.chip_um = 120;
     o.chipAt = 5;
     goRound(o);
-    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::ReadingsDisagree);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::ReadingsDisagree);
     EXPECT_TRUE(slipSays("7:30 o’clock"));
 }

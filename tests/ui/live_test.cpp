@@ -1,4 +1,5 @@
 // The press as it runs, through the real window: connect, zero, record, stop signs, the trace kept with the job.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "sim/line_port.h"
@@ -12,7 +13,9 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::inHand;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -25,7 +28,7 @@ protected:
 
     /// A stand-in that takes just what this job predicts, but for its fault.
     void standIn(sim::Fault fault) {
-        const auto& e = session().plan().pressing->expected;
+        const auto e = inHand(session().plan()).press->expected;
         options.seat.travel_mm = e.homeTravel_mm;
         options.seat.length_mm = e.homeTravel_mm;
         options.seat.chamfer_mm = 0.5;
@@ -71,9 +74,9 @@ TEST_F(Live, OverTcpFromTheFirstLineToTheKeptTrace) {
     EXPECT_TRUE(slipSays("Held"));
     key(Qt::Key_Space);
     EXPECT_FALSE(live().recording());
-    EXPECT_TRUE(QString::fromStdString(saved().traceFile).startsWith("traces/J-0142-20261124T100000"));
-    ASSERT_TRUE(session().plan().trace);
-    EXPECT_EQ(session().plan().trace->verdict, trace::Verdict::Home);
+    EXPECT_TRUE(QString::fromStdString(ownStep(saved()).traceFile).startsWith("traces/J-0142-20261124T100000"));
+    ASSERT_TRUE(inHand(session().plan()).trace);
+    EXPECT_EQ(inHand(session().plan()).trace->verdict, trace::Verdict::Home);
     EXPECT_EQ(session().measuredTrace()->size(), live().trace().size());
 }
 
@@ -86,7 +89,7 @@ TEST_F(Live, OverTheSerialLineACrookedStartIsStoppedAtOnce) {
     EXPECT_TRUE(QTest::qWaitFor([&] { return slip().title == "Started crooked"; }, kPatience_ms));
     EXPECT_EQ(slip().titleTone, ui::Tone::Stop);
     // It is said while most of the way is still to go.
-    EXPECT_LT(live().trace().back().travel_mm, 0.6 * session().plan().pressing->expected.homeTravel_mm);
+    EXPECT_LT(live().trace().back().travel_mm, 0.6 * inHand(session().plan()).press->expected.homeTravel_mm);
     key(Qt::Key_Space);
     EXPECT_EQ(session().plan().marks.at(Station::Press), plan::Mark::Stop);
 }

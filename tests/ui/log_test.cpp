@@ -1,5 +1,6 @@
 // The logbook through the real window: a record goes in, is found again, counted and written out; a logbook that is not
 // there costs nothing.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/log/log_charts.h"
@@ -12,6 +13,7 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::inHand;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -141,7 +143,7 @@ TEST_F(Log, IsWrittenOutAsTableAndWhole) {
 TEST_F(Log, PastPressesNarrowTheNextPrediction) {
     open("seamer-turret-upper");
     const auto width = [&] {
-        const auto& e = session().plan().pressing->expected.end_N;
+        const auto e = inHand(session().plan()).press->expected.end_N;
         return (e.most - e.least) / e.likely;
     };
     const double byTheBook = width();

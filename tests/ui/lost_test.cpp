@@ -1,5 +1,6 @@
 // Nothing typed is lost, nothing is edited unasked, and a stop is never out of sight.
 #include "support/small_disk.h"
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "io/job_json.h"
@@ -15,6 +16,7 @@
 #include <ctime>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::SmallDisk;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -94,8 +96,8 @@ TEST_F(Lost, TwoBenchesGiveANumberOnce) {
 }
 
 TEST_F(Lost, AJobOfANewerProgramIsReadAndNeverWrittenOver) {
-    auto text = shop.read("seamer-turret-upper.arbor.json");
-    text = arbor::testing::replaced(text, "\"version\": 1", "\"version\": 2");
+    auto text = io::jobText(io::loadJob(shop.jobFile()).value());
+    text = arbor::testing::replaced(text, "\"version\": 2", "\"version\": 3");
     shop.write("seamer-turret-upper.arbor.json", text);
     open();
     EXPECT_TRUE(window->troubleText().contains("newer program"));
@@ -166,21 +168,22 @@ TEST(SteadyClock, GoesOnWhenTheWallClockIsSet) {
 
 /// The program was closed, the wall clock set back an hour, and the job opened again: the oven knows nothing of that.
 TEST(RunningTimes, GoOnAcrossARestartByTheMachinesCount) {
-    job::Heat heat;
+    job::Job job;
+    auto& heat = job.steps[{job::kHousingSeat, false}].heat;
     heat.clocks = {{job::Clock::What::Carry, "2026-11-24T10:00:00", 180}};
     heat.readings = {{"2026-11-24T10:00:30", 96}};
     ui::noteCount(heat, "2026-11-24T10:01:00", {"boot-1", 5000});
-    auto again = heat;
+    auto again = job;
     EXPECT_TRUE(ui::resumeTimes(again, "2026-11-24T09:01:40", {"boot-1", 5040})); // 40 s later, by the machine
-    EXPECT_EQ(ui::secondsBetween(again.clocks.front().started, "2026-11-24T09:01:40"), 100);
-    EXPECT_EQ(ui::secondsBetween(again.readings.front().when, "2026-11-24T09:01:40"), 70);
-    auto same = heat;
+    EXPECT_EQ(ui::secondsBetween(again.steps.begin()->second.heat.clocks.front().started, "2026-11-24T09:01:40"), 100);
+    EXPECT_EQ(ui::secondsBetween(again.steps.begin()->second.heat.readings.front().when, "2026-11-24T09:01:40"), 70);
+    auto same = job;
     EXPECT_TRUE(ui::resumeTimes(same, "2026-11-24T10:01:40", {"boot-1", 5040}));
-    EXPECT_EQ(same, heat) << "nobody set it: nothing changes";
-    auto other = heat;
+    EXPECT_EQ(same.steps, job.steps) << "nobody set it: nothing changes";
+    auto other = job;
     EXPECT_FALSE(ui::resumeTimes(other, "2026-11-24T10:01:40", {"boot-2", 40})) << "only the wall clock knows";
-    EXPECT_EQ(other, heat);
-    job::Heat none;
+    EXPECT_EQ(other.steps, job.steps);
+    job::Job none;
     EXPECT_TRUE(ui::resumeTimes(none, "2026-11-24T10:01:40", {"boot-2", 40})) << "nothing runs";
 }
 
@@ -198,18 +201,18 @@ TEST(RunningTimes, AreKeptInTheFileAndDoubtIsSaid) {
             });
     };
     auto session = openAgain();
-    session->edit("oven", [&](job::Job& j) { j.heat.clocks = {{job::Clock::What::Outer, now, 600}}; });
+    session->edit("oven", [&](job::Job& j) { ownStep(j).heat.clocks = {{job::Clock::What::Outer, now, 600}}; });
     session.reset();
     now = "2026-11-24T08:05:00"; // set back two hours, five minutes on
     count_s += 300;
     session = openAgain();
     EXPECT_TRUE(session->timesAreSure());
-    EXPECT_EQ(ui::secondsBetween(session->job().heat.clocks.front().started, now), 300);
+    EXPECT_EQ(ui::secondsBetween(ownStep(session->job()).heat.clocks.front().started, now), 300);
     session.reset();
     boot = "two";
     session = openAgain();
     EXPECT_FALSE(session->timesAreSure());
-    session->edit("clear", [&](job::Job& j) { j.heat.clocks.clear(); });
+    session->edit("clear", [&](job::Job& j) { ownStep(j).heat.clocks.clear(); });
     EXPECT_TRUE(session->timesAreSure());
 }
 

@@ -1,4 +1,5 @@
 // The rack as a place: found, added, changed, taken out and put back, imported and exported, by keys and mouse.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "io/library_files.h"
@@ -12,6 +13,7 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::setupOf;
 using arbor::testing::WindowTest;
 
 class Rack : public WindowTest {
@@ -67,7 +69,7 @@ TEST_F(Rack, TwoCaliperSizesAndALengthAreEnough) {
     EXPECT_EQ(made->length_mm, 64);
     EXPECT_EQ(view()->chosen(), "S35");
     // The open job has been worked out with it.
-    const auto& drivers = session().plan().tools->drivers;
+    const auto drivers = setupOf(session().plan()).drivers;
     EXPECT_TRUE(std::any_of(drivers.begin(), drivers.end(), [](const auto& c) { return c.tool->id == "S35"; }));
     choose("rackKind", 2);
     type("rackQuick", "2 in × 20");

@@ -1,8 +1,10 @@
 // Other rings at Seat through the real window: chosen, read, judged, kept; the shop's own bands of end play.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/adjust/band_view.h"
 #include "ui/report/job_report.h"
+#include "ui/shell/route_rule.h"
 #include "ui/stations/seat_clock.h"
 
 #include <QComboBox>
@@ -12,7 +14,11 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::inHand;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownStep;
+using arbor::testing::ringInHand;
+using arbor::testing::setupOf;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -21,15 +27,19 @@ protected:
     void SetUp() override {
         open("conveyor-tail-drum");
         session().edit("plain", [](job::Job& j) {
-            j.rings.clear();
+            j.steps.clear();
             j.strip.fitted.clear();
         });
         window->jobView()->go(Station::Seat);
     }
-    int rowOf(const char* label) { return find<QComboBox>("seatRing")->findText(label, Qt::MatchStartsWith); }
+    const ui::RouteRule::Stop& stop(const char* label) {
+        for (const auto& stop : find<ui::RouteRule>("routeRule")->stops())
+            if (stop.way == "in" && stop.title == label) return stop;
+        throw std::runtime_error(label);
+    }
     void pick(const char* label) {
-        ASSERT_GT(rowOf(label), 0) << label;
-        choose("seatRing", rowOf(label));
+        emit find<ui::RouteRule>("routeRule")->chosen(stop(label).place);
+        window->jobView()->go(Station::Seat);
         find<QWidget>("seatClock")->setFocus();
     }
     void read(const QStringList& values) {
@@ -38,35 +48,33 @@ protected:
             key(Qt::Key_Right);
         }
     }
-    const job::RingCard& seal() { return job().rings.at({"hub", "seal"}); }
+    const job::SeatReadings& seal() { return job().steps.at({{"hub", "seal"}, false}).readings; }
 };
 
 TEST_F(Rings, ASealIsReadByItselfAndKept) {
-    const auto own = job().seating;
+    const auto own = ownStep(job()).readings;
     pick("Lip seal");
     EXPECT_TRUE(slipSays("Lip seal · Drum end"));
     EXPECT_TRUE(slipSays("never by the lip"));
     find<ui::SeatClock>("seatClock")->setPlaces(4);
     read({"1.0", "1.05", "1.0", "0.95"});
     EXPECT_EQ(slip().title, "Home and square");
-    EXPECT_EQ(saved().rings.at({"hub", "seal"}).readings.readings.size(), 4u);
-    EXPECT_EQ(job().seating, own); // the bearing's own stay as they are
-    clickAction();
-    EXPECT_EQ(find<QComboBox>("seatRing")->currentIndex(), 0);
-    EXPECT_TRUE(find<QComboBox>("seatRing")->itemText(rowOf("Lip seal")).contains("✓"));
+    EXPECT_EQ(saved().steps.at({{"hub", "seal"}, false}).readings.readings.size(), 4u);
+    EXPECT_EQ(ownStep(job()).readings, own); // the bearing's own stay as they are
+    EXPECT_EQ(stop("Lip seal").line, "Home and square");
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(seal().readings.readings.size(), 3u);
+    EXPECT_EQ(seal().readings.size(), 3u);
     openWindow();
     open("conveyor-tail-drum");
-    EXPECT_EQ(seal().readings.readings.size(), 3u);
+    EXPECT_EQ(seal().readings.size(), 3u);
 }
 
 TEST_F(Rings, WhatIsTypedBelongsToTheRingItWasTypedFor) {
     pick("Lip seal");
     keys("1.02");
-    choose("seatRing", 0); // away before it was kept
-    ASSERT_EQ(seal().readings.readings.size(), 1u);
-    EXPECT_NEAR(seal().readings.readings[0].value_mm, 1.02, 1e-12);
+    pick("Outer cup"); // away before it was kept
+    ASSERT_EQ(seal().readings.size(), 1u);
+    EXPECT_NEAR(seal().readings[0].value_mm, 1.02, 1e-12);
     EXPECT_TRUE(find<ui::SeatClock>("seatClock")->typing().isEmpty());
 }
 
@@ -75,8 +83,9 @@ TEST_F(Rings, OneCrookedStopsTheSeat) {
     find<ui::SeatClock>("seatClock")->setPlaces(4);
     read({"0.8", "1.0", "1.2", "1.0"});
     EXPECT_EQ(slip().title, "Tilted");
-    EXPECT_TRUE(find<QComboBox>("seatRing")->currentText().contains("✗"));
-    EXPECT_TRUE(std::any_of(session().plan().proof.begin(), session().plan().proof.end(),
+    EXPECT_EQ(stop("Lip seal").mark, plan::Mark::Stop);
+    key(Qt::Key_Left, Qt::ControlModifier);
+    EXPECT_TRUE(std::any_of(inHand(session().plan()).proof.begin(), inHand(session().plan()).proof.end(),
                             [](const Advice& a) { return a.id == Finding::OtherRingOff; }));
 }
 
@@ -90,7 +99,7 @@ TEST_F(Rings, TheDrawingsDepthIsTyped) {
     EXPECT_FALSE(window->troubleText().isEmpty());
     EXPECT_EQ(seal().home_mm, 2.5);
     type("ringHome", "");
-    EXPECT_TRUE(job().rings.empty()); // nothing is left of it
+    EXPECT_TRUE(job().steps.empty()); // nothing is left of it
     choose("readingKind", 1);
     EXPECT_FALSE(find<QLineEdit>("ringHome")->isVisible()); // feelers know no depth
 }
@@ -98,8 +107,8 @@ TEST_F(Rings, TheDrawingsDepthIsTyped) {
 TEST_F(Rings, ARingThatWasPutInIsAskedFor) {
     session().edit("in", [](job::Job& j) {
         j.strip.fitted = {"outer_cup", "inner_cup"};
-        j.seating.readings.clear();
-        j.proof = {};
+        ownStep(j).readings.readings.clear();
+        ownStep(j).proof = {};
     });
     find<QWidget>("seatClock")->setFocus();
     const double home = session().plan().arrangement->homeFaceDepth_mm();
@@ -108,17 +117,14 @@ TEST_F(Rings, ARingThatWasPutInIsAskedFor) {
     for (int looks = 0; !asked() && looks < 30; ++looks)
         key(Qt::Key_F9);
     ASSERT_TRUE(asked());
-    const auto* other = &session().plan().rings.front();
-    ASSERT_TRUE(plan::mustBeRead(*other));
-    const double depth = other->input.homeDepth_mm;
     key(Qt::Key_F9); // leads to it
-    EXPECT_GT(find<QComboBox>("seatRing")->currentIndex(), 0);
+    EXPECT_EQ(session().step()->step.label, "Outer cup");
+    const double depth = ringInHand(session().plan()).input.homeDepth_mm;
     keys(QString::number(depth, 'f', 3));
     key(Qt::Key_Right);
     EXPECT_FALSE(slip().actionEnabled); // three at least
     read(QStringList(7, QString::number(depth, 'f', 3)));
     EXPECT_EQ(slip().title, "Home and square");
-    key(Qt::Key_F9);
     EXPECT_EQ(slip().action, "The seat is proven");
     EXPECT_TRUE(slip().actionEnabled);
 }
@@ -128,7 +134,7 @@ TEST_F(Rings, BadReadingsAreRefusedAndTheReportHasTheGoodOnes) {
     keys("2000");
     key(Qt::Key_Right);
     EXPECT_TRUE(window->troubleText().contains("out of range"));
-    EXPECT_TRUE(job().rings.empty());
+    EXPECT_TRUE(job().steps.empty());
     read(QStringList(3, "10"));
     const auto file = QString::fromStdString(shop.file("rings.pdf"));
     ASSERT_TRUE(ui::writeJobReport(session(), file));
@@ -218,7 +224,7 @@ TEST_F(Bands, AFileThatCannotBeReadIsLeftAlone) {
     openWindow();
     open("conveyor-tail-drum");
     EXPECT_TRUE(window->troubleText().contains("end_play.json"));
-    EXPECT_TRUE(session().plan().tools && session().plan().tools->choice); // the rack is there all the same
+    EXPECT_TRUE(inHand(session().plan()).tools && setupOf(session().plan()).choice); // the rack is there all the same
     key(Qt::Key_B, Qt::ControlModifier);
     put(0, 2, "10");
     EXPECT_EQ(shop.read("end_play.json"), broken);

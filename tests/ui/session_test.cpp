@@ -1,4 +1,5 @@
 // Shelf, undo, autosave, recent jobs, units, night look: what holds for every station.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/shelf/shelf_view.h"
@@ -11,6 +12,7 @@
 #include <filesystem>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -46,7 +48,7 @@ TEST_F(Window, NewJobLikeAnotherStartsClean) {
     EXPECT_EQ(job().id, "J-0131-1");
     EXPECT_FALSE(job().record);
     EXPECT_TRUE(job().done.empty());
-    EXPECT_TRUE(job().seating.readings.empty());
+    EXPECT_TRUE(ownStep(job()).readings.readings.empty());
     EXPECT_FALSE(job().housing.measured);
     EXPECT_EQ(job().housing.seat.typed, "62 M7");
     EXPECT_TRUE(std::filesystem::exists(shop.file("J-0131-1.arbor.json")));
@@ -125,7 +127,7 @@ TEST_F(Window, KeysGoThroughTheStations) {
     }
     key(Qt::Key_PageUp);
     EXPECT_EQ(window->jobView()->current(), Station::Adjust);
-    for (int i = 0; i < 11; ++i)
+    for (int i = 0; i < 30; ++i) // through every station of every step
         key(Qt::Key_PageUp);
     EXPECT_EQ(window->jobView()->current(), Station::Intake);
     key(Qt::Key_PageDown);
@@ -142,6 +144,8 @@ TEST_F(Window, EveryActionOfTheMenuHasAKeyOrASubmenu) {
 
 TEST_F(Window, EveryInteractiveWidgetHasAName) {
     open();
+    for (const auto station : job::kStations) // a page is made when it is first wanted
+        window->jobView()->go(station);
     for (auto* widget : window->findChildren<QWidget*>())
         if (widget->focusPolicy() != Qt::NoFocus && !widget->inherits("QComboBoxListView")) {
             EXPECT_FALSE(widget->objectName().isEmpty()) << widget->metaObject()->className();

@@ -1,4 +1,5 @@
 // What the slip, the route rule and the picked part say, for jobs in each state.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/bench/bench_view.h"
@@ -16,6 +17,9 @@
 #include <cmath>
 
 using namespace arbor;
+using arbor::testing::inHand;
+using arbor::testing::ownStep;
+using arbor::testing::setupOf;
 using arbor::testing::WindowTest;
 using job::Station;
 using section::BodyKind;
@@ -96,7 +100,7 @@ TEST_F(SlipText, ReasonsAreHeldAgainstTheirSource) {
 TEST_F(SlipText, StackOfToolingAddsUp) {
     open();
     go(Station::Tooling);
-    const auto& stack = session().plan().tools->proof.stack;
+    const auto stack = setupOf(session().plan()).proof.stack;
     double sum = 0;
     for (const auto& row : slip().rows)
         if (!row.left.startsWith("Ram")) sum += QString(row.right).remove('+').toDouble();
@@ -107,7 +111,7 @@ TEST_F(SlipText, StackOfToolingAddsUp) {
 
 TEST_F(SlipText, StopNamesAToolThatWouldDo) {
     open();
-    session().edit("try", [](job::Job& j) { j.tooling.driver = "S12"; });
+    session().edit("try", [](job::Job& j) { ownStep(j).wish.driver = "S12"; });
     go(Station::Tooling);
     EXPECT_EQ(slip().title, "Stop");
     EXPECT_TRUE(slipSays("S14 would do"));
@@ -117,7 +121,7 @@ TEST_F(SlipText, StopNamesAToolThatWouldDo) {
 TEST_F(SlipText, PressCautionNamesTheEnergy) {
     open();
     go(Station::Press);
-    EXPECT_TRUE(slip().caution.contains(ui::q(words::decimals(session().plan().pressing->energy_J, 1)) + " J"));
+    EXPECT_TRUE(slip().caution.contains(ui::q(words::decimals(inHand(session().plan()).press->energy_J, 1)) + " J"));
     EXPECT_TRUE(slipSays("The gauge will hardly move"));
     EXPECT_EQ(window->jobView()->findChild<QLabel*>("slipCaution")->text(), slip().caution);
 }
@@ -137,11 +141,11 @@ TEST_F(SlipText, TypedStaticLoadReplacesTheEstimate) {
     EXPECT_EQ(find<QLabel>("staticRatingUnderstood")->text(), "≈ 21.9 kN");
     type("staticRating", "20.1");
     EXPECT_EQ(saved().bearing.typedStaticRating_N, 20100);
-    EXPECT_FALSE(session().plan().rating.estimate);
+    EXPECT_FALSE(inHand(session().plan()).step.load.staticIsEstimate);
     type("staticRating", "heavy");
     EXPECT_EQ(saved().bearing.typedStaticRating_N, 20100);
     type("staticRating", "");
-    EXPECT_TRUE(session().plan().rating.estimate);
+    EXPECT_TRUE(inHand(session().plan()).step.load.staticIsEstimate);
 }
 
 TEST_F(SlipText, LongSlipScrollsWithTheKeyboard) {

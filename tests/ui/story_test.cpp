@@ -1,4 +1,5 @@
 // The whole story of one job through the real window, with keyboard and mouse.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/shell/route_rule.h"
@@ -10,8 +11,13 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <algorithm>
 
 using namespace arbor;
+using arbor::testing::inHand;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
+using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -47,13 +53,15 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
         keys(depth);
         key(Qt::Key_Return);
     }
-    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare);
     EXPECT_EQ(slip().title, "Home and square");
     for (int looks = 0; window->jobView()->current() == Station::Seat; ++looks) {
         ASSERT_LT(looks, 30);
         key(Qt::Key_Space);
     }
-    ASSERT_EQ(window->jobView()->current(), Station::Adjust);
+    ASSERT_EQ(window->jobView()->current(), Station::Tooling);
+    EXPECT_EQ(session().step()->step.key, "in:spindle") << "the next step of the work";
+    window->jobView()->go(Station::Adjust);
     key(Qt::Key_Space); // no pair to set
     ASSERT_EQ(window->jobView()->current(), Station::Close);
     keys("Ilse Marden");
@@ -69,7 +77,14 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
     EXPECT_EQ(onDisk.record->verdict, "home_and_square");
     EXPECT_EQ(onDisk.record->readings.size(), 8u);
     EXPECT_EQ(onDisk.record->tools, (std::vector<std::string>{"P30", "R05", "S14", "X10"}));
-    EXPECT_EQ(onDisk.done.size(), 8u);
+    EXPECT_EQ(onDisk.done.size(), 5u) << "intake, strip, measure, fit, close";
+    const auto& step = onDisk.steps.at(ownKey(onDisk));
+    EXPECT_EQ(step.done, (std::set{Station::Tooling, Station::Press, Station::Seat}));
+    ASSERT_TRUE(step.record);
+    EXPECT_EQ(step.record->tools, onDisk.record->tools) << "the record of the job is that of its own seat";
+    EXPECT_EQ(step.record->entry, "J-0142@2026-11-24T10:00:00 in:housing+bearing");
+    key(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(saved().steps.at(ownKey(onDisk)).record->entry, step.record->entry) << "written again, it is corrected";
     EXPECT_EQ(slip().title, "Recorded");
 }
 
@@ -77,9 +92,18 @@ TEST_F(Story, WithTheMouseOnRouteRuleAndSlip) {
     clickAction();
     EXPECT_EQ(window->jobView()->current(), Station::Tooling);
     auto* rule = find<ui::RouteRule>("routeRule");
-    click(rule, rule->boxOf(Station::Press).center());
+    const auto row = [&](const char* way, const char* title) {
+        const auto& all = rule->stops();
+        const auto at = std::find_if(all.begin(), all.end(),
+                                     [&](const auto& stop) { return stop.way == way && stop.title == title; });
+        return rule->boxOf(static_cast<std::size_t>(at - all.begin())).center();
+    };
+    click(rule, row("out", "Flanged spindle"));
+    EXPECT_EQ(session().step()->step.key, "out:spindle");
+    QTest::mouseClick(find<QPushButton>("step_press"), Qt::LeftButton);
     EXPECT_EQ(window->jobView()->current(), Station::Press);
-    click(rule, rule->boxOf(Station::Fit).center());
+    EXPECT_TRUE(slipSays("Lets go at"));
+    click(rule, row("", "Fit"));
     EXPECT_EQ(window->jobView()->current(), Station::Fit);
     EXPECT_TRUE(saved().done.contains(Station::Fit));
 }
@@ -91,7 +115,7 @@ TEST_F(Story, ChangingAValueMovesEverythingAtOnce) {
     const auto& plan = session().plan();
     EXPECT_GT(plan.fit()->pressForce_N.likely, before);
     EXPECT_LT(plan.clearance()->left_mm.likely, clearance);
-    EXPECT_GT(plan.pressing->expected.end_N.likely, before);
+    EXPECT_GT(inHand(plan).press->expected.end_N.likely, before);
     EXPECT_TRUE(slipSays(QString::fromStdString(session().display().force(plan.fit()->pressForce_N.likely).number)));
     EXPECT_EQ(find<QLabel>("measuredBoreUnderstood")->text(), "61.97 ±2.0");
     EXPECT_NEAR(saved().housing.measured->value_mm, 61.970, 1e-12);
@@ -149,18 +173,18 @@ TEST_F(Story, TraceIsLaidOverTheBandAndKeptBesideTheJob) {
     shop.write("somewhere.csv", "t_s,travel_mm,force_N\n0,0,0\n1,10,500\n2,20,1000\n3,44,1500\n");
     type("traceFile", QString::fromStdString(shop.file("somewhere.csv")));
     EXPECT_EQ(window->troubleText(), "");
-    EXPECT_EQ(saved().traceFile, "traces/somewhere.csv");
-    ASSERT_TRUE(session().plan().trace);
-    EXPECT_EQ(session().plan().trace->peak_N, 1500);
+    EXPECT_EQ(ownStep(saved()).traceFile, "traces/somewhere.csv");
+    ASSERT_TRUE(inHand(session().plan()).trace);
+    EXPECT_EQ(inHand(session().plan()).trace->peak_N, 1500);
     EXPECT_TRUE(slipSays("100 % of the trace lies in the band"));
     openWindow();
     open();
-    EXPECT_TRUE(session().plan().trace) << "the trace comes back with the job";
+    EXPECT_TRUE(inHand(session().plan()).trace) << "the trace comes back with the job";
 }
 
 TEST_F(Story, TiltedRingIsNamedAndHeldBack) {
     depths({"22.20", "22.18", "22.16", "22.14", "22.16", "22.18", "22.20", "22.21"});
-    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::Tilted);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::Tilted);
     EXPECT_EQ(slip().title, "Tilted");
     EXPECT_TRUE(slipSays("o’clock"));
     EXPECT_TRUE(slipSays("Press again with a true sleeve"));
@@ -191,13 +215,13 @@ TEST_F(Story, ClockTakesThreeToTwelvePlaces) {
     key(Qt::Key_Right);
     keys("22,2");
     key(Qt::Key_Left);
-    ASSERT_EQ(job().seating.readings.size(), 1u);
-    EXPECT_EQ(job().seating.readings[0], (seat::Reading{30, 22.2}));
+    ASSERT_EQ(ownStep(job()).readings.readings.size(), 1u);
+    EXPECT_EQ(ownStep(job()).readings.readings[0], (seat::Reading{30, 22.2}));
     key(Qt::Key_Right);
     key(Qt::Key_Delete);
-    EXPECT_TRUE(job().seating.readings.empty());
+    EXPECT_TRUE(ownStep(job()).readings.readings.empty());
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(job().seating.readings.size(), 1u);
+    EXPECT_EQ(ownStep(job()).readings.readings.size(), 1u);
 }
 
 TEST_F(Story, FeelerReadingsAreGaps) {
@@ -208,9 +232,9 @@ TEST_F(Story, FeelerReadingsAreGaps) {
         keys("0.01");
         key(Qt::Key_Right);
     }
-    EXPECT_EQ(saved().seating.kind, seat::ReadingKind::Feeler);
-    EXPECT_EQ(session().plan().seating->verdict, seat::SeatVerdict::HomeAndSquare);
-    EXPECT_NEAR(session().plan().seating->gap_mm.likely, 0.01, 1e-9);
+    EXPECT_EQ(ownStep(saved()).readings.kind, seat::ReadingKind::Feeler);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_NEAR(ringInHand(session().plan()).seating.gap_mm.likely, 0.01, 1e-9);
 }
 
 TEST_F(Story, NewReadingTakesTheProofBack) {
@@ -218,11 +242,12 @@ TEST_F(Story, NewReadingTakesTheProofBack) {
     while (slip().action != "The seat is proven")
         clickAction();
     clickAction();
-    EXPECT_TRUE(job().done.contains(Station::Seat));
+    EXPECT_TRUE(ownStep(job()).done.contains(Station::Seat));
+    session().lookAt(ownKey(job()));
     window->jobView()->go(Station::Seat);
     keys("22.21");
     key(Qt::Key_Right);
-    EXPECT_FALSE(job().done.contains(Station::Seat));
+    EXPECT_FALSE(ownStep(job()).done.contains(Station::Seat));
 }
 
 TEST_F(Story, NotesAreKeptBeforeTheRecordIsWritten) {

@@ -1,4 +1,5 @@
 // A job from another shop: what differs is shown before anything is taken over, and ours stays as it is.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "ui/takein/take_in_view.h"
@@ -9,6 +10,8 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
 using arbor::testing::replaced;
 using arbor::testing::TemporaryShop;
 using arbor::testing::WindowTest;
@@ -54,35 +57,35 @@ TEST_F(TakeIn, WhatIsNotInThisShopIsNamed) {
     open("seamer-turret-upper");
     window->lookAtJob(theirs("brine-agitator.arbor.json", "\"press\": \"P30\"", "\"press\": \"P100\""));
     EXPECT_TRUE(find<QLabel>("takeInMissing")->isVisible());
-    EXPECT_TRUE(find<QLabel>("takeInMissing")->text().contains("tooling/press: “P100”"));
+    EXPECT_TRUE(find<QLabel>("takeInMissing")->text().contains("press: “P100”"));
 }
 
 TEST_F(TakeIn, ItsTraceComesAlongUnderAFreeName) {
     open("seamer-turret-upper");
-    const auto name = io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job.traceFile;
+    const auto name = ownStep(io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job).traceFile;
     other.write(name, "t_s,travel_mm,force_N\n0,0,0\n1,1,100\n2,2,200\n3,3,300\n");
     window->lookAtJob(QString::fromStdString(other.file("exhaust-fan-carrier.arbor.json")));
     EXPECT_TRUE(view()->differences().empty());
     EXPECT_TRUE(find<QLabel>("takeInTold")->text().contains("the same as the one here"));
     QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
-    EXPECT_NE(job().traceFile, name);
-    ASSERT_TRUE(session().measuredTrace());
-    EXPECT_EQ(session().measuredTrace()->size(), 4u);
+    EXPECT_NE(ownStep(job()).traceFile, name);
+    ASSERT_TRUE(session().traceOf(ownKey(job())));
+    EXPECT_EQ(session().traceOf(ownKey(job()))->size(), 4u);
 }
 
 TEST_F(TakeIn, APathInTheirFileLeadsNowhereElse) {
     open("seamer-turret-upper");
-    const auto name = io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job.traceFile;
+    const auto name = ownStep(io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job).traceFile;
     other.write("outside.csv", "t_s,travel_mm,force_N\n0,0,0\n1,1,100\n2,2,200\n3,3,300\n");
     window->lookAtJob(theirs("exhaust-fan-carrier.arbor.json", name, "traces/../outside.csv"));
     QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
-    EXPECT_EQ(job().traceFile, "traces/outside.csv"); // beside the other traces, by its name alone
+    EXPECT_EQ(ownStep(job()).traceFile, "traces/outside.csv"); // beside the other traces, by its name alone
     EXPECT_FALSE(QFile::exists(QString::fromStdString(shop.file("outside.csv"))));
 }
 
 TEST_F(TakeIn, ATraceThatIsNotThereIsSaidAndNothingIsAdded) {
     open("seamer-turret-upper");
-    const auto name = io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job.traceFile;
+    const auto name = ownStep(io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job).traceFile;
     const int before = jobsHere();
     window->lookAtJob(theirs("exhaust-fan-carrier.arbor.json", name, "traces/gone.csv"));
     QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
@@ -102,11 +105,11 @@ TEST(JobDifference, NamesWhatIsOnlyOnOneSide) {
     auto ours = arbor::testing::demoJob("seamer-turret-upper"), theirs = ours;
     EXPECT_TRUE(io::differences(ours, theirs).empty());
     theirs.title = "Another";
-    theirs.tooling.driver = "S14";
+    ownStep(theirs).wish.driver = "S14";
     const auto all = io::differences(ours, theirs);
     ASSERT_EQ(all.size(), 2u);
-    EXPECT_EQ(all[0].place, "title");
-    EXPECT_EQ(all[1].place, "tooling/driver");
-    EXPECT_EQ(all[1].ours, "");
-    EXPECT_EQ(all[1].theirs, "S14");
+    EXPECT_EQ(all[0].place, "steps/in:housing+bearing/driver");
+    EXPECT_EQ(all[1].place, "title");
+    EXPECT_EQ(all[0].ours, "");
+    EXPECT_EQ(all[0].theirs, "S14");
 }

@@ -1,4 +1,5 @@
 // Tooling station: the trap of the sleeve on the inner ring, trying tools by key, mouse and drag, the way back.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "io/library_files.h"
@@ -21,8 +22,15 @@
 
 using namespace arbor;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownKey;
+using arbor::testing::ownStep;
+using arbor::testing::setupOf;
 using arbor::testing::WindowTest;
 using job::Station;
+
+namespace {
+const job::StepKey kSpindleIn{{"bearing", "spindle"}, false};
+}
 
 class Tooling : public WindowTest {
 protected:
@@ -32,7 +40,7 @@ protected:
     }
     ui::BenchView* bench() { return find<ui::BenchView>("toolingBench"); }
     ui::RackShelf* rack() { return find<ui::RackShelf>("rackShelf"); }
-    std::string driver() { return session().plan().tools->choice->driver->id; }
+    std::string driver() { return setupOf(session().plan()).choice->driver->id; }
 
     void drop(const char* tool) {
         QMimeData data;
@@ -68,7 +76,7 @@ TEST_F(Tooling, SleeveOnTheInnerRingIsStoppedInWordsAndInTheDrawing) {
     };
     EXPECT_EQ(share(proven), 0);
     EXPECT_GT(share(bench()->grab().toImage()), 20);
-    EXPECT_EQ(saved().tooling.driver, "S11");
+    EXPECT_EQ(ownStep(saved()).wish.driver, "S11");
 }
 
 TEST_F(Tooling, StopHoldsThePressStationBack) {
@@ -84,7 +92,7 @@ TEST_F(Tooling, EscapePutsTheProgramsChoiceBack) {
     bench()->setFocus();
     key(Qt::Key_Escape);
     EXPECT_EQ(driver(), before);
-    EXPECT_FALSE(saved().tooling.driver);
+    EXPECT_FALSE(ownStep(saved()).wish.driver);
     drop("S12");
     EXPECT_EQ(slip().action, "Put back the program's choice");
     clickAction();
@@ -94,28 +102,28 @@ TEST_F(Tooling, EscapePutsTheProgramsChoiceBack) {
 
 TEST_F(Tooling, ArrowsStepThroughTheRackAndTheSupports) {
     bench()->setFocus();
-    const auto& drivers = session().plan().tools->drivers;
+    const auto drivers = setupOf(session().plan()).drivers;
     const auto first = drivers[0].tool->id, second = drivers[1].tool->id;
     EXPECT_EQ(driver(), first);
     key(Qt::Key_Right);
     EXPECT_EQ(driver(), second);
     key(Qt::Key_Left);
     EXPECT_EQ(driver(), first);
-    const auto support = session().plan().tools->choice->support->id;
+    const auto support = setupOf(session().plan()).choice->support->id;
     key(Qt::Key_Down);
-    EXPECT_NE(session().plan().tools->choice->support->id, support);
-    EXPECT_EQ(saved().tooling.support, session().plan().tools->choice->support->id);
+    EXPECT_NE(setupOf(session().plan()).choice->support->id, support);
+    EXPECT_EQ(ownStep(saved()).wish.support, setupOf(session().plan()).choice->support->id);
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(session().plan().tools->choice->support->id, support);
+    EXPECT_EQ(setupOf(session().plan()).choice->support->id, support);
 }
 
 TEST_F(Tooling, ClickOnARackToolTriesIt) {
     click(rack(), rack()->slotBox(1).center().toPoint());
-    EXPECT_EQ(driver(), session().plan().tools->drivers[1].tool->id);
+    EXPECT_EQ(driver(), setupOf(session().plan()).drivers[1].tool->id);
 }
 
 TEST_F(Tooling, EveryRejectedToolSaysWhy) {
-    for (const auto& c : session().plan().tools->drivers)
+    for (const auto& c : setupOf(session().plan()).drivers)
         if (!c.usable()) {
             EXPECT_NE(words::rejectionGroup(c.check.findings), "not suitable") << c.tool->id;
         }
@@ -133,19 +141,18 @@ TEST_F(Tooling, OtherBodiesAreRefusedByTheBench) {
 }
 
 TEST_F(Tooling, EveryStepOfTheRouteCanBeLookedAt) {
-    auto* steps = find<QComboBox>("toolingStep");
-    ASSERT_EQ(steps->count(), 4);
-    EXPECT_EQ(steps->currentIndex(), 2) << "the seat the job is about";
+    ASSERT_EQ(session().plan().steps.size(), 4u);
+    EXPECT_EQ(session().inHand(), 2) << "the first that is not done";
     bench()->setFocus();
     key(Qt::Key_Right, Qt::ControlModifier);
-    EXPECT_EQ(steps->currentText(), "4.  Press the flanged spindle into the bearing 3206");
+    EXPECT_EQ(bench()->scene().title, "Press the flanged spindle into the bearing 3206");
     EXPECT_TRUE(slipSays("Push on the flanged spindle, the inner ring is carried"));
     EXPECT_TRUE(slipSays("S11"));
     EXPECT_TRUE(bench()->scene().path->proven());
     key(Qt::Key_Right, Qt::ControlModifier);
-    EXPECT_EQ(steps->currentIndex(), 3) << "there is no fifth";
-    choose("toolingStep", 1);
-    EXPECT_EQ(session().step()->key, "out:bearing");
+    EXPECT_EQ(session().inHand(), 3) << "there is no fifth";
+    session().lookBy(1 - session().inHand());
+    EXPECT_EQ(session().step()->step.key, "out:bearing");
     EXPECT_EQ(slip().title, "By hand");
     EXPECT_TRUE(slipSays("K03"));
 }
@@ -172,33 +179,32 @@ TEST_F(Tooling, DraggingAToolOntoAnotherStepTriesItThereOnly) {
     key(Qt::Key_Right, Qt::ControlModifier);
     drop("D06");
     drop("D05");
-    EXPECT_EQ(saved().tooling.steps.at("in:spindle").driver, "D05");
-    EXPECT_FALSE(saved().tooling.driver);
-    EXPECT_EQ(session().stepTools().ways.front().pressed->choice->driver->id, "D05");
+    EXPECT_EQ(saved().steps.at(kSpindleIn).wish.driver, "D05");
+    EXPECT_FALSE(ownStep(saved()).wish.driver);
+    EXPECT_EQ((*session().step()->tools).ways.front().pressed->choice->driver->id, "D05");
     EXPECT_EQ(slip().title, "Your choice will do");
     bench()->setFocus();
     key(Qt::Key_Escape);
-    EXPECT_TRUE(saved().tooling.steps.empty());
+    EXPECT_FALSE(saved().steps.contains(kSpindleIn));
 }
 
-TEST_F(Tooling, SpaceGoesFromStepToStepAndFinishesOnlyTheJobsOwn) {
+TEST_F(Tooling, SpaceTakesTheSetupOfWhicheverStepIsInHand) {
     bench()->setFocus();
     key(Qt::Key_Left, Qt::ControlModifier);
+    EXPECT_EQ(session().step()->step.key, "out:bearing");
     key(Qt::Key_Space);
-    EXPECT_EQ(session().step()->key, "in:bearing");
-    EXPECT_FALSE(job().done.contains(Station::Tooling));
-    key(Qt::Key_Space);
-    EXPECT_TRUE(job().done.contains(Station::Tooling));
-    EXPECT_EQ(window->jobView()->current(), Station::Warm);
+    EXPECT_TRUE(job().steps.at({ownKey(job()).seat, true}).done.contains(Station::Tooling));
+    EXPECT_FALSE(ownStep(job()).done.contains(Station::Tooling));
+    EXPECT_EQ(window->jobView()->current(), Station::Press) << "nothing is warmed to come out";
 }
 
 TEST_F(Tooling, AWishedToolThatIsGoneIsNamedAndCanBeLetGo) {
-    session().edit("wish", [](job::Job& j) { j.tooling.steps["in:spindle"].support = "S99"; });
+    session().edit("wish", [](job::Job& j) { j.steps[kSpindleIn].wish.support = "S99"; });
     bench()->setFocus();
     key(Qt::Key_Right, Qt::ControlModifier);
-    EXPECT_TRUE(slipSays("tooling/steps/in:spindle/support"));
+    EXPECT_TRUE(slipSays("steps/in:spindle/support"));
     clickAction();
-    EXPECT_TRUE(saved().tooling.steps.empty());
+    EXPECT_FALSE(saved().steps.contains(kSpindleIn));
     EXPECT_TRUE(slipSays("the inner ring is carried"));
 }
 
@@ -219,10 +225,10 @@ TEST_F(Turning, SizesAreDesignedUntilTheyAreTyped) {
     EXPECT_EQ(window->focusWidget(), find<QLineEdit>("turnOutside"));
     type("turnOutside", "2.35 in");
     EXPECT_NEAR(sleeve().tool.outsideDia_mm, 59.69, 1e-9);
-    EXPECT_NEAR(*saved().tooling.steps.at("in:bearing").turn.outsideDia_mm, 59.69, 1e-9);
+    EXPECT_NEAR(*ownStep(saved()).wish.turn.outsideDia_mm, 59.69, 1e-9);
     type("turnOutside", "");
     EXPECT_EQ(sleeve().tool.outsideDia_mm, 60);
-    EXPECT_TRUE(saved().tooling.steps.empty());
+    EXPECT_FALSE(ownStep(saved()).wish.turn.outsideDia_mm);
 }
 
 TEST_F(Turning, WrongSizesAreRefusedOrJudgedNeverDrawnAsGood) {
@@ -259,7 +265,7 @@ TEST_F(Turning, OneClickPutsItOnTheRackAndItIsChosenLikeAnyOther) {
     ASSERT_TRUE(rack.tool("T-3206"));
     EXPECT_EQ(rack.tool("T-3206")->outsideDia_mm, made.outsideDia_mm);
     EXPECT_EQ(rack.tool("T-3206")->headThick_mm, made.headThick_mm);
-    const auto& drivers = session().plan().tools->drivers;
+    const auto drivers = setupOf(session().plan()).drivers;
     const auto at = std::find_if(drivers.begin(), drivers.end(), [](const auto& c) { return c.tool->id == "T-3206"; });
     ASSERT_NE(at, drivers.end());
     EXPECT_TRUE(at->usable());

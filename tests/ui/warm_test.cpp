@@ -1,4 +1,5 @@
 // Warm & chill through the real window: choice, clocks, carry, thermometer, hold, what is typed.
+#include "support/steps.h"
 #include "support/window.h"
 
 #include "sim/line_port.h"
@@ -13,6 +14,7 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
 using What = job::Clock::What;
@@ -55,7 +57,7 @@ TEST_F(Warm, ByTheSpaceKeyFromTheOvenToTheHold) {
     openWarm();
     key(Qt::Key_Space);
     key(Qt::Key_Space);
-    ASSERT_EQ(saved().heat.clocks.size(), 2u);
+    ASSERT_EQ(ownStep(saved()).heat.clocks.size(), 2u);
     EXPECT_EQ(slip().title, "Soaking");
     ASSERT_EQ(faces().size(), 2u);
     EXPECT_EQ(faces()[0].name, "Oven");
@@ -72,15 +74,15 @@ TEST_F(Warm, ByTheSpaceKeyFromTheOvenToTheHold) {
     key(Qt::Key_Space);
     EXPECT_EQ(slip().title, "Hold it on the shoulder");
     EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
-    const auto clocks = saved().heat.clocks;
+    const auto clocks = ownStep(saved()).heat.clocks;
     ASSERT_EQ(clocks.size(), 2u);
     EXPECT_EQ(clocks[0].what, What::Together);
     // Held as long as the core says for a ring that went in after those twenty seconds.
-    EXPECT_NEAR(clocks[0].lasts_s, *plan::followHeat(*session().plan().heat, 20)->gripLast_s, 1e-6);
+    EXPECT_NEAR(clocks[0].lasts_s, *plan::followHeat(*session().plan().heat(), 20)->gripLast_s, 1e-6);
     wait(clocks[0].lasts_s + 1);
     EXPECT_EQ(slip().title, "It has gripped");
     clickAction();
-    EXPECT_TRUE(saved().done.contains(Station::Warm));
+    EXPECT_TRUE(session().done().contains(Station::Warm));
     EXPECT_EQ(window->jobView()->current(), Station::Press);
     EXPECT_EQ(faces()[1].name, "Cools"); // and goes on in the header of every screen
 }
@@ -94,7 +96,7 @@ TEST_F(Warm, TooLateIsSaidAsSuch) {
     EXPECT_EQ(slip().titleTone, ui::Tone::Stop);
     EXPECT_EQ(faces().back().time, "too late");
     key(Qt::Key_X);
-    EXPECT_TRUE(saved().heat.clocks.empty());
+    EXPECT_TRUE(ownStep(saved()).heat.clocks.empty());
     EXPECT_EQ(slip().title, "Warm & chill");
 }
 
@@ -110,8 +112,8 @@ TEST_F(Warm, ThermometerMovesTheTimeLeft) {
     type("thermometer", "110"); // it left the oven colder than planned
     EXPECT_LT(*session().heatCourse()->lastStart_s, before);
     EXPECT_TRUE(slipSays("By thermometer 110 °C"));
-    ASSERT_EQ(saved().heat.readings.size(), 1u);
-    EXPECT_EQ(saved().heat.readings[0].temp_C, 110);
+    ASSERT_EQ(ownStep(saved()).heat.readings.size(), 1u);
+    EXPECT_EQ(ownStep(saved()).heat.readings[0].temp_C, 110);
 }
 
 TEST_F(Warm, ThermometerOnItsLineIsFollowedWhileItIsCarried) {
@@ -119,7 +121,7 @@ TEST_F(Warm, ThermometerOnItsLineIsFollowedWhileItIsCarried) {
     sim::LinePort port;
     const auto probe = [&](const char* line) {
         port.say(line);
-        return QTest::qWaitFor([&] { return !job().heat.readings.empty(); }, 300);
+        return QTest::qWaitFor([&] { return !ownStep(job()).heat.readings.empty(); }, 300);
     };
     type("probeLine", port.listen(0));
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("probeLineUnderstood")->text() == "connected"; },
@@ -132,13 +134,14 @@ TEST_F(Warm, ThermometerOnItsLineIsFollowedWhileItIsCarried) {
     EXPECT_FALSE(probe("temp hot"));
     port.say("temp 112.0");
     port.say("temp 111.9"); // the next one comes too soon to tell anything
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !job().heat.readings.empty(); }, arbor::testing::kPatience_ms));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !ownStep(job()).heat.readings.empty(); }, arbor::testing::kPatience_ms));
     wait(6);
     port.say("temp 111.0");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return job().heat.readings.size() == 2; }, arbor::testing::kPatience_ms));
-    EXPECT_EQ(saved().heat.readings[0].temp_C, 112);
-    EXPECT_EQ(saved().heat.readings[1].temp_C, 111);
-    EXPECT_LT(session().heat()->outer.temp_C, session().plan().heat->outer.temp_C);
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return ownStep(job()).heat.readings.size() == 2; }, arbor::testing::kPatience_ms));
+    EXPECT_EQ(ownStep(saved()).heat.readings[0].temp_C, 112);
+    EXPECT_EQ(ownStep(saved()).heat.readings[1].temp_C, 111);
+    EXPECT_LT(session().heat()->outer.temp_C, session().plan().heat()->outer.temp_C);
 }
 
 TEST_F(Warm, OwnTemperatureIsJudgedAndGoneWhenEmptied) {
@@ -150,7 +153,7 @@ TEST_F(Warm, OwnTemperatureIsJudgedAndGoneWhenEmptied) {
     type("heatOuterTemp", "900");
     EXPECT_EQ(find<QLabel>("heatOuterTempUnderstood")->text(), "−200 to 500 °C");
     type("heatOuterTemp", "");
-    EXPECT_TRUE(saved().heat.seats.empty());
+    EXPECT_EQ(ownStep(saved()).heat.wish, job::HeatWish{});
     EXPECT_EQ(session().plan().marks.at(Station::Warm), plan::Mark::Look);
     choose("heatInnerSource", 7); // liquid nitrogen or its like: not for a greased bearing
     EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
@@ -175,7 +178,7 @@ TEST_F(Warm, WhatIfMovesTheCurve) {
 TEST_F(Warm, BackwardsFromThePress) {
     openWarm();
     type("pressAt", "14:00"); // it is ten
-    const auto& heat = *session().plan().heat;
+    const auto& heat = *session().plan().heat();
     EXPECT_EQ(slip().rowsTitle, "To press at 14:00");
     const auto in = ui::timeOfDay(ui::later("2026-11-24T14:00:00", -30 - heat.outer.soak->time_s()));
     EXPECT_EQ(slip().rows[0].right.toStdString(), in);
@@ -183,16 +186,16 @@ TEST_F(Warm, BackwardsFromThePress) {
     EXPECT_TRUE(slip().rows[0].right.contains("overdue"));
     type("pressAt", "soon");
     EXPECT_EQ(find<QLabel>("pressAtUnderstood")->text(), "a time, 14:30");
-    EXPECT_EQ(saved().heat.pressAt, "2026-11-24T10:05:00");
+    EXPECT_EQ(ownStep(saved()).heat.pressAt, "2026-11-24T10:05:00");
 }
 
 TEST_F(Warm, PressedColdByOneKeyAndBack) {
     openWarm("seamer-turret-upper");
     key(Qt::Key_C);
-    EXPECT_TRUE(saved().heat.pressCold);
+    EXPECT_TRUE(ownStep(saved()).heat.pressCold);
     EXPECT_EQ(slip().title, "Pressed cold");
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_FALSE(saved().heat.pressCold);
+    EXPECT_FALSE(ownStep(saved()).heat.pressCold);
     key(Qt::Key_C);
     key(Qt::Key_Space);
     EXPECT_EQ(window->jobView()->current(), Station::Press);
@@ -200,11 +203,10 @@ TEST_F(Warm, PressedColdByOneKeyAndBack) {
 
 TEST_F(Warm, EachSeatIsOpenedByItself) {
     openWarm("seamer-turret-upper");
-    const double housing = session().plan().heat->dia_mm;
-    choose("heatSeat", 1);
-    EXPECT_NE(session().plan().heat->dia_mm, housing);
-    EXPECT_EQ(session().plan().heat->outer.part, thermal::PartClass::Ring);
-    EXPECT_EQ(saved().heat.seat, session().plan().heat->key);
+    const double housing = session().plan().heat()->dia_mm;
+    key(Qt::Key_Right, Qt::ControlModifier);
+    EXPECT_NE(session().plan().heat()->dia_mm, housing);
+    EXPECT_EQ(session().plan().heat()->outer.part, thermal::PartClass::Ring);
 }
 
 TEST_F(Warm, ClocksOutliveTheWindow) {

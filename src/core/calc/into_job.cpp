@@ -82,7 +82,7 @@ Result<job::Job> jobFrom(const Calculation& c, const Values& in, const plan::Lib
         job.shaft = job::ShaftPart{
             "carbon_steel", specOf(bearing->boreDia_mm,
                                    onShaft ? *toleranceClass : standards::parseToleranceClass(kShaftClass).value())};
-    job.tooling.press = press;
+    job.press = press;
     return job;
 }
 

@@ -58,7 +58,7 @@ Job freshCopy(const Job& like) {
     out.temperatures = like.temperatures;
     out.work = like.work;
     out.lubricant = like.lubricant;
-    out.tooling.press = like.tooling.press;
+    out.press = like.press;
     out.arrangement = asDrawn(like.arrangement);
     out.heat.room_C = like.heat.room_C;
     out.heat.walk_s = like.heat.walk_s;

@@ -3,12 +3,11 @@
 #include <map>
 #include <optional>
 #include <string>
-#include <utility>
 #include <vector>
 
 namespace arbor::job {
 
-/// What the user fixed for one seat; nothing: the program chooses.
+/// What the user fixed of its temperatures; nothing: the program chooses.
 struct HeatWish {
     std::optional<double> outer_C;
     std::optional<double> inner_C;
@@ -42,20 +41,24 @@ struct HeatReading {
     friend bool operator==(const HeatReading&, const HeatReading&) = default;
 };
 
-/// Warming and chilling as the user wants it.
-struct Heat {
+/// Warming and chilling for one step.
+struct StepHeat {
     bool pressCold = false; ///< no warming: straight in
+    HeatWish wish;
+    std::string pressAt; ///< ISO 8601: when it shall be pressed; empty: not said
+    std::vector<Clock> clocks;
+    std::vector<HeatReading> readings; ///< since the carry began
+    std::optional<Counted> counted;    ///< of the clocks and readings
+    friend bool operator==(const StepHeat&, const StepHeat&) = default;
+};
+
+/// What holds for whatever is warmed in this job.
+struct Heat {
     double room_C = 20;
     double walk_s = 30;                      ///< from oven to press, and set down on it
     double off_K = 0;                        ///< how far the oven is off, for a look at what happens
     bool plasticCage = false;                ///< of the bearing
     std::map<std::string, double> lowered_C; ///< the user's own ceilings, by what they protect
-    std::map<std::pair<std::string, std::string>, HeatWish> seats; ///< by seat key
-    std::optional<std::pair<std::string, std::string>> seat; ///< that is opened; nothing: the one the job is about
-    std::string pressAt;                                     ///< ISO 8601: when it shall be pressed; empty: not said
-    std::vector<Clock> clocks;
-    std::vector<HeatReading> readings; ///< since the carry began
-    std::optional<Counted> counted;    ///< of the clocks and readings
     friend bool operator==(const Heat&, const Heat&) = default;
 };
 

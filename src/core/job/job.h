@@ -8,18 +8,16 @@
 #include "core/fit/proposal.h"
 #include "core/job/adjust.h"
 #include "core/job/closing.h"
-#include "core/job/hand_press.h"
 #include "core/job/heat.h"
-#include "core/job/proof.h"
+#include "core/job/step.h"
 #include "core/measure/form.h"
 #include "core/measure/old_bearing.h"
 #include "core/measure/seat_condition.h"
 #include "core/measure/spacer.h"
 #include "core/route/removal.h"
-#include "core/seat/seating.h"
 #include "core/standards/limits.h"
-#include "core/tooling/turn_wishes.h"
 
+#include <functional>
 #include <map>
 #include <optional>
 #include <set>
@@ -29,10 +27,6 @@
 namespace arbor::job {
 
 enum class Units { Metric, Inch };
-enum class Station { Intake, Strip, Measure, Fit, Tooling, Warm, Press, Seat, Adjust, Close };
-inline constexpr Station kStations[] = {Station::Intake,  Station::Strip, Station::Measure, Station::Fit,
-                                        Station::Tooling, Station::Warm,  Station::Press,   Station::Seat,
-                                        Station::Adjust,  Station::Close};
 
 /// The guided checks on the machine before anything is taken apart, and what was found.
 enum class Check { Rock, Turn, Listen, Heat, Leak };
@@ -116,12 +110,6 @@ struct ShaftPart {
     double rz_mm = 0.004;
 };
 
-/// A seat of the arrangement by the names of its parts, outer one first. A job without an arrangement has
-/// "housing"/"bearing" and "bearing"/"shaft".
-using SeatKey = std::pair<std::string, std::string>;
-inline const SeatKey kHousingSeat{"housing", "bearing"};
-inline const SeatKey kShaftSeat{"bearing", "shaft"};
-
 /// The user's own verdict in place of the program's.
 struct Overrule {
     measure::Verdict verdict = measure::Verdict::Use;
@@ -180,59 +168,6 @@ struct WorkTemperatures {
     double shaft_C = 20;
 };
 
-/// What the user fixed for one step of the route; nothing: the program chooses.
-struct StepWish {
-    std::optional<std::string> driver;
-    std::optional<std::string> support;
-    tooling::TurnWishes turn; ///< sizes of a tool to be turned for it
-    friend bool operator==(const StepWish&, const StepWish&) = default;
-};
-
-struct ToolWishes {
-    std::string press;
-    std::optional<std::string> driver; ///< of the seat this job is about
-    std::optional<std::string> support;
-    std::map<std::string, StepWish> steps = {}; ///< by "out:part" or "in:part"
-};
-
-struct SeatReadings {
-    seat::ReadingKind kind = seat::ReadingKind::Depth;
-    double uncertainty_mm = 0.01;
-    std::vector<seat::Reading> readings;
-    friend bool operator==(const SeatReadings&, const SeatReadings&) = default;
-};
-
-/// Of a ring beside the one this job is about.
-struct RingCard {
-    SeatReadings readings;
-    std::optional<double> home_mm; ///< its depth by the drawing; nothing: by the arrangement
-    friend bool operator==(const RingCard&, const RingCard&) = default;
-};
-
-/// What was done, written once when the job is closed.
-struct Record {
-    std::string who;
-    std::string when; ///< ISO 8601
-    std::string notes;
-    std::string verdict;
-    std::string bearing;
-    std::string bore;
-    Range interference_mm;
-    Range pressForce_N;
-    std::vector<std::string> tools; ///< from the bed up
-    std::optional<double> peakForce_N;
-    std::optional<double> endTravel_mm;
-    std::string pressVerdict = {};       ///< of its trace; empty: there was none
-    std::optional<double> friction = {}; ///< found from a good trace
-    std::string seatMaterial = {};       ///< what it was found on
-    catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
-    std::optional<double> outer_C = {}; ///< of the warm part as it went in; nothing: pressed cold
-    std::optional<double> inner_C = {};
-    std::vector<seat::Reading> readings;
-    std::optional<double> riseAcross_mm;
-    std::optional<double> tilt_arcmin;
-};
-
 /// What is typed at Close before the record is written, so that it survives a closed window.
 struct RecordDraft {
     std::string who;
@@ -253,21 +188,25 @@ struct Job {
     Work work;
     Measured measured;
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
-    ToolWishes tooling;
+    std::string press; ///< of the rack: the one at hand
     std::optional<arrangement::Arrangement> arrangement;
     Intake intake;
     StripState strip;
     Heat heat;
-    std::string traceFile; ///< beside the job file; empty: none
-    HandPress hand;        ///< looked at when there is no trace file
-    SeatReadings seating;
-    std::map<SeatKey, RingCard> rings; ///< pressed besides, and seals
-    SeatProof proof;
+    std::map<StepKey, StepRecord> steps; ///< those that something is known of
     Adjust adjust;
     Closing closing;
-    std::set<Station> done;
+    std::set<Station> done; ///< of those that belong to the whole job
     RecordDraft draft;
     std::optional<Record> record;
 };
+
+/// What is kept of a step; of one that nobody has worked on, what a new one has.
+const StepRecord& stepOf(const Job& job, const StepKey& key);
+/// Changes what is kept of a step; one that says nothing any more is not kept.
+void changeStep(Job& job, const StepKey& key, const std::function<void(StepRecord&)>& change);
+
+/// The stations that are done, those of one step among them. @param step  null: of none
+std::set<Station> doneOf(const Job& job, const StepKey* step);
 
 } // namespace arbor::job

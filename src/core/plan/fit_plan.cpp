@@ -69,7 +69,7 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
     if (friction.learned)
         out.fit->because.push_back({Finding::FrictionLearned, Severity::Info, friction.learned->mean,
                                     friction.learned->scatter, std::to_string(friction.learned->presses), "LOG"});
-    const auto* press = lib.rack.press(job.tooling.press);
+    const auto* press = lib.rack.press(job.press);
     out.off = route::breakaway(out.fit->pressForce_N, job.strip.rust,
                                press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
     for (const auto* side : {&out.hole, &out.shaft})
@@ -263,6 +263,8 @@ Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan* str
         if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
         seat.hole = std::move(*hole);
         seat.shaft = std::move(*shaft);
+        for (const auto& [key, material] : lib.materials)
+            if (&material == source.outer.material) seat.holeMaterial = key;
         if (auto ok = fitSeat(seat, source, job, lib); !ok) return tl::unexpected(ok.error());
         if (source.key == focus.key.value_or(job::kHousingSeat)) out.focus = out.seats.size();
         out.seats.push_back(std::move(seat));

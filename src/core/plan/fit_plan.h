@@ -30,6 +30,7 @@ struct SeatPlan {
     std::optional<fit::SeatInput> input; ///< when both sides are known
     std::optional<fit::SeatFit> fit;
     std::optional<route::Breakaway> off; ///< getting it off again, by the rust there is
+    std::string holeMaterial = {};       ///< key of the outer part's
 };
 
 /// One bearing with the seats of its rings.

@@ -26,10 +26,8 @@ constexpr double kWindow_s = 600, kCourse_s = 6 * 3600;
 /// Chooses the temperatures of one seat.
 class Chooser {
 public:
-    Chooser(const job::Job& job, const Library& lib, HeatPlan& out) : m_job(job), m_lib(lib), m_out(out) {
-        const auto wish = job.heat.seats.find(out.key);
-        if (wish != job.heat.seats.end()) m_wish = wish->second;
-    }
+    Chooser(const job::Job& job, const Library& lib, HeatPlan& out)
+        : m_job(job), m_lib(lib), m_out(out), m_wish(job::stepOf(job, {out.key, false}).heat.wish) {}
 
     Result<void> choose() {
         if (auto ok = takeWishes(); !ok) return ok;
@@ -48,7 +46,7 @@ private:
     Result<void> takeWishes() {
         m_out.margin_mm = m_wish.margin_mm.value_or(fit::assemblyMargin(m_out.dia_mm));
         m_out.least_mm = kStartShare * m_out.margin_mm;
-        const auto place = "heat/seats/" + m_out.key.first + "+" + m_out.key.second;
+        const auto place = "steps/in:" + m_out.key.first + "+" + m_out.key.second + "/heat";
         if (!(m_out.margin_mm > 0))
             return refuse(ProblemCode::NotPositive, place + "/margin_um", plain(m_out.margin_mm * 1000), "> 0");
         for (const auto& [field, value] : {std::pair{"outer_degC", m_wish.outer_C}, {"inner_degC", m_wish.inner_C}})

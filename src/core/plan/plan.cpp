@@ -1,10 +1,8 @@
 #include "core/plan/plan.h"
 
 #include "core/plan/pressed_seat.h"
-#include "core/plan/proof_plan.h"
 #include "core/plan/seat_sides.h"
 #include "core/plan/seat_sources.h"
-#include "core/plan/work_steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -78,82 +76,6 @@ Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan, co
     return fits;
 }
 
-tooling::LoadCase loadCase(const Plan& plan) {
-    auto load = loadOf(&plan.fits->seats[plan.fits->focus], false);
-    load.staticAxial_N = plan.rating.axial_N;
-    load.staticIsEstimate = plan.rating.estimate;
-    load.elementDia_mm = plan.arrangement->bearing.elementDia_mm;
-    return load;
-}
-
-PressPlan pressOfSeat(const Plan& plan, bool warmed) {
-    const auto& a = *plan.arrangement;
-    PressInput in;
-    in.travel_mm = a.homeTravel_mm();
-    in.engaged_mm = [&](double travel) { return arrangement::engagedLength(a, travel); };
-    in.clean_N = plan.fit()->pressForce_N;
-    in.press = plan.press;
-    in.proof = plan.tools ? &plan.tools->proof : nullptr;
-    in.warmed = warmed;
-    return planPress(in);
-}
-
-Result<seat::SeatingInput> seatingInput(const Job& job, const Library& lib, const Plan& plan) {
-    const auto& a = *plan.arrangement;
-    const auto& b = a.bearing;
-    seat::SeatingInput in;
-    in.kind = job.seating.kind;
-    in.readings = job.seating.readings;
-    in.pressedHome = plan.trace && plan.trace->verdict == trace::Verdict::Home;
-    in.uncertainty_mm = job.seating.uncertainty_mm;
-    in.readingRad_mm = (b.outerFaceInnerDia_mm() + b.outerFaceOuterDia_mm()) / 4;
-    in.seatDia_mm = b.outsideDia_mm;
-    in.homeDepth_mm = a.homeFaceDepth_mm();
-    const auto square = standards::gradeWidth(lib.iso286, b.outsideDia_mm, 5);
-    if (!square) return tl::unexpected(square.error());
-    in.squareLimit_mm = *square;
-    if (a.housing.groove) in.grooveLowerEdgeDepth_mm = a.housing.groove->lowerEdgeDepth_mm;
-    return in;
-}
-
-Result<void> planSeat(Plan& plan, const Job& job, const Library& lib) {
-    auto in = seatingInput(job, lib, plan);
-    if (!in) return tl::unexpected(in.error());
-    plan.seatingInput = std::move(*in);
-    auto seating = seat::judgeSeating(plan.seatingInput);
-    if (!seating) return tl::unexpected(at(seating.error(), "seat_readings"));
-    plan.seating = std::move(*seating);
-    if (!plan.strip) return {};
-    auto rings = otherRings(job, *plan.strip, plan.fits->seats[plan.fits->focus].key, lib.iso286);
-    if (!rings) return tl::unexpected(rings.error());
-    plan.rings = std::move(*rings);
-    return {};
-}
-
-tooling::Wishes wishesOf(const Job& job, const Library& lib) {
-    tooling::Wishes wishes;
-    wishes.press = lib.rack.press(job.tooling.press);
-    wishes.driver = job.tooling.driver ? lib.rack.tool(*job.tooling.driver) : nullptr;
-    wishes.support = job.tooling.support ? lib.rack.tool(*job.tooling.support) : nullptr;
-    wishes.worked = workedBefore(job, lib);
-    return wishes;
-}
-
-std::optional<Problem> unknownTool(const Job& job, const Library& lib) {
-    if (!lib.rack.press(job.tooling.press))
-        return Problem{ProblemCode::UnknownName, "tooling/press", job.tooling.press, "a press of the rack"};
-    for (const auto& [place, id] :
-         {std::pair{"tooling/driver", job.tooling.driver}, {"tooling/support", job.tooling.support}})
-        if (id && !lib.rack.tool(*id)) return Problem{ProblemCode::UnknownName, place, *id, "a tool of the rack"};
-    return std::nullopt;
-}
-
-Mark markOf(Severity severity, bool done) {
-    if (severity == Severity::Stop) return Mark::Stop;
-    if (done) return Mark::Done;
-    return severity == Severity::Look ? Mark::Look : Mark::Open;
-}
-
 Severity severityOf(const SurfacePlan& side, bool sleeved) {
     switch (side.verdict) {
     case measure::Verdict::NotMeasured:
@@ -182,21 +104,6 @@ Mark markOfMeasure(const Plan& plan, const Job& job) {
     return markOf(severity, job.done.contains(Station::Measure));
 }
 
-Mark markOfHeat(const Plan& plan, const Job& job) {
-    if (!plan.heat) return Mark::Open;
-    if (job.heat.pressCold || !plan.heat->needed()) return Mark::NotNeeded;
-    return markOf(worst(plan.heat->findings), job.done.contains(Station::Warm));
-}
-
-/// What was signed for is never simply done: it stays worth a look.
-Mark markOfSeat(const Plan& plan, const Job& job) {
-    const bool done = job.done.contains(Station::Seat);
-    if (isSigned(job.proof)) return Mark::Look;
-    const auto proof = worst(plan.proof);
-    if (proof == Severity::Stop || (done && proof == Severity::Look)) return markOf(proof, false);
-    return plan.seating ? markOf(worst(plan.seating->findings), done) : Mark::Open;
-}
-
 void setMarks(Plan& plan, const Job& job) {
     const auto done = [&](Station s) { return job.done.contains(s); };
     auto& m = plan.marks;
@@ -205,24 +112,10 @@ void setMarks(Plan& plan, const Job& job) {
     m[Station::Strip] = stripStop ? Mark::Stop : markOf(Severity::Info, done(Station::Strip));
     m[Station::Measure] = markOfMeasure(plan, job);
     m[Station::Fit] = !plan.fits ? Mark::Stop : markOf(worst(plan.fits->advisories()), done(Station::Fit));
-    const bool noTools = plan.tools && !plan.tools->choice;
-    m[Station::Tooling] = !plan.tools ? Mark::Open
-                          : noTools   ? Mark::Stop
-                                      : markOf(worst(plan.tools->proof.findings), done(Station::Tooling));
-    m[Station::Warm] = markOfHeat(plan, job);
-    m[Station::Press] = plan.trace ? markOf(worst(plan.trace->findings), done(Station::Press))
-                                   : markOf(Severity::Info, done(Station::Press));
-    const bool judged = plan.seating && plan.seating->verdict != seat::SeatVerdict::NotJudged;
-    const bool otherOff = worst(adviceOn(plan.rings)) == Severity::Stop;
-    m[Station::Seat] = judged || otherOff || isSigned(job.proof) ? markOfSeat(plan, job) : Mark::Open;
+    for (const auto station : {Station::Tooling, Station::Warm, Station::Press, Station::Seat})
+        m[station] = plan.now() ? plan.now()->marks.at(station) : Mark::Open;
     m[Station::Adjust] = plan.adjust ? markOf(worst(plan.adjust->findings), done(Station::Adjust)) : Mark::NotNeeded;
     m[Station::Close] = worst(plan.closing) == Severity::Stop ? Mark::Stop : job.record ? Mark::Done : Mark::Open;
-}
-
-std::size_t seatToWarm(const Job& job, const FitPlan& fits) {
-    for (std::size_t i = 0; i < fits.seats.size(); ++i)
-        if (job.heat.seat == fits.seats[i].key && fits.seats[i].fit) return i;
-    return fits.focus;
 }
 
 /// Every seat's, so that each station says the same temperature of it.
@@ -237,46 +130,9 @@ void planHeats(Plan& plan, const Job& job, const Library& lib) {
         else if (!plan.problem)
             plan.problem = heat.error();
     }
-    plan.heat = plan.heats[seatToWarm(job, *plan.fits)];
 }
 
-/// What the old bearing told: this time no force through the elements, and somebody looks.
-void insistOnBackingUp(Plan& plan) {
-    const auto& look = plan.fits->lookAt;
-    if (!plan.tools || std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
-    plan.tools->proof.findings.push_back({Finding::BackUpTheRing, Severity::Look, 0, 0, {}, "HB3.3"});
-}
-
-trace::AnalysisInput analysisInput(const Plan& plan) {
-    trace::AnalysisInput in;
-    in.friction = plan.fits->seats[plan.fits->focus].input->friction;
-    return in;
-}
-
-/// The ring that is pressed goes in warm: the station was worked, not only worked out, and for this seat.
-bool isWarmed(const Job& job, const Plan& plan) {
-    const bool worked = job.done.contains(Station::Warm) && !job.heat.pressCold && plan.heat && plan.heat->needed();
-    return worked && plan.heat->key == plan.fits->seats[plan.fits->focus].key;
-}
-
-/// The trace where there is one, else what was read by hand.
-void readPress(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
-    const auto& expected = plan.pressing->expected;
-    const auto in = analysisInput(plan);
-    if (measured && !measured->empty()) {
-        plan.trace = trace::analyse(*measured, expected, in);
-    } else if (saysAnything(job.hand)) {
-        auto hand = readByHand(job.hand, expected, plan.press, lib.rack, in);
-        if (!hand) {
-            if (!plan.problem) plan.problem = hand.error();
-            return;
-        }
-        plan.hand = std::move(*hand);
-        plan.trace = plan.hand->analysis;
-    }
-}
-
-void fillStations(Plan& plan, const Job& job, const Library& lib, const std::optional<trace::Trace>& measured) {
+void fillStations(Plan& plan, const Job& job, const Library& lib, const Asked& asked) {
     if (const auto known = knowMaterials(job.arrangement, lib.materials); !known) {
         plan.problem = known.error();
         return;
@@ -298,18 +154,10 @@ void fillStations(Plan& plan, const Job& job, const Library& lib, const std::opt
     }
     plan.fits = std::move(*fits);
     if (plan.strip) takeForces(*plan.strip, *plan.fits);
-    plan.rating = *rating;
-    plan.load = loadCase(plan);
-    plan.task = tooling::taskOf(*plan.arrangement);
-    plan.problem = unknownTool(job, lib);
-    const auto wishes = wishesOf(job, lib);
-    plan.press = wishes.press;
-    if (plan.press && !plan.problem) plan.tools = tooling::chooseTools(*plan.task, lib.rack, wishes, *plan.load);
-    insistOnBackingUp(plan);
+    plan.press = lib.rack.press(job.press);
+    if (!plan.press) plan.problem = Problem{ProblemCode::UnknownName, "press", job.press, "a press of the rack"};
     planHeats(plan, job, lib);
-    plan.pressing = pressOfSeat(plan, isWarmed(job, plan));
-    readPress(plan, job, lib, measured);
-    if (auto ok = planSeat(plan, job, lib); !ok && !plan.problem) plan.problem = ok.error();
+    planSteps(plan, job, lib, asked);
 }
 
 } // namespace
@@ -339,6 +187,19 @@ std::string limitsRow(catalog::BearingType type, const std::string& toleranceCla
     default:
         return toleranceClass;
     }
+}
+
+const StepPlan* Plan::now() const {
+    return inHand < steps.size() ? &steps[inHand] : nullptr;
+}
+
+const StepPlan* Plan::step(const job::StepKey& key) const {
+    const auto found = std::find_if(steps.begin(), steps.end(), [&](const StepPlan& s) { return s.step.id == key; });
+    return found == steps.end() ? nullptr : &*found;
+}
+
+const HeatPlan* Plan::heat() const {
+    return now() ? heatOf(now()->step, *this) : nullptr;
 }
 
 const fit::SeatFit* Plan::fit() const {
@@ -380,10 +241,9 @@ AdviceList closingOf(const job::Closing& closing) {
 
 } // namespace
 
-Plan planJob(const Job& job, const Library& library, const std::optional<trace::Trace>& measured) {
+Plan planJob(const Job& job, const Library& library, const Asked& asked) {
     Plan plan;
-    fillStations(plan, job, library, measured);
-    plan.proof = proofOf(job, plan);
+    fillStations(plan, job, library, asked);
     plan.closing = closingOf(job.closing);
     auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, library);
     if (adjusted)
@@ -394,49 +254,90 @@ Plan planJob(const Job& job, const Library& library, const std::optional<trace::
     return plan;
 }
 
-job::Record makeRecord(const Job& job, const Plan& plan, const std::string& who, const std::string& when,
-                       const std::string& notes) {
+namespace {
+
+void recordSeat(job::Record& r, const Job& job, const Plan& plan, const StepPlan& step) {
+    if (!step.step.seat) return;
+    const auto& seat = plan.fits->seats[*step.step.seat];
+    const auto& measured = job.housing.measured;
+    r.bore = step.step.focus && measured ? measured->typed
+             : seat.hole.measuredDia_mm  ? plain(*seat.hole.measuredDia_mm) + " mm"
+                                         : seat.hole.spec;
+    r.interference_mm = seat.fit->interference_mm;
+    r.pressForce_N = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
+}
+
+void recordTools(job::Record& r, const StepPlan& step) {
+    if (!step.setup() || !step.setup()->choice) return;
+    const auto& choice = *step.setup()->choice;
+    if (choice.press) r.tools.push_back(choice.press->id);
+    if (choice.support) r.tools.push_back(choice.support->id);
+    if (choice.driver) r.tools.push_back(choice.driver->id);
+    for (const auto* spacer : choice.spacers)
+        r.tools.push_back(spacer->id);
+}
+
+void recordPress(job::Record& r, const Job& job, const Plan& plan, const StepPlan& step) {
+    if (!step.trace) return;
+    // A hammer tells no force and no travel.
+    if (!step.hand || !step.hand->trace.empty()) {
+        r.peakForce_N = step.trace->peak_N;
+        r.endTravel_mm = step.trace->endTravel_mm;
+    }
+    r.pressVerdict = name(step.trace->verdict);
+    if (step.trace->verdict == trace::Verdict::Home) r.friction = step.trace->friction;
+    r.seatMaterial = plan.fits->seats[*step.step.seat].holeMaterial;
+    r.lubricant = job.lubricant;
+}
+
+} // namespace
+
+job::Record makeRecord(const Job& job, const Plan& plan, const StepPlan& step, const std::string& who,
+                       const std::string& when, const std::string& notes) {
     job::Record r;
     r.who = who;
     r.when = when;
     r.notes = notes;
-    r.bearing = plan.arrangement ? plan.arrangement->bearing.designation : job.bearing.designation;
-    r.bore = job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed;
-    if (plan.fit()) {
-        r.interference_mm = plan.fit()->interference_mm;
-        r.pressForce_N = plan.fit()->pressForce_N;
+    r.bearing = step.step.bearing ? step.step.bearing->designation : std::string();
+    recordSeat(r, job, plan, step);
+    recordTools(r, step);
+    recordPress(r, job, plan, step);
+    const auto& kept = job::stepOf(job, step.step.id);
+    if (isWarmed(job, step.step, plan)) {
+        const auto& heat = *heatOf(step.step, plan);
+        const auto& read = kept.heat.readings;
+        r.outer_C = read.empty() ? heat.outer.temp_C : read.front().temp_C;
+        r.inner_C = heat.inner.temp_C;
     }
-    if (plan.tools && plan.tools->choice) {
-        const auto& choice = *plan.tools->choice;
-        r.tools.push_back(choice.press->id);
-        if (choice.support) r.tools.push_back(choice.support->id);
-        r.tools.push_back(choice.driver->id);
-        for (const auto* spacer : choice.spacers)
-            r.tools.push_back(spacer->id);
-    }
-    if (plan.trace) {
-        // A hammer tells no force and no travel.
-        if (!plan.hand || !plan.hand->trace.empty()) {
-            r.peakForce_N = plan.trace->peak_N;
-            r.endTravel_mm = plan.trace->endTravel_mm;
-        }
-        r.pressVerdict = name(plan.trace->verdict);
-        if (plan.trace->verdict == trace::Verdict::Home) r.friction = plan.trace->friction;
-        r.seatMaterial = job.housing.material;
-        r.lubricant = job.lubricant;
-    }
-    if (isWarmed(job, plan)) {
-        const auto& read = job.heat.readings;
-        r.outer_C = read.empty() ? plan.heat->outer.temp_C : read.front().temp_C;
-        r.inner_C = plan.heat->inner.temp_C;
-    }
-    r.readings = job.seating.readings;
-    r.verdict = name(plan.seating ? plan.seating->verdict : seat::SeatVerdict::NotJudged);
-    if (plan.seating && plan.seating->plane) {
-        r.riseAcross_mm = plan.seating->riseAcross_mm.likely;
-        r.tilt_arcmin = plan.seating->plane->tilt_arcmin();
+    r.readings = kept.readings.readings;
+    r.verdict = step.step.out
+                    ? std::string("out")
+                    : std::string(name(step.ring ? step.ring->seating.verdict : seat::SeatVerdict::NotJudged));
+    if (step.ring && step.ring->seating.plane) {
+        r.riseAcross_mm = step.ring->seating.riseAcross_mm.likely;
+        r.tilt_arcmin = step.ring->seating.plane->tilt_arcmin();
     }
     return r;
+}
+
+bool wasWorked(const Job& job, const StepPlan& step) {
+    const auto& kept = job::stepOf(job, step.step.id);
+    return step.trace || !kept.readings.readings.empty() || kept.done.contains(Station::Press) ||
+           kept.done.contains(Station::Seat);
+}
+
+job::Record recordOfJob(const Job& job, const Plan& plan, const std::string& who, const std::string& when,
+                        const std::string& notes) {
+    const auto own = std::find_if(plan.steps.begin(), plan.steps.end(),
+                                  [](const StepPlan& s) { return s.step.focus && !s.step.out; });
+    if (own != plan.steps.end()) return makeRecord(job, plan, *own, who, when, notes);
+    if (plan.now()) return makeRecord(job, plan, *plan.now(), who, when, notes);
+    job::Record none;
+    none.who = who;
+    none.when = when;
+    none.notes = notes;
+    none.verdict = name(seat::SeatVerdict::NotJudged);
+    return none;
 }
 
 } // namespace arbor::plan

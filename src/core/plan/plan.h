@@ -9,16 +9,11 @@
 #include "core/job/job.h"
 #include "core/plan/adjust_plan.h"
 #include "core/plan/fit_plan.h"
-#include "core/plan/hand_read.h"
 #include "core/plan/heat_plan.h"
-#include "core/plan/press_plan.h"
-#include "core/plan/ring_plan.h"
+#include "core/plan/step_plan.h"
 #include "core/plan/strip_plan.h"
-#include "core/seat/seating.h"
 #include "core/standards/bearing_limits.h"
 #include "core/standards/limits.h"
-#include "core/tooling/search.h"
-#include "core/trace/analysis.h"
 
 #include <map>
 #include <optional>
@@ -47,34 +42,25 @@ struct FrictionBand {
 };
 FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, catalog::Lubricant lubricant);
 
-enum class Mark { Open, Done, Look, Stop, NotNeeded };
-
 /// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
 struct Plan {
     std::optional<Problem> problem;
-    const catalog::Press* press = nullptr; ///< into the library's rack
-    catalog::StaticRating rating;
-    std::optional<StripPlan> strip; ///< when the job has an arrangement
-    std::optional<arrangement::HousedBearing> arrangement;
+    const catalog::Press* press = nullptr;                 ///< the one at hand, into the library's rack
+    std::optional<StripPlan> strip;                        ///< when the job has an arrangement
+    std::optional<arrangement::HousedBearing> arrangement; ///< the seat that the job's own housing describes
     bool own = true; ///< its bearing is the one the job describes; false: another is drawn in its place
     std::optional<FitPlan> fits;
-    std::optional<tooling::Task> task; ///< the seat this job presses
-    std::optional<tooling::LoadCase> load;
-    std::optional<tooling::ToolPlan> tools;
     std::vector<std::optional<HeatPlan>> heats; ///< by seat of `fits`
-    std::optional<HeatPlan> heat;               ///< of the seat that is warmed
-    std::optional<PressPlan> pressing;
-    std::optional<HandRead> hand;         ///< of what was read by hand, when there is no trace
-    std::optional<trace::Analysis> trace; ///< of the trace that was measured, or of the points read by hand
-    seat::SeatingInput seatingInput;      ///< what the seat is judged by
-    std::optional<seat::Seating> seating;
-    std::vector<OtherRing> rings;     ///< pressed besides, and seals
-    AdviceList proof;                 ///< of the seat beside depth and tilt
-    std::optional<AdjustPlan> adjust; ///< of a pair that is set
-    AdviceList closing;               ///< what is still to do, and what was done wrong
-    std::map<job::Station, Mark> marks;
+    std::vector<StepPlan> steps;                ///< the steps out, in their order, then the steps in
+    std::size_t inHand = 0;                     ///< of these
+    std::optional<AdjustPlan> adjust;           ///< of a pair that is set
+    AdviceList closing;                         ///< what is still to do, and what was done wrong
+    std::map<job::Station, Mark> marks;         ///< those that belong to a step are of the one in hand
 
-    const fit::SeatFit* fit() const;             ///< of the seat that this job presses; null: not worked out
+    const StepPlan* now() const; ///< the step in hand; null: nothing is pressed, or nothing is worked out
+    const StepPlan* step(const job::StepKey& key) const; ///< null: there is none
+    const HeatPlan* heat() const;                ///< of the step in hand; null: it parts a seat, or is not worked out
+    const fit::SeatFit* fit() const;             ///< of the job's own seat; null: not worked out
     const fit::ClearanceLeft* clearance() const; ///< of its bearing; null: set when it is adjusted
     job::Station next(const std::set<job::Station>& done) const;
 };
@@ -82,14 +68,19 @@ struct Plan {
 /// The row of the ISO 492 tables in which a type of bearing is looked up: "N", "taper N".
 std::string limitsRow(catalog::BearingType type, const std::string& toleranceClass);
 
-/// Works out every station of a job. Pure: the same job, library and trace give the same plan.
+/// Works out every station of a job. Pure: the same job, library and traces give the same plan.
 /// @param library  must outlive the plan, which points into its rack
-/// @param measured  the trace loaded for the job, or nothing
-Plan planJob(const job::Job& job, const Library& library, const std::optional<trace::Trace>& measured);
+Plan planJob(const job::Job& job, const Library& library, const Asked& asked = {});
 
-/// The record of a job as it stands. @param when  ISO 8601, from the caller's clock
-job::Record makeRecord(const job::Job& job, const Plan& plan, const std::string& who, const std::string& when,
-                       const std::string& notes);
+/// The record of a step as it stands. @param when  ISO 8601, from the caller's clock
+job::Record makeRecord(const job::Job& job, const Plan& plan, const StepPlan& step, const std::string& who,
+                       const std::string& when, const std::string& notes);
+
+/// Something was pressed, read or looked at in this step.
+bool wasWorked(const job::Job& job, const StepPlan& step);
+/// The record of the whole job: that of its own seat, or of the step in hand where it has none.
+job::Record recordOfJob(const job::Job& job, const Plan& plan, const std::string& who, const std::string& when,
+                        const std::string& notes);
 
 /// Stable names for files.
 std::string_view name(seat::SeatVerdict verdict);

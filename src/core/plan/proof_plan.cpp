@@ -4,6 +4,7 @@
 #include "core/plan/plan.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace arbor::plan {
 
@@ -29,30 +30,46 @@ const char* nameOf(SeatCheck check) {
     return "";
 }
 
-/// A seal that was read all round needs no look.
-bool hasSealToLookAt(const Plan& plan) {
-    if (!plan.strip) return false;
-    const auto wasRead = [&](const std::string& seal) {
-        return std::any_of(plan.rings.begin(), plan.rings.end(), [&](const auto& ring) {
-            return ring.read() && (ring.key.first == seal || ring.key.second == seal);
-        });
-    };
-    const auto& parts = plan.strip->assembly.parts;
-    return std::any_of(parts.begin(), parts.end(),
-                       [&](const auto& part) { return part.kind == arrangement::PartKind::Seal && !wasRead(part.id); });
-}
-
-} // namespace
-
-namespace {
-
 bool isRetaining(const arrangement::Part& part) {
     return part.kind == arrangement::PartKind::RetainingRing;
 }
 
-bool hasRetainingRing(const Plan& plan) {
-    if (plan.arrangement && plan.arrangement->housing.groove) return true;
-    return plan.strip && std::any_of(plan.strip->assembly.parts.begin(), plan.strip->assembly.parts.end(), isRetaining);
+double apart_mm(const arrangement::Part& one, const arrangement::Part& other) {
+    double least = INFINITY;
+    for (const auto& a : one.bodies)
+        for (const auto& b : other.bodies)
+            least = std::min(least, std::max({a.bottom() - b.top(), b.bottom() - a.top(), 0.0}));
+    return least;
+}
+
+/// Of a joint, the one that a retaining ring sits in or on, and the one it holds there.
+struct Held {
+    std::size_t holder, held;
+};
+bool isTouched(const arrangement::Part& part, const arrangement::Part& ring) {
+    return arrangement::touchOf(part, ring) || arrangement::touchOf(ring, part);
+}
+
+/// Whether a retaining ring holds what a step puts in: of all that is tight in its holder, it lies nearest to that.
+bool isRetainedBy(const arrangement::Part& ring, const Plan& plan, const Held& joint) {
+    const auto& parts = plan.strip->assembly.parts;
+    if (!isTouched(parts[joint.holder], ring)) return false;
+    const auto mine = apart_mm(ring, parts[joint.held]);
+    return std::none_of(plan.steps.begin(), plan.steps.end(), [&](const StepPlan& s) {
+        const auto &one = s.step.part, &two = s.step.partner;
+        if (one != joint.holder && two != joint.holder) return false;
+        return apart_mm(ring, parts[one == joint.holder ? two : one]) < mine;
+    });
+}
+
+bool isRetained(const Plan& plan, const WorkStep& step) {
+    if (step.focus && plan.arrangement->housing.groove) return true;
+    if (!plan.strip || !plan.strip->sound()) return false;
+    const auto& parts = plan.strip->assembly.parts;
+    return std::any_of(parts.begin(), parts.end(), [&](const arrangement::Part& ring) {
+        return isRetaining(ring) && (isRetainedBy(ring, plan, {step.partner, step.part}) ||
+                                     isRetainedBy(ring, plan, {step.part, step.partner}));
+    });
 }
 
 /// A ring that alone keeps something from falling out is said so, whatever has been probed.
@@ -69,15 +86,30 @@ void sayWhatHoldsAlone(AdviceList& out, const Plan& plan) {
     }
 }
 
+/// The rings that other steps have put in: what is bad about them, and which have no reading yet.
+void sayOfOtherRings(AdviceList& out, const Plan& plan, const StepPlan& step) {
+    for (const auto& other : plan.steps) {
+        if (&other == &step || !other.ring) continue;
+        const auto& ring = *other.ring;
+        const bool stop = worst(ring.seating.findings) == Severity::Stop;
+        if (ring.read() && (stop || ring.seating.verdict != seat::SeatVerdict::HomeAndSquare))
+            out.push_back({Finding::OtherRingOff, stop ? Severity::Stop : Severity::Look, 0, 0, ring.label, "HB3.9"});
+        if (mustBeRead(ring))
+            out.push_back({Finding::OtherRingNotRead, Severity::Look, static_cast<double>(ring.input.readings.size()),
+                           3, ring.label, "HB3.9"});
+    }
+}
+
 } // namespace
 
-std::set<SeatCheck> checksOf(const Plan& plan) {
+std::set<SeatCheck> checksOf(const Plan& plan, const StepPlan& step) {
     std::set<SeatCheck> out;
-    if (!plan.arrangement) return out;
-    if (hasRetainingRing(plan)) out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
-    if (!catalog::knowledge(plan.arrangement->bearing.type).innerSeparable)
+    if (step.step.out) return out;
+    if (isRetained(plan, step.step)) out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
+    const auto* bearing = step.step.bearing;
+    if (bearing && !catalog::knowledge(bearing->type).innerSeparable)
         out.insert({SeatCheck::InnerStays, SeatCheck::Turns});
-    if (hasSealToLookAt(plan)) out.insert(SeatCheck::SealFlush);
+    if (step.ring && step.ring->seal && !step.ring->read()) out.insert(SeatCheck::SealFlush);
     return out;
 }
 
@@ -87,15 +119,17 @@ double greatestDrag_Nm(double pitchDia_mm, bool sealed) {
     return plain * (sealed ? kSeals : kColdStart);
 }
 
-std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan) {
-    const auto wanted = checksOf(plan);
+std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan, const StepPlan& step) {
+    const auto& proof = job::stepOf(job, step.step.id).proof;
+    const auto wanted = checksOf(plan, step);
     for (const auto check : wanted)
-        if (!job.proof.checks.contains(check)) return NextLook{check, 0};
+        if (!proof.checks.contains(check)) return NextLook{check, 0};
     if (wanted.contains(SeatCheck::GrooveAllRound))
         for (int hour = 1; hour <= kProbes; ++hour)
-            if (!job.proof.probed.contains(hour)) return NextLook{std::nullopt, hour};
-    for (const auto& ring : plan.rings)
-        if (mustBeRead(ring)) return NextLook{std::nullopt, 0, ring.key};
+            if (!proof.probed.contains(hour)) return NextLook{std::nullopt, hour};
+    for (std::size_t i = 0; i < plan.steps.size(); ++i)
+        if (&plan.steps[i] != &step && plan.steps[i].ring && mustBeRead(*plan.steps[i].ring))
+            return NextLook{std::nullopt, 0, i};
     return std::nullopt;
 }
 
@@ -103,13 +137,14 @@ bool isSigned(const job::SeatProof& proof) {
     return !proof.signedBy.empty() && !proof.reason.empty();
 }
 
-AdviceList proofOf(const job::Job& job, const Plan& plan) {
+AdviceList proofOf(const job::Job& job, const Plan& plan, const StepPlan& step) {
     AdviceList out;
-    const auto& proof = job.proof;
+    if (step.step.out) return out;
+    const auto& proof = job::stepOf(job, step.step.id).proof;
     const auto say = [&](Finding id, Severity severity, double value, double limit, std::string subject) {
         out.push_back({id, severity, value, limit, std::move(subject), "HB3.8"});
     };
-    const auto wanted = checksOf(plan);
+    const auto wanted = checksOf(plan, step);
     for (const auto check : wanted) {
         const auto looked = proof.checks.find(check);
         if (looked == proof.checks.end())
@@ -120,15 +155,13 @@ AdviceList proofOf(const job::Job& job, const Plan& plan) {
     const auto probed = static_cast<double>(proof.probed.size());
     if (wanted.contains(SeatCheck::GrooveAllRound) && probed < kProbes)
         say(Finding::RingNotProbed, Severity::Look, probed, kProbes, {});
-    if (proof.pull_N && proof.radius_mm > 0 && plan.arrangement) {
+    if (const auto* bearing = step.step.bearing; bearing && proof.pull_N && proof.radius_mm > 0) {
         const double torque = adjust::rollingTorque_Nm(*proof.pull_N, proof.radius_mm);
-        const double most = greatestDrag_Nm(plan.arrangement->bearing.pitchDia_mm(),
-                                            plan.arrangement->dress.seals != catalog::Side::None);
+        const double most = greatestDrag_Nm(bearing->pitchDia_mm(), step.step.sealed);
         if (torque > most) say(Finding::DragHigh, Severity::Look, torque, most, {});
     }
     sayWhatHoldsAlone(out, plan);
-    for (const auto& advice : adviceOn(plan.rings))
-        out.push_back(advice);
+    sayOfOtherRings(out, plan, step);
     if (isSigned(proof)) say(Finding::SignedFor, Severity::Look, 0, 0, proof.signedBy + ": " + proof.reason);
     return out;
 }

@@ -13,31 +13,32 @@ struct Job;
 namespace arbor::plan {
 
 struct Plan;
+struct StepPlan;
 
 /// How many places of the retaining ring are felt for. @source [HB3.8] every few millimetres
 inline constexpr int kProbes = 12;
 
-/// Which looks this seat needs beside depth and tilt: those of a retaining ring where there is a groove, of an inner
-/// ring where the bearing is whole, of a seal where there is one.
-std::set<job::SeatCheck> checksOf(const Plan& plan);
+/// Which looks the seat of a step needs beside depth and tilt: those of a retaining ring where one holds it, of an
+/// inner ring where the bearing is whole, of a seal that was not read.
+std::set<job::SeatCheck> checksOf(const Plan& plan, const StepPlan& step);
 
-/// What is missing of them and what is bad; the drag against what a bearing of this size takes; the rings pressed
-/// besides.
-AdviceList proofOf(const job::Job& job, const Plan& plan);
+/// What is missing of them and what is bad; the drag against what a bearing of this size takes; the rings that the
+/// other steps have put in.
+AdviceList proofOf(const job::Job& job, const Plan& plan, const StepPlan& step);
 
 /// Greatest rolling torque of a bearing that is only greased [N m]: M0 = 160e-7 f0 dm^3 N mm below 2000 mm2/s x rpm,
 /// with f0 = 2, three times as much for a cold start and ten times with rubbing seals.
 /// @source no-load friction of rolling bearings after Palmgren; factors [PRACTICE]
 double greatestDrag_Nm(double pitchDia_mm, bool sealed);
 
-/// The next thing to look at: a check, a place at which the retaining ring is felt for, or a ring that was pressed
-/// besides.
+/// The next thing to look at of a step: a check, a place at which the retaining ring is felt for, or a ring that
+/// another step has put in.
 struct NextLook {
     std::optional<job::SeatCheck> check;
-    int hour = 0;                                                 ///< of the clock, when it is no check
-    std::optional<std::pair<std::string, std::string>> ring = {}; ///< by its seat, to be read
+    int hour = 0;                              ///< of the clock, when it is no check
+    std::optional<std::size_t> otherStep = {}; ///< of the plan, whose ring is to be read
 };
-std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan);
+std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan, const StepPlan& step);
 
 /// Proven, or signed for.
 bool isSigned(const job::SeatProof& proof);

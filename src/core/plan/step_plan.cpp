@@ -1,12 +1,18 @@
 #include "core/plan/step_plan.h"
 
+#include "core/plan/plan.h"
+#include "core/plan/proof_plan.h"
+#include "core/plan/work_steps.h"
 #include "core/section/contact.h"
 
+#include <algorithm>
 #include <vector>
 
 namespace arbor::plan {
 
 namespace {
+
+using job::Station;
 
 /// How much of the seat is in touch when it has gone so far.
 double engaged_mm(const tooling::Task& task, double gone_mm) {
@@ -15,9 +21,141 @@ double engaged_mm(const tooling::Task& task, double gone_mm) {
     return task.inBore ? section::engagedLength(holder, mover) : section::engagedLength(mover, holder);
 }
 
+/// The one that was asked for; else that of the job's own seat, else the first that goes in.
+std::size_t inHandOf(const std::vector<StepPlan>& steps, const std::optional<job::StepKey>& wanted) {
+    const auto first = [&](const auto& is) {
+        return static_cast<std::size_t>(std::find_if(steps.begin(), steps.end(), is) - steps.begin());
+    };
+    std::size_t at = wanted ? first([&](const StepPlan& s) { return s.step.id == *wanted; }) : steps.size();
+    if (at == steps.size()) at = first([](const StepPlan& s) { return s.step.focus && !s.step.out; });
+    if (at == steps.size()) at = first([](const StepPlan& s) { return !s.step.out; });
+    return at == steps.size() ? 0 : at;
+}
+
+Mark markOfTools(const StepPlan& s, bool done) {
+    if (!s.tools) return done ? Mark::Done : Mark::Open;
+    const bool ready = s.way() && (s.way()->hand || s.setup());
+    if (!ready || s.tools->problem) return Mark::Stop;
+    if (s.setup() && !s.setup()->choice) return Mark::Stop;
+    return markOf(worst(s.way()->findings()), done);
+}
+
+Mark markOfHeat(const job::Job& job, const StepPlan& s, const Plan& plan, bool done) {
+    const auto* heat = heatOf(s.step, plan);
+    if (!heat) return s.step.out || (s.ring && s.ring->seal) ? Mark::NotNeeded : Mark::Open;
+    if (job::stepOf(job, s.step.id).heat.pressCold || !heat->needed()) return Mark::NotNeeded;
+    return markOf(worst(heat->findings), done);
+}
+
+/// What was signed for is never simply done: it stays worth a look.
+Mark markOfSeat(const job::SeatProof& proof, const StepPlan& s, bool done) {
+    if (s.step.out) return Mark::NotNeeded;
+    if (!s.ring) return Mark::Open;
+    if (isSigned(proof)) return Mark::Look;
+    const bool judged = s.ring->seating.verdict != seat::SeatVerdict::NotJudged;
+    const auto bad = worst(s.proof);
+    if (!judged && bad < Severity::Stop) return Mark::Open;
+    if (bad == Severity::Stop || (done && bad == Severity::Look)) return markOf(bad, false);
+    return markOf(worst(s.ring->seating.findings), done);
+}
+
+class StepPlanner {
+public:
+    StepPlanner(Plan& plan, const job::Job& job, const Library& lib, const Asked& asked)
+        : m_plan(plan), m_job(job), m_lib(lib), m_asked(asked) {}
+
+    void all() {
+        for (auto& step : workSteps(m_job, m_plan, m_lib))
+            m_plan.steps.push_back({std::move(step), {}, {}, {}, {}, {}, {}, {}});
+        m_plan.inHand = inHandOf(m_plan.steps, m_asked.inHand);
+        for (std::size_t i = 0; i < m_plan.steps.size(); ++i)
+            workOut(m_plan.steps[i], i == m_plan.inHand);
+        for (auto& s : m_plan.steps) {
+            s.proof = proofOf(m_job, m_plan, s);
+            mark(s);
+        }
+    }
+
+private:
+    const job::StepRecord& record(const StepPlan& s) const { return job::stepOf(m_job, s.step.id); }
+
+    void say(const Problem& problem) {
+        if (!m_plan.problem) m_plan.problem = problem;
+    }
+
+    void workOut(StepPlan& s, bool inHand) {
+        const auto at = m_asked.traces.find(s.step.id);
+        const auto* measured = at == m_asked.traces.end() || at->second.empty() ? nullptr : &at->second;
+        const bool pressed = measured || saysAnything(record(s).hand);
+        if (inHand || pressed || m_asked.everyStep) {
+            s.tools = toolsFor(s.step, m_job, m_plan, m_lib);
+            s.press = pressOf(s.step, s.way(), m_plan, isWarmed(m_job, s.step, m_plan));
+        }
+        if (inHand && s.tools->problem) say(*s.tools->problem);
+        if (s.press && pressed) readPress(s, measured);
+        if (s.step.out) return;
+        const bool home = s.trace && s.trace->verdict == trace::Verdict::Home;
+        auto ring = ringOf(m_job, m_plan, s.step, m_lib.iso286, home);
+        if (ring)
+            s.ring = std::move(*ring);
+        else
+            say(ring.error());
+    }
+
+    /// The trace where there is one, else what was read by hand.
+    void readPress(StepPlan& s, const trace::Trace* measured) {
+        trace::AnalysisInput in;
+        in.friction = m_plan.fits->seats[*s.step.seat].input->friction;
+        in.removal = s.step.out;
+        if (measured) {
+            s.trace = trace::analyse(*measured, s.press->expected, in);
+            return;
+        }
+        const auto* press = s.press->press ? s.press->press : m_plan.press;
+        auto hand = readByHand(record(s).hand, s.press->expected, press, m_lib.rack, in);
+        if (!hand) return say(at(hand.error(), "steps/" + s.step.key + "/" + hand.error().field));
+        s.hand = std::move(*hand);
+        s.trace = s.hand->analysis;
+    }
+
+    void mark(StepPlan& s) const {
+        const auto& r = record(s);
+        const auto done = [&](Station station) { return r.done.contains(station); };
+        s.marks[Station::Tooling] = markOfTools(s, done(Station::Tooling));
+        s.marks[Station::Warm] = markOfHeat(m_job, s, m_plan, done(Station::Warm));
+        s.marks[Station::Press] = markOf(s.trace ? worst(s.trace->findings) : Severity::Info, done(Station::Press));
+        s.marks[Station::Seat] = markOfSeat(r.proof, s, done(Station::Seat));
+    }
+
+    Plan& m_plan;
+    const job::Job& m_job;
+    const Library& m_lib;
+    const Asked& m_asked;
+};
+
 } // namespace
 
-std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const Plan& plan) {
+const StepWay* StepPlan::way() const {
+    return tools && !tools->ways.empty() ? &tools->ways.front() : nullptr;
+}
+
+const tooling::ToolPlan* StepPlan::setup() const {
+    const auto* best = way();
+    return best && best->pressed && !best->turned ? &*best->pressed : nullptr;
+}
+
+const tooling::Task* StepPlan::task() const {
+    if (step.tasks.empty()) return nullptr;
+    return &step.tasks[way() ? way()->task : 0];
+}
+
+Mark markOf(Severity severity, bool done) {
+    if (severity == Severity::Stop) return Mark::Stop;
+    if (done) return Mark::Done;
+    return severity == Severity::Look ? Mark::Look : Mark::Open;
+}
+
+std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const Plan& plan, bool warmed) {
     if (!step.seat || step.tasks.empty()) return std::nullopt;
     const auto& seat = plan.fits->seats[*step.seat];
     const auto& task = step.tasks[way ? way->task : 0];
@@ -25,6 +163,7 @@ std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const
     in.travel_mm = task.travel_mm;
     in.engaged_mm = [&](double gone) { return engaged_mm(task, gone); };
     in.clean_N = seat.fit->pressForce_N;
+    in.warmed = warmed;
     if (step.out) in.first_N = seat.off->force_N;
     if (way && way->pressed) {
         in.proof = &way->pressed->proof;
@@ -38,20 +177,30 @@ const HeatPlan* heatOf(const WorkStep& step, const Plan& plan) {
     return &*plan.heats[*step.seat];
 }
 
-Result<std::size_t> stepNamed(const std::vector<WorkStep>& steps, const std::string& name) {
+bool isWarmed(const job::Job& job, const WorkStep& step, const Plan& plan) {
+    const auto& record = job::stepOf(job, step.id);
+    const auto* heat = heatOf(step, plan);
+    return heat && heat->needed() && record.done.contains(Station::Warm) && !record.heat.pressCold;
+}
+
+Result<std::size_t> stepNamed(const std::vector<StepPlan>& steps, const std::string& name) {
     std::string known, begin;
     std::vector<std::size_t> found;
     for (std::size_t i = 0; i < steps.size(); ++i) {
-        if (steps[i].key == name || std::to_string(i + 1) == name) return i;
-        known += (known.empty() ? "" : ", ") + steps[i].key;
-        const bool partly = steps[i].key.starts_with(name) || steps[i].key.substr(steps[i].key.find(':') + 1) == name;
-        if (!partly) continue;
+        const auto& key = steps[i].step.key;
+        if (key == name || std::to_string(i + 1) == name) return i;
+        known += (known.empty() ? "" : ", ") + key;
+        if (!key.starts_with(name) && key.substr(key.find(':') + 1) != name) continue;
         found.push_back(i);
-        begin += (begin.empty() ? "" : ", ") + steps[i].key;
+        begin += (begin.empty() ? "" : ", ") + key;
     }
     if (found.size() == 1 && !name.empty()) return found.front();
     if (found.empty() || name.empty()) return refuse(ProblemCode::UnknownName, "--step", name, known);
     return refuse(ProblemCode::UnknownName, "--step", name, "one of " + begin);
+}
+
+void planSteps(Plan& plan, const job::Job& job, const Library& library, const Asked& asked) {
+    StepPlanner(plan, job, library, asked).all();
 }
 
 } // namespace arbor::plan

@@ -1,5 +1,6 @@
 #include "core/plan/work_steps.h"
 
+#include "core/plan/ring_plan.h"
 #include "core/tooling/findings.h"
 
 #include <algorithm>
@@ -20,18 +21,41 @@ const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& 
     return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
 }
 
-/// The seat that the job's own stations are about, as they say it.
-WorkStep focusStep(const job::Job& job, const Plan& plan) {
+/// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
+void rate(WorkStep& step, const catalog::Bearing* bearing, const job::Job& job, const Library& lib) {
+    step.bearing = bearing;
+    if (!bearing) return;
+    const bool own = bearing->designation == job.bearing.designation;
+    const auto typed = own ? job.bearing.typedStaticRating_N : std::nullopt;
+    if (const auto rating = catalog::staticRating(lib.bearingTables, *bearing, typed)) {
+        step.load.staticAxial_N = rating->axial_N;
+        step.load.staticIsEstimate = rating->estimate;
+    }
+    step.load.elementDia_mm = bearing->elementDia_mm;
+    for (auto& task : step.tasks)
+        task.splitInner = catalog::knowledge(bearing->type).splitInner;
+}
+
+/// The seat that the job's own housing and bearing describe, pressed as they say: with its chamfers and what hangs
+/// below.
+void takeFocus(WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {
+    step.focus = true;
+    step.seat = plan.fits->focus;
+    step.tasks = {tooling::taskOf(*plan.arrangement)};
+    step.sealed = plan.arrangement->dress.seals != catalog::Side::None;
+    step.load = loadOf(&plan.fits->seats[*step.seat], false);
+    rate(step, catalog::findBearing(lib.bearings, plan.arrangement->bearing.designation), job, lib);
+}
+
+/// Of a job without an arrangement, or whose own seat lies outside it.
+WorkStep focusStep(const job::Job& job, const Plan& plan, const Library& lib) {
     WorkStep step;
     step.key = "in:housing";
+    step.id = {plan.fits->seats[plan.fits->focus].key, false};
     step.out = false;
-    step.label = "Bearing " + job.bearing.designation;
-    step.designation = job.bearing.designation;
+    step.label = "Bearing " + plan.arrangement->bearing.designation;
     step.partnerLabel = "housing";
-    step.tasks = {*plan.task};
-    step.load = *plan.load;
-    step.seat = plan.fits->focus;
-    step.focus = true;
+    takeFocus(step, job, plan, lib);
     return step;
 }
 
@@ -45,12 +69,13 @@ public:
         for (const auto& d : departures)
             eachPartner(d, true);
         std::reverse(departures.begin(), departures.end());
-        for (const auto& d : departures)
+        for (const auto& d : departures) {
             eachPartner(d, false);
+            if (m_strip.assembly.parts[d.part].kind == arrangement::PartKind::Seal) addSeal(d);
+        }
         // The job's own seat may lie outside the arrangement.
         const auto isFocus = [](const WorkStep& s) { return s.focus; };
-        if (std::none_of(m_out.begin(), m_out.end(), isFocus) && m_plan.task && m_plan.load)
-            m_out.push_back(focusStep(m_job, m_plan));
+        if (std::none_of(m_out.begin(), m_out.end(), isFocus)) m_out.push_back(focusStep(m_job, m_plan, m_lib));
         return std::move(m_out);
     }
 
@@ -60,13 +85,35 @@ private:
             if (m_ways.pressedTo(d.part) & d.present & route::only(partner)) add(d, partner, out);
     }
 
+    /// Tight by its rubber, so that nobody drew it as pressed.
+    void addSeal(const route::Departure& d) {
+        const auto partner = partnerOfSeal(m_strip.assembly, d.part);
+        if (m_ways.pressedTo(d.part) == 0 && partner && (d.present & route::only(*partner)) != 0)
+            add(d, *partner, false);
+    }
+
+    /// Of a part that is tight with two at once, the second goes by both names.
+    std::string keyOf(const route::Departure& d, std::size_t partner, bool out) const {
+        const auto& parts = m_strip.assembly.parts;
+        auto key = (out ? "out:" : "in:") + parts[d.part].id;
+        const bool taken =
+            std::any_of(m_out.begin(), m_out.end(), [&](const WorkStep& step) { return step.key == key; });
+        return taken ? key + "+" + parts[partner].id : key;
+    }
+
+    job::SeatKey seatOf(std::size_t part, std::size_t partner) const {
+        const auto &one = m_strip.assembly.parts[part], &two = m_strip.assembly.parts[partner];
+        return arrangement::touchOf(one, two) ? job::SeatKey{one.id, two.id} : job::SeatKey{two.id, one.id};
+    }
+
     void add(const route::Departure& d, std::size_t partner, bool out) {
         const auto& parts = m_strip.assembly.parts;
         WorkStep step;
         step.out = out;
         step.part = d.part;
         step.partner = partner;
-        step.key = (out ? "out:" : "in:") + parts[d.part].id;
+        step.key = keyOf(d, partner, out);
+        step.id = {seatOf(d.part, partner), out};
         step.label = parts[d.part].name();
         step.partnerLabel = parts[partner].name();
         step.tasks = tooling::tasksOf(m_strip.assembly, {d.part, partner, d.way, d.present, out});
@@ -78,39 +125,20 @@ private:
             step.seat = ring->seat;
             step.load = loadOf(ring->seat ? &m_plan.fits->seats[*ring->seat] : nullptr, out);
         }
-        rate(step);
-        takeFocus(step);
+        if (!out && m_plan.fits->seats[m_plan.fits->focus].key == step.id.seat)
+            takeFocus(step, m_job, m_plan, m_lib);
+        else
+            rateDrawn(step);
         m_out.push_back(std::move(step));
     }
 
-    /// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
-    void rate(WorkStep& step) const {
+    void rateDrawn(WorkStep& step) const {
         const auto& parts = m_strip.assembly.parts;
-        const auto* bearing = bearingOf(parts[step.part], m_lib);
-        if (!bearing) bearing = bearingOf(parts[step.partner], m_lib);
-        if (!bearing) return;
-        step.designation = bearing->designation;
-        const bool own = bearing->designation == m_job.bearing.designation;
-        const auto typed = own ? m_job.bearing.typedStaticRating_N : std::nullopt;
-        if (const auto rating = catalog::staticRating(m_lib.bearingTables, *bearing, typed)) {
-            step.load.staticAxial_N = rating->axial_N;
-            step.load.staticIsEstimate = rating->estimate;
-        }
-        step.load.elementDia_mm = bearing->elementDia_mm;
-        for (auto& task : step.tasks)
-            task.splitInner = catalog::knowledge(bearing->type).splitInner;
-    }
-
-    /// The seat that the job's own stations are about is pressed as they say: with its chamfers, measured size and what
-    /// hangs below.
-    void takeFocus(WorkStep& step) const {
-        if (step.out || !m_plan.task || !m_plan.load || !m_plan.fits) return;
-        const auto& parts = m_strip.assembly.parts;
-        const auto& key = m_plan.fits->seats[m_plan.fits->focus].key;
-        if (key != job::SeatKey{parts[step.partner].id, parts[step.part].id}) return;
-        step.focus = true;
-        step.tasks = {*m_plan.task};
-        step.load = *m_plan.load;
+        for (const auto part : {step.part, step.partner})
+            if (const auto* bearing = bearingOf(parts[part], m_lib)) {
+                step.sealed = parts[part].catalogue->dress.seals != catalog::Side::None;
+                return rate(step, bearing, m_job, m_lib);
+            }
     }
 
     const job::Job& m_job;
@@ -123,21 +151,15 @@ private:
 
 /// What a tool turned for a step is called: by the bearing where there is one.
 std::string nameFor(const WorkStep& step) {
-    return step.designation.empty() ? step.key.substr(step.key.find(':') + 1) : step.designation;
+    return step.bearing ? step.bearing->designation : step.key.substr(step.key.find(':') + 1);
 }
 
 /// Every way to do one step.
 class Ways {
 public:
     Ways(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib)
-        : m_step(step), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(job, lib)) {
-        const auto wish = job.tooling.steps.find(step.key);
-        if (wish != job.tooling.steps.end()) m_wish = wish->second;
-        if (step.focus) {
-            m_wish.driver = job.tooling.driver;
-            m_wish.support = job.tooling.support;
-        }
-    }
+        : m_step(step), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(step, lib)),
+          m_wish(job::stepOf(job, step.id).wish) {}
 
     StepTools all() {
         lookForWishes();
@@ -148,10 +170,21 @@ public:
             turnedWays();
         std::stable_sort(m_out.ways.begin(), m_out.ways.end(),
                          [&](const StepWay& a, const StepWay& b) { return rank(a) < rank(b); });
+        insistOnBackingUp();
         return std::move(m_out);
     }
 
 private:
+    /// What the old bearing told: this time no force through the elements, and somebody looks.
+    void insistOnBackingUp() {
+        const auto& look = m_plan.fits->lookAt;
+        if (m_step.out || !m_step.bearing) return;
+        if (std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
+        for (auto& way : m_out.ways)
+            if (way.pressed)
+                way.pressed->proof.findings.push_back({Finding::BackUpTheRing, Severity::Look, 0, 0, {}, "HB3.3"});
+    }
+
     /// With a sleeve that is turned for the face.
     void turnedWays() {
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t)
@@ -178,17 +211,15 @@ private:
     int rank(const StepWay& way) const {
         const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Look ? 1 : 0;
         const int kind = way.hand ? 2 : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
-        const bool press = way.pressed && way.pressed->choice && way.pressed->choice->press;
-        if (m_step.focus && press && !way.turned) return -1; // what Press and Seat are worked out for
         const bool wished = way.pressed && way.pressed->overridden;
         return (wished ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
     }
 
     void lookForWishes() {
         for (const auto& [what, id] : {std::pair{"driver", &m_wish.driver}, {"support", &m_wish.support}})
-            if (*id && !m_rack.tool(**id) && !m_step.focus) // of the job's own seat the plan says so
-                m_out.problem = Problem{ProblemCode::UnknownName, "tooling/steps/" + m_step.key + "/" + what, **id,
-                                        "a tool of the rack"};
+            if (*id && !m_rack.tool(**id))
+                m_out.problem =
+                    Problem{ProblemCode::UnknownName, "steps/" + m_step.key + "/" + what, **id, "a tool of the rack"};
     }
 
     tooling::Wishes wishes() const {
@@ -200,10 +231,6 @@ private:
     }
 
     void pressWays() {
-        if (m_step.focus && m_plan.tools) {
-            m_out.ways.push_back({0, *m_plan.tools, {}, {}, {}});
-            return;
-        }
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
             std::vector<const catalog::Press*> presses;
             if (m_plan.press) presses.push_back(m_plan.press);
@@ -335,8 +362,7 @@ tooling::LoadCase loadOf(const SeatPlan* seat, bool out) {
 
 std::vector<WorkStep> workSteps(const job::Job& job, const Plan& plan, const Library& lib) {
     if (plan.strip && plan.strip->sound()) return Steps(job, plan, lib).all();
-    if (!plan.task || !plan.load) return {};
-    return {focusStep(job, plan)};
+    return {focusStep(job, plan, lib)};
 }
 
 StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {
@@ -350,10 +376,11 @@ Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const Plan& plan, co
     return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), wishes);
 }
 
-std::set<std::string> workedBefore(const job::Job& job, const Library& lib) {
+std::set<std::string> workedBefore(const WorkStep& step, const Library& lib) {
     std::set<std::string> out;
     for (const auto& record : lib.records)
-        if (record.bearing == job.bearing.designation) out.insert(record.tools.begin(), record.tools.end());
+        if (step.bearing && record.bearing == step.bearing->designation)
+            out.insert(record.tools.begin(), record.tools.end());
     return out;
 }
 

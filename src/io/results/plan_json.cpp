@@ -5,6 +5,7 @@
 #include "io/heat_json.h"
 #include "io/results/fit_json.h"
 #include "io/results/result_json.h"
+#include "io/results/step_json.h"
 #include "io/results/strip_json.h"
 #include "io/results/tools_json.h"
 #include "words/strip_words.h"
@@ -19,46 +20,23 @@ namespace {
 using json = nlohmann::ordered_json;
 
 json toolsJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.tools) return nullptr;
-    auto out = toolPlanJson(*plan.tools, d);
-    out["static_load_axial_N"] = plan.rating.axial_N;
-    out["static_load_is_estimate"] = plan.rating.estimate;
-    return out;
-}
-
-json traceJson(const trace::Analysis& a, const words::Display& d) {
-    json out{{"verdict", plan::name(a.verdict)},
-             {"says", words::verdict(a, d).line()},
-             {"confidence", a.confidence},
-             {"end_travel_mm", a.endTravel_mm},
-             {"peak_force_N", a.peak_N},
-             {"baseline_N", a.baseline_N},
-             {"noise_N", a.noise_N},
-             {"share_in_band", a.shareInBand},
-             {"of_likely", orNull(a.ofLikely)},
-             {"friction", orNull(a.friction)},
-             {"knee_mm", orNull(a.knee_mm)},
-             {"end_stiffness_N_per_mm", orNull(a.endStiffness_N_per_mm)},
-             {"phases", json::array()},
-             {"evidence", json::array()},
-             {"findings", adviceJson(a.findings, d)}};
-    for (const auto& phase : a.phases)
-        out["phases"].push_back(
-            {{"phase", words::phaseName(phase.kind)}, {"from_mm", phase.from_mm}, {"to_mm", phase.to_mm}});
-    for (const auto& e : a.evidence)
-        out["evidence"].push_back({{"travel_mm", e.travel_mm}, {"force_N", e.force_N}});
+    const auto* step = plan.now();
+    if (!step || !step->setup()) return nullptr;
+    auto out = toolPlanJson(*step->setup(), d);
+    out["static_load_axial_N"] = step->step.load.staticAxial_N;
+    out["static_load_is_estimate"] = step->step.load.staticIsEstimate;
     return out;
 }
 
 json pressJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.pressing) return nullptr;
-    const auto& p = *plan.pressing;
+    if (!plan.now() || !plan.now()->press) return nullptr;
+    const auto& p = *plan.now()->press;
     json out{{"home_travel_mm", p.expected.homeTravel_mm},
              {"end_force_N", rangeJson(p.expected.end_N)},
              {"hold_force_N", p.expected.holds ? rangeJson(p.expected.hold_N) : json()},
              {"stored_energy_J", p.energy_J}};
     if (p.gauge)
-        out["gauge"] = {{"unit", words::Display().gauge(0, plan.press->gaugeUnit).unit},
+        out["gauge"] = {{"unit", words::Display().gauge(0, p.press->gaugeUnit).unit},
                         {"end_likely", p.gauge->likely},
                         {"end_most", p.gauge->most},
                         {"hold", orNull(p.gaugeHold)}};
@@ -68,37 +46,20 @@ json pressJson(const plan::Plan& plan, const words::Display& d) {
         band.push_back(
             {{"travel_mm", p.expected.points[i].travel_mm}, {"force_N", rangeJson(p.expected.points[i].force_N)}});
     out["band"] = band;
-    if (plan.trace) out["trace"] = traceJson(*plan.trace, d);
-    return out;
-}
-
-json seatingJson(const seat::Seating& s, const words::Display& d) {
-    json out{{"verdict", plan::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
-    if (s.plane) {
-        out["tilt_arcmin"] = rangeJson(s.tilt_arcmin);
-        out["rise_across_um"] = rangeJson(s.riseAcross_mm, kUm);
-        out["high_side_clock_deg"] = s.plane->highAngle_deg;
-        out["gap_um"] = rangeJson(s.gap_mm, kUm);
-        auto residuals = json::array();
-        for (const double r : s.plane->residuals_mm)
-            residuals.push_back(r / kUm);
-        out["residuals_um"] = residuals;
-        out["scatter_um"] = s.plane->scatter_mm ? json(*s.plane->scatter_mm / kUm) : json();
-    }
-    if (s.grooveOpening_mm) out["groove_opening_um"] = *s.grooveOpening_mm / kUm;
+    if (plan.now()->trace) out["trace"] = traceJson(*plan.now()->trace, d);
     return out;
 }
 
 /// With the rings pressed besides, as far as they were read.
 json seatJson(const plan::Plan& plan, const words::Display& d) {
-    if (!plan.seating) return nullptr;
-    auto out = seatingJson(*plan.seating, d);
+    if (!plan.now() || !plan.now()->ring) return nullptr;
+    auto out = seatingJson(plan.now()->ring->seating, d);
     out["rings"] = json::array();
-    for (const auto& ring : plan.rings) {
-        if (!ring.read()) continue;
-        auto one = seatingJson(ring.seating, d);
-        one["outer"] = ring.key.first;
-        one["inner"] = ring.key.second;
+    for (const auto& step : plan.steps) {
+        if (&step == plan.now() || !step.ring || !step.ring->read()) continue;
+        auto one = seatingJson(step.ring->seating, d);
+        one["outer"] = step.step.id.seat.first;
+        one["inner"] = step.step.id.seat.second;
         out["rings"].push_back(std::move(one));
     }
     return out;
@@ -133,7 +94,7 @@ json stationJson(job::Station station, const job::Job& job, const plan::Plan& pl
     case job::Station::Tooling:
         return toolsJson(plan, d);
     case job::Station::Warm:
-        return plan.heat ? heatPlanJson(*plan.heat, d) : json();
+        return plan.heat() ? heatPlanJson(*plan.heat(), d) : json();
     case job::Station::Press:
         return pressJson(plan, d);
     case job::Station::Seat:

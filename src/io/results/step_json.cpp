@@ -2,6 +2,7 @@
 
 #include "core/base/units.h"
 #include "io/results/result_json.h"
+#include "words/sentences.h"
 #include "words/tooling_words.h"
 
 namespace arbor::io {
@@ -38,10 +39,51 @@ json heatJson(const plan::HeatPlan& h) {
 
 } // namespace
 
-json stepJson(const plan::WorkStep& step, const plan::StepTools& tools, const plan::Plan& plan,
-              const words::Display& d) {
-    const auto* way = tools.ways.empty() ? nullptr : &tools.ways.front();
-    const auto press = plan::pressOf(step, way, plan);
+json traceJson(const trace::Analysis& a, const words::Display& d) {
+    json out{{"verdict", plan::name(a.verdict)},
+             {"says", words::verdict(a, d).line()},
+             {"confidence", a.confidence},
+             {"end_travel_mm", a.endTravel_mm},
+             {"peak_force_N", a.peak_N},
+             {"baseline_N", a.baseline_N},
+             {"noise_N", a.noise_N},
+             {"share_in_band", a.shareInBand},
+             {"of_likely", orNull(a.ofLikely)},
+             {"friction", orNull(a.friction)},
+             {"knee_mm", orNull(a.knee_mm)},
+             {"end_stiffness_N_per_mm", orNull(a.endStiffness_N_per_mm)},
+             {"phases", json::array()},
+             {"evidence", json::array()},
+             {"findings", adviceJson(a.findings, d)}};
+    for (const auto& phase : a.phases)
+        out["phases"].push_back(
+            {{"phase", words::phaseName(phase.kind)}, {"from_mm", phase.from_mm}, {"to_mm", phase.to_mm}});
+    for (const auto& e : a.evidence)
+        out["evidence"].push_back({{"travel_mm", e.travel_mm}, {"force_N", e.force_N}});
+    return out;
+}
+
+json seatingJson(const seat::Seating& s, const words::Display& d) {
+    json out{{"verdict", plan::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
+    if (s.plane) {
+        out["tilt_arcmin"] = rangeJson(s.tilt_arcmin);
+        out["rise_across_um"] = rangeJson(s.riseAcross_mm, kUm);
+        out["high_side_clock_deg"] = s.plane->highAngle_deg;
+        out["gap_um"] = rangeJson(s.gap_mm, kUm);
+        auto residuals = json::array();
+        for (const double r : s.plane->residuals_mm)
+            residuals.push_back(r / kUm);
+        out["residuals_um"] = residuals;
+        out["scatter_um"] = s.plane->scatter_mm ? json(*s.plane->scatter_mm / kUm) : json();
+    }
+    if (s.grooveOpening_mm) out["groove_opening_um"] = *s.grooveOpening_mm / kUm;
+    return out;
+}
+
+json stepJson(const plan::StepPlan& planned, const plan::Plan& plan, const words::Display& d) {
+    const auto& step = planned.step;
+    const auto* way = planned.way();
+    const auto& press = planned.press;
     const auto* heat = plan::heatOf(step, plan);
     const auto* seat = step.seat ? &plan.fits->seats[*step.seat] : nullptr;
     return {{"step", step.key},
@@ -52,9 +94,11 @@ json stepJson(const plan::WorkStep& step, const plan::StepTools& tools, const pl
                                  {"interference_um", rangeJson(seat->fit->interference_mm, kUm)}}
                           : json()},
             {"best", way ? json(words::wayName(*way)) : json()},
-            {"proven", tools.proven()},
+            {"proven", planned.tools && planned.tools->proven()},
             {"heat", heat ? heatJson(*heat) : json()},
-            {"press", press ? pressJson(*press, d) : json()}};
+            {"press", press ? pressJson(*press, d) : json()},
+            {"trace", planned.trace ? traceJson(*planned.trace, d) : json()},
+            {"seating", planned.ring ? seatingJson(planned.ring->seating, d) : json()}};
 }
 
 } // namespace arbor::io

@@ -36,6 +36,18 @@ void addBand(QCustomPlot& plot, const trace::Expected& e, const words::Display& 
     high->setChannelFillGraph(low);
 }
 
+/// Of a ring on its way out: the force falls, and at the end it is free.
+bool comesOut(const trace::Expected& e) {
+    return !e.points.empty() && e.points.front().force_N.most > e.points.back().force_N.most;
+}
+
+double most_N(const trace::Expected& e) {
+    double most = std::max(e.end_N.most, e.hold_N.most);
+    for (const auto& point : e.points)
+        most = std::max(most, point.force_N.most);
+    return most;
+}
+
 void addHome(QCustomPlot& plot, const trace::Expected& e, const words::Display& d, double top) {
     auto* line = new QCPItemStraightLine(&plot);
     const double x = d.sizeValue(e.homeTravel_mm);
@@ -43,7 +55,7 @@ void addHome(QCustomPlot& plot, const trace::Expected& e, const words::Display& 
     line->point2->setCoords(x, 1);
     line->setPen(QPen(roles().proven, 1.5, Qt::DashLine));
     auto* label = new QCPItemText(&plot);
-    label->setText(QObject::tr("home expected "));
+    label->setText(comesOut(e) ? QObject::tr("free expected ") : QObject::tr("home expected "));
     label->setFont(theme::typeface(theme::Text::Small));
     label->setColor(roles().proven);
     label->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
@@ -109,7 +121,7 @@ void ForceChart::show(const trace::Expected& e, const trace::Trace& measured, co
     m_plot->clearPlottables();
     m_plot->clearItems();
     dressPlot(*m_plot);
-    double top = d.forceValue(std::max(e.end_N.most, e.hold_N.most)) * 1.25;
+    double top = d.forceValue(most_N(e)) * 1.25;
     double right = d.sizeValue(e.homeTravel_mm + kShownBeyond_mm);
     addBand(*m_plot, e, d);
     for (const auto& s : measured) {

@@ -82,8 +82,12 @@ void FitSheet::addStaticRating() {
             return rating ? q(m_session->display().force(*rating).number) : QString();
         },
         [this] {
-            const auto& rating = m_session->plan().rating;
             const auto d = m_session->display();
+            const auto& arranged = m_session->plan().arrangement;
+            if (!arranged) return q(d.force(0).unit);
+            const auto rating = catalog::staticRating(m_session->library().bearingTables, arranged->bearing,
+                                                      m_session->job().bearing.typedStaticRating_N)
+                                    .value_or(catalog::StaticRating{});
             return rating.estimate ? tr("≈ %1").arg(q(d.force(rating.radial_N).text())) : q(d.force(0).unit);
         });
 }

@@ -61,10 +61,10 @@ void addFigures(SlipModel& slip, const JobSession& session, const plan::SeatPlan
     slip.figures.push_back(interferenceFigure(f, d));
     auto force = rangeFigure(tr("Force to press it home"), d.force(f.pressForce_N.likely),
                              d.forceRange(f.pressForce_N.least, f.pressForce_N.most), f.pressForce_N);
-    const bool focus = &seat == &plan.fits->seats[plan.fits->focus];
-    if (focus && plan.pressing && plan.pressing->gauge)
-        force.range +=
-            QObject::tr(" · gauge %1").arg(q(d.gauge(plan.pressing->gauge->likely, plan.press->gaugeUnit).text()));
+    const auto* step = plan.step({seat.key, false});
+    if (step && step->press && step->press->gauge)
+        force.range += QObject::tr(" · gauge %1")
+                           .arg(q(d.gauge(step->press->gauge->likely, step->press->press->gaugeUnit).text()));
     slip.figures.push_back(force);
     if (bearing && bearing->clearance) slip.figures.push_back(clearanceFigure(*bearing->clearance, d));
     const auto& heat = plan.heats[static_cast<std::size_t>(&seat - plan.fits->seats.data())];

@@ -86,9 +86,9 @@ QWidget* HandSheet::buildReadings() {
     connect(m_entry, &QLineEdit::returnPressed, this, &HandSheet::enter);
     connect(m_back, &QPushButton::clicked, this, &HandSheet::takeBack);
     connect(m_bolt, &QComboBox::activated, this, [this] {
-        m_session->edit(tr("Choose draw bolt"), [this](job::Job& j) {
-            j.hand.bolt = m_bolt->currentData().toString().toStdString();
-            j.done.erase(job::Station::Press);
+        m_session->editStep(tr("Choose draw bolt"), [this](job::StepRecord& r) {
+            r.hand.bolt = m_bolt->currentData().toString().toStdString();
+            r.done.erase(job::Station::Press);
         });
     });
     return box;
@@ -125,21 +125,21 @@ void HandSheet::open(JobSession* session) {
 
 /// The unit of the needle, or of the wrench.
 QString HandSheet::unitShown() const {
-    if (m_session->job().hand.means == HandMeans::Wrench) return q(m_session->display().torque(0).unit);
+    if (m_session->record().hand.means == HandMeans::Wrench) return q(m_session->display().torque(0).unit);
     const auto* press = m_session->plan().press;
     return press ? q(m_session->display().gauge(0, press->gaugeUnit).unit) : QString();
 }
 
 QString HandSheet::readSoFar() const {
-    const auto& job = m_session->job();
+    const auto& step = m_session->record();
     const auto d = m_session->display();
-    const bool wrench = job.hand.means == HandMeans::Wrench;
-    if (!job.traceFile.empty()) return tr("The loaded trace counts. Clear its field to read by hand.");
-    if (job.hand.points.empty())
+    const bool wrench = step.hand.means == HandMeans::Wrench;
+    if (!step.traceFile.empty()) return tr("The loaded trace counts. Clear its field to read by hand.");
+    if (step.hand.points.empty())
         return wrench ? tr("Turns of the nut from the ring in the mouth, torque: 2.5 40. Enter takes it.")
                       : tr("Travel from the ring in the mouth, needle: 4 35. Enter takes it.");
     QStringList all;
-    for (const auto& p : job.hand.points)
+    for (const auto& p : step.hand.points)
         all << tr("%1: %2").arg(wrench ? shortest(p.at) : q(d.size(p.at).number),
                                 shortest(wrench ? p.shown / d.torqueTyped_Nm(1) : p.shown));
     const auto earlier = std::max<qsizetype>(0, all.size() - kShown);
@@ -149,7 +149,7 @@ QString HandSheet::readSoFar() const {
 
 void HandSheet::refresh() {
     if (!m_session) return;
-    const auto& hand = m_session->job().hand;
+    const auto& hand = m_session->record().hand;
     const bool hammer = hand.means == HandMeans::Hammer, wrench = hand.means == HandMeans::Wrench;
     m_readings->setVisible(!hammer);
     m_signs->setVisible(hammer);
@@ -169,7 +169,7 @@ void HandSheet::refresh() {
 void HandSheet::enter() {
     const auto typed = m_entry->text().simplified();
     const auto parts = typed.split(' ');
-    const bool wrench = m_session->job().hand.means == HandMeans::Wrench;
+    const bool wrench = m_session->record().hand.means == HandMeans::Wrench;
     const auto shown = parts.size() == 2 ? numberIn(parts[1]) : std::nullopt;
     const auto where = parts.size() == 2 ? numberIn(parts[0]) : std::nullopt;
     const double most = wrench ? kMostTurns : kMostTravel_mm / typedUnit_mm(*m_session);
@@ -181,26 +181,26 @@ void HandSheet::enter() {
     const double unit = wrench ? 1 : typedUnit_mm(*m_session);
     const double perUnit = wrench ? m_session->display().torqueTyped_Nm(1) : 1;
     m_entry->clear();
-    m_session->edit(tr("Reading of %1").arg(typed), [&](job::Job& j) {
-        j.hand.points.push_back({*where * unit, *shown * perUnit});
-        j.done.erase(job::Station::Press);
+    m_session->editStep(tr("Reading of %1").arg(typed), [&](job::StepRecord& r) {
+        r.hand.points.push_back({*where * unit, *shown * perUnit});
+        r.done.erase(job::Station::Press);
     });
 }
 
 void HandSheet::takeBack() {
-    m_session->edit(tr("Take reading back"), [](job::Job& j) {
-        if (!j.hand.points.empty()) j.hand.points.pop_back();
-        j.done.erase(job::Station::Press);
+    m_session->editStep(tr("Take reading back"), [](job::StepRecord& r) {
+        if (!r.hand.points.empty()) r.hand.points.pop_back();
+        r.done.erase(job::Station::Press);
     });
 }
 
 void HandSheet::answer(HandSign sign, int answer) {
-    m_session->edit(tr("What was seen"), [&](job::Job& j) {
+    m_session->editStep(tr("What was seen"), [&](job::StepRecord& r) {
         if (answer == 0)
-            j.hand.signs.erase(sign);
+            r.hand.signs.erase(sign);
         else
-            j.hand.signs[sign] = answer == 1;
-        j.done.erase(job::Station::Press);
+            r.hand.signs[sign] = answer == 1;
+        r.done.erase(job::Station::Press);
     });
 }
 

@@ -87,12 +87,19 @@ Result<void> LivePress::start() {
                                         n > 1 ? QStringLiteral("-%1").arg(n) : QString()));
     m_analysis = {};
     m_readTo_s = -1;
+    m_step = m_session->step() ? std::optional(m_session->step()->step.id) : std::nullopt;
     return m_recorder.start(file);
 }
 
 Result<void> LivePress::keep() {
     if (auto kept = m_recorder.keep(); !kept) return kept;
+    if (m_step) m_session->lookAt(*m_step); // it was recorded of that one, whatever was looked at meanwhile
     return m_session->attachTrace(m_recorder.path().toStdString());
+}
+
+const plan::PressPlan* LivePress::predicted() const {
+    const auto* step = recording() && m_step ? m_session->plan().step(*m_step) : m_session->step();
+    return step && step->press ? &*step->press : nullptr;
 }
 
 void LivePress::lookForUnkept() {
@@ -136,11 +143,13 @@ void LivePress::look() {
     m_fresh = false;
     const bool stopped = m_analysis.stop();
     // A standstill adds next to nothing: what was read of it holds.
-    if (recording() && m_session->plan().pressing && !trace().empty() && trace().back().t_s != m_readTo_s) {
+    const auto* press = predicted();
+    if (recording() && press && !trace().empty() && trace().back().t_s != m_readTo_s) {
         m_readTo_s = trace().back().t_s;
         trace::AnalysisInput in;
         in.ongoing = true;
-        m_analysis = trace::analyse(trace(), m_session->plan().pressing->expected, in);
+        in.removal = press->out;
+        m_analysis = trace::analyse(trace(), press->expected, in);
     }
     emit refreshed();
     if (!stopped && m_analysis.stop()) emit stopCertain();

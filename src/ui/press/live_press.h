@@ -27,7 +27,9 @@ public:
     bool connected() const { return state() == device::LineClient::State::On; }
 
     Result<void> start(); ///< a new recording beside the job
-    Result<void> keep();  ///< ends it and makes it the job's trace
+    Result<void> keep();
+    const plan::PressPlan* predicted() const; ///< of the step that is recorded, else of that in hand; null: not known
+                                              ///< ///< ends it and makes it the job's trace
     /// Recordings of this job that were begun and never kept: the program was gone, or another job was opened.
     const QStringList& unkept() const { return m_unkept; }
     Result<void> takeOver(const QString& file); ///< makes it the job's trace
@@ -63,7 +65,8 @@ private:
     QStringList m_unkept;
     QString m_trouble;
     bool m_fresh = false;
-    double m_readTo_s = -1; ///< time of the last sample the analysis has seen
+    std::optional<job::StepKey> m_step; ///< that is recorded
+    double m_readTo_s = -1;             ///< time of the last sample the analysis has seen
 };
 
 } // namespace arbor::ui

@@ -27,9 +27,10 @@ Figure forceNow(const plan::PressPlan& p, const trace::Sample& now, const words:
     const auto band = trace::forceAt(p.expected, now.travel_mm);
     auto f = rangeFigure(tr("Force now"), d.force(now.force_N), d.forceRange(band.least, band.most),
                          {d.forceValue(band.least), d.forceValue(now.force_N), d.forceValue(band.most)});
-    f.lineTo = d.forceValue(std::max(p.expected.hold_N.most, now.force_N)) * 1.1;
+    const double most = p.out ? p.force_N.most : p.expected.hold_N.most;
+    f.lineTo = d.forceValue(std::max(most, now.force_N)) * 1.1;
     if (p.expected.holds) f.limits = {{d.forceValue(p.expected.hold_N.likely), tr("hold")}};
-    f.tone = now.force_N > p.expected.hold_N.most ? Tone::Stop : Tone::Plain;
+    f.tone = now.force_N > most ? Tone::Stop : Tone::Plain;
     return f;
 }
 
@@ -73,7 +74,7 @@ SlipModel unkeptSlip(const JobSession& session, const QString& file) {
     slip.subtitle = tr("It was begun and never kept. Nothing of it is lost.");
     slip.rows.push_back({tr("File"), QFileInfo(file).fileName().chopped(5)});
     slip.rows.push_back({tr("Last written"), QFileInfo(file).lastModified().toString("yyyy-MM-dd hh:mm")});
-    if (!session.job().traceFile.empty())
+    if (!session.record().traceFile.empty())
         slip.notes.push_back(
             {Tone::Caution, tr("This job has a trace already"), tr("The one taken over replaces it.")});
     slip.action = tr("Take it over");
@@ -82,12 +83,12 @@ SlipModel unkeptSlip(const JobSession& session, const QString& file) {
 }
 
 SlipModel liveSlip(const JobSession& session, const LivePress& live) {
-    const auto& plan = session.plan();
-    if (!plan.pressing) return brokenSlip(session, tr("No prediction yet"));
+    const auto* p = live.predicted();
+    if (!p) return brokenSlip(session, tr("No prediction yet"));
     const auto d = session.display();
     SlipModel slip;
     if (const auto& now = live.last()) {
-        auto force = forceNow(*plan.pressing, *now, d);
+        auto force = forceNow(*p, *now, d);
         if (const auto age = live.staleFor_s()) {
             force.label = tr("Last force read");
             force.range = tr("%1 s ago").arg(*age, 0, 'f', 1);
@@ -95,9 +96,9 @@ SlipModel liveSlip(const JobSession& session, const LivePress& live) {
             force.stale = true;
         }
         slip.figures.push_back(force);
-        slip.figures.push_back(toGo(*plan.pressing, *now, d));
-        if (const auto shown = plan.press ? force::gaugeReading(*plan.press, now->force_N) : std::nullopt) {
-            const auto gauge = d.gauge(*shown, plan.press->gaugeUnit);
+        slip.figures.push_back(toGo(*p, *now, d));
+        if (const auto shown = p->press ? force::gaugeReading(*p->press, now->force_N) : std::nullopt) {
+            const auto gauge = d.gauge(*shown, p->press->gaugeUnit);
             slip.rows.push_back({tr("On your gauge"), q(gauge.text()), true});
         }
     }
@@ -105,9 +106,10 @@ SlipModel liveSlip(const JobSession& session, const LivePress& live) {
         recordingSlip(slip, session, live);
     } else {
         slip.title = tr("Transducer connected");
-        slip.subtitle = tr("Stand the ring square in the mouth of the bore, zero it, then record.");
+        slip.subtitle = p->out ? tr("Set the tools on it, zero it without load, then record.")
+                               : tr("Stand the ring square in the mouth of the bore, zero it, then record.");
         slip.notesTitle = tr("Watch for");
-        addNotes(slip, plan.pressing->watch, d);
+        addNotes(slip, p->watch, d);
         slip.action = tr("Record the press");
         slip.hint = tr("Space. Z: zero here.");
     }
@@ -119,7 +121,7 @@ SlipModel liveSlip(const JobSession& session, const LivePress& live) {
         slip.actionEnabled = live.recording();
     }
     slip.caution = tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                       .arg(q(words::decimals(plan.pressing->energy_J, 1)));
+                       .arg(q(words::decimals(p->energy_J, 1)));
     return slip;
 }
 

@@ -11,6 +11,7 @@
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/sentences.h"
+#include "words/tooling_words.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -33,10 +34,10 @@ namespace {
 enum Means { File, Transducer, Gauge, Wrench, Hammer };
 constexpr int kMeansWidth = 150;
 
-/// What the job was measured with so far.
-Means meansOf(const job::Job& job) {
-    if (!job.traceFile.empty() || job.hand == job::HandPress{}) return File;
-    return static_cast<Means>(Gauge + static_cast<int>(job.hand.means));
+/// What the step was measured with so far.
+Means meansOf(const job::StepRecord& step) {
+    if (!step.traceFile.empty() || step.hand == job::HandPress{}) return File;
+    return static_cast<Means>(Gauge + static_cast<int>(step.hand.means));
 }
 
 } // namespace
@@ -97,10 +98,10 @@ void PressPage::chooseMeans(int means) {
     m_lines->setCurrentIndex(std::min<int>(means, Gauge));
     if (means < Gauge) return;
     const auto hand = static_cast<job::HandMeans>(means - Gauge);
-    if (m_session->job().hand.means != hand)
-        m_session->edit(tr("Measure with the %1").arg(m_means->currentText().toLower()), [&](job::Job& j) {
-            j.hand = {hand, {}, {}, {}};
-            j.done.erase(job::Station::Press);
+    if (m_session->record().hand.means != hand)
+        m_session->editStep(tr("Measure with the %1").arg(m_means->currentText().toLower()), [&](job::StepRecord& r) {
+            r.hand = {hand, {}, {}, {}};
+            r.done.erase(job::Station::Press);
         });
 }
 
@@ -164,8 +165,8 @@ void PressPage::showLineState() {
 void PressPage::showLive() {
     m_lineState->setText(m_live->stateText());
     if (m_raw->isVisible()) m_raw->setPlainText(m_live->rawLines().join('\n'));
-    if (m_live->recording() && m_session->plan().pressing)
-        m_chart->show(m_session->plan().pressing->expected, m_live->trace(), &m_live->analysis(), m_session->display());
+    if (const auto* press = m_live->predicted(); press && m_live->recording())
+        m_chart->show(press->expected, m_live->trace(), &m_live->analysis(), m_session->display());
     emit slipChanged();
 }
 
@@ -173,42 +174,56 @@ void PressPage::open(JobSession* session) {
     m_session = session;
     m_live->open(session);
     m_hand->open(session);
-    m_means->setCurrentIndex(m_live->connected() ? Transducer : meansOf(session->job()));
-    m_lines->setCurrentIndex(std::min<int>(m_means->currentIndex(), Gauge));
+    m_shown.reset();
     m_bench->setDescribe([this](const section::Body& body) { return describePart(body, *m_session); });
     refresh();
 }
 
 void PressPage::refresh() {
     if (!m_session) return;
-    const auto& plan = m_session->plan();
+    const auto* step = m_session->step();
+    if (const auto key = step ? std::optional(step->step.id) : std::nullopt; key != m_shown) {
+        m_shown = key;
+        m_means->setCurrentIndex(m_live->connected() ? Transducer : meansOf(m_session->record()));
+        m_lines->setCurrentIndex(std::min<int>(m_means->currentIndex(), Gauge));
+        m_traceFile->setModified(false);
+    }
+    showBench();
+    if (!step || !step->press)
+        m_chart->clear();
+    else if (!m_live->recording()) {
+        const auto* measured = m_session->measuredTrace();
+        m_chart->show(step->hand ? step->hand->expected : step->press->expected,
+                      step->hand ? step->hand->trace
+                      : measured ? *measured
+                                 : trace::Trace{},
+                      step->trace ? &*step->trace : nullptr, m_session->display());
+    }
+    m_hand->refresh();
+    if (!m_traceFile->isModified()) m_traceFile->setText(q(m_session->record().traceFile));
+    emit slipChanged();
+}
+
+void PressPage::showBench() {
     const auto d = m_session->display();
+    const auto* step = m_session->step();
     auto scene = setupScene(*m_session, 0.75);
-    scene.title = tr("Pressing: bearing into housing");
-    scene.subtitle = tr("Ram above, bed below, three quarters in. Pick a part to see its sizes.");
-    if (plan.tools && plan.tools->choice) {
-        const auto& s = plan.tools->proof.stack;
+    if (step) scene.title = q(words::stepTitle(step->step));
+    scene.subtitle = tr("Ram above, bed below, three quarters of the way. Pick a part to see its sizes.");
+    if (const auto* tools = step ? step->setup() : nullptr; tools && tools->choice) {
+        const auto& s = tools->proof.stack;
         scene.stroke = StrokeScale{
             s.strokeUsed_mm, s.strokeThere_mm,
             tr("ram stroke %1 of %2").arg(q(d.size(s.strokeUsed_mm).number), q(d.size(s.strokeThere_mm).number))};
     }
     m_bench->show(std::move(scene));
-    if (!plan.pressing)
-        m_chart->clear();
-    else if (!m_live->recording())
-        m_chart->show(plan.hand ? plan.hand->expected : plan.pressing->expected,
-                      plan.hand ? plan.hand->trace : m_session->measuredTrace().value_or(trace::Trace{}),
-                      plan.trace ? &*plan.trace : nullptr, d);
-    m_hand->refresh();
-    if (!m_traceFile->isModified()) m_traceFile->setText(q(m_session->job().traceFile));
-    emit slipChanged();
 }
 
 void PressPage::loadTrace(const QString& file) {
     m_traceFile->setModified(false);
     if (file.trimmed().isEmpty()) {
-        if (!m_session->job().traceFile.empty())
-            m_session->edit(tr("Remove trace"), [](job::Job& j) { j.traceFile.clear(); });
+        if (!m_session->record().traceFile.empty())
+            m_session->editStep(tr("Remove trace"), [](job::StepRecord& r) { r.traceFile.clear(); });
         return;
     }
     const auto attached = m_session->attachTrace(file.trimmed().toStdString());
@@ -224,7 +239,7 @@ void PressPage::browse() {
 
 bool PressPage::isLive() const {
     return m_live->recording() ||
-           (m_live->connected() && m_means->currentIndex() == Transducer && m_session->job().traceFile.empty());
+           (m_live->connected() && m_means->currentIndex() == Transducer && m_session->record().traceFile.empty());
 }
 
 SlipModel PressPage::slip() const {

@@ -40,10 +40,12 @@ private:
     void showLive();
     bool isLive() const; ///< the slip is about the transducer
     void showLineState();
+    void showBench();
     void loadTrace(const QString& file);
     void browse();
 
     JobSession* m_session = nullptr;
+    std::optional<job::StepKey> m_shown; ///< step whose means are shown
     BenchView* m_bench;
     ForceChart* m_chart;
     QComboBox* m_means;

@@ -5,7 +5,9 @@
 #include "ui/text.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/adjust_words.h"
+#include "words/heat_words.h"
 #include "words/sentences.h"
+#include "words/tooling_words.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -43,22 +45,21 @@ void fit(Paper& paper, const JobSession& session) {
                         q(d.pressure(f.pressure_MPa.likely).text())));
 }
 
-void setup(Paper& paper, const JobSession& session) {
-    const auto& tools = session.plan().tools;
-    if (!tools || !tools->choice) return;
-    paper.heading(tr("Setup"));
+void setup(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+    if (!step.setup() || !step.setup()->choice) return;
     QStringList ids;
-    const auto record = plan::makeRecord(session.job(), session.plan(), {}, {}, {});
+    const auto record = plan::makeRecord(session.job(), session.plan(), step, {}, {}, {});
     for (const auto& id : record.tools)
         ids << q(id);
     paper.text(tr("%1, from the bed up").arg(ids.join(", ")));
-    paper.drawing(setupScene(session, 1.0).bodies, tr("as it was pressed home"));
+    paper.drawing(wayScene(session, step.step, *step.way(), 1.0).bodies,
+                  step.step.out ? tr("as it was pressed out") : tr("as it was pressed home"));
 }
 
 /// Band and trace with both axes in words; black and grey only.
 void paintTrace(QPainter& p, const QRectF& box, const trace::Expected& e, const trace::Trace& t,
                 const words::Display& d) {
-    double right = e.homeTravel_mm * 1.08, top = e.hold_N.most * 1.15;
+    double right = e.homeTravel_mm * 1.08, top = std::max(e.hold_N.most, e.points.front().force_N.most) * 1.15;
     for (const auto& s : t) {
         right = std::max(right, s.travel_mm);
         top = std::max(top, s.force_N * 1.05);
@@ -92,25 +93,34 @@ void paintTrace(QPainter& p, const QRectF& box, const trace::Expected& e, const 
     p.setPen(Qt::black);
     p.drawText(QRectF(plot.left() - 58, plot.top() - 6, 54, 16), Qt::AlignRight, q(d.force(top).text()));
     p.drawText(QRectF(plot.right() - 120, plot.bottom() + 4, 120, 16), Qt::AlignRight, q(d.size(right).text()));
-    p.drawText(QRectF(at(e.homeTravel_mm, 0).x() - 104, plot.top(), 100, 16), Qt::AlignRight, tr("home"));
+    p.drawText(QRectF(at(e.homeTravel_mm, 0).x() - 104, plot.top(), 100, 16), Qt::AlignRight,
+               e.end_N.most < e.points.front().force_N.most ? tr("free") : tr("home"));
 }
 
-void press(Paper& paper, const JobSession& session) {
-    const auto& plan = session.plan();
-    if (!plan.pressing) return;
+void press(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+    if (!step.press) return;
     const auto d = session.display();
-    paper.heading(tr("Press"));
-    const auto& e = plan.hand ? plan.hand->expected : plan.pressing->expected;
-    paper.text(tr("expected just before home %1 %2, then %3")
-                   .arg(q(d.forceRange(e.end_N.least, e.end_N.most)), q(d.force(0).unit), q(words::endOfPress(e, d))));
-    if (!plan.trace) return paper.text(tr("nothing was recorded"));
-    paper.text(q(words::verdict(*plan.trace, d).line()), 0, true);
-    const auto& t = plan.hand ? plan.hand->trace : session.measuredTrace().value_or(trace::Trace{});
+    const auto& e = step.hand ? step.hand->expected : step.press->expected;
+    const auto force = q(d.forceRange(step.press->force_N.least, step.press->force_N.most));
+    paper.text(step.step.out ? tr("expected to let go at %1 %2").arg(force, q(d.force(0).unit))
+                             : tr("expected just before home %1 %2, then %3")
+                                   .arg(force, q(d.force(0).unit), q(words::endOfPress(e, d))));
+    if (!step.trace) return paper.text(tr("nothing was recorded"));
+    paper.text(q(words::verdict(*step.trace, d).line()), 0, true);
+    const auto* measured = session.traceOf(step.step.id);
+    const auto t = step.hand ? step.hand->trace : measured ? *measured : trace::Trace{};
     if (!t.empty())
         paper.figure(kTrace, tr("force against travel over what was expected"),
                      [&](QPainter& p, const QRectF& box) { paintTrace(p, box, e, t, d); });
-    if (plan.trace->friction) paper.text(tr("friction found %1").arg(q(words::decimals(*plan.trace->friction, 3))));
-    advice(paper, plan.trace->findings, d);
+    if (step.trace->friction) paper.text(tr("friction found %1").arg(q(words::decimals(*step.trace->friction, 3))));
+    advice(paper, step.trace->findings, d);
+}
+
+/// What it was warmed to, as the clocks and the thermometer had it.
+void warmed(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+    const auto* heat = plan::heatOf(step.step, session.plan());
+    if (!heat || !plan::isWarmed(session.job(), step.step, session.plan())) return;
+    paper.text(tr("went in warm: %1").arg(q(words::opensLine(*heat, session.display()))));
 }
 
 /// The ring from above, each reading at its place.
@@ -131,32 +141,35 @@ void paintClock(QPainter& p, const QRectF& box, const std::vector<seat::Reading>
     }
 }
 
-void seat(Paper& paper, const JobSession& session) {
-    const auto& plan = session.plan();
-    const auto& job = session.job();
-    if (!plan.seating) return;
+void seat(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+    if (!step.ring) return;
     const auto d = session.display();
-    paper.heading(tr("Seat"));
-    paper.text(q(words::verdict(*plan.seating, d).line()), 0, true);
-    if (!job.seating.readings.empty())
+    const auto& kept = job::stepOf(session.job(), step.step.id);
+    const auto& ring = *step.ring;
+    paper.text(tr("%1 · %2: %3").arg(q(ring.label), q(ring.partner), q(words::verdict(ring.seating, d).line())), 0,
+               true);
+    if (!kept.readings.readings.empty())
         paper.figure(kClock, tr("readings round the ring, %1").arg(q(d.size(0).unit)),
-                     [&](QPainter& p, const QRectF& box) { paintClock(p, box, job.seating.readings, d); });
-    advice(paper, plan.seating->findings, d);
-    for (const auto& [check, good] : job.proof.checks)
+                     [&](QPainter& p, const QRectF& box) { paintClock(p, box, kept.readings.readings, d); });
+    advice(paper, ring.seating.findings, d);
+    for (const auto& [check, good] : kept.proof.checks)
         paper.tick(good, q(words::seatCheck(check).head) + (good ? QString() : tr(": no")));
-    if (!job.proof.probed.empty())
-        paper.text(tr("retaining ring felt at %1 places of 12").arg(job.proof.probed.size()));
-    for (const auto& ring : plan.rings)
-        if (ring.read()) {
-            QStringList readings;
-            for (const auto& r : ring.input.readings)
-                readings
-                    << tr("%1 at %2 o’clock").arg(q(d.size(r.value_mm).number), q(seat::clockPosition(r.angle_deg)));
-            paper.text(tr("%1 · %2: %3").arg(q(ring.label), q(ring.partner), q(words::verdict(ring.seating, d).line())),
-                       0, true);
-            paper.text(readings.join(", "));
-        }
-    advice(paper, plan.proof, d);
+    if (!kept.proof.probed.empty())
+        paper.text(tr("retaining ring felt at %1 places of 12").arg(kept.proof.probed.size()));
+    advice(paper, step.proof, d);
+}
+
+/// Every pressed step that was worked, and the one in hand: setup, press and proof.
+void steps(Paper& paper, const JobSession& session) {
+    const auto& plan = session.wholePlan();
+    for (const auto& step : plan.steps) {
+        if (&step != plan.now() && !plan::wasWorked(session.job(), step)) continue;
+        paper.heading(q(words::stepTitle(step.step)));
+        setup(paper, session, step);
+        warmed(paper, session, step);
+        press(paper, session, step);
+        seat(paper, session, step);
+    }
 }
 
 void adjust(Paper& paper, const JobSession& session) {
@@ -202,7 +215,7 @@ Result<void> writeJobReport(const JobSession& session, const QString& file) {
     return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         paper.text(q(job.intake.complaint));
-        for (auto part : {fit, setup, press, seat, adjust, closing})
+        for (auto part : {fit, steps, adjust, closing})
             part(paper, session);
     });
 }

@@ -7,6 +7,7 @@
 #include "ui/tooling/setup_scene.h"
 #include "words/heat_words.h"
 #include "words/measure_words.h"
+#include "words/step_words.h"
 #include "words/strip_words.h"
 #include "words/tooling_words.h"
 
@@ -131,64 +132,63 @@ void measured(Paper& paper, const JobSession& session) {
     }
 }
 
-void fitAndTools(Paper& paper, const JobSession& session) {
+void fits(Paper& paper, const JobSession& session) {
     const auto& plan = session.plan();
-    const auto& job = session.job();
     const auto d = session.display();
-    paper.heading(tr("Fit, tools and press"));
-    if (!plan.fit()) return paper.text(plan.problem ? q(words::say(*plan.problem)) : QString(), 0, true);
-    const auto& f = *plan.fit();
-    paper.text(tr("%1 in %2")
-                   .arg(q(job.bearing.designation),
-                        q(job.housing.measured ? job.housing.measured->typed : job.housing.seat.typed)),
-               0, true);
-    paper.text(tr("interference %1 %2, force %3 %4")
-                   .arg(q(d.fineRange(f.interference_mm.least, f.interference_mm.most)), q(d.fine(0).unit),
-                        q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit)));
-    if (const auto& heat = plan.heats[plan.fits->focus])
-        paper.text(tr("to drop it in: %1").arg(q(words::opensLine(*heat, d))));
+    paper.heading(tr("Fit"));
+    if (!plan.fits) return paper.text(plan.problem ? q(words::say(*plan.problem)) : QString(), 0, true);
+    for (const auto& seat : plan.fits->seats) {
+        if (!seat.fit) continue;
+        const auto& f = *seat.fit;
+        paper.text(tr("%1, %2 on %3").arg(q(words::seatTitle(seat)), q(seat.hole.spec), q(seat.shaft.spec)), 0, true);
+        paper.text(tr("interference %1 %2, force %3 %4")
+                       .arg(q(d.fineRange(f.interference_mm.least, f.interference_mm.most)), q(d.fine(0).unit),
+                            q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit)));
+    }
     for (const auto& advice : plan.fits->advisories())
         paper.caution(q(words::say(advice, d).line()));
-    if (plan.tools && plan.tools->choice) {
-        const auto scene = setupScene(session, 0.0);
-        paper.drawing(scene.bodies, tr("The stack on the press"));
-        const auto& c = *plan.tools->choice;
-        paper.tick(false, tr("%1, bed notch %2").arg(q(c.press->name)).arg(c.notch + 1));
-        for (const auto& piece : words::pieces(c, *plan.task, d))
-            if (!piece.id.empty()) paper.tick(false, q(piece.id + "  " + piece.what));
-    } else {
-        paper.caution(tr("Nothing on the rack fits: no press work until that is settled."));
-    }
-    paper.holdPoint(tr("Stack looked at: the force stays in the ring"));
-    if (!plan.pressing) return;
-    const auto& e = plan.pressing->expected;
-    paper.tick(false,
-               tr("Press: home after %1, %2").arg(q(d.size(e.homeTravel_mm).text()), q(words::endOfPress(e, d))));
-    for (const auto& watch : plan.pressing->watch)
-        if (watch.severity == Severity::Stop) paper.caution(q(words::say(watch, d).line()));
-    if (plan.pressing->gaugeHold)
-        paper.text(tr("gauge %1, hold %2")
-                       .arg(q(d.gauge(plan.pressing->gauge->likely, plan.press->gaugeUnit).text()),
-                            q(d.gauge(*plan.pressing->gaugeHold, plan.press->gaugeUnit).text())),
-                   kIndent);
-    paper.caution(tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                      .arg(q(words::decimals(plan.pressing->energy_J, 1))));
-    paper.holdPoint(tr("Home and square, proven by readings"));
 }
 
-/// What lies ready for every seat that is parted or made.
-void toolsOfEveryStep(Paper& paper, const JobSession& session) {
-    if (session.steps().size() < 2) return;
-    paper.heading(tr("Tools, step by step"));
-    for (const auto& step : session.steps()) {
-        const auto tools = plan::toolsFor(step, session.job(), session.plan(), session.library());
-        if (!tools.proven()) {
-            paper.caution(tr("%1: nothing on the rack does it").arg(q(words::stepTitle(step))));
-            continue;
-        }
-        const auto& best = tools.ways.front();
-        paper.tick(false, q(words::stepTitle(step)) + ": " + q(words::wayName(best)),
-                   q(words::capital(words::wayDetail(best, step))));
+/// What stands on the press, or what is taken in hand.
+void stepSetup(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+    const auto d = session.display();
+    if (!step.tools->proven()) return paper.caution(tr("Nothing on the rack does it: no work until that is settled."));
+    const auto& way = *step.way();
+    paper.tick(false, q(words::capital(words::wayName(way))), q(words::capital(words::wayDetail(way, step.step))));
+    if (!way.pressed) return;
+    paper.drawing(wayScene(session, step.step, way, 0.0).bodies, tr("The stack before it moves"));
+    const auto& c = *way.pressed->choice;
+    if (c.press) paper.tick(false, tr("%1, bed notch %2").arg(q(c.press->name)).arg(c.notch + 1));
+    for (const auto& piece : words::pieces(c, step.step.tasks[way.task], d))
+        if (!piece.id.empty()) paper.tick(false, q(piece.id + "  " + piece.what));
+    paper.holdPoint(tr("Stack looked at: the force stays in the ring"));
+}
+
+void stepPress(Paper& paper, const JobSession& session, const plan::StepPlan& step, const plan::Plan& plan) {
+    const auto d = session.display();
+    if (const auto* heat = plan::heatOf(step.step, plan))
+        paper.text(tr("to drop it in: %1").arg(q(words::opensLine(*heat, d))));
+    if (!step.press) return;
+    for (const auto& line : words::pressLines(*step.press, d))
+        paper.text(q(words::capital(line)), kIndent);
+    for (const auto& watch : step.press->watch)
+        if (watch.severity == Severity::Stop) paper.caution(q(words::say(watch, d).line()));
+    if (!step.step.out) {
+        paper.caution(tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
+                          .arg(q(words::decimals(step.press->energy_J, 1))));
+        paper.holdPoint(tr("Home and square, proven by readings"));
+    }
+}
+
+/// One direction's pressed steps, each with its setup, force and what is proven of it.
+void pressedSteps(Paper& paper, const JobSession& session, const plan::Plan& plan, bool out) {
+    int number = 0;
+    for (const auto& step : plan.steps) {
+        ++number;
+        if (step.step.out != out) continue;
+        paper.heading(QStringLiteral("%1.  %2").arg(number).arg(q(words::stepTitle(step.step))));
+        stepSetup(paper, session, step);
+        stepPress(paper, session, step, plan);
     }
 }
 
@@ -204,11 +204,13 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
             kit(paper, session);
             order(paper, session, false);
         }
+        const auto& whole = session.wholePlan();
+        pressedSteps(paper, session, whole, true);
         measured(paper, session);
         paper.holdPoint(tr("Seats cleaned, measured and found good"));
-        fitAndTools(paper, session);
-        toolsOfEveryStep(paper, session);
+        fits(paper, session);
         if (session.plan().strip && session.plan().strip->sound()) order(paper, session, true);
+        pressedSteps(paper, session, whole, false);
         paper.heading(tr("Close"));
         paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));
     });

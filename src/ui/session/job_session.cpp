@@ -1,7 +1,9 @@
 #include "ui/session/job_session.h"
 
+#include "io/job_json.h"
 #include "io/library_files.h"
 #include "io/merge.h"
+#include "io/steps_json.h"
 #include "ui/session/running_times.h"
 #include "words/sentences.h"
 
@@ -43,8 +45,8 @@ JobSession::JobSession(std::string path, io::JobDocument document, std::shared_p
                        Clock clock, std::function<MachineCount()> count)
     : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)),
       m_clock(std::move(clock)), m_count(count ? std::move(count) : [] { return MachineCount{}; }),
-      m_timesAreSure(resumeTimes(m_document.job.heat, m_clock(), m_count())) {
-    reloadTrace();
+      m_timesAreSure(resumeTimes(m_document.job, m_clock(), m_count())) {
+    reloadTraces();
     workOut();
     if (m_document.newer()) m_trouble = newerWords();
 }
@@ -58,43 +60,70 @@ QString JobSession::newerWords() const {
 }
 
 void JobSession::workOut() {
-    m_stepTools.reset();
-    m_steps.reset();
+    m_whole.reset();
     m_heat.reset();
     m_heatCourse.reset();
     m_heatTrouble.reset();
-    m_plan = plan::planJob(m_document.job, *m_library, m_trace);
+    m_plan = plan::planJob(m_document.job, *m_library, m_asked);
 }
 
-const std::vector<plan::WorkStep>& JobSession::steps() const {
-    if (!m_steps) m_steps = plan::workSteps(job(), m_plan, *m_library);
-    return *m_steps;
+const plan::Plan& JobSession::wholePlan() const {
+    if (!m_whole) {
+        auto asked = m_asked;
+        asked.everyStep = true;
+        m_whole = plan::planJob(job(), *m_library, asked);
+    }
+    return *m_whole;
 }
 
-const plan::WorkStep* JobSession::step() const {
-    const auto& all = steps();
-    auto found = std::find_if(all.begin(), all.end(), [&](const plan::WorkStep& s) { return s.key == m_stepKey; });
-    if (found == all.end())
-        found = std::find_if(all.begin(), all.end(), [](const plan::WorkStep& s) { return s.focus; });
-    if (found == all.end()) found = all.begin();
-    return found == all.end() ? nullptr : &*found;
-}
-
-void JobSession::lookAt(const std::string& stepKey) {
-    m_stepKey = stepKey;
-    m_stepTools.reset();
+void JobSession::lookAt(const job::StepKey& step) {
+    m_asked.inHand = step;
+    workOut();
     emit changed();
 }
 
+void JobSession::lookBy(int steps) {
+    if (!step()) return;
+    const auto last = static_cast<int>(m_plan.steps.size()) - 1;
+    const auto to = std::clamp(static_cast<int>(m_plan.inHand) + steps, 0, last);
+    lookAt(job::StepKey(m_plan.steps[static_cast<std::size_t>(to)].step.id));
+}
+
+const job::StepRecord& JobSession::record() const {
+    static const job::StepRecord none;
+    return step() ? job::stepOf(job(), step()->step.id) : none;
+}
+
+void JobSession::editStep(const QString& text, const std::function<void(job::StepRecord&)>& change,
+                          const QString& mergeKey) {
+    if (!step()) return;
+    const auto key = step()->step.id; // the step itself is worked out anew
+    edit(
+        text, [&](job::Job& j) { job::changeStep(j, key, change); }, mergeKey);
+}
+
+std::set<job::Station> JobSession::done() const {
+    return job::doneOf(job(), step() ? &step()->step.id : nullptr);
+}
+
+const trace::Trace* JobSession::measuredTrace() const {
+    return step() ? traceOf(step()->step.id) : nullptr;
+}
+
+const trace::Trace* JobSession::traceOf(const job::StepKey& step) const {
+    const auto found = m_asked.traces.find(step);
+    return found == m_asked.traces.end() ? nullptr : &found->second;
+}
+
 const plan::HeatPlan* JobSession::heat() const {
-    if (!m_heat && m_plan.heat) {
+    if (!m_heat && m_plan.heat()) {
         std::vector<plan::Measured_C> seen;
-        const auto& heat = job().heat;
+        const auto& heat = record().heat;
         for (const auto& clock : heat.clocks)
             for (const auto& reading : heat.readings)
                 if (clock.what == job::Clock::What::Carry)
                     seen.push_back({secondsBetween(clock.started, reading.when), reading.temp_C});
-        m_heat = plan::correctedBy(*m_plan.heat, seen);
+        m_heat = plan::correctedBy(*m_plan.heat(), seen);
     }
     return m_heat ? &*m_heat : nullptr;
 }
@@ -103,13 +132,13 @@ const std::optional<plan::HeatCourse>& JobSession::heatCourse() const {
     // Carried for longer than the walk was thought to take: it goes in now at the earliest.
     constexpr double kRefresh_s = 5;
     double walk = job().heat.walk_s;
-    for (const auto& clock : job().heat.clocks)
+    for (const auto& clock : record().heat.clocks)
         if (clock.what == job::Clock::What::Carry)
             walk = std::max(walk, std::ceil(secondsBetween(clock.started, now()) / kRefresh_s) * kRefresh_s);
     if (m_heatCourse && m_heatCourse->walk_s != walk) m_heatCourse.reset();
     if (!m_heatCourse && heat()) {
         // What the oven is off is in the thermometer's readings already.
-        const double off = job().heat.readings.empty() ? job().heat.off_K : 0;
+        const double off = record().heat.readings.empty() ? job().heat.off_K : 0;
         auto course = plan::followHeat(*heat(), walk, off);
         m_heatTrouble = course || !heat()->needed() ? std::nullopt : std::optional(course.error());
         if (course) m_heatCourse = std::move(*course);
@@ -123,22 +152,16 @@ const std::optional<Problem>& JobSession::heatTrouble() const {
 }
 
 void JobSession::addHeatReading(double temp_C) {
-    edit(
+    editStep(
         tr("Read the thermometer"),
-        [&](job::Job& j) {
-            j.heat.readings.push_back({now(), temp_C});
+        [&](job::StepRecord& r) {
+            r.heat.readings.push_back({now(), temp_C});
         },
         "thermometer");
 }
 
-const plan::StepTools& JobSession::stepTools() const {
-    if (!m_stepTools) m_stepTools = step() ? plan::toolsFor(*step(), job(), m_plan, *m_library) : plan::StepTools{};
-    return *m_stepTools;
-}
-
 void JobSession::useLibrary(std::shared_ptr<const plan::Library> library) {
-    m_stepTools.reset(); // it points into the old one
-    m_steps.reset();
+    m_whole.reset(); // they point into the old one
     m_plan = {};
     m_library = std::move(library);
     workOut();
@@ -153,29 +176,59 @@ void JobSession::edit(const QString& text, const std::function<void(job::Job&)>&
     }
     auto after = job();
     change(after);
-    if (after.heat.clocks != job().heat.clocks || after.heat.readings != job().heat.readings)
-        noteCount(after.heat, now(), m_count());
-    if (after.heat.clocks.empty()) m_timesAreSure = true;
+    bool running = false;
+    for (auto& [key, step] : after.steps) {
+        const auto& was = job::stepOf(job(), key).heat;
+        if (step.heat.clocks != was.clocks || step.heat.readings != was.readings)
+            noteCount(step.heat, now(), m_count());
+        running = running || !step.heat.clocks.empty();
+    }
+    if (!running) m_timesAreSure = true;
     m_undo.push(new JobEdit(*this, text, std::move(after), mergeKey));
 }
 
 void JobSession::setDone(job::Station station, bool done) {
+    const auto key = step() ? std::optional(step()->step.id) : std::nullopt;
+    const bool leaves = station == job::Station::Press && step() && step()->step.out;
+    const auto part = leaves ? m_plan.strip->assembly.parts[step()->step.part].id : std::string();
     edit(done ? tr("Finish %1").arg(QString::fromStdString(words::stationTitle(station)))
               : tr("Reopen %1").arg(QString::fromStdString(words::stationTitle(station))),
          [&](job::Job& j) {
-             if (done)
-                 j.done.insert(station);
-             else
-                 j.done.erase(station);
+             const auto set = [&](std::set<job::Station>& all) {
+                 done ? void(all.insert(station)) : void(all.erase(station));
+             };
+             if (!job::isOfStep(station)) return set(j.done);
+             if (key) job::changeStep(j, *key, [&](job::StepRecord& r) { set(r.done); });
+             if (!part.empty() && done) j.strip.out.insert(part);
          });
+}
+
+/// Until the job is released, writing again corrects; after that it is another press.
+job::Record JobSession::recordOf(const plan::StepPlan& step, const std::string& who) const {
+    auto out = plan::makeRecord(job(), wholePlan(), step, who, m_clock(), job().draft.notes);
+    const auto& before = job::stepOf(job(), step.step.id).record;
+    const bool released = !job().closing.releasedBy.empty();
+    if (before && !released)
+        out.entry = before->entry;
+    else if (!before && !released && step.step.focus && job().record)
+        out.entry = job().id + "@" + job().record->when; // written when a job knew one press
+    else
+        out.entry = job().id + "@" + out.when + " " + io::stepName(step.step.id);
+    return out;
 }
 
 void JobSession::writeRecord() {
     if (m_document.newer()) return setDone(job::Station::Close, true); // says why not
     const auto who = QString::fromStdString(job().draft.who).trimmed().toStdString();
-    const auto record = plan::makeRecord(job(), m_plan, who, m_clock(), job().draft.notes);
+    std::map<job::StepKey, job::Record> records;
+    const auto& plan = wholePlan();
+    for (const auto& s : plan.steps)
+        if (plan::wasWorked(job(), s)) records[s.step.id] = recordOf(s, who);
+    const auto whole = plan::recordOfJob(job(), plan, who, m_clock(), job().draft.notes);
     edit(tr("Write the record"), [&](job::Job& j) {
-        j.record = record;
+        for (const auto& written : records)
+            job::changeStep(j, written.first, [&](job::StepRecord& r) { r.record = written.second; });
+        j.record = whole;
         j.done.insert(job::Station::Close);
     });
     emit recorded();
@@ -197,11 +250,11 @@ Result<QString> JobSession::keepBeside(const QString& file, const QString& folde
 }
 
 Result<void> JobSession::attachTrace(const std::string& file) {
-    const auto trace = io::loadTrace(file, m_library->rack.press(job().tooling.press));
+    const auto trace = io::loadTrace(file, m_library->rack.press(job().press));
     if (!trace) return tl::unexpected(trace.error());
     const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("traces"));
     if (!kept) return tl::unexpected(kept.error());
-    edit(tr("Load trace"), [&](job::Job& j) { j.traceFile = kept->toStdString(); });
+    editStep(tr("Load trace"), [&](job::StepRecord& r) { r.traceFile = kept->toStdString(); });
     return {};
 }
 
@@ -214,27 +267,34 @@ Result<void> JobSession::attachPhoto(const std::string& file) {
     return {};
 }
 
+/// What is typed for the record changes nothing that is worked out.
+bool JobSession::isDraftAlone(const job::Job& job) const {
+    auto same = m_document.job;
+    same.draft = job.draft;
+    return io::jobToJson(same) == io::jobToJson(job);
+}
+
 void JobSession::replaceJob(const job::Job& job) {
+    const bool asItWas = isDraftAlone(job);
     m_document.job = job;
     m_trouble.clear();
     save();
-    reloadTrace();
-    workOut();
+    if (!asItWas || !isDraftAlone(job)) { // or another window's was merged into it
+        reloadTraces();
+        workOut();
+    }
     emit changed();
 }
 
-void JobSession::reloadTrace() {
-    if (job().traceFile == m_traceLoadedFrom) return;
-    m_traceLoadedFrom = job().traceFile;
-    m_trace.reset();
-    if (job().traceFile.empty()) return;
-    const QDir folder = QFileInfo(QString::fromStdString(m_path)).dir();
-    auto loaded = io::loadTrace(folder.filePath(QString::fromStdString(job().traceFile)).toStdString(),
-                                m_library->rack.press(job().tooling.press));
-    if (loaded)
-        m_trace = std::move(*loaded);
-    else
-        m_trouble = QString::fromStdString(words::say(loaded.error()));
+void JobSession::reloadTraces() {
+    std::map<job::StepKey, std::string> files;
+    for (const auto& [key, step] : job().steps)
+        if (!step.traceFile.empty()) files[key] = step.traceFile;
+    if (files == m_tracesFrom) return;
+    m_tracesFrom = std::move(files);
+    auto kept = io::loadTraces(job(), QFileInfo(QString::fromStdString(m_path)).path().toStdString(), m_library->rack);
+    m_asked.traces = std::move(kept.traces);
+    if (kept.problem) m_trouble = QString::fromStdString(words::say(*kept.problem));
 }
 
 void JobSession::save() {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/plan/work_steps.h"
+#include "core/plan/plan.h"
 #include "io/job_file.h"
 #include "ui/session/instant.h"
 #include "words/display.h"
@@ -8,8 +8,10 @@
 #include <QObject>
 #include <QUndoStack>
 #include <functional>
+#include <map>
 #include <memory>
 #include <optional>
+#include <set>
 
 namespace arbor::ui {
 
@@ -27,12 +29,18 @@ public:
     const job::Job& job() const { return m_document.job; }
     const plan::Plan& plan() const { return m_plan; }
     const plan::Library& library() const { return *m_library; }
-    /// The steps of the route at which something is pressed, worked out when they are asked for.
-    const std::vector<plan::WorkStep>& steps() const;
-    /// The one that Tooling looks at: the seat the job is about until another is chosen; nothing: there are none.
-    const plan::WorkStep* step() const;
-    void lookAt(const std::string& stepKey);  ///< a way of looking, so neither saved nor undone
-    const plan::StepTools& stepTools() const; ///< for that step
+    /// With the tools and the press of every step, as paper needs them. Points into the library.
+    const plan::Plan& wholePlan() const;
+    /// The step in hand, that Tooling, Warm, Press and Seat speak of; null: nothing is pressed, or nothing worked out.
+    const plan::StepPlan* step() const { return m_plan.now(); }
+    void lookAt(const job::StepKey& step);                         ///< a way of looking, so neither saved nor undone
+    void lookBy(int steps);                                        ///< the step so many further on, or back
+    int inHand() const { return static_cast<int>(m_plan.inHand); } ///< its place in their row, from 0
+    const job::StepRecord& record() const;                         ///< what is kept of the step in hand
+    /// Edits what is kept of the step in hand.
+    void editStep(const QString& text, const std::function<void(job::StepRecord&)>& change,
+                  const QString& mergeKey = {});
+    std::set<job::Station> done() const; ///< of the job, and of the step in hand
     /// Goes on with another rack; the job is worked out anew.
     void useLibrary(std::shared_ptr<const plan::Library> library);
     /// Warming and chilling with what the thermometer said since it left the heat; null: not worked out.
@@ -44,17 +52,19 @@ public:
     std::string now() const { return m_clock(); }
     /// Whether the running times are sure; false: the machine was started anew since, and its wall clock has to do.
     bool timesAreSure() const { return m_timesAreSure; }
-    const std::optional<trace::Trace>& measuredTrace() const { return m_trace; }
+    const trace::Trace* traceOf(const job::StepKey& step) const; ///< null: there is none
+    const trace::Trace* measuredTrace() const;                   ///< of the step in hand
     const std::string& path() const { return m_path; }
     words::Display display() const { return words::Display(job().units); }
     QUndoStack& undoStack() { return m_undo; }
 
     /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.
     void edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});
-    void setDone(job::Station station, bool done);
-    void writeRecord(); ///< from the draft and the plan as they stand
+    void setDone(job::Station station, bool done); ///< of the step in hand, where it belongs to one
+    void writeRecord();                            ///< from the draft and the plan as they stand
 
-    /// Loads a trace and keeps a copy of it beside the job. @errors those of the trace file, or of copying
+    /// Loads a trace of the step in hand and keeps a copy of it beside the job. @errors those of the trace file, or of
+    /// copying
     Result<void> attachTrace(const std::string& file);
 
     /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
@@ -74,8 +84,10 @@ private:
     friend class JobEdit;
     Result<QString> keepBeside(const QString& file, const QString& folder);
     void replaceJob(const job::Job& job);
-    void reloadTrace();
+    bool isDraftAlone(const job::Job& job) const;
+    void reloadTraces();
     void workOut();
+    job::Record recordOf(const plan::StepPlan& step, const std::string& who) const;
     void save();
     QString newerWords() const;
 
@@ -85,12 +97,10 @@ private:
     Clock m_clock;
     std::function<MachineCount()> m_count;
     bool m_timesAreSure = true;
-    std::optional<trace::Trace> m_trace;
-    std::string m_traceLoadedFrom;
+    plan::Asked m_asked; ///< traces as they were read, and the step in hand
+    std::map<job::StepKey, std::string> m_tracesFrom;
     plan::Plan m_plan;
-    std::string m_stepKey;
-    mutable std::optional<std::vector<plan::WorkStep>> m_steps;
-    mutable std::optional<plan::StepTools> m_stepTools;
+    mutable std::optional<plan::Plan> m_whole;
     mutable std::optional<plan::HeatPlan> m_heat;
     mutable std::optional<plan::HeatCourse> m_heatCourse;
     mutable std::optional<Problem> m_heatTrouble;

@@ -10,12 +10,14 @@ constexpr double kSame_s = 1; // instants are said to the second
 
 } // namespace
 
-void noteCount(job::Heat& heat, const std::string& now, const MachineCount& count) {
+void noteCount(job::StepHeat& heat, const std::string& now, const MachineCount& count) {
     heat.counted.reset();
     if (!heat.clocks.empty() && !count.boot.empty()) heat.counted = {count.boot, now, count.seconds};
 }
 
-bool resumeTimes(job::Heat& heat, const std::string& now, const MachineCount& count) {
+namespace {
+
+bool resume(job::StepHeat& heat, const std::string& now, const MachineCount& count) {
     if (heat.clocks.empty()) return true;
     if (!heat.counted || heat.counted->boot != count.boot) return false;
     const double passed = count.seconds - heat.counted->count_s;
@@ -27,6 +29,15 @@ bool resumeTimes(job::Heat& heat, const std::string& now, const MachineCount& co
         reading.when = later(reading.when, shift);
     noteCount(heat, now, count);
     return true;
+}
+
+} // namespace
+
+bool resumeTimes(job::Job& job, const std::string& now, const MachineCount& count) {
+    bool sure = true;
+    for (auto& [key, step] : job.steps)
+        sure = resume(step.heat, now, count) && sure;
+    return sure;
 }
 
 } // namespace arbor::ui

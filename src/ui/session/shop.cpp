@@ -98,11 +98,11 @@ Result<QString> Shop::bringTrace(const QString& trace, const QDir& from) const {
 }
 
 Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
-    auto& trace = document.job.traceFile;
-    if (!trace.empty()) {
-        const auto brought = bringTrace(QString::fromStdString(trace), QFileInfo(file).dir());
+    for (auto& [key, step] : document.job.steps) {
+        if (step.traceFile.empty()) continue;
+        const auto brought = bringTrace(QString::fromStdString(step.traceFile), QFileInfo(file).dir());
         if (!brought) return tl::unexpected(brought.error());
-        trace = brought->toStdString();
+        step.traceFile = brought->toStdString();
     }
     const auto id = QString::fromStdString(document.job.id);
     return addJob(std::move(document), id);
@@ -111,8 +111,9 @@ Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
 Result<void> Shop::keepRecord(const JobSession& session) {
     const auto text = io::readText(session.path());
     if (!text) return tl::unexpected(text.error());
-    const auto entry = log::entryOf(session.job(), *m_library, *text);
-    return entry ? m_keeper->keep(*entry) : Result<void>();
+    for (const auto& entry : log::entriesOf(session.job(), *m_library, *text))
+        if (auto ok = m_keeper->keep(entry); !ok) return ok;
+    return {};
 }
 
 } // namespace arbor::ui

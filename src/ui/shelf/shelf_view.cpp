@@ -56,12 +56,9 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
         return row;
     }
     const auto& job = entry.document->job;
-    std::optional<trace::Trace> measured;
-    if (!job.traceFile.empty())
-        if (auto loaded = io::loadTrace((QFileInfo(q(entry.path)).path() + "/" + q(job.traceFile)).toStdString(),
-                                        m_library->rack.press(job.tooling.press)))
-            measured = std::move(*loaded);
-    const auto plan = plan::planJob(job, *m_library, measured);
+    auto kept = io::loadTraces(job, QFileInfo(q(entry.path)).path().toStdString(), m_library->rack);
+    const auto plan = plan::planJob(job, *m_library, {std::move(kept.traces), {}, false});
+    const auto done = job::doneOf(job, plan.now() ? &plan.now()->step.id : nullptr);
     const words::Display d(job.units);
     row.title = q(job.title);
     row.line = q(job.id) + " · " + q(job.customer);
@@ -69,18 +66,15 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
         std::find_if(plan.marks.begin(), plan.marks.end(), [](const auto& m) { return m.second == plan::Mark::Stop; });
     const bool stopped = stop != plan.marks.end();
     // What stands in the way is what comes next, even when earlier stations are open still.
-    const auto next = stopped ? stop->first : plan.next(job.done);
+    const auto next = stopped ? stop->first : plan.next(done);
     const bool closed = job.record.has_value() && !stopped;
     row.station = closed ? kStationCount : stationIndex(next);
     row.next = closed ? tr("Closed %1").arg(q(job.record->when).left(10)) : q(words::stationTitle(next));
     row.nextLine = plan.marks.at(next) == plan::Mark::Stop
                        ? q(words::stopReason(next, plan, d))
                        : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
-    row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : job.done.empty() ? tr("Waiting") : tr("On the bench");
-    row.tone = static_cast<int>(stopped            ? Tone::Stop
-                                : closed           ? Tone::Proven
-                                : job.done.empty() ? Tone::Plain
-                                                   : Tone::Plan);
+    row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : done.empty() ? tr("Waiting") : tr("On the bench");
+    row.tone = static_cast<int>(stopped ? Tone::Stop : closed ? Tone::Proven : done.empty() ? Tone::Plain : Tone::Plan);
     if (plan.strip && plan.strip->faults.empty()) {
         for (const auto& part : plan.strip->assembly.parts)
             row.sketch.insert(row.sketch.end(), part.bodies.begin(), part.bodies.end());

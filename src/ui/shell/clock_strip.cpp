@@ -48,13 +48,16 @@ ClockStrip::ClockStrip(QWidget* parent) : QWidget(parent) {
 void ClockStrip::show(const JobSession* session) {
     m_faces.clear();
     if (session) {
-        const auto* plan = session->plan().heat ? &*session->plan().heat : nullptr;
         const auto now = session->now();
-        for (const auto& clock : session->job().heat.clocks) {
-            const double left = leftOn(clock, now);
-            const bool hot = clock.what != job::Clock::What::Inner;
-            m_faces.push_back({q(words::clockName(clock.what, plan)),
-                               left > 0 ? q(words::clockFace(left)) : dueWord(clock.what), hot, left <= 0});
+        for (const auto& step : session->plan().steps) {
+            const auto* plan = plan::heatOf(step.step, session->plan());
+            for (const auto& clock : job::stepOf(session->job(), step.step.id).heat.clocks) {
+                const double left = leftOn(clock, now);
+                const bool hot = clock.what != job::Clock::What::Inner;
+                const auto whose = &step == session->step() ? QString() : q(step.step.label) + " · ";
+                m_faces.push_back({whose + q(words::clockName(clock.what, plan)),
+                                   left > 0 ? q(words::clockFace(left)) : dueWord(clock.what), hot, left <= 0});
+            }
         }
     }
     QStringList spoken;

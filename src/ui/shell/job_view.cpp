@@ -5,12 +5,14 @@
 #include "ui/measure/measure_page.h"
 #include "ui/press/press_page.h"
 #include "ui/shell/route_rule.h"
+#include "ui/shell/step_bar.h"
 #include "ui/slip/slip.h"
 #include "ui/stations/close_page.h"
 #include "ui/stations/intake_page.h"
 #include "ui/stations/seat_page.h"
 #include "ui/strip/strip_page.h"
 #include "ui/text.h"
+#include "ui/theme/theme.h"
 #include "ui/tooling/tooling_page.h"
 #include "ui/warm/warm_page.h"
 #include "words/sentences.h"
@@ -21,41 +23,85 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QStackedWidget>
+#include <QVBoxLayout>
 #include <algorithm>
 
 namespace arbor::ui {
+
+namespace {
+
+StationPage* makePage(job::Station station, QWidget* parent) {
+    using job::Station;
+    switch (station) {
+    case Station::Intake:
+        return new IntakePage(parent);
+    case Station::Strip:
+        return new StripPage(parent);
+    case Station::Measure:
+        return new MeasurePage(parent);
+    case Station::Fit:
+        return new FitPage(parent);
+    case Station::Tooling:
+        return new ToolingPage(parent);
+    case Station::Warm:
+        return new WarmPage(parent);
+    case Station::Press:
+        return new PressPage(parent);
+    case Station::Seat:
+        return new SeatPage(parent);
+    case Station::Adjust:
+        return new AdjustPage(parent);
+    case Station::Close:
+        return new ClosePage(parent);
+    }
+    return nullptr;
+}
+
+} // namespace
 
 JobView::JobView(QWidget* parent) : QWidget(parent) {
     setObjectName("jobView");
     m_rule = new RouteRule(this);
     m_pages = new QStackedWidget(this);
     m_slip = new Slip(this);
+    m_bar = new StepBar(this);
+    m_ruleScroll = new QScrollArea(this);
+    m_ruleScroll->setWidget(m_rule);
+    m_ruleScroll->setWidgetResizable(true);
+    m_ruleScroll->setFixedWidth(theme::kRuleWidth);
+    m_ruleScroll->setFrameShape(QFrame::NoFrame);
+    m_ruleScroll->setFocusPolicy(Qt::NoFocus);
+    m_ruleScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_ruleScroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // it follows what is in hand
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(m_bar);
+    middle->addWidget(m_pages, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addWidget(m_rule);
-    layout->addWidget(m_pages, 1);
+    layout->addWidget(m_ruleScroll);
+    layout->addLayout(middle, 1);
     layout->addWidget(m_slip);
-    m_pageOf = {{job::Station::Intake, new IntakePage(this)},   {job::Station::Strip, new StripPage(this)},
-                {job::Station::Measure, new MeasurePage(this)}, {job::Station::Fit, new FitPage(this)},
-                {job::Station::Tooling, new ToolingPage(this)}, {job::Station::Warm, new WarmPage(this)},
-                {job::Station::Press, new PressPage(this)},     {job::Station::Seat, new SeatPage(this)},
-                {job::Station::Adjust, new AdjustPage(this)},   {job::Station::Close, new ClosePage(this)}};
-    for (const auto& [station, widget] : m_pageOf) {
-        m_pages->addWidget(widget);
-        connect(widget, &StationPage::trouble, this, &JobView::trouble);
-        connect(widget, &StationPage::toolMade, this, &JobView::toolMade);
-        connect(widget, &StationPage::slipChanged, this, [this, changedPage = widget] {
-            if (m_session && changedPage == page()) showSlip();
-        });
-    }
-    connect(m_rule, &RouteRule::chosen, this, &JobView::go);
+    connect(m_rule, &RouteRule::chosen, this, &JobView::take);
+    connect(m_bar, &StepBar::chosen, this, &JobView::go);
     connect(m_slip, &Slip::actionTaken, this, &JobView::takeAction);
 }
 
-StationPage* JobView::page() const {
-    return m_pageOf.at(m_current);
+StationPage* JobView::page() {
+    auto& made = m_pageOf[m_current];
+    if (made) return made;
+    made = makePage(m_current, this);
+    m_pages->addWidget(made);
+    connect(made, &StationPage::trouble, this, &JobView::trouble);
+    connect(made, &StationPage::toolMade, this, &JobView::toolMade);
+    connect(made, &StationPage::slipChanged, this, [this, changedPage = made] {
+        if (m_session && changedPage == m_pages->currentWidget()) showSlip();
+    });
+    if (m_session) made->open(m_session);
+    return made;
 }
 
 void JobView::open(JobSession* session) {
@@ -69,7 +115,7 @@ void JobView::open(JobSession* session) {
         showSlip();
         emit trouble(m_session->trouble());
     });
-    go(session->plan().next(session->job().done));
+    take(plan::firstOpen(session->job(), session->plan()));
     if (!session->trouble().isEmpty()) emit trouble(session->trouble());
 }
 
@@ -82,17 +128,35 @@ void JobView::go(job::Station station) {
     page()->firstFocus()->setFocus();
 }
 
+/// Where it stands: the step in hand, where the station belongs to one.
+plan::Place JobView::here() const {
+    const bool step = job::isOfStep(m_current) && m_session->step();
+    return {m_current, step ? std::optional(m_session->plan().inHand) : std::nullopt};
+}
+
+void JobView::take(plan::Place place) {
+    if (place.step && *place.step != m_session->plan().inHand)
+        m_session->lookAt(job::StepKey(m_session->plan().steps[*place.step].step.id));
+    go(place.station);
+}
+
 void JobView::goBy(int stations) {
-    const auto at = static_cast<int>(std::find(std::begin(job::kStations), std::end(job::kStations), m_current) -
-                                     std::begin(job::kStations));
-    const int last = static_cast<int>(std::size(job::kStations)) - 1;
-    go(job::kStations[std::clamp(at + stations, 0, last)]);
+    std::vector<plan::Place> all;
+    for (const auto& place : plan::routeOf(m_session->plan()))
+        for (const auto station : job::kStations) {
+            const auto* step = place.step ? &m_session->plan().steps[*place.step] : nullptr;
+            const bool belongs = step ? job::isOfStep(station) && step->marks.at(station) != plan::Mark::NotNeeded
+                                      : station == place.station;
+            if (belongs || (step && plan::Place{station, place.step} == here())) all.push_back({station, place.step});
+        }
+    const auto at = static_cast<int>(std::find(all.begin(), all.end(), here()) - all.begin());
+    take(all[static_cast<std::size_t>(std::clamp(at + stations, 0, static_cast<int>(all.size()) - 1))]);
 }
 
 void JobView::takeAction() {
     if (!m_slip->actionButton()->isVisible() || !m_slip->actionButton()->isEnabled()) return;
     emit trouble({});
-    if (page()->act()) goBy(1);
+    if (page()->act()) take(plan::placeAfter(m_session->job(), m_session->plan(), here()));
 }
 
 /// Space and Enter do what the slip says, unless the focus is where text is typed or a choice is made.
@@ -113,16 +177,25 @@ void JobView::refresh() {
 }
 
 void JobView::showRule() {
+    const auto& job = m_session->job();
+    const auto& plan = m_session->plan();
+    const auto d = m_session->display();
     std::vector<RouteRule::Stop> stops;
-    for (const auto station : job::kStations) {
-        const auto reason = q(words::stopReason(station, m_session->plan(), m_session->display()));
-        stops.push_back({station, q(words::stationTitle(station)),
-                         reason.isEmpty()
-                             ? q(words::stationLine(station, m_session->job(), m_session->plan(), m_session->display()))
-                             : reason,
-                         m_session->plan().marks.at(station)});
+    std::size_t current = 0;
+    for (const auto& place : plan::routeOf(plan)) {
+        const auto* step = place.step ? &plan.steps[*place.step] : nullptr;
+        const auto reason = step ? q(words::stopReason(*step, plan, d)) : q(words::stopReason(place.station, plan, d));
+        const auto line = step ? words::stepLine(*step, job, plan, d) : words::stationLine(place.station, job, plan, d);
+        if (step ? job::isOfStep(m_current) && place.step == plan.inHand : place.station == m_current)
+            current = stops.size();
+        stops.push_back({place, step ? (step->step.out ? tr("out") : tr("in")) : QString(),
+                         step ? q(step->step.label) : q(words::stationTitle(place.station)),
+                         reason.isEmpty() ? q(line) : reason, plan::markOf(job, plan, place)});
     }
-    m_rule->show(std::move(stops), m_current);
+    m_rule->show(std::move(stops), current);
+    const auto box = m_rule->boxOf(current);
+    m_ruleScroll->ensureVisible(box.center().x(), box.center().y(), 0, box.height());
+    m_bar->show(*m_session, m_current);
 }
 
 void JobView::showSlip() {

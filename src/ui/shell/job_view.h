@@ -1,10 +1,12 @@
 #pragma once
 
+#include "core/plan/job_route.h"
 #include "ui/session/job_session.h"
 
 #include <QWidget>
 #include <map>
 
+class QScrollArea;
 class QStackedWidget;
 
 namespace arbor::ui {
@@ -12,6 +14,7 @@ namespace arbor::ui {
 class RouteRule;
 class Slip;
 class StationPage;
+class StepBar;
 
 /// One open job: route rule, the page of the current station, slip.
 class JobView : public QWidget {
@@ -20,8 +23,8 @@ public:
     explicit JobView(QWidget* parent = nullptr);
 
     void open(JobSession* session);
-    void go(job::Station station);
-    void goBy(int stations);
+    void go(job::Station station); ///< of the job, or of the step in hand
+    void goBy(int stations);       ///< along the route, through every station of every step
     job::Station current() const { return m_current; }
     Slip* slip() { return m_slip; }
     void takeAction();
@@ -36,12 +39,16 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
-    StationPage* page() const;
+    StationPage* page(); ///< of the current station, made when it is first wanted
+    plan::Place here() const;
+    void take(plan::Place place); ///< by value: the rule it comes from is drawn anew meanwhile
     void showRule();
     void showSlip();
 
     JobSession* m_session = nullptr;
     RouteRule* m_rule;
+    QScrollArea* m_ruleScroll;
+    StepBar* m_bar;
     QStackedWidget* m_pages;
     Slip* m_slip;
     std::map<job::Station, StationPage*> m_pageOf;

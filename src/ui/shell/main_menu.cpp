@@ -102,6 +102,16 @@ void MainWindow::buildJobActions(QMenu* menu) {
     };
     step(tr("Next station"), Qt::Key_PageDown, 1);
     step(tr("Station before"), Qt::Key_PageUp, -1);
+    const auto press = [&](const QString& text, const QKeySequence& keys, int by) {
+        auto* action = menu->addAction(text);
+        action->setShortcut(keys);
+        addAction(action);
+        connect(action, &QAction::triggered, this, [this, by] {
+            if (m_session && m_places->currentIndex() == kJobPlace) m_session->lookBy(by);
+        });
+    };
+    press(tr("Next pressed step"), Qt::CTRL | Qt::Key_Right, 1);
+    press(tr("Pressed step before"), Qt::CTRL | Qt::Key_Left, -1);
     auto* act = menu->addAction(tr("Do what the slip says"));
     act->setObjectName("actionSlip");
     act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});

@@ -18,8 +18,8 @@ using theme::typeface;
 
 constexpr int kWidestSpacing = 84;
 constexpr int kFirst = 24;
-constexpr int kBox = 54;
-constexpr int kEdge = 30; // the rule's edge; graduations go right from it
+constexpr int kBox = 54, kLeastBox = 42; // closer than that a title and its line cannot be read
+constexpr int kEdge = 30;                // the rule's edge; graduations go right from it
 
 /// Shape and word, so that the colour is never the only sign.
 void paintMark(QPainter& painter, const QPoint& at, plan::Mark mark, const QColor& ink) {
@@ -62,28 +62,32 @@ RouteRule::RouteRule(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Stations"));
 }
 
-void RouteRule::show(std::vector<Stop> stops, job::Station current) {
+void RouteRule::show(std::vector<Stop> stops, std::size_t current) {
     m_stops = std::move(stops);
     m_current = current;
+    setMinimumHeight(2 * kFirst + static_cast<int>(m_stops.size()) * (kLeastBox + 2));
     QStringList spoken;
     for (const auto& s : m_stops)
-        spoken << QStringLiteral("%1: %2, %3").arg(s.title, s.line, QString::fromStdString(words::markWord(s.mark)));
+        spoken << QStringLiteral("%1 %2: %3, %4")
+                      .arg(s.way, s.title, s.line, QString::fromStdString(words::markWord(s.mark)))
+                      .trimmed();
     setAccessibleDescription(spoken.join("; "));
     update();
 }
 
-/// Stations stand closer when many must fit into a low window; six graduations lie between two of them.
+/// Stops stand closer when many must fit into a low window.
 int RouteRule::spacing() const {
     const int room = height() - kFirst - kBox - kFirst;
     const int fits = m_stops.size() > 1 ? room / static_cast<int>(m_stops.size() - 1) : kWidestSpacing;
-    return std::clamp(fits, kBox + 2, kWidestSpacing) / 6 * 6;
+    return std::clamp(fits, kLeastBox + 2, kWidestSpacing);
 }
 
-QRect RouteRule::boxOf(job::Station station) const {
-    for (std::size_t i = 0; i < m_stops.size(); ++i)
-        if (m_stops[i].station == station)
-            return {kEdge, kFirst + static_cast<int>(i) * spacing(), width() - kEdge - 6, kBox};
-    return {};
+int RouteRule::boxHeight() const {
+    return std::min(kBox, spacing() - 2);
+}
+
+QRect RouteRule::boxOf(std::size_t stop) const {
+    return {kEdge, kFirst + static_cast<int>(stop) * spacing(), width() - kEdge - 6, boxHeight()};
 }
 
 void RouteRule::paintEvent(QPaintEvent*) {
@@ -92,15 +96,20 @@ void RouteRule::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), roles().card);
     painter.fillRect(width() - theme::kHairline, 0, theme::kHairline, height(), roles().rule);
     if (m_stops.empty()) return;
-    const int last = kFirst + static_cast<int>(m_stops.size() - 1) * spacing() + kBox / 2;
+    const int first = boxOf(0).center().y(), last = boxOf(m_stops.size() - 1).center().y();
     painter.setPen(QPen(roles().muted, 1.4));
     painter.drawLine(kEdge, kFirst, kEdge, last + 24);
-    for (int y = kFirst + kBox / 2, i = 0; y <= last; y += spacing() / 6, ++i) {
-        painter.setPen(QPen(i % 6 ? roles().rule : roles().ink, i % 6 ? 1 : 2));
-        painter.drawLine(kEdge - (i % 6 ? 0 : 8), y, kEdge + (i % 6 ? (i % 3 ? 6 : 10) : 14), y);
+    constexpr int kBetween = 6; // graduations from one stop to the next
+    for (int i = 0; i <= kBetween * static_cast<int>(m_stops.size() - 1); ++i) {
+        const int y = first + i * spacing() / kBetween;
+        const bool stop = i % kBetween == 0;
+        // A step is a shorter graduation than a station.
+        const bool station = stop && m_stops[static_cast<std::size_t>(i / kBetween)].way.isEmpty();
+        painter.setPen(QPen(stop ? roles().ink : roles().rule, stop ? 2 : 1));
+        painter.drawLine(kEdge - (station ? 8 : 0), y, kEdge + (stop ? 14 : i % 3 ? 6 : 10), y);
     }
-    for (const auto& stop : m_stops)
-        paintStop(painter, stop);
+    for (std::size_t i = 0; i < m_stops.size(); ++i)
+        paintStop(painter, i);
     if (hasFocus()) {
         painter.setPen(QPen(roles().plan, 1, Qt::DotLine));
         painter.setBrush(Qt::NoBrush);
@@ -108,9 +117,27 @@ void RouteRule::paintEvent(QPaintEvent*) {
     }
 }
 
-void RouteRule::paintStop(QPainter& painter, const Stop& stop) const {
-    const auto box = boxOf(stop.station);
-    const bool current = stop.station == m_current;
+void RouteRule::paintTitle(QPainter& painter, const QRect& text, const Stop& stop, bool current) const {
+    QRect room = text;
+    if (!stop.way.isEmpty()) {
+        painter.setFont(typeface(Text::Small));
+        const int wide = painter.fontMetrics().horizontalAdvance(tr("out")) + 10;
+        const QRect tag(text.left(), text.top() + 1, wide, painter.fontMetrics().height());
+        const bool out = stop.way == tr("out");
+        painter.fillRect(tag, current ? roles().onPlan : out ? roles().cautionPale : roles().planPale);
+        painter.setPen(current ? roles().plan : out ? roles().caution : roles().plan);
+        painter.drawText(tag, Qt::AlignCenter, stop.way);
+        room.setLeft(tag.right() + 8);
+    }
+    painter.setFont(typeface(Text::Strong));
+    painter.setPen(current ? roles().onPlan : roles().ink);
+    theme::drawElided(painter, room, Qt::AlignTop, stop.title);
+}
+
+void RouteRule::paintStop(QPainter& painter, std::size_t at) const {
+    const auto& stop = m_stops[at];
+    const auto box = boxOf(at);
+    const bool current = at == m_current;
     if (current) {
         QPainterPath flag(QPointF(box.left(), box.top()));
         flag.lineTo(box.right(), box.top());
@@ -120,38 +147,34 @@ void RouteRule::paintStop(QPainter& painter, const Stop& stop) const {
         flag.closeSubpath();
         painter.fillPath(flag, stop.mark == plan::Mark::Stop ? roles().stop : roles().plan);
     }
-    const QRect text = box.adjusted(24, 7, -26, -7);
-    painter.setFont(typeface(Text::Strong));
-    painter.setPen(current ? roles().onPlan : roles().ink);
-    painter.drawText(text, Qt::AlignTop, stop.title);
-    painter.setFont(typeface(Text::Small));
-    painter.setPen(current ? roles().onPlan : roles().muted);
-    const QRect wide = box.adjusted(24, 7, -4, -7);
+    const int pad = box.height() < kBox ? 3 : 7;
     const auto word = QString::fromStdString(words::markWord(stop.mark));
     // Longer than the room beside a title: it goes before the line.
     const bool notNeeded = stop.mark == plan::Mark::NotNeeded;
+    const bool spelled = stop.way.isEmpty() && stop.mark != plan::Mark::Open && !notNeeded;
+    paintTitle(painter, box.adjusted(24, pad, spelled ? -76 : -26, -pad), stop, current);
+    painter.setFont(typeface(Text::Small));
+    painter.setPen(current ? roles().onPlan : roles().muted);
+    const QRect wide = box.adjusted(24, pad, -4, -pad);
     theme::drawElided(painter, wide, Qt::AlignBottom, notNeeded ? word + ": " + stop.line : stop.line);
-    const QPoint at(box.right() - 14, box.top() + 17);
     if (stop.mark == plan::Mark::Open) return;
     const auto ink = current ? roles().onPlan : markColour(stop.mark);
-    paintMark(painter, at, stop.mark, ink);
+    paintMark(painter, QPoint(box.right() - 14, box.top() + pad + 10), stop.mark, ink);
     painter.setPen(ink);
-    if (!notNeeded)
-        painter.drawText(QRect(box.right() - 76, box.top() + 8, 48, 18), Qt::AlignRight | Qt::AlignVCenter, word);
+    if (spelled)
+        painter.drawText(QRect(box.right() - 76, box.top() + pad + 1, 48, 18), Qt::AlignRight | Qt::AlignVCenter, word);
 }
 
 void RouteRule::mousePressEvent(QMouseEvent* event) {
-    for (const auto& stop : m_stops)
-        if (boxOf(stop.station).adjusted(-kEdge, -10, 6, 10).contains(event->position().toPoint()))
-            return emit chosen(stop.station);
+    for (std::size_t i = 0; i < m_stops.size(); ++i)
+        if (boxOf(i).adjusted(-kEdge, -1, 6, 1).contains(event->position().toPoint()))
+            return emit chosen(m_stops[i].place);
 }
 
 void RouteRule::keyPressEvent(QKeyEvent* event) {
-    const auto at = std::find_if(m_stops.begin(), m_stops.end(), [&](const Stop& s) { return s.station == m_current; });
-    if (event->key() == Qt::Key_Down && at != m_stops.end() && at + 1 != m_stops.end())
-        return emit chosen((at + 1)->station);
-    if (event->key() == Qt::Key_Up && at != m_stops.begin() && at != m_stops.end())
-        return emit chosen((at - 1)->station);
+    if (event->key() == Qt::Key_Down && m_current + 1 < m_stops.size())
+        return emit chosen(m_stops[m_current + 1].place);
+    if (event->key() == Qt::Key_Up && m_current > 0) return emit chosen(m_stops[m_current - 1].place);
     QWidget::keyPressEvent(event);
 }
 

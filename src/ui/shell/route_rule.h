@@ -1,28 +1,32 @@
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/plan/job_route.h"
 
 #include <QWidget>
 #include <vector>
 
 namespace arbor::ui {
 
-/// The stations in working order, drawn like the graduations of a steel rule; each with its live line and a mark.
+/// The job's own order of work, drawn like the graduations of a steel rule: stations and pressed steps, each with its
+/// live line and a mark.
 class RouteRule : public QWidget {
     Q_OBJECT
 public:
     struct Stop {
-        job::Station station;
+        plan::Place place;
+        QString way; ///< "in" or "out"; empty: no step
         QString title;
         QString line;
         plan::Mark mark;
     };
     explicit RouteRule(QWidget* parent = nullptr);
-    void show(std::vector<Stop> stops, job::Station current);
-    QRect boxOf(job::Station station) const;
+    void show(std::vector<Stop> stops, std::size_t current);
+    QRect boxOf(std::size_t stop) const;
+    const std::vector<Stop>& stops() const { return m_stops; }
+    std::size_t current() const { return m_current; }
 
 signals:
-    void chosen(job::Station station);
+    void chosen(const arbor::plan::Place& place);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -31,9 +35,11 @@ protected:
 
 private:
     int spacing() const;
-    void paintStop(QPainter& painter, const Stop& stop) const;
+    int boxHeight() const;
+    void paintStop(QPainter& painter, std::size_t stop) const;
+    void paintTitle(QPainter& painter, const QRect& text, const Stop& stop, bool current) const;
     std::vector<Stop> m_stops;
-    job::Station m_current = job::Station::Fit;
+    std::size_t m_current = 0;
 };
 
 } // namespace arbor::ui

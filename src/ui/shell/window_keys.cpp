@@ -6,6 +6,7 @@
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QPlainTextEdit>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -31,6 +32,8 @@ bool MainWindow::isOurs(const QKeySequence& keys, const QObject* field) const {
     for (const auto clipboard : {QKeySequence::Copy, QKeySequence::Cut, QKeySequence::Paste, QKeySequence::SelectAll})
         if (QKeySequence::keyBindings(clipboard).contains(keys)) return false;
     const auto key = keys[0].key();
+    const bool typed = qobject_cast<const QLineEdit*>(field) || qobject_cast<const QPlainTextEdit*>(field);
+    if (typed && (key == Qt::Key_Left || key == Qt::Key_Right)) return false; // word by word
     const bool plain = !(keys[0].keyboardModifiers() & (Qt::ControlModifier | Qt::AltModifier));
     if (plain && !(key >= Qt::Key_F1 && key <= Qt::Key_F35)) return false;
     const auto all = findChildren<QAction*>();

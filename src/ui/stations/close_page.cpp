@@ -95,7 +95,7 @@ QString ClosePage::recordText() const {
     const auto& job = m_session->job();
     const auto d = m_session->display();
     // What is written already is shown as written; before that, what would be written now.
-    const auto r = job.record ? *job.record : plan::makeRecord(job, m_session->plan(), {}, {}, {});
+    const auto r = job.record ? *job.record : plan::recordOfJob(job, m_session->wholePlan(), {}, {}, {});
     QString rows;
     const auto row = [&](const QString& name, const QString& value) {
         rows +=

@@ -44,12 +44,13 @@ QString ringWords(const JobSession& s, bool outer) {
 QString elementWords(const JobSession& s) {
     const auto d = s.display();
     const auto& bearing = s.plan().arrangement->bearing;
-    const auto& rating = s.plan().rating;
+    const auto& load = s.step()->step.load;
     const auto name = catalog::knowledge(bearing.type).balls ? QObject::tr("balls") : QObject::tr("rollers");
-    const auto carries = !(rating.axial_N > 0) ? QObject::tr("no axial load at all")
-                                               : QObject::tr("axial static load rating %1%2")
-                                                     .arg(q(d.force(rating.axial_N).text()),
-                                                          rating.estimate ? QObject::tr(" (estimate)") : QString());
+    const auto carries = !(load.staticAxial_N > 0)
+                             ? QObject::tr("no axial load at all")
+                             : QObject::tr("axial static load rating %1%2")
+                                   .arg(q(d.force(load.staticAxial_N).text()),
+                                        load.staticIsEstimate ? QObject::tr(" (estimate)") : QString());
     return QObject::tr("%1 %2 Ø%3: %4. Must not be loaded while pressing.")
         .arg(bearing.elementCount)
         .arg(name, q(d.size(bearing.elementDia_mm).text()), carries);

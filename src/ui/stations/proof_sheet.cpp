@@ -99,9 +99,9 @@ void ProofSheet::open(JobSession* session) {
 }
 
 void ProofSheet::edit(const QString& text, const Change& change) {
-    m_session->edit(text, [&](job::Job& j) {
-        change(j.proof);
-        j.done.erase(job::Station::Seat);
+    m_session->editStep(text, [&](job::StepRecord& r) {
+        change(r.proof);
+        r.done.erase(job::Station::Seat);
     });
 }
 
@@ -145,8 +145,9 @@ void ProofSheet::weigh() {
 
 void ProofSheet::refresh() {
     if (!m_session) return;
-    const auto& proof = m_session->job().proof;
-    const auto wanted = plan::checksOf(m_session->plan());
+    const auto& proof = m_session->record().proof;
+    const auto* step = m_session->step();
+    const auto wanted = step ? plan::checksOf(m_session->plan(), *step) : std::set<job::SeatCheck>{};
     for (const auto& [check, button] : m_checks) {
         const auto seen = proof.checks.find(check);
         const bool looked = seen != proof.checks.end();

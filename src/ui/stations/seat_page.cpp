@@ -66,22 +66,15 @@ void SeatPage::buildChoice() {
     };
     const int high = theme::kTouch - 8;
     QRect where(theme::kMargin, kChoiceTop, kChoiceWidth, high);
-    m_rings = new QComboBox(m_clock);
-    place(m_rings, "seatRing", tr("Which ring is read"), where);
     m_kind = new QComboBox(m_clock);
     m_kind->addItems({tr("depth gauge"), tr("feelers"), tr("indicator")});
-    place(m_kind, "readingKind", tr("Kind of reading"), where.translated(0, theme::kTouch));
+    place(m_kind, "readingKind", tr("Kind of reading"), where);
     where = QRect(where.right() + 16, kChoiceTop, kHomeLabelWidth, high);
     m_homeLabel = new QLabel(tr("home at"), m_clock);
     place(m_homeLabel, "ringHomeLabel", tr("home at"), where);
     m_home = new QLineEdit(m_clock);
     place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"),
           QRect(where.right() + 1, kChoiceTop, kHomeWidth, high));
-    connect(m_rings, &QComboBox::activated, this, [this](int index) {
-        m_clock->keep(); // still of the ring before
-        const auto& rings = m_session->plan().rings;
-        choose(index > 0 ? std::optional(rings.at(static_cast<std::size_t>(index - 1)).key) : std::nullopt);
-    });
     connect(m_kind, &QComboBox::activated, this, [this](int index) {
         edit(tr("Change kind of reading"),
              [&](job::SeatReadings& r) { r.kind = static_cast<seat::ReadingKind>(index); });
@@ -126,108 +119,71 @@ void SeatPage::hear(const QString& line) {
 
 void SeatPage::open(JobSession* session) {
     m_session = session;
+    m_shown.reset();
     m_proof->open(session);
-    choose({});
-}
-
-const plan::OtherRing* SeatPage::ring() const {
-    return m_ring ? plan::ringAt(m_session->plan().rings, *m_ring) : nullptr;
-}
-
-const seat::SeatingInput& SeatPage::input() const {
-    const auto* other = ring();
-    return other ? other->input : m_session->plan().seatingInput;
-}
-
-const seat::Seating* SeatPage::seating() const {
-    const auto& own = m_session->plan().seating;
-    const auto* other = ring();
-    return other ? &other->seating : own ? &*own : nullptr;
-}
-
-void SeatPage::choose(const std::optional<job::SeatKey>& ring) {
-    m_ring = ring;
-    m_home->setModified(false);
-    const auto count = input().readings.size();
-    if (count >= 3 && count <= 12) m_clock->setPlaces(static_cast<int>(count));
-    m_clock->start();
     refresh();
 }
 
-/// Of the ring that is chosen.
-void SeatPage::edit(const QString& text, const Change& change) {
-    if (const auto* other = ring()) return editCard(text, *other, [&](job::RingCard& card) { change(card.readings); });
-    m_session->edit(text, [&](job::Job& j) {
-        change(j.seating);
-        j.done.erase(job::Station::Seat);
-    });
+const plan::RingPlan* SeatPage::ring() const {
+    const auto* step = m_session->step();
+    return step && step->ring ? &*step->ring : nullptr;
 }
 
-/// A card that says nothing any more is not kept.
-void SeatPage::editCard(const QString& text, const plan::OtherRing& other,
-                        const std::function<void(job::RingCard&)>& change) {
-    job::RingCard blank;
-    blank.readings.kind = other.offered;
-    const auto key = other.key; // the ring itself is worked out anew
+void SeatPage::startOver() {
+    m_shown = m_session->step() ? std::optional(m_session->step()->step.id) : std::nullopt;
+    m_home->setModified(false);
+    const auto count = m_session->record().readings.readings.size();
+    if (count >= 3 && count <= 12) m_clock->setPlaces(static_cast<int>(count));
+    m_clock->start();
+}
+
+void SeatPage::edit(const QString& text, const Change& change) {
+    if (!m_shown) return;
+    const auto step = *m_shown;
     m_session->edit(text, [&](job::Job& j) {
-        auto& card = j.rings.try_emplace(key, blank).first->second;
-        change(card);
-        if (card == blank) j.rings.erase(key);
-        j.done.erase(job::Station::Seat);
+        job::changeStep(j, step, [&](job::StepRecord& r) {
+            change(r.readings);
+            r.done.erase(job::Station::Seat);
+        });
     });
 }
 
 /// How deep the ring stands when it is home, where the drawing says something else than the arrangement.
 void SeatPage::takeHome() {
-    const auto* other = ring();
-    if (!other || !m_home->isModified()) return;
+    if (!ring() || !m_home->isModified()) return;
     const auto text = m_home->text().trimmed();
     const auto depth = io::parseLength(text.toStdString(), typedUnit_mm(*m_session));
     if (!text.isEmpty() && (!depth || !(*depth >= 0 && *depth <= kMost_mm)))
         return emit trouble(depth ? tr("Depth %1 is out of range").arg(text) : q(words::say(depth.error())));
     m_home->setModified(false);
-    editCard(tr("Depth by the drawing"), *other,
-             [&](job::RingCard& card) { card.home_mm = text.isEmpty() ? std::nullopt : std::optional(*depth); });
-}
-
-void SeatPage::fillChoice() {
-    const QSignalBlocker quiet(m_rings);
-    const auto& plan = m_session->plan();
-    m_rings->clear();
-    m_rings->addItem(tr("the bearing"));
-    for (const auto& other : plan.rings) {
-        const bool good = other.seating.verdict == seat::SeatVerdict::HomeAndSquare;
-        m_rings->addItem(q(other.label) + (good ? tr(" ✓") : other.read() ? tr(" ✗") : QString()));
-        const int last = m_rings->count() - 1;
-        m_rings->setItemData(last, tr("%1 · %2").arg(q(other.label), q(other.partner)), Qt::ToolTipRole);
-        if (m_ring == other.key) m_rings->setCurrentIndex(last);
-    }
-    m_rings->setVisible(!plan.rings.empty());
+    edit(tr("Depth by the drawing"),
+         [&](job::SeatReadings& r) { r.home_mm = text.isEmpty() ? std::nullopt : std::optional(*depth); });
 }
 
 void SeatPage::refresh() {
     if (!m_session) return;
-    if (!ring()) m_ring.reset(); // it went with the arrangement
-    fillChoice();
+    const auto another = [this] { return !m_session->step() || m_session->step()->step.id != m_shown; };
+    if (another() && m_shown) m_clock->keep(); // still of the ring before
+    if (another()) startOver();
     m_proof->refresh();
-    const auto* other = ring();
-    const auto& in = input();
-    const auto* seating = this->seating();
+    const seat::SeatingInput none;
+    const auto* ring = this->ring();
+    const auto& in = ring ? ring->input : none;
     m_kind->setCurrentIndex(static_cast<int>(in.kind));
+    m_kind->setEnabled(ring != nullptr);
     for (auto* widget : std::initializer_list<QWidget*>{m_homeLabel, m_home})
-        widget->setVisible(other && in.kind == seat::ReadingKind::Depth);
-    if (other && !m_home->isModified()) m_home->setText(q(m_session->display().size(in.homeDepth_mm).number));
-    m_clock->setWords(other ? tr("%1: home, and square?").arg(q(other->label)) : QString(), {});
-    m_clock->show(in.readings, seating, in.kind, m_session->display());
-    showRim();
+        widget->setVisible(ring && in.kind == seat::ReadingKind::Depth);
+    if (!m_home->isModified()) m_home->setText(q(m_session->display().size(in.homeDepth_mm).number));
+    m_clock->setWords(ring ? tr("%1: home, and square?").arg(q(ring->label)) : tr("Nothing to prove: it comes out"),
+                      {});
+    m_clock->show(in.readings, ring ? &ring->seating : nullptr, in.kind, m_session->display());
+    showRim(in);
     emit slipChanged();
 }
 
 /// The readings as heights along the rim, with the plane through them.
-void SeatPage::showRim() {
-    const auto& in = input();
-    const auto* seating = this->seating();
-    const auto* plane = seating && seating->plane ? &*seating->plane : nullptr;
+void SeatPage::showRim(const seat::SeatingInput& in) {
+    const auto* plane = ring() && ring()->seating.plane ? &*ring()->seating.plane : nullptr;
     auto heights = in.readings;
     double mean = 0;
     for (auto& r : heights) {
@@ -246,7 +202,8 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
     if (typed.isEmpty())
         return edit(tr("Take reading away"), [&](job::SeatReadings& r) { std::erase_if(r.readings, same); });
     const auto value = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
-    const double least = input().kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
+    if (!ring()) return emit trouble(tr("Nothing is read of what comes out"));
+    const double least = ring()->input.kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
     if (!value || !(*value >= least && *value <= kMost_mm)) {
         emit trouble(value
                          ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed)
@@ -262,42 +219,38 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
 }
 
 SlipModel SeatPage::slip() const {
-    const auto* other = ring();
-    return other ? ringSlip(*m_session, *other) : seatSlip(*m_session);
+    return seatSlip(*m_session);
 }
 
 bool SeatPage::look(bool good) {
-    const auto next = plan::nextLook(m_session->job(), m_session->plan());
+    if (!ring()) return false;
+    const auto next = plan::nextLook(m_session->job(), m_session->plan(), *m_session->step());
     if (!next || (!good && !next->check)) return false;
-    if (next->ring) {
-        choose(*next->ring);
+    if (next->otherStep) {
+        m_session->lookAt(job::StepKey(m_session->plan().steps[*next->otherStep].step.id));
         m_clock->setFocus();
         return true;
     }
     const auto text = next->check ? q(words::seatCheck(*next->check).head) : tr("Ring at %1 o’clock").arg(next->hour);
-    m_session->edit(text, [&](job::Job& j) {
+    m_session->editStep(text, [&](job::StepRecord& r) {
         if (next->check)
-            j.proof.checks[*next->check] = good;
+            r.proof.checks[*next->check] = good;
         else
-            j.proof.probed.insert(next->hour);
-        j.done.erase(job::Station::Seat);
+            r.proof.probed.insert(next->hour);
+        r.done.erase(job::Station::Seat);
     });
     return true;
 }
 
 /// N: what is asked for is not so.
 void SeatPage::keyPressEvent(QKeyEvent* event) {
-    const bool plain = event->modifiers() == Qt::NoModifier && !ring();
-    if (event->key() == Qt::Key_N && plain && look(false)) return;
+    if (event->key() == Qt::Key_N && event->modifiers() == Qt::NoModifier && look(false)) return;
     StationPage::keyPressEvent(event);
 }
 
 bool SeatPage::act() {
-    if (ring()) {
-        if (slip().actionEnabled) choose({});
-        return false;
-    }
-    if (!plan::isSigned(m_session->job().proof) && look(true)) return false;
+    if (!ring()) return true;
+    if (!plan::isSigned(m_session->record().proof) && look(true)) return false;
     m_session->setDone(job::Station::Seat, true);
     return true;
 }

@@ -33,16 +33,12 @@ protected:
 private:
     bool look(bool good); ///< takes the next look; false: nothing is left to look at
     void buildChoice();
-    void choose(const std::optional<job::SeatKey>& ring);
-    const plan::OtherRing* ring() const;     ///< null: the one this job is about
-    const seat::SeatingInput& input() const; ///< of the ring that is chosen
-    const seat::Seating* seating() const;    ///< null: not worked out
+    const plan::RingPlan* ring() const; ///< that the step in hand puts in; null: it comes out, or is not worked out
     using Change = std::function<void(job::SeatReadings&)>;
     void edit(const QString& text, const Change& change);
-    void editCard(const QString& text, const plan::OtherRing& other, const std::function<void(job::RingCard&)>& change);
     void takeHome();
-    void fillChoice();
-    void showRim();
+    void startOver(); ///< another ring is read
+    void showRim(const seat::SeatingInput& in);
     QLayout* buildLine();
     void hear(const QString& line);
     void enter(double angle_deg, const QString& typed);
@@ -51,11 +47,10 @@ private:
     SeatClock* m_clock;
     RimChart* m_rim;
     ProofSheet* m_proof;
-    QComboBox* m_rings; ///< which ring is read
     QComboBox* m_kind;
     QLabel* m_homeLabel;
-    QLineEdit* m_home; ///< depth by the drawing, of another ring
-    std::optional<job::SeatKey> m_ring;
+    QLineEdit* m_home; ///< depth by the drawing
+    std::optional<job::StepKey> m_shown;
     QLineEdit* m_address;
     QLabel* m_lineState;
     device::LineClient m_line; ///< of the indicator

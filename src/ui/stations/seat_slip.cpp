@@ -18,13 +18,13 @@ bool isGood(const seat::Seating& s) {
 
 /// How far the looks beside depth and tilt have come; what is bad or odd of them in words.
 void addProof(SlipModel& slip, const JobSession& session) {
-    const auto& proof = session.job().proof;
-    const auto wanted = plan::checksOf(session.plan());
+    const auto& proof = session.record().proof;
+    const auto wanted = plan::checksOf(session.plan(), *session.step());
     const auto looked = std::count_if(wanted.begin(), wanted.end(), [&](auto c) { return proof.checks.contains(c); });
     if (!wanted.empty()) slip.rows.push_back({tr("Looked at"), tr("%1 of %2").arg(looked).arg(wanted.size())});
     if (wanted.contains(job::SeatCheck::GrooveAllRound))
         slip.rows.push_back({tr("Retaining ring felt"), tr("%1 of %2").arg(proof.probed.size()).arg(plan::kProbes)});
-    for (const auto& advice : session.plan().proof)
+    for (const auto& advice : session.step()->proof)
         if (advice.id != Finding::CheckMissing && advice.id != Finding::RingNotProbed)
             slip.notes.push_back(noteOf(advice, session.display()));
 }
@@ -82,8 +82,8 @@ SlipModel seatingSlip(const seat::Seating& s, const seat::SeatingInput& in, cons
 /// What the next look asks for, in place of the last word.
 void askFor(SlipModel& slip, const plan::NextLook& next, const plan::Plan& plan) {
     slip.actionEnabled = true;
-    if (next.ring) {
-        slip.action = tr("Read: %1").arg(q(plan::ringAt(plan.rings, *next.ring)->label));
+    if (next.otherStep) {
+        slip.action = tr("Read: %1").arg(q(plan.steps[*next.otherStep].ring->label));
         slip.hint = tr("It was pressed as well, and is proven by readings of its own.");
         return;
     }
@@ -95,38 +95,41 @@ void askFor(SlipModel& slip, const plan::NextLook& next, const plan::Plan& plan)
 
 } // namespace
 
-SlipModel ringSlip(const JobSession& session, const plan::OtherRing& ring) {
-    const auto d = session.display();
-    auto slip = seatingSlip(ring.seating, ring.input, d);
-    slip.subtitle = tr("%1 · %2. %3").arg(q(ring.label), q(ring.partner), slip.subtitle);
-    const auto home = q(d.size(ring.input.homeDepth_mm).text());
-    if (ring.input.kind == seat::ReadingKind::Depth) slip.rows.push_back({tr("Wanted, from the face"), home});
-    slip.notesTitle = tr("Proof");
-    addSeatNotes(slip, ring.seating, isGood(ring.seating), d);
-    slip.action = tr("Back to the bearing");
-    slip.actionEnabled = ring.read() || ring.input.readings.empty();
-    if (!slip.actionEnabled) slip.hint = tr("Three readings at least, or none.");
-    if (ring.seal) slip.caution = tr("Drive a seal by its case, flush and square, never by the lip.");
-    return slip;
-}
-
 SlipModel seatSlip(const JobSession& session) {
     const auto& plan = session.plan();
-    if (!plan.seating) return brokenSlip(session, tr("Seat not judged"));
+    const auto* step = session.step();
+    if (step && step->step.out) {
+        SlipModel slip;
+        slip.title = tr("Nothing to prove");
+        slip.subtitle = tr("It comes out; what it has left is measured.");
+        slip.action = tr("Go to the next step");
+        return slip;
+    }
+    if (!step || !step->ring) return brokenSlip(session, tr("Seat not judged"));
     const auto d = session.display();
-    const auto& s = *plan.seating;
-    auto slip = seatingSlip(s, plan.seatingInput, d);
+    const auto& ring = *step->ring;
+    const auto& s = ring.seating;
+    auto slip = seatingSlip(s, ring.input, d);
+    slip.subtitle = tr("%1 · %2. %3").arg(q(ring.label), q(ring.partner), slip.subtitle);
+    if (ring.input.kind == seat::ReadingKind::Depth)
+        slip.rows.push_back({tr("Wanted, from the face"), q(d.size(ring.input.homeDepth_mm).text())});
     const bool good = isGood(s);
-    if (s.verdict != seat::SeatVerdict::NotJudged) addProof(slip, session);
+    if (s.verdict != seat::SeatVerdict::NotJudged || ring.seal) addProof(slip, session);
     slip.notesTitle = tr("Proof");
     addSeatNotes(slip, s, good, d);
     slip.action = tr("The seat is proven");
-    const bool looked = worst(plan.proof) == Severity::Info;
-    const bool isSigned = plan::isSigned(session.job().proof);
-    slip.actionEnabled = (good && looked) || isSigned;
+    const auto& proof = session.record().proof;
+    const bool looked = worst(step->proof) == Severity::Info;
+    // A seal may be looked at in place of its readings.
+    const bool proven = good || (ring.seal && ring.input.readings.empty());
+    const bool isSigned = plan::isSigned(proof);
+    slip.actionEnabled = (proven && looked) || isSigned;
     if (isSigned) slip.action = tr("Close it, signed for");
-    if (const auto next = plan::nextLook(session.job(), plan); good && next && !isSigned) askFor(slip, *next, plan);
-    slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.") : QString();
+    if (const auto next = plan::nextLook(session.job(), plan, *step); proven && next && !isSigned)
+        askFor(slip, *next, plan);
+    slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.")
+                   : ring.seal                ? tr("Drive a seal by its case, flush and square, never by the lip.")
+                                              : QString();
     return slip;
 }
 

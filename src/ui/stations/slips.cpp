@@ -1,5 +1,6 @@
 #include "ui/stations/slips.h"
 
+#include "core/plan/job_route.h"
 #include "ui/text.h"
 #include "words/strip_words.h"
 
@@ -80,58 +81,97 @@ SlipModel intakeSlip(const JobSession& session) {
     return slip;
 }
 
-SlipModel pressSlip(const JobSession& session) {
-    const auto& plan = session.plan();
-    if (!plan.pressing) return brokenSlip(session, tr("No prediction yet"));
-    const auto d = session.display();
-    const auto& p = *plan.pressing;
-    SlipModel slip;
-    const bool traced = plan.trace.has_value();
-    slip.title = tr("Press");
-    slip.subtitle =
-        traced ? q(words::verdict(*plan.trace, d).line()) : tr("What the gauge should show, and when to stop.");
-    slip.figures.push_back(rangeFigure(tr("Force just before home"), d.force(p.expected.end_N.likely),
-                                       d.forceRange(p.expected.end_N.least, p.expected.end_N.most), p.expected.end_N));
+namespace {
+
+QString energyWords(const plan::PressPlan& p) {
+    return p.energy_J < 0.1 ? tr("0.1") : q(words::decimals(p.energy_J, 1)); // "up to": rounded up, never to nothing
+}
+
+/// What it takes, on the way in or out, and how it ends.
+void addForces(SlipModel& slip, const plan::PressPlan& p, const words::Display& d) {
+    slip.figures.push_back(rangeFigure(p.out ? tr("Lets go at") : tr("Force just before home"),
+                                       d.force(p.force_N.likely), d.forceRange(p.force_N.least, p.force_N.most),
+                                       p.force_N));
     if (p.expected.holds)
         slip.figures.push_back(rangeFigure(tr("Hold once, home"), d.force(p.expected.hold_N.likely),
                                            d.forceRange(p.expected.hold_N.least, p.expected.hold_N.most),
                                            p.expected.hold_N));
-    if (p.gauge) {
-        const auto unit = plan.press->gaugeUnit;
-        auto gauge = rangeFigure(tr("On your gauge"), d.gauge(p.gauge->likely, unit),
-                                 p.gaugeHold ? tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text())).toStdString()
-                                             : std::string(),
-                                 *p.gauge);
-        slip.figures.push_back(gauge);
-    }
-    if (const auto wrench = plan::onTheWrench(session.job().hand, session.library().rack, p.expected.end_N)) {
-        const auto& t = wrench->torque_Nm;
-        slip.figures.push_back(rangeFigure(tr("At the wrench, just before home"), d.torque(t.likely),
-                                           tr("%1…%2, after %3 turns")
-                                               .arg(q(d.torque(t.least).number), q(d.torque(t.most).number),
-                                                    q(words::figures(p.expected.homeTravel_mm * wrench->turnsPer_mm)))
-                                               .toStdString(),
-                                           t));
-    }
-    if (plan.tools && plan.tools->choice) {
-        const auto& s = plan.tools->proof.stack;
-        auto stroke = rangeFigure(tr("Ram stroke used"), d.size(s.strokeUsed_mm),
-                                  tr("of %1").arg(q(d.size(s.strokeThere_mm).text())).toStdString(),
-                                  {0, s.strokeUsed_mm, s.strokeUsed_mm});
-        stroke.lineFrom = 0;
-        stroke.lineTo = s.strokeThere_mm;
-        slip.figures.push_back(stroke);
-    }
+    if (!p.gauge) return;
+    const auto unit = p.press->gaugeUnit;
+    slip.figures.push_back(rangeFigure(
+        tr("On your gauge"), d.gauge(p.gauge->likely, unit),
+        p.gaugeHold ? tr("hold %1").arg(q(d.gauge(*p.gaugeHold, unit).text())).toStdString() : std::string(),
+        *p.gauge));
+}
+
+void addWrench(SlipModel& slip, const JobSession& session, const plan::PressPlan& p) {
+    const auto d = session.display();
+    const auto wrench = plan::onTheWrench(session.record().hand, session.library().rack, p.force_N);
+    if (!wrench) return;
+    const auto& t = wrench->torque_Nm;
+    slip.figures.push_back(rangeFigure(
+        p.out ? tr("At the wrench, when it lets go") : tr("At the wrench, just before home"), d.torque(t.likely),
+        tr("%1…%2, after %3 turns")
+            .arg(q(d.torque(t.least).number), q(d.torque(t.most).number),
+                 q(words::figures(p.expected.homeTravel_mm * wrench->turnsPer_mm)))
+            .toStdString(),
+        t));
+}
+
+void addStroke(SlipModel& slip, const plan::StepPlan& step, const words::Display& d) {
+    const auto* tools = step.setup();
+    if (!tools || !tools->choice || !tools->choice->press) return;
+    const auto& s = tools->proof.stack;
+    auto stroke = rangeFigure(tr("Ram stroke used"), d.size(s.strokeUsed_mm),
+                              tr("of %1").arg(q(d.size(s.strokeThere_mm).text())).toStdString(),
+                              {0, s.strokeUsed_mm, s.strokeUsed_mm});
+    stroke.lineFrom = 0;
+    stroke.lineTo = s.strokeThere_mm;
+    slip.figures.push_back(stroke);
+}
+
+/// Of a seal, or a seat whose sizes nobody has said.
+SlipModel unknownForce(const plan::StepPlan& step) {
+    SlipModel slip;
+    slip.title = step.step.out ? tr("Take it out") : tr("Press it in");
+    slip.subtitle = tr("What it takes is not known: its sizes are not, or it is tight by its rubber.");
+    slip.notesTitle = tr("Watch for");
+    slip.notes.push_back({Tone::Caution, tr("Square from the first millimetre"),
+                          tr("as soon as it leans or the force jumps: stop, lift, start again")});
+    slip.action = step.step.out ? tr("It is out") : tr("It is in");
+    slip.caution = tr("Stand clear of the line of force. Eye protection.");
+    return slip;
+}
+
+} // namespace
+
+SlipModel pressSlip(const JobSession& session) {
+    const auto* step = session.step();
+    if (step && !step->press && !session.plan().problem) return unknownForce(*step);
+    if (!step || !step->press) return brokenSlip(session, tr("No prediction yet"));
+    const auto d = session.display();
+    const auto& p = *step->press;
+    SlipModel slip;
+    const bool traced = step->trace.has_value();
+    slip.title = p.out ? tr("Press it out") : tr("Press");
+    slip.subtitle = traced  ? q(words::verdict(*step->trace, d).line())
+                    : p.out ? tr("At what it should let go, and when to stop.")
+                            : tr("What the gauge should show, and when to stop.");
+    addForces(slip, p, d);
+    addWrench(slip, session, p);
+    addStroke(slip, *step, d);
     slip.notesTitle = traced ? tr("What the trace says") : tr("Watch for");
-    addNotes(slip, traced ? plan.trace->findings : p.watch, d);
-    slip.action = tr("It is pressed");
-    const bool badTools = plan.marks.at(job::Station::Tooling) == plan::Mark::Stop;
+    addNotes(slip, traced ? step->trace->findings : p.watch, d);
+    slip.action = p.out ? tr("It is out") : tr("It is pressed");
+    const bool badTools = step->marks.at(job::Station::Tooling) == plan::Mark::Stop;
     slip.actionEnabled = !badTools;
     slip.caution = badTools ? tr("Tooling has a stop: settle it first.")
-                   : session.job().hand.means == job::HandMeans::Hammer
+                   : session.record().hand.means == job::HandMeans::Hammer
                        ? tr("Never strike through the rolling elements, nor steel on a hardened ring. Eye protection.")
-                       : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                             .arg(q(words::decimals(p.energy_J, 1)));
+                   : p.out ? tr("It lets go with a bang: up to %1 J come free. Guard up, stand clear, eye protection.")
+                                 .arg(energyWords(p))
+                           : tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
+                                 .arg(energyWords(p));
     return slip;
 }
 
@@ -147,12 +187,15 @@ SlipModel closeSlip(const JobSession& session) {
                         : tr("Write down what was done, for next time.");
     slip.rowsTitle = tr("Where it stands");
     bool stop = false;
-    for (const auto station : job::kStations) {
-        if (station == job::Station::Close) continue;
-        const auto mark = plan.marks.at(station);
+    for (const auto& place : plan::routeOf(plan)) {
+        if (place.station == job::Station::Close) continue;
+        const auto* step = place.step ? &plan.steps[*place.step] : nullptr;
+        const auto mark = plan::markOf(job, plan, place);
         stop = stop || mark == plan::Mark::Stop;
-        slip.rows.push_back({q(words::stationTitle(station) + ": " + words::stationLine(station, job, plan, d)),
-                             q(words::markWord(mark)), false,
+        const auto title = step ? (step->step.out ? tr("Out · ") : tr("In · ")) + q(step->step.label)
+                                : q(words::stationTitle(place.station));
+        const auto line = step ? words::stepLine(*step, job, plan, d) : words::stationLine(place.station, job, plan, d);
+        slip.rows.push_back({title + ": " + q(line), q(words::markWord(mark)), false,
                              mark == plan::Mark::Stop   ? Tone::Stop
                              : mark == plan::Mark::Done ? Tone::Proven
                                                         : Tone::Plain});

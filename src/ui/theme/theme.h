@@ -51,7 +51,7 @@ inline constexpr int kMargin = 20;
 inline constexpr int kHairline = 1;
 inline constexpr int kTouch = 40; ///< least height of what is touched at the press
 inline constexpr int kHeaderHeight = 46;
-inline constexpr int kRuleWidth = 204;
+inline constexpr int kRuleWidth = 228;
 inline constexpr int kSlipWidth = 340;
 inline constexpr int kSheetWidth = 364; ///< entries beside the bench
 

@@ -103,11 +103,11 @@ BenchScene setupScene(const JobSession& session, double share) {
     BenchScene scene;
     const auto& plan = session.plan();
     if (plan.problem) scene.emptyText = q(words::say(*plan.problem));
-    if (!plan.tools || !plan.tools->choice) {
-        if (scene.emptyText.isEmpty()) scene.emptyText = QObject::tr("Nothing on the rack makes a setup for this job.");
-        return scene;
-    }
-    return sceneOf(session, *plan.task, *plan.tools, *plan.load, session.library().rack, true, share);
+    const auto* step = session.step();
+    if (step && step->way() && !step->way()->turned && (step->way()->hand || step->setup()->choice))
+        return wayScene(session, step->step, *step->way(), share);
+    if (scene.emptyText.isEmpty()) scene.emptyText = QObject::tr("Nothing on the rack makes a setup for this step.");
+    return scene;
 }
 
 BenchScene wayScene(const JobSession& session, const plan::WorkStep& step, const plan::StepWay& way, double share) {

@@ -69,7 +69,6 @@ ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
 
 QWidget* ToolingPage::buildHead() {
     auto* head = new QWidget(this);
-    m_steps = choiceBox("toolingStep", tr("Step of the route (Ctrl+left, Ctrl+right)"), head);
     m_ways = choiceBox("toolingWay", tr("Ways to do it, best first (W)"), head);
     auto* turn = new QPushButton(tr("Turn one"), head);
     turn->setObjectName("turnOne");
@@ -77,10 +76,8 @@ QWidget* ToolingPage::buildHead() {
     turn->setFocusPolicy(Qt::TabFocus);
     auto* row = new QHBoxLayout(head);
     row->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
-    row->addWidget(m_steps, 6);
-    row->addWidget(m_ways, 4);
+    row->addWidget(m_ways, 1);
     row->addWidget(turn);
-    connect(m_steps, &QComboBox::activated, this, &ToolingPage::lookAt);
     connect(m_ways, &QComboBox::activated, this, &ToolingPage::takeWay);
     connect(turn, &QPushButton::clicked, this, [this] { showTurning(m_below->currentWidget() != m_turn); });
     return head;
@@ -92,37 +89,31 @@ void ToolingPage::open(JobSession* session) {
     m_turn->open(session);
     m_bench->setDescribe([this](const section::Body& body) {
         const auto* step = m_session->step();
-        return step && step->focus ? describePart(body, *m_session) : describeInStep(body, *m_session);
+        return step && step->step.focus ? describePart(body, *m_session) : describeInStep(body, *m_session);
     });
     refresh();
 }
 
 const plan::StepWay* ToolingPage::way() const {
-    const auto& ways = m_session->stepTools().ways;
-    return m_session->step() && !ways.empty() ? &ways[std::min(m_way, ways.size() - 1)] : nullptr;
+    const auto* step = m_session->step();
+    if (!step || step->tools->ways.empty()) return nullptr;
+    return &step->tools->ways[std::min(m_way, step->tools->ways.size() - 1)];
 }
 
 void ToolingPage::fillHead() {
-    const QSignalBlocker quietSteps(m_steps), quietWays(m_ways);
-    m_steps->clear();
+    const QSignalBlocker quiet(m_ways);
     m_ways->clear();
-    const auto* current = m_session->step();
-    int number = 1;
-    for (const auto& step : m_session->steps()) {
-        m_steps->addItem(QStringLiteral("%1.  %2").arg(number++).arg(q(words::stepTitle(step))));
-        if (&step == current) m_steps->setCurrentIndex(m_steps->count() - 1);
-    }
-    for (const auto& w : m_session->stepTools().ways)
-        m_ways->addItem((w.proven() ? QString() : tr("Stop: ")) + q(words::wayName(w)));
+    if (const auto* step = m_session->step())
+        for (const auto& w : step->tools->ways)
+            m_ways->addItem((w.proven() ? QString() : tr("Stop: ")) + q(words::wayName(w)));
     m_ways->setCurrentIndex(m_ways->count() ? std::min(static_cast<int>(m_way), m_ways->count() - 1) : -1);
-    m_steps->setVisible(m_steps->count() > 0);
     m_ways->setVisible(m_ways->count() > 0);
 }
 
 void ToolingPage::refresh() {
     if (!m_session) return;
     const auto* step = m_session->step();
-    if (const auto key = step ? step->key : std::string(); key != m_wayOf) {
+    if (const auto key = step ? step->step.key : std::string(); key != m_wayOf) {
         m_wayOf = key;
         m_way = 0;
     }
@@ -135,16 +126,17 @@ void ToolingPage::refresh() {
         m_bench->show(std::move(scene));
         m_rack->show({}, {}, m_session->display());
     } else {
-        scene = wayScene(*m_session, *step, *w, 0.5);
+        scene = wayScene(*m_session, step->step, *w, 0.5);
         const bool chosen = w->pressed && w->pressed->choice;
         const auto* driver = chosen ? w->pressed->choice->driver : nullptr;
-        scene.title = w->hand                            ? tr("By hand")
-                      : !chosen                          ? tr("No setup")
-                      : w->pressed->overridden && driver ? tr("Setup: trying %1").arg(q(driver->id))
-                                                         : tr("Setup");
+        const auto title = q(words::stepTitle(step->step));
+        scene.title = w->hand                            ? tr("%1: by hand").arg(title)
+                      : !chosen                          ? tr("%1: no setup").arg(title)
+                      : w->pressed->overridden && driver ? tr("%1: trying %2").arg(title, q(driver->id))
+                                                         : title;
         scene.subtitle = w->hand ? tr("As it stands before it comes out. W shows another way.")
                                  : tr("Left and right change the sleeve, up and down the support. Half way.");
-        if (chosen) scene.loupe = landing(scene, step->tasks[w->task]);
+        if (chosen) scene.loupe = landing(scene, step->step.tasks[w->task]);
         m_bench->show(std::move(scene));
         m_rack->show(w->pressed ? w->pressed->drivers : std::vector<tooling::Candidate>{},
                      driver ? driver->id : std::string{}, m_session->display());
@@ -155,16 +147,6 @@ void ToolingPage::refresh() {
     emit slipChanged();
 }
 
-void ToolingPage::lookAt(int index) {
-    const auto& steps = m_session->steps();
-    if (index < 0 || index >= static_cast<int>(steps.size())) return;
-    m_session->lookAt(std::string(steps[static_cast<std::size_t>(index)].key));
-}
-
-void ToolingPage::stepBy(int by) {
-    if (m_steps->count()) lookAt(std::clamp(m_steps->currentIndex() + by, 0, m_steps->count() - 1));
-}
-
 void ToolingPage::takeWay(int index) {
     m_way = static_cast<std::size_t>(std::max(0, index));
     refresh();
@@ -172,26 +154,11 @@ void ToolingPage::takeWay(int index) {
 
 void ToolingPage::wish(const QString& text, const QString& mergeKey,
                        const std::function<void(job::StepWish&)>& change) {
-    const auto* step = m_session->step();
-    if (!step) return;
-    const bool focus = step->focus;
-    const auto key = step->key;
-    m_session->edit(
+    m_session->editStep(
         text,
-        [&](job::Job& j) {
-            auto wanted = j.tooling.steps[key];
-            if (focus) {
-                wanted.driver = j.tooling.driver;
-                wanted.support = j.tooling.support;
-            }
-            change(wanted);
-            if (focus) {
-                j.tooling.driver = std::exchange(wanted.driver, std::nullopt);
-                j.tooling.support = std::exchange(wanted.support, std::nullopt);
-                j.done.erase(job::Station::Tooling);
-            }
-            j.tooling.steps[key] = wanted;
-            if (wanted == job::StepWish{}) j.tooling.steps.erase(key);
+        [&](job::StepRecord& r) {
+            change(r.wish);
+            r.done.erase(job::Station::Tooling);
         },
         mergeKey);
 }
@@ -216,13 +183,8 @@ void ToolingPage::stepSupport(int by) {
 }
 
 void ToolingPage::backToProgram() {
-    const auto* step = m_session->step();
-    if (!step) return;
-    const auto& tooling = m_session->job().tooling;
-    const auto own = tooling.steps.find(step->key);
-    const bool wished = step->focus ? tooling.driver || tooling.support
-                                    : own != tooling.steps.end() && (own->second.driver || own->second.support);
-    if (wished)
+    const auto& wished = m_session->record().wish;
+    if (wished.driver || wished.support)
         wish(tr("Put back the program's choice"), {}, [](job::StepWish& w) {
             w.driver.reset();
             w.support.reset();
@@ -245,16 +207,11 @@ SlipModel ToolingPage::slip() const {
 bool ToolingPage::act() {
     const auto* w = way();
     if (!w) return false;
-    if (m_session->stepTools().problem || (w->pressed && !w->pressed->proven())) {
+    if (m_session->step()->tools->problem || (w->pressed && !w->pressed->proven())) {
         backToProgram();
         return false;
     }
-    if (!m_session->step()->focus) {
-        const bool last = m_steps->currentIndex() + 1 == m_steps->count();
-        if (!last) stepBy(1);
-        return last;
-    }
-    if (w->turned || m_way != 0) return false; // Press and Seat are worked out for the press and the rack
+    if (w->turned) return false; // first it must be there
     m_session->setDone(job::Station::Tooling, true);
     return true;
 }
@@ -264,12 +221,11 @@ QWidget* ToolingPage::firstFocus() {
 }
 
 void ToolingPage::keyPressEvent(QKeyEvent* event) {
-    const bool ctrl = event->modifiers() & Qt::ControlModifier;
     switch (event->key()) {
     case Qt::Key_Left:
-        return ctrl ? stepBy(-1) : m_rack->step(-1);
+        return m_rack->step(-1);
     case Qt::Key_Right:
-        return ctrl ? stepBy(1) : m_rack->step(1);
+        return m_rack->step(1);
     case Qt::Key_Up:
         return stepSupport(-1);
     case Qt::Key_Down:

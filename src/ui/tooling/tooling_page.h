@@ -12,8 +12,7 @@ class RackShelf;
 class TurnPanel;
 
 /// The step that is looked at: its setup on the bench with the force path, the rack below, or the tool to be turned.
-/// Left and right change the sleeve, up and down the support, with Ctrl left and right the step; W another way, T turns
-/// one.
+/// Left and right change the sleeve, up and down the support; W another way, T turns one.
 class ToolingPage : public StationPage {
     Q_OBJECT
 public:
@@ -31,8 +30,6 @@ protected:
 private:
     QWidget* buildHead();
     void fillHead();
-    void lookAt(int step);
-    void stepBy(int by);
     void takeWay(int way);
     const plan::StepWay* way() const;
     void wish(const QString& text, const QString& mergeKey, const std::function<void(job::StepWish&)>& change);
@@ -41,7 +38,6 @@ private:
     void backToProgram();
 
     JobSession* m_session = nullptr;
-    QComboBox* m_steps;
     QComboBox* m_ways;
     BenchView* m_bench;
     QStackedWidget* m_below;

@@ -98,12 +98,9 @@ SlipModel pressedSlip(const Told& told) {
     }
     addTurned(slip, told);
     const auto* driver = tools.choice->driver;
-    slip.action = !told.step.focus ? tr("Go to the next step")
-                  : driver         ? tr("Take %1").arg(q(driver->id))
-                                   : tr("Take this stack");
-    slip.hint = !told.step.focus   ? tr("Space goes on. W shows another way.")
-                : tools.overridden ? tr("Space takes it. Escape puts back the program's choice.")
-                                   : tr("Space takes it. T turns one. W shows another way.");
+    slip.action = driver ? tr("Take %1").arg(q(driver->id)) : tr("Take this stack");
+    slip.hint = tools.overridden ? tr("Space takes it. Escape puts back the program's choice.")
+                                 : tr("Space takes it. T turns one. W shows another way.");
     if (told.step.out) slip.caution = tr("It lets go with a bang: guard it, stand out of the line of force.");
     return slip;
 }
@@ -132,8 +129,8 @@ SlipModel handSlip(const Told& told) {
     addNotes(slip, told.way.hand->findings, told.d);
     for (const auto& caution : words::cautions(told.way.hand->method))
         slip.notes.push_back({Tone::Caution, q(caution), {}});
-    slip.action = tr("Go to the next step");
-    slip.hint = tr("Space goes on. W shows another way.");
+    slip.action = tr("Do it so");
+    slip.hint = tr("Space takes it. W shows another way.");
     return slip;
 }
 
@@ -155,8 +152,8 @@ SlipModel nothingFits(const tooling::ToolPlan* tools, const words::Display& d) {
 
 SlipModel toolingSlip(const JobSession& session, std::size_t at) {
     const auto* step = session.step();
-    if (!session.plan().tools || !step) return brokenSlip(session, tr("No tools yet"));
-    if (const auto& problem = session.stepTools().problem) {
+    if (!step) return brokenSlip(session, tr("No tools yet"));
+    if (const auto& problem = step->tools->problem) {
         SlipModel slip;
         slip.title = tr("A tool is not on the rack");
         slip.titleTone = Tone::Stop;
@@ -164,9 +161,9 @@ SlipModel toolingSlip(const JobSession& session, std::size_t at) {
         slip.action = tr("Put back the program's choice");
         return slip;
     }
-    const auto& ways = session.stepTools().ways;
+    const auto& ways = step->tools->ways;
     if (ways.empty()) return nothingFits(nullptr, session.display());
-    const Told told{session, *step, ways[std::min(at, ways.size() - 1)], session.display()};
+    const Told told{session, step->step, ways[std::min(at, ways.size() - 1)], session.display()};
     if (told.way.hand) return handSlip(told);
     return told.way.pressed->choice ? pressedSlip(told) : nothingFits(&*told.way.pressed, told.d);
 }

@@ -1,5 +1,6 @@
 #include "ui/tooling/turn_panel.h"
 
+#include "core/plan/work_steps.h"
 #include "io/drawing/turned_drawing.h"
 #include "io/entry/size_entry.h"
 #include "ui/report/drawing_pdf.h"
@@ -113,27 +114,19 @@ void TurnPanel::buildSheet() {
 void TurnPanel::addSize(const char* name, const QString& label, std::optional<double> tooling::TurnWishes::*wish,
                         double catalog::Tool::*made) {
     const auto wished = [this, wish]() -> std::optional<double> {
-        const auto* step = m_session ? m_session->step() : nullptr;
-        if (!step) return std::nullopt;
-        const auto found = m_session->job().tooling.steps.find(step->key);
-        return found == m_session->job().tooling.steps.end() ? std::nullopt : found->second.turn.*wish;
+        return m_session ? m_session->record().wish.turn.*wish : std::nullopt;
     };
     m_sheet->addField(
         name, label,
         [this, wish, label](const QString& typed) -> EntrySheet::Understood {
-            const auto* step = m_session->step();
-            if (!step) return {false, tr("nothing to turn it for")};
+            if (!m_session->step()) return {false, tr("nothing to turn it for")};
             std::optional<double> size;
             if (!typed.trimmed().isEmpty()) {
                 const auto read = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
                 if (!read) return refused(read.error());
                 size = *read;
             }
-            const auto key = step->key;
-            m_session->edit(tr("Turn: %1").arg(label), [&](job::Job& j) {
-                j.tooling.steps[key].turn.*wish = size;
-                if (j.tooling.steps[key] == job::StepWish{}) j.tooling.steps.erase(key);
-            });
+            m_session->editStep(tr("Turn: %1").arg(label), [&](job::StepRecord& r) { r.wish.turn.*wish = size; });
             return {};
         },
         [this, wished] { return wished() ? q(m_session->display().size(*wished()).number) : QString(); },
@@ -159,9 +152,7 @@ void TurnPanel::refresh() {
     m_sleeve.reset();
     m_refused.clear();
     if (const auto* step = m_session->step()) {
-        const auto found = m_session->job().tooling.steps.find(step->key);
-        const auto wishes = found == m_session->job().tooling.steps.end() ? tooling::TurnWishes{} : found->second.turn;
-        auto made = plan::turnFor(*step, m_session->plan(), wishes);
+        auto made = plan::turnFor(step->step, m_session->plan(), m_session->record().wish.turn);
         if (made)
             m_sleeve = std::move(*made);
         else

@@ -10,14 +10,11 @@
 #include "ui/warm/limit_bars.h"
 #include "ui/warm/warm_slip.h"
 #include "ui/warm/warm_state.h"
-#include "words/measure_words.h"
 #include "words/sentences.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QScrollArea>
-#include <QSignalBlocker>
 #include <QTime>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -36,10 +33,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     setObjectName("warmPage");
     m_chart = new GapChart(this);
     m_bars = new LimitBars(this);
-    m_seats = new QComboBox(this);
-    m_seats->setObjectName("heatSeat");
-    m_seats->setAccessibleName(tr("Seat that is opened"));
-    m_seats->setMinimumHeight(theme::kTouch);
     m_scroll = new QScrollArea(this);
     m_scroll->setObjectName("warmScroll");
     m_scroll->setWidgetResizable(true);
@@ -53,9 +46,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     barScroll->setWidgetResizable(true);
     barScroll->setFrameShape(QFrame::NoFrame);
     barScroll->setFocusPolicy(Qt::NoFocus);
-    auto* head = new QHBoxLayout;
-    head->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
-    head->addWidget(m_seats);
     auto* lower = new QHBoxLayout;
     lower->setSpacing(0);
     lower->addWidget(barScroll, 1);
@@ -63,7 +53,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(head);
     layout->addWidget(m_chart, 11);
     layout->addLayout(lower, 10);
     m_probe.setPersistent(true);
@@ -74,17 +63,9 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     m_second = new QTimer(this);
     m_second->setInterval(1000);
     connect(m_second, &QTimer::timeout, this, [this] {
-        if (m_session && isVisible() && !m_session->job().heat.clocks.empty()) showCourse();
+        if (m_session && isVisible() && !m_session->record().heat.clocks.empty()) showCourse();
     });
     m_second->start();
-    connect(m_seats, &QComboBox::activated, this, [this](int row) {
-        const auto key = m_session->plan().fits->seats.at(static_cast<std::size_t>(row)).key;
-        m_session->edit(tr("Another seat"), [&](job::Job& j) {
-            j.heat.seat = key;
-            j.heat.clocks.clear();
-            j.heat.readings.clear();
-        });
-    });
 }
 
 void WarmPage::open(JobSession* session) {
@@ -94,18 +75,13 @@ void WarmPage::open(JobSession* session) {
 }
 
 void WarmPage::wish(const QString& text, const std::function<void(job::HeatWish&)>& change) {
-    const auto key = m_session->plan().heat ? m_session->plan().heat->key : job::SeatKey{};
-    m_session->edit(text, [&](job::Job& j) {
-        auto& wanted = j.heat.seats[key];
-        change(wanted);
-        if (wanted == job::HeatWish{}) j.heat.seats.erase(key);
-    });
+    m_session->editStep(text, [&](job::StepRecord& r) { change(r.heat.wish); });
 }
 
 /// Source and temperature of one part; both are the program's until something is typed, and again when it is emptied.
 void WarmPage::addSide(bool outer) {
     const auto side = [this, outer]() -> const plan::HeatSide* {
-        const auto& heat = m_session->plan().heat;
+        const auto* heat = m_session->plan().heat();
         return !heat ? nullptr : outer ? &heat->outer : &heat->inner;
     };
     const auto source = outer ? &job::HeatWish::outerSource : &job::HeatWish::innerSource;
@@ -116,12 +92,7 @@ void WarmPage::addSide(bool outer) {
         values << q(s.id);
     }
     const auto title = outer ? tr("Outer part") : tr("Inner part");
-    const auto wishNow = [this]() -> job::HeatWish {
-        const auto& heat = m_session->job().heat;
-        if (!m_session->plan().heat) return {};
-        const auto found = heat.seats.find(m_session->plan().heat->key);
-        return found == heat.seats.end() ? job::HeatWish{} : found->second;
-    };
+    const auto wishNow = [this]() -> const job::HeatWish& { return m_session->record().heat.wish; };
     m_sheet->addChoice(
         outer ? "heatOuterSource" : "heatInnerSource", title + tr(" in"), texts, values,
         [this, source](const QString& id) {
@@ -184,13 +155,13 @@ void WarmPage::addRoom() {
             const auto time = QTime::fromString(typed.trimmed(), "H:mm");
             if (!typed.trimmed().isEmpty() && !time.isValid()) return {false, tr("a time, 14:30")};
             const auto day = m_session->now().substr(0, 10);
-            m_session->edit(tr("Plan the press"), [&](job::Job& j) {
-                j.heat.pressAt = typed.trimmed().isEmpty() ? "" : day + "T" + time.toString("HH:mm:ss").toStdString();
+            m_session->editStep(tr("Plan the press"), [&](job::StepRecord& r) {
+                r.heat.pressAt = typed.trimmed().isEmpty() ? "" : day + "T" + time.toString("HH:mm:ss").toStdString();
             });
             return {};
         },
         [this] {
-            const auto& at = m_session->job().heat.pressAt;
+            const auto& at = m_session->record().heat.pressAt;
             return at.empty() ? QString() : q(timeOfDay(at));
         },
         [] { return QString(); });
@@ -207,7 +178,7 @@ void WarmPage::addThermometer() {
             m_session->addHeatReading(*value);
             return {};
         },
-        [] { return QString(); }, [this] { return tr("%1 readings").arg(m_session->job().heat.readings.size()); });
+        [] { return QString(); }, [this] { return tr("%1 readings").arg(m_session->record().heat.readings.size()); });
     m_sheet->addField(
         "probeLine", tr("or its line"),
         [this](const QString& typed) -> EntrySheet::Understood {
@@ -229,7 +200,7 @@ void WarmPage::hear(const QString& line) {
     const auto said = device::readInstrumentLine(line);
     const auto* temp = said ? std::get_if<device::Temperature>(&*said) : nullptr;
     if (!temp || !m_session || warmState(*m_session).phase != WarmPhase::Carried) return;
-    const auto& seen = m_session->job().heat.readings;
+    const auto& seen = m_session->record().heat.readings;
     if (seen.empty() || secondsBetween(seen.back().when, m_session->now()) >= kApart_s)
         m_session->addHeatReading(temp->temp_C);
 }
@@ -245,15 +216,6 @@ void WarmPage::buildSheet() {
 
 void WarmPage::refresh() {
     if (!m_session) return;
-    const QSignalBlocker quiet(m_seats);
-    m_seats->clear();
-    if (const auto& fits = m_session->plan().fits) {
-        for (const auto& seat : fits->seats)
-            m_seats->addItem(q(words::seatTitle(seat)));
-        for (std::size_t i = 0; i < fits->seats.size(); ++i)
-            if (m_session->plan().heat && fits->seats[i].key == m_session->plan().heat->key)
-                m_seats->setCurrentIndex(static_cast<int>(i));
-    }
     m_sheet->refresh();
     showCourse();
 }
@@ -263,13 +225,15 @@ void WarmPage::showCourse() {
     const auto& course = m_session->heatCourse();
     const auto d = m_session->display();
     const auto state = warmState(*m_session);
-    if (heat && course && (heat->needed() || heat->byUser) && !m_session->job().heat.pressCold)
+    const bool out = m_session->step() && m_session->step()->step.out;
+    if (heat && course && (heat->needed() || heat->byUser) && !m_session->record().heat.pressCold)
         m_chart->show(*heat, *course, state.phase == WarmPhase::Carried ? state.since_s : std::nullopt, d);
     else
-        m_chart->clear(!heat                             ? tr("Finish Fit first.")
-                       : m_session->job().heat.pressCold ? tr("It is pressed cold.")
-                       : m_session->heatTrouble()        ? tr("How long it stays open cannot be worked out.")
-                                                         : tr("It goes in without: there is nothing to open."));
+        m_chart->clear(out                                  ? tr("It comes out as it is.")
+                       : !heat                              ? tr("Finish Fit first.")
+                       : m_session->record().heat.pressCold ? tr("It is pressed cold.")
+                       : m_session->heatTrouble()           ? tr("How long it stays open cannot be worked out.")
+                                                            : tr("It goes in without: there is nothing to open."));
     m_bars->show(heat ? limitBars(*heat, d) : std::vector<LimitBars::Bar>{});
     emit slipChanged();
 }
@@ -279,18 +243,18 @@ SlipModel WarmPage::slip() const {
 }
 
 void WarmPage::startSoaking(bool outer) {
-    const auto& heat = *m_session->plan().heat;
+    const auto& heat = *m_session->plan().heat();
     const auto& side = outer ? heat.outer : heat.inner;
-    m_session->edit(tr("Start a clock"), [&](job::Job& j) {
-        j.heat.clocks.push_back({outer ? What::Outer : What::Inner, m_session->now(), side.soak->time_s()});
+    m_session->editStep(tr("Start a clock"), [&](job::StepRecord& r) {
+        r.heat.clocks.push_back({outer ? What::Outer : What::Inner, m_session->now(), side.soak->time_s()});
     });
 }
 
 void WarmPage::startCarry() {
     const auto& course = m_session->heatCourse();
-    m_session->edit(tr("Carry it"), [&](job::Job& j) {
-        j.heat.clocks.push_back({What::Carry, m_session->now(), course ? course->lastStart_s.value_or(3600) : 0});
-        j.heat.readings.clear();
+    m_session->editStep(tr("Carry it"), [&](job::StepRecord& r) {
+        r.heat.clocks.push_back({What::Carry, m_session->now(), course ? course->lastStart_s.value_or(3600) : 0});
+        r.heat.readings.clear();
     });
 }
 
@@ -298,17 +262,17 @@ void WarmPage::putTogether() {
     const auto state = warmState(*m_session);
     const auto course = plan::followHeat(*m_session->heat(), *state.since_s, m_session->job().heat.off_K);
     if (!course) return emit trouble(q(words::say(course.error())));
-    m_session->edit(tr("It is in"), [&](job::Job& j) {
+    m_session->editStep(tr("It is in"), [&](job::StepRecord& r) {
         const auto now = m_session->now();
-        j.heat.clocks = {{What::Together, now, course->gripLast_s.value_or(course->ready_s.value_or(0))}};
-        if (course->ready_s) j.heat.clocks.push_back({What::Cool, now, *course->ready_s});
+        r.heat.clocks = {{What::Together, now, course->gripLast_s.value_or(course->ready_s.value_or(0))}};
+        if (course->ready_s) r.heat.clocks.push_back({What::Cool, now, *course->ready_s});
     });
 }
 
 bool WarmPage::act() {
-    const auto& heat = m_session->plan().heat;
-    if (!heat) return false;
-    const bool nothing = m_session->job().heat.pressCold || (!heat->needed() && !heat->byUser);
+    const auto* heat = m_session->plan().heat();
+    if (!heat) return m_session->step() && m_session->step()->step.out;
+    const bool nothing = m_session->record().heat.pressCold || (!heat->needed() && !heat->byUser);
     if (nothing) return true;
     switch (warmState(*m_session).phase) {
     case WarmPhase::Carried:
@@ -321,9 +285,9 @@ bool WarmPage::act() {
     case WarmPhase::Soaking:
         break;
     }
-    if (heat->outer.soak && !clockOf(m_session->job().heat, What::Outer))
+    if (heat->outer.soak && !clockOf(m_session->record().heat, What::Outer))
         startSoaking(true);
-    else if (heat->inner.soak && !clockOf(m_session->job().heat, What::Inner))
+    else if (heat->inner.soak && !clockOf(m_session->record().heat, What::Inner))
         startSoaking(false);
     else
         startCarry();
@@ -332,12 +296,13 @@ bool WarmPage::act() {
 
 void WarmPage::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_C && event->modifiers() == Qt::NoModifier)
-        return m_session->edit(tr("Press it cold, or not"), [](job::Job& j) { j.heat.pressCold = !j.heat.pressCold; });
+        return m_session->editStep(tr("Press it cold, or not"),
+                                   [](job::StepRecord& r) { r.heat.pressCold = !r.heat.pressCold; });
     if (event->key() == Qt::Key_X && event->modifiers() == Qt::NoModifier)
-        return m_session->edit(tr("Clear the clocks"), [](job::Job& j) {
-            j.heat.clocks.clear();
-            j.heat.readings.clear();
-            j.done.erase(job::Station::Warm);
+        return m_session->editStep(tr("Clear the clocks"), [](job::StepRecord& r) {
+            r.heat.clocks.clear();
+            r.heat.readings.clear();
+            r.done.erase(job::Station::Warm);
         });
     StationPage::keyPressEvent(event);
 }

@@ -3,7 +3,6 @@
 #include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
-class QComboBox;
 class QScrollArea;
 class QTimer;
 
@@ -44,7 +43,6 @@ private:
     LimitBars* m_bars;
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
-    QComboBox* m_seats;
     device::LineClient m_probe; ///< the thermometer's line
     QTimer* m_second;
 };

@@ -59,9 +59,9 @@ Figure gapFigure(const plan::HeatPlan& plan, const plan::HeatCourse& c, double t
 }
 
 void addSchedule(SlipModel& slip, const JobSession& session, const plan::HeatPlan& plan) {
-    const auto& heat = session.job().heat;
+    const auto& heat = session.record().heat;
     if (heat.pressAt.empty()) return;
-    const auto s = plan::scheduleOf(plan, heat.walk_s);
+    const auto s = plan::scheduleOf(plan, session.job().heat.walk_s);
     slip.rowsTitle = tr("To press at %1").arg(q(timeOfDay(heat.pressAt)));
     const auto row = [&](const QString& what, double before_s, job::Clock::What clock) {
         const auto when = later(heat.pressAt, -before_s);
@@ -122,7 +122,7 @@ void planned(SlipModel& slip, const JobSession& session, const plan::HeatPlan& p
     }
     addSchedule(slip, session, plan);
     describeWays(slip, session, plan);
-    const auto& heat = session.job().heat;
+    const auto& heat = session.record().heat;
     const auto next = !clockOf(heat, job::Clock::What::Outer) && plan.outer.soak   ? &plan.outer
                       : !clockOf(heat, job::Clock::What::Inner) && plan.inner.soak ? &plan.inner
                                                                                    : nullptr;
@@ -143,8 +143,8 @@ void carried(SlipModel& slip, const JobSession& session, const plan::HeatPlan& p
         left > 0 ? tr("Walk, drop it in, hold it down.") : tr("The gap is too small: warm it again, or press it.");
     slip.figures.push_back(seconds(tr("Time left to start"), left, open));
     if (c) slip.figures.push_back(gapFigure(plan, *c, *state.since_s, session.display()));
-    if (!session.job().heat.readings.empty()) {
-        const auto t = session.display().temperature(session.job().heat.readings.back().temp_C);
+    if (!session.record().heat.readings.empty()) {
+        const auto t = session.display().temperature(session.record().heat.readings.back().temp_C);
         slip.rows.push_back({tr("By thermometer"), q(t.text()), true});
     }
     if (c) {
@@ -164,11 +164,11 @@ void together(SlipModel& slip, const JobSession& session, const WarmState& state
     slip.titleTone = state.left_s > 0 ? Tone::Caution : Tone::Proven;
     slip.subtitle = state.left_s > 0 ? tr("Light load: until the gap has closed it can creep back.")
                                      : tr("Let go, and let it cool before it is measured.");
-    const auto* hold = clockOf(session.job().heat, job::Clock::What::Together);
+    const auto* hold = clockOf(session.record().heat, job::Clock::What::Together);
     auto left = seconds(tr("Hold it for"), state.left_s, hold->lasts_s);
     left.tone = Tone::Plain;
     slip.figures.push_back(left);
-    if (const auto* cool = clockOf(session.job().heat, job::Clock::What::Cool)) {
+    if (const auto* cool = clockOf(session.record().heat, job::Clock::What::Cool)) {
         const double rest = leftOn(*cool, session.now());
         slip.rows.push_back({tr("Measure and load"), rest > 0 ? tr("in %1").arg(q(words::duration(rest))) : tr("now"),
                              true, rest > 0 ? Tone::Caution : Tone::Proven});
@@ -182,9 +182,15 @@ void together(SlipModel& slip, const JobSession& session, const WarmState& state
 
 SlipModel warmSlip(const JobSession& session) {
     const auto* plan = session.heat();
-    if (!plan) return brokenSlip(session, tr("Not worked out yet"));
     SlipModel slip;
-    if (session.job().heat.pressCold) {
+    if (session.step() && session.step()->step.out) {
+        slip.title = tr("Comes out as it is");
+        slip.subtitle = tr("What is warmed to get it off, Strip says with the ways to do it.");
+        slip.action = tr("Go on to the press");
+        return slip;
+    }
+    if (!plan) return brokenSlip(session, tr("Not worked out yet"));
+    if (session.record().heat.pressCold) {
         slip.title = tr("Pressed cold");
         slip.subtitle = tr("No warming, no chilling: straight to the press.");
         slip.action = tr("Go on to the press");

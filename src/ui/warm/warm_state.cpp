@@ -6,7 +6,7 @@
 
 namespace arbor::ui {
 
-const job::Clock* clockOf(const job::Heat& heat, job::Clock::What what) {
+const job::Clock* clockOf(const job::StepHeat& heat, job::Clock::What what) {
     const auto at =
         std::find_if(heat.clocks.rbegin(), heat.clocks.rend(), [&](const job::Clock& c) { return c.what == what; });
     return at == heat.clocks.rend() ? nullptr : &*at;
@@ -18,7 +18,7 @@ double leftOn(const job::Clock& clock, const std::string& now) {
 
 WarmState warmState(const JobSession& session) {
     WarmState out;
-    const auto& heat = session.job().heat;
+    const auto& heat = session.record().heat;
     const auto now = session.now();
     for (const auto& [what, phase] :
          {std::pair{job::Clock::What::Together, WarmPhase::Together}, {job::Clock::What::Carry, WarmPhase::Carried}})
@@ -28,8 +28,8 @@ WarmState warmState(const JobSession& session) {
             out.left_s = leftOn(*clock, now);
             return out;
         }
-    const auto& plan = session.plan().heat;
-    out.allSoaked = plan.has_value();
+    const auto* plan = session.plan().heat();
+    out.allSoaked = plan != nullptr;
     for (const auto what : {job::Clock::What::Outer, job::Clock::What::Inner}) {
         const auto* clock = clockOf(heat, what);
         if (clock) out.phase = WarmPhase::Soaking;

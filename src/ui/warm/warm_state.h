@@ -17,7 +17,7 @@ struct WarmState {
 };
 WarmState warmState(const JobSession& session);
 
-const job::Clock* clockOf(const job::Heat& heat, job::Clock::What what);
+const job::Clock* clockOf(const job::StepHeat& heat, job::Clock::What what);
 /// Seconds a clock still has; negative: past.
 double leftOn(const job::Clock& clock, const std::string& now);
 

@@ -1,0 +1,65 @@
+#pragma once
+
+#include "core/job/hand_press.h"
+#include "core/job/heat.h"
+#include "core/job/proof.h"
+#include "core/job/record.h"
+#include "core/job/station.h"
+#include "core/seat/seating.h"
+#include "core/tooling/turn_wishes.h"
+
+#include <optional>
+#include <set>
+#include <string>
+#include <tuple>
+#include <utility>
+
+namespace arbor::job {
+
+/// A seat of the arrangement by the names of its parts, outer one first. A job without an arrangement has
+/// "housing"/"bearing" and "bearing"/"shaft".
+using SeatKey = std::pair<std::string, std::string>;
+inline const SeatKey kHousingSeat{"housing", "bearing"};
+inline const SeatKey kShaftSeat{"bearing", "shaft"};
+
+/// One of the two things that are done to a seat: it is made, or parted. By its parts and not by the one that moves, so
+/// that what was done stays with it when the work is turned round.
+struct StepKey {
+    SeatKey seat;
+    bool out = false;
+    friend bool operator==(const StepKey&, const StepKey&) = default;
+    friend bool operator<(const StepKey& a, const StepKey& b) {
+        return std::tie(a.seat, a.out) < std::tie(b.seat, b.out);
+    }
+};
+
+/// What the user fixed of its tools; nothing: the program chooses.
+struct StepWish {
+    std::optional<std::string> driver;
+    std::optional<std::string> support;
+    tooling::TurnWishes turn; ///< sizes of a tool to be turned for it
+    friend bool operator==(const StepWish&, const StepWish&) = default;
+};
+
+struct SeatReadings {
+    std::optional<seat::ReadingKind> kind; ///< nothing: as that ring is best read
+    double uncertainty_mm = 0.01;
+    std::vector<seat::Reading> readings;
+    std::optional<double> home_mm; ///< its depth by the drawing; nothing: by the arrangement
+    friend bool operator==(const SeatReadings&, const SeatReadings&) = default;
+};
+
+/// What was chosen, warmed, pressed, read and looked at in one pressed step.
+struct StepRecord {
+    StepWish wish;
+    StepHeat heat;
+    std::string traceFile; ///< beside the job file; empty: none
+    HandPress hand;        ///< looked at when there is no trace file
+    SeatReadings readings;
+    SeatProof proof;
+    std::set<Station> done; ///< of those that belong to a step
+    std::optional<Record> record;
+    friend bool operator==(const StepRecord&, const StepRecord&) = default;
+};
+
+} // namespace arbor::job

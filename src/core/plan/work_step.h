@@ -1,0 +1,60 @@
+#pragma once
+
+#include "core/job/step.h"
+#include "core/route/removal.h"
+#include "core/tooling/search.h"
+#include "core/tooling/turned.h"
+
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace arbor::plan {
+
+/// One step of the route at which a tight seat is parted or made.
+struct WorkStep {
+    std::string key; ///< as it is typed: "out:bearing", "in:bearing"
+    job::StepKey id; ///< by which what is known of it is kept
+    bool out = true;
+    std::size_t part = 0; ///< into the arrangement
+    std::size_t partner = 0;
+    std::string label;
+    std::string partnerLabel;
+    const catalog::Bearing* bearing = nullptr; ///< in the joint, into the library; null: there is none
+    bool sealed = false;                       ///< it has seals
+    std::vector<tooling::Task> tasks;          ///< the ways to press it; none: it cannot be pressed
+    tooling::LoadCase load;
+    std::optional<std::size_t> seat; ///< into the seats of Fit, where it is known there
+    std::optional<std::size_t> ring; ///< into the strip plan's tight rings, for a step out
+    bool focus = false;              ///< the seat that the job's own housing and bearing describe
+};
+
+/// A tool in the hand, in place of a press: what the strip plan offers and the rack has.
+struct HandSetup {
+    route::Method method = route::Method::Drift;
+    bool jaws = false; ///< a jaw puller on the shaft's end
+    const catalog::Tool* tool = nullptr;
+    const catalog::Tool* second = nullptr; ///< the slide hammer of a collet
+    AdviceList findings;
+};
+
+/// One way to do a step, with its verdict.
+struct StepWay {
+    std::size_t task = 0;                     ///< into the step's tasks, when it is pressed or drawn
+    std::optional<tooling::ToolPlan> pressed; ///< on a press, or on a draw bolt
+    std::optional<HandSetup> hand;
+    std::optional<tooling::TurnedSleeve> turned; ///< the driver is to be turned first
+    std::shared_ptr<const catalog::Rack> with;   ///< the rack with it; `pressed` then points into this one
+
+    const AdviceList& findings() const { return pressed ? pressed->proof.findings : hand->findings; }
+    bool proven() const { return pressed ? pressed->proven() : worst(hand->findings) < Severity::Stop; }
+};
+
+struct StepTools {
+    std::vector<StepWay> ways;      ///< best first; those that nothing on the rack makes come last
+    std::optional<Problem> problem; ///< a tool the user fixed is not on the rack; the program chooses in its place
+    bool proven() const { return !problem && !ways.empty() && ways.front().proven(); }
+};
+
+} // namespace arbor::plan

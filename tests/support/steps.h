@@ -1,0 +1,28 @@
+// The step of a job that most tests are about: the one that makes the job's own seat.
+#pragma once
+
+#include "core/plan/plan.h"
+#include "io/job_file.h"
+
+namespace arbor::testing {
+
+/// Its key by the arrangement; of a job that cannot be worked out, that of its housing.
+job::StepKey ownKey(const job::Job& job);
+
+/// What is kept of it.
+job::StepRecord& ownStep(job::Job& job);
+job::StepRecord ownStep(const job::Job& job);
+
+/// A trace of it, for a plan.
+plan::Asked traced(const job::Job& job, trace::Trace trace);
+
+/// The step in hand; the test has failed where there is none.
+const plan::StepPlan& inHand(const plan::Plan& plan);
+/// What stands on the rack for it.
+const tooling::ToolPlan& setupOf(const plan::Plan& plan);
+/// How its ring was read.
+const plan::RingPlan& ringInHand(const plan::Plan& plan);
+/// That of another seat, outer part first.
+const plan::RingPlan& ringAt(const plan::Plan& plan, const job::SeatKey& seat);
+
+} // namespace arbor::testing
