@@ -49,7 +49,7 @@ std::vector<Problem> unknownHere(const job::Job& theirs, const plan::Library& li
     ask(library.rack.press(theirs.press), "press", theirs.press, "a press of the rack");
     for (const auto& [key, step] : theirs.steps)
         for (const auto& id : {step.wish.driver, step.wish.support})
-            if (id) ask(library.rack.tool(*id), "steps/" + stepName(key), *id, "a tool of the rack");
+            if (id) ask(library.rack.tool(*id), "steps/" + job::nameOf(key), *id, "a tool of the rack");
     ask(catalog::findBearing(library.bearings, theirs.bearing.designation), "bearing/designation",
         theirs.bearing.designation, "a bearing of the catalogue");
     ask(library.materials.contains(theirs.housing.material), "housing/material", theirs.housing.material, "a material");

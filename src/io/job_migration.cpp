@@ -48,7 +48,7 @@ public:
 
 private:
     json& step(const job::StepKey& key) {
-        auto& d = m_job["steps"][stepName(key)];
+        auto& d = m_job["steps"][job::nameOf(key)];
         d["outer"] = key.seat.first;
         d["inner"] = key.seat.second;
         d["way"] = key.out ? "out" : "in";

@@ -105,10 +105,6 @@ json stepToJson(const job::StepKey& key, const job::StepRecord& s) {
 
 } // namespace
 
-std::string stepName(const job::StepKey& key) {
-    return (key.out ? "out:" : "in:") + key.seat.first + "+" + key.seat.second;
-}
-
 std::map<job::StepKey, job::StepRecord> stepsFromJson(const json& d) {
     std::map<job::StepKey, job::StepRecord> out;
     for (const auto& step : d)
@@ -119,7 +115,7 @@ std::map<job::StepKey, job::StepRecord> stepsFromJson(const json& d) {
 json stepsToJson(const std::map<job::StepKey, job::StepRecord>& steps) {
     auto out = json::object();
     for (const auto& [key, record] : steps)
-        if (record != job::StepRecord{}) out[stepName(key)] = stepToJson(key, record);
+        if (record != job::StepRecord{}) out[job::nameOf(key)] = stepToJson(key, record);
     return out;
 }
 

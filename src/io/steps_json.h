@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/job/job.h"
+#include "core/job/step_name.h"
 #include "io/json_names.h"
 
 #include <map>
@@ -15,7 +16,6 @@ inline constexpr Name<catalog::Lubricant> kLubricants[] = {{catalog::Lubricant::
 /// What is kept of each pressed step, in the job file: by a name that tells its seat and which way it goes.
 std::map<job::StepKey, job::StepRecord> stepsFromJson(const nlohmann::json& d);
 nlohmann::json stepsToJson(const std::map<job::StepKey, job::StepRecord>& steps);
-std::string stepName(const job::StepKey& key);
 
 job::Record recordFromJson(const nlohmann::json& d);
 nlohmann::json recordToJson(const job::Record& record);

@@ -1,6 +1,6 @@
 #include "log/entry.h"
 
-#include "io/steps_json.h"
+#include "core/job/step_name.h"
 
 #include <QDateTime>
 #include <algorithm>
@@ -79,7 +79,7 @@ std::vector<Entry> entriesOf(const job::Job& job, const plan::Library& library, 
     for (const auto& [key, step] : job.steps) {
         if (!step.record) continue;
         out.push_back(entryOf(job, *step.record, library, document));
-        out.back().step = io::stepName(key);
+        out.back().step = job::nameOf(key);
         out.back().minutes = minutesOf(step.heat, step.record->when);
     }
     if (out.empty() && job.record) {

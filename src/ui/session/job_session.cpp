@@ -1,9 +1,9 @@
 #include "ui/session/job_session.h"
 
+#include "core/job/step_name.h"
 #include "io/job_json.h"
 #include "io/library_files.h"
 #include "io/merge.h"
-#include "io/steps_json.h"
 #include "ui/session/running_times.h"
 #include "words/sentences.h"
 
@@ -213,7 +213,7 @@ job::Record JobSession::recordOf(const plan::StepPlan& step, const std::string& 
     else if (!before && !released && step.step.focus && job().record)
         out.entry = job().id + "@" + job().record->when; // written when a job knew one press
     else
-        out.entry = job().id + "@" + out.when + " " + io::stepName(step.step.id);
+        out.entry = job().id + "@" + out.when + " " + job::nameOf(step.step.id);
     return out;
 }
 
