@@ -94,6 +94,8 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
 }
 
 std::string stepLine(const plan::StepPlan& step, const job::Job& job, const plan::Plan& plan, const Display& d) {
+    const bool hammer = step.hand && step.hand->trace.empty(); // tells no force
+    if (step.trace && hammer) return verdict(*step.trace, d).head;
     if (step.trace) return verdict(*step.trace, d).head + " at " + d.force(step.trace->peak_N).text();
     if (step.ring && step.ring->read()) return verdict(step.ring->seating, d).head;
     if (!step.step.seat) return step.step.out ? "comes out by hand" : "goes in by hand";

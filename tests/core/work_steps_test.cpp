@@ -403,6 +403,19 @@ TEST(WorkSteps, AWishedToolThatIsNotThereIsNamed) {
     EXPECT_TRUE(tools.ways.front().proven()) << "what the program would take";
 }
 
+// Two bearings of one number: what was typed of the job's own is not of the other.
+TEST(WorkSteps, ATypedStaticLoadIsOfTheOwnBearingAlone) {
+    auto job = demoJob("retort-trolley-roller");
+    const Route byTable(job);
+    job.bearing.typedStaticRating_N = 20000;
+    const Route typed(job);
+    int changed = 0;
+    for (std::size_t i = 0; i < typed.steps.size(); ++i)
+        if (!typed.steps[i].out && typed.steps[i].bearing)
+            changed += typed.steps[i].load.staticAxial_N != byTable.steps[i].load.staticAxial_N;
+    EXPECT_EQ(changed, 1);
+}
+
 TEST(WorkSteps, JobWithoutAnArrangementHasItsOneStep) {
     auto job = demoJob("seamer-turret-upper");
     job.arrangement.reset();

@@ -57,6 +57,7 @@ bool isRetainedBy(const arrangement::Part& ring, const Plan& plan, const Held& j
     const auto mine = apart_mm(ring, parts[joint.held]);
     return std::none_of(plan.steps.begin(), plan.steps.end(), [&](const StepPlan& s) {
         const auto &one = s.step.part, &two = s.step.partner;
+        if (one == two) return false; // a seat that is not drawn
         if (one != joint.holder && two != joint.holder) return false;
         return apart_mm(ring, parts[one == joint.holder ? two : one]) < mine;
     });
@@ -64,7 +65,7 @@ bool isRetainedBy(const arrangement::Part& ring, const Plan& plan, const Held& j
 
 bool isRetained(const Plan& plan, const WorkStep& step) {
     if (step.focus && plan.arrangement->housing.groove) return true;
-    if (!plan.strip || !plan.strip->sound()) return false;
+    if (!plan.strip || !plan.strip->sound() || step.part == step.partner) return false;
     const auto& parts = plan.strip->assembly.parts;
     return std::any_of(parts.begin(), parts.end(), [&](const arrangement::Part& ring) {
         return isRetaining(ring) && (isRetainedBy(ring, plan, {step.partner, step.part}) ||

@@ -22,10 +22,10 @@ const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& 
 }
 
 /// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
-void rate(WorkStep& step, const catalog::Bearing* bearing, const job::Job& job, const Library& lib) {
+/// @param own  it is the bearing the job describes, not another of its number
+void rate(WorkStep& step, const catalog::Bearing* bearing, bool own, const job::Job& job, const Library& lib) {
     step.bearing = bearing;
     if (!bearing) return;
-    const bool own = bearing->designation == job.bearing.designation;
     const auto typed = own ? job.bearing.typedStaticRating_N : std::nullopt;
     if (const auto rating = catalog::staticRating(lib.bearingTables, *bearing, typed)) {
         step.load.staticAxial_N = rating->axial_N;
@@ -44,7 +44,7 @@ void takeFocus(WorkStep& step, const job::Job& job, const Plan& plan, const Libr
     step.tasks = {tooling::taskOf(*plan.arrangement)};
     step.sealed = plan.arrangement->dress.seals != catalog::Side::None;
     step.load = loadOf(&plan.fits->seats[*step.seat], false);
-    rate(step, catalog::findBearing(lib.bearings, plan.arrangement->bearing.designation), job, lib);
+    rate(step, catalog::findBearing(lib.bearings, plan.arrangement->bearing.designation), plan.own, job, lib);
 }
 
 /// Of a job without an arrangement, or whose own seat lies outside it.
@@ -137,8 +137,15 @@ private:
         for (const auto part : {step.part, step.partner})
             if (const auto* bearing = bearingOf(parts[part], m_lib)) {
                 step.sealed = parts[part].catalogue->dress.seals != catalog::Side::None;
-                return rate(step, bearing, m_job, m_lib);
+                return rate(step, bearing, isOwn(parts[part]), m_job, m_lib);
             }
+    }
+
+    /// The part that the job's own seat holds, or its other ring.
+    bool isOwn(const arrangement::Part& part) const {
+        const auto& a = m_strip.assembly;
+        const auto own = indexOf(a, m_plan.fits->seats[m_plan.fits->focus].key.second);
+        return m_plan.own && own && (a.parts[*own].id == part.id || arrangement::sameBearing(a.parts[*own], part));
     }
 
     const job::Job& m_job;

@@ -37,9 +37,17 @@ QString nameOf(job::Station station) {
         return QObject::tr("3  Press");
     case job::Station::Seat:
         return QObject::tr("4  Prove");
-    default:
+    case job::Station::Tooling:
         return QObject::tr("1  Set up");
+    case job::Station::Intake:
+    case job::Station::Strip:
+    case job::Station::Measure:
+    case job::Station::Fit:
+    case job::Station::Adjust:
+    case job::Station::Close:
+        break; // of no step
     }
+    return {};
 }
 
 /// Tabs: the one in hand filled, the others outlined.
