@@ -64,7 +64,7 @@ void addHeat(CLI::App& app, std::vector<Registered>& all) {
     auto command = std::make_unique<HeatCommand>();
     sub->add_option("job", command->jobPath, "job file (*.arbor.json)")->required();
     sub->add_option("--shop", command->shopFolder, "folder with rack.csv and presses.json (default: the job's folder)");
-    sub->add_option("--seat", command->seat, "outer+inner part; default: the seat the job is about");
+    sub->add_option("--seat", command->seat, "outer+inner part; default: the seat of the step in hand");
     sub->add_option("--step", command->step, kStepHelp)->excludes("--seat");
     addNumber(*sub, "--walk", command->walk_s, "from oven to press [s]");
     addNumber(*sub, "--off", command->off_K, "how far the oven is off [K]");

@@ -14,7 +14,8 @@ namespace arbor::cli {
 namespace {
 
 Result<std::size_t> seatNamed(const plan::Plan& plan, const std::string& name) {
-    if (name.empty()) return plan.now() && plan.now()->step.seat ? *plan.now()->step.seat : plan.fits->focus;
+    const auto* inHand = plan.seat();
+    if (name.empty() && inHand) return static_cast<std::size_t>(inHand - plan.fits->seats.data());
     std::string known;
     for (std::size_t i = 0; i < plan.fits->seats.size(); ++i) {
         const auto& [outer, inner] = plan.fits->seats[i].key;

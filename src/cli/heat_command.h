@@ -14,7 +14,7 @@ public:
 
     std::string jobPath;
     std::string shopFolder;
-    std::string seat; ///< "outer+inner"; empty: the seat the job is about
+    std::string seat; ///< "outer+inner"; empty: that of the step in hand
     std::string step; ///< in place of it, the step that makes it
     std::optional<double> walk_s;
     std::optional<double> off_K;

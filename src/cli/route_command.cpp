@@ -53,7 +53,7 @@ void printKit(std::ostream& out, const plan::StripPlan& strip) {
 
 /// With the forces of Fit where the whole job can be worked out, as every other command says them; else the order
 /// alone.
-std::optional<plan::StripPlan> stripOf(const std::string& path, const job::Job& job, const plan::Library& tables) {
+plan::StripPlan stripOf(const std::string& path, const job::Job& job, const plan::Library& tables) {
     std::ostringstream notes; // of the whole job; nobody asked for them here
     if (auto whole = loadJobAndPlan(path, {}, notes)) return std::move(whole->plan.strip);
     return plan::planStrip(job, tables);
@@ -67,29 +67,28 @@ int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
     const auto job = io::loadWork(path);
     if (!job) return refused(err, job.error());
     const auto strip = stripOf(path, *job, *library);
-    if (!strip) return refused(err, {ProblemCode::Missing, "arrangement", {}, "a job with an arrangement", path});
-    if (!strip->faults.empty()) {
-        for (auto fault : strip->faults) {
+    if (!strip.faults.empty()) {
+        for (auto fault : strip.faults) {
             fault.file = path;
             refused(err, fault);
         }
         return kBadInput;
     }
-    const bool apart = m_direction == Direction::Apart || strip->order.stuck != 0;
+    const bool apart = m_direction == Direction::Apart || strip.order.stuck != 0;
     const auto lines =
-        apart ? words::stripLines(strip->assembly, strip->order) : words::fitLines(strip->assembly, strip->order);
+        apart ? words::stripLines(strip.assembly, strip.order) : words::fitLines(strip.assembly, strip.order);
     const words::Display d(job->units);
     if (asJson) {
-        out << io::stripJson(*strip, d, apart).dump(2) << '\n';
+        out << io::stripJson(strip, d, apart).dump(2) << '\n';
     } else {
-        out << job->arrangement->title << '\n';
+        out << job->arrangement.title << '\n';
         printLines(out, lines);
-        if (apart && !strip->rings.empty()) out << "\nTight rings, best way first\n";
-        if (apart) printRings(out, *strip, d);
-        if (apart && !strip->kit.empty()) out << "\nOn the bench before it is stripped\n";
-        if (apart) printKit(out, *strip);
+        if (apart && !strip.rings.empty()) out << "\nTight rings, best way first\n";
+        if (apart) printRings(out, strip, d);
+        if (apart && !strip.kit.empty()) out << "\nOn the bench before it is stripped\n";
+        if (apart) printKit(out, strip);
     }
-    return strip->order.stuck != 0 ? kStop : kWell;
+    return strip.order.stuck != 0 ? kStop : kWell;
 }
 
 } // namespace arbor::cli

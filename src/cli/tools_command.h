@@ -13,7 +13,7 @@ public:
 
     std::string jobPath;
     std::string shopFolder;
-    std::string step; ///< its key, or what it begins with, or its number from 1; empty: the seat the job is about
+    std::string step; ///< its key, or what it begins with, or its number from 1; empty: the one in hand
     bool overview = false;
     bool asJson = false;
 };

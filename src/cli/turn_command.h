@@ -15,7 +15,7 @@ public:
     std::string jobPath;
     std::string shopFolder;
     std::string outPath; ///< DXF or SVG; empty: no drawing
-    std::string step;    ///< its key, or what it begins with, or its number from 1; empty: the seat the job is about
+    std::string step;    ///< its key, or what it begins with, or its number from 1; empty: the one in hand
     bool asJson = false;
     tooling::TurnWishes wishes;
 };

@@ -16,7 +16,7 @@ Result<job::Job> loadWork(const std::string& path) {
     if (!document) return inFile(document.error(), path);
     const bool alone = document->is_object() && document->value("format", nlohmann::json()) == "arbor-arrangement";
     if (!alone) return loadJob(path).map([](JobDocument&& read) { return std::move(read.job); });
-    auto arrangement = arrangement::parseArrangement(*text);
+    auto arrangement = parseArrangement(*text);
     if (!arrangement) return inFile(arrangement.error(), path);
     job::Job job;
     job.id = arrangement->id;
@@ -30,7 +30,7 @@ std::vector<Template> shippedTemplates() {
     std::vector<Template> out;
     for (const auto& info : QDir(":/data/templates").entryInfoList({"*.json"}, QDir::Files, QDir::Name)) {
         auto text = readText(info.filePath().toStdString());
-        auto read = text ? arrangement::parseArrangement(*text) : tl::unexpected(text.error());
+        auto read = text ? parseArrangement(*text) : tl::unexpected(text.error());
         out.push_back({info.fileName().toStdString(), std::move(read)});
     }
     return out;

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/arrangement/arrangement_text.h"
 #include "core/job/job.h"
+#include "io/arrangement_text.h"
 
 #include <string>
 #include <vector>

@@ -69,7 +69,6 @@ job::Heat heatFromJson(const json& d) {
     h.room_C = d.value("room_degC", h.room_C);
     h.walk_s = d.value("walk_s", h.walk_s);
     h.off_K = d.value("oven_off_K", h.off_K);
-    h.plasticCage = d.value("plastic_cage", false);
     h.lowered_C = d.value("lowered_degC", std::map<std::string, double>{});
     return h;
 }
@@ -80,7 +79,6 @@ json heatToJson(const job::Heat& h) {
     if (h.room_C != usual.room_C) d["room_degC"] = h.room_C;
     if (h.walk_s != usual.walk_s) d["walk_s"] = h.walk_s;
     if (h.off_K != usual.off_K) d["oven_off_K"] = h.off_K;
-    if (h.plasticCage) d["plastic_cage"] = true;
     if (!h.lowered_C.empty()) d["lowered_degC"] = h.lowered_C;
     return d;
 }

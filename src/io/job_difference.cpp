@@ -50,9 +50,15 @@ std::vector<Problem> unknownHere(const job::Job& theirs, const plan::Library& li
     for (const auto& [key, step] : theirs.steps)
         for (const auto& id : {step.wish.driver, step.wish.support})
             if (id) ask(library.rack.tool(*id), "steps/" + job::nameOf(key), *id, "a tool of the rack");
-    ask(catalog::findBearing(library.bearings, theirs.bearing.designation), "bearing/designation",
-        theirs.bearing.designation, "a bearing of the catalogue");
-    ask(library.materials.contains(theirs.housing.material), "housing/material", theirs.housing.material, "a material");
+    for (const auto& part : theirs.arrangement.assembly.parts) {
+        const auto place = "arrangement/parts/" + part.id;
+        if (part.catalogue)
+            ask(catalog::findBearing(library.bearings, part.catalogue->designation), place + "/bearing",
+                part.catalogue->designation, "a bearing of the catalogue");
+        else if (!part.material.empty())
+            ask(catalog::materialKey(library.materials, part.material).has_value(), place + "/material", part.material,
+                "a material");
+    }
     return out;
 }
 

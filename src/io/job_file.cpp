@@ -64,10 +64,15 @@ private:
     valijson::Schema m_schema;
 };
 
-/// Library exceptions stop here: a schema that cannot be read is the program's own fault and says so.
-Result<void> checkSchema(const json& document) {
+/// A job as this program writes it, from one of any version that its schema lets through.
+Result<json> checked(const json& document) {
     static const Schema today(kToday), first(kFirst);
-    return (document.is_object() && document.value("version", json()) == 1 ? first : today).check(document);
+    if (document.is_object() && document.value("version", json()) == 1)
+        if (auto ok = first.check(document); !ok) return tl::unexpected(ok.error());
+    auto out = asToday(document);
+    if (!out) return out;
+    const auto ok = today.check(*out);
+    return ok ? out : tl::unexpected(ok.error());
 }
 
 /// A part of the published schema: which keys this program knows at a place.
@@ -135,8 +140,9 @@ Result<JobDocument> parseJob(const std::string& text) {
     const auto document = parseJson(text);
     if (!document) return tl::unexpected(document.error());
     try {
-        if (auto ok = checkSchema(*document); !ok) return tl::unexpected(ok.error());
-        auto job = jobFromJson(asToday(*document));
+        const auto today = checked(*document);
+        if (!today) return tl::unexpected(today.error());
+        auto job = jobFromJson(*today);
         if (!job) return tl::unexpected(job.error());
         return JobDocument{std::move(*job), text, document->value("version", kJobVersion)};
     } catch (const std::exception& error) {
@@ -145,7 +151,7 @@ Result<JobDocument> parseJob(const std::string& text) {
 }
 
 std::string jobText(const JobDocument& document) {
-    auto whole = asToday(parseJson(document.preserved).value_or(json::object()));
+    auto whole = textAsToday(document.preserved);
     const auto readVersion = whole.value("version", 1);
     const auto readDone = whole.value("done", json::array());
     static const json schema = readSchema(kToday).value_or(json::object());

@@ -1,5 +1,7 @@
 #include "io/job_migration.h"
 
+#include "core/base/json_text.h"
+#include "io/drawing_migration.h"
 #include "io/steps_json.h"
 
 #include <algorithm>
@@ -12,11 +14,6 @@ namespace {
 
 using nlohmann::json;
 
-bool holdsOthers(const json& part) {
-    const auto kind = part.value("kind", "");
-    return kind == "housing" || kind == "hub";
-}
-
 /// Of the parts of version 1's arrangement, by name.
 const json* partNamed(const json& arrangement, const std::string& id) {
     for (const auto& part : arrangement.at("parts"))
@@ -24,17 +21,12 @@ const json* partNamed(const json& arrangement, const std::string& id) {
     return nullptr;
 }
 
-job::SeatKey seatOf(const json& joint) {
-    if (joint.is_array()) return {joint.at(0), joint.at(1)};
-    return {joint.at("outer"), joint.at("inner")};
-}
-
 class Migration {
 public:
     explicit Migration(json job) : m_job(std::move(job)) {}
 
     json done() {
-        const auto own = job::StepKey{ownSeat(), false};
+        const auto own = job::StepKey{ownSeat(m_job), false};
         moveTools(own);
         moveHeat(own);
         move("trace", own, "trace");
@@ -67,31 +59,6 @@ private:
             for (const auto& joint : m_job.at("arrangement").value("pressed", json::array()))
                 out.push_back(seatOf(joint));
         return out;
-    }
-
-    /// Where the job's own bearing sits: drawn in a housing or hub, else any that is; without a drawing, its housing.
-    job::SeatKey ownSeat() const {
-        const auto wanted = m_job.at("bearing").at("designation").get<std::string>();
-        const auto find = [&](bool any) -> std::optional<job::SeatKey> {
-            for (const auto& seat : joints()) {
-                const auto &arrangement = m_job.at("arrangement"), *outer = partNamed(arrangement, seat.first),
-                           *inner = partNamed(arrangement, seat.second);
-                if (!outer || !inner || !holdsOthers(*outer) || !inner->contains("bearing")) continue;
-                const auto& bearing = inner->at("bearing");
-                if (bearing.value("piece", "") == "inner") continue;
-                if (any || bearing.at("designation") == wanted) return seat;
-            }
-            return std::nullopt;
-        };
-        if (const auto drawn = find(false)) return *drawn;
-        return isDrawn(wanted) ? job::kHousingSeat : find(true).value_or(job::kHousingSeat);
-    }
-    bool isDrawn(const std::string& designation) const {
-        if (!m_job.contains("arrangement")) return false;
-        const auto& parts = m_job.at("arrangement").at("parts");
-        return std::any_of(parts.begin(), parts.end(), [&](const json& part) {
-            return part.contains("bearing") && part.at("bearing").at("designation") == designation;
-        });
     }
 
     void move(const char* from, const job::StepKey& key, const char* to) {
@@ -185,8 +152,14 @@ json toVersion2(json job) {
     return Migration(std::move(job)).done();
 }
 
-json asToday(json job) {
-    return job.is_object() && job.value("version", json()) == 1 ? toVersion2(std::move(job)) : job;
+Result<json> asToday(json job) {
+    if (!job.is_object()) return job;
+    if (job.value("version", json()) == 1) job = toVersion2(std::move(job));
+    return intoDrawing(std::move(job));
+}
+
+json textAsToday(const std::string& text) {
+    return parseJson(text).and_then(asToday).value_or(json::object());
 }
 
 } // namespace arbor::io

@@ -1,6 +1,9 @@
 #pragma once
 
+#include "core/base/result.h"
+
 #include <nlohmann/json.hpp>
+#include <string>
 
 namespace arbor::io {
 
@@ -10,7 +13,11 @@ namespace arbor::io {
 /// @param job  valid by the schema of version 1
 nlohmann::json toVersion2(nlohmann::json job);
 
-/// The same where it is of version 1; others as they are.
-nlohmann::json asToday(nlohmann::json job);
+/// A job of any version that was ever written, as this program writes it. Jobs of a newer one stay as they are.
+/// @errors those of intoDrawing
+Result<nlohmann::json> asToday(nlohmann::json job);
+
+/// The same from the text of a job that was read before; an empty object for a text that is none.
+nlohmann::json textAsToday(const std::string& text);
 
 } // namespace arbor::io

@@ -127,9 +127,8 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
         if (theirs->newer())
             return inFile({ProblemCode::Unwritable, {}, {}, "a file that no newer program has written meanwhile"},
                           path);
-        const auto base = asToday(parseJson(document.preserved).value_or(json::object()));
-        const auto whole =
-            merged(base, parseJson(text).value_or(json::object()), asToday(*parseJson(*onDisk)), out.both);
+        const auto base = textAsToday(document.preserved);
+        const auto whole = merged(base, parseJson(text).value_or(json::object()), textAsToday(*onDisk), out.both);
         text = whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
         out.others = true;
         if (!out.both.empty()) {

@@ -47,7 +47,7 @@ Entry entryOf(const job::Job& job, const job::Record& r, const plan::Library& li
     e.jobId = job.id;
     e.title = job.title;
     e.position = job.intake.position;
-    if (job.arrangement) e.shape = job.arrangement->shape;
+    e.shape = job.arrangement.shape;
     e.customer = job.customer;
     e.bearing = r.bearing;
     if (const auto* bearing = catalog::findBearing(library.bearings, r.bearing))

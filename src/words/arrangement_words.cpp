@@ -58,6 +58,17 @@ Result<double> measuredSize(const std::string& word, double dia_mm, const std::s
     return size;
 }
 
+/// A seat without what its line says: limits as typed, finish and gauge stay, for the line has no words for them.
+Joint unsaid(Joint joint, const std::string& typed) {
+    joint.notched = false;
+    for (const bool hole : {true, false}) {
+        auto& side = joint.side(hole);
+        if (side.size && side.size->toleranceClass) side.size.reset();
+        if (typed.find(hole ? "hole" : "shaft") == std::string::npos) side.measured.reset();
+    }
+    return joint;
+}
+
 Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed) {
     std::string text = typed;
     std::replace(text.begin(), text.end(), '/', ' ');
@@ -71,13 +82,14 @@ Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed)
             words >> number;
             const auto size = measuredSize(number, dia_mm, typed);
             if (!size) return tl::unexpected(size.error());
-            (word == "hole" ? joint.measuredHole_mm : joint.measuredShaft_mm) = *size;
+            auto& measured = joint.side(word == "hole").measured;
+            if (!measured || measured->value_mm != *size) measured = standards::MeasuredSize{plain(*size), *size};
         } else {
             const auto read = standards::parseToleranceClass(word);
             if (!read) return tl::unexpected(unknownSeat(typed));
-            auto& side = read->isHole() ? joint.hole : joint.shaft;
-            if (side) return tl::unexpected(unknownSeat(typed));
-            side = *read;
+            auto& size = joint.side(read->isHole()).size;
+            if (size && size->toleranceClass) return tl::unexpected(unknownSeat(typed));
+            size = standards::SizeSpec::ofClass(*read);
         }
     }
     return joint;
@@ -103,23 +115,27 @@ std::string seatText(const Assembly& a, std::size_t outer, std::size_t inner) {
     if (arrangement::jointOf(a.threaded, out, in)) return "screwed";
     const auto* joint = arrangement::jointOf(a.pressed, out, in);
     if (!joint) return "loose";
-    std::string text = joint->hole ? joint->hole->text() : "";
-    if (joint->shaft) text += (text.empty() ? "" : "/") + joint->shaft->text();
+    std::string text;
+    for (const bool hole : {true, false})
+        if (const auto& size = joint->side(hole).size; size && size->toleranceClass)
+            text += (text.empty() ? "" : "/") + size->toleranceClass->text();
     if (text.empty()) text = "pressed";
-    if (joint->measuredHole_mm) text += " hole " + plain(*joint->measuredHole_mm);
-    if (joint->measuredShaft_mm) text += " shaft " + plain(*joint->measuredShaft_mm);
+    for (const bool hole : {true, false})
+        if (const auto& measured = joint->side(hole).measured)
+            text += (hole ? " hole " : " shaft ") + plain(measured->value_mm);
     return joint->notched ? text + " notched" : text;
 }
 
 Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size_t inner, const std::string& typed) {
     auto out = assembly;
     const auto &outerId = assembly.parts[outer].id, &innerId = assembly.parts[inner].id;
-    const Joint joint{outerId, innerId};
+    const auto* was = arrangement::jointOf(assembly.pressed, outerId, innerId);
+    auto joint = was ? unsaid(*was, typed) : Joint{outerId, innerId};
     part(out.pressed, outerId, innerId);
     part(out.threaded, outerId, innerId);
     if (typed.empty() || typed == "loose") return out;
     if (typed == "screwed") {
-        out.threaded.push_back(joint);
+        out.threaded.push_back({outerId, innerId});
         return out;
     }
     const auto touch = arrangement::touchOf(assembly.parts[outer], assembly.parts[inner]);

@@ -26,9 +26,9 @@ std::string intakeLine(const job::Intake& intake) {
 }
 
 std::string stripLine(const job::Job& job, const plan::Plan& plan) {
-    if (!plan.strip) return "no arrangement";
-    if (!plan.strip->sound()) return "the arrangement is wrong";
-    const auto all = plan.strip->assembly.parts.size() - 1; // the base stays
+    if (plan.strip.assembly.parts.empty()) return "nothing is drawn";
+    if (!plan.strip.sound()) return "the arrangement is wrong";
+    const auto all = plan.strip.assembly.parts.size() - 1; // the base stays
     if (!job.strip.fitted.empty()) return fmt::format("{} of {} parts back in", job.strip.fitted.size(), all);
     return fmt::format("{} of {} parts out", job.strip.out.size(), all);
 }
@@ -63,6 +63,16 @@ std::string lineOfStep(job::Station station, const job::Job& job, const plan::Pl
     return heatLine(job, plan, step.step, d);
 }
 
+/// Of the seat in hand; one that nobody asks for has no line.
+std::string fitLine(const plan::Plan& plan, const Display& d) {
+    if (!plan.fits) return "a size is wrong";
+    const auto* seat = plan.seat();
+    if (!seat || !seat->fit) return "no sizes yet";
+    const auto& i = seat->fit->interference_mm;
+    if (i.likely < 0) return d.fineRange(-i.most, -i.least) + " " + d.fine(0).unit + " loose";
+    return d.fineRange(i.least, i.most) + " " + d.fine(0).unit + " tight";
+}
+
 } // namespace
 
 std::string stationLine(job::Station station, const job::Job& job, const plan::Plan& plan, const Display& d) {
@@ -74,12 +84,7 @@ std::string stationLine(job::Station station, const job::Job& job, const plan::P
     case job::Station::Measure:
         return plan.fits ? measureLine(*plan.fits) : "a size is wrong";
     case job::Station::Fit:
-        if (!plan.fit()) return "a size is wrong";
-        if (plan.fit()->interference_mm.likely < 0)
-            return d.fineRange(-plan.fit()->interference_mm.most, -plan.fit()->interference_mm.least) + " " +
-                   d.fine(0).unit + " loose";
-        return d.fineRange(plan.fit()->interference_mm.least, plan.fit()->interference_mm.most) + " " + d.fine(0).unit +
-               " tight";
+        return fitLine(plan, d);
     case job::Station::Tooling:
     case job::Station::Warm:
     case job::Station::Press:
@@ -264,7 +269,7 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
     case job::Station::Intake:
         return {};
     case job::Station::Strip:
-        return plan.strip ? stripStop(*plan.strip) : std::string{};
+        return stripStop(plan.strip);
     case job::Station::Measure:
         return plan.fits ? measureStop(*plan.fits) : std::string{};
     case job::Station::Fit:

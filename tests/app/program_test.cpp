@@ -76,8 +76,8 @@ TEST(Program, TheReportHoldsWhatWasDone) {
     const auto text = pdfText(report);
     qsizetype at = 0;
     for (const char* in_order :
-         {"Exhaust fan", "Fit", "6206 in 61.985", "interference", "Press the bearing 6206 into the carrier plate",
-          "P30, S14", "force against travel", "friction found", "Home and square", "readings round the ring",
+         {"Exhaust fan", "Fit", "61.985", "interference", "Press the bearing 6206 into the carrier plate", "P30, S14",
+          "force against travel", "friction found", "Home and square", "readings round the ring",
           "Inner ring in its place", "Press the retaining collar onto the fan shaft", "Home and square", "Close",
           "recorded by Ilse Marden", "done by", "released by"}) {
         const auto next = text.indexOf(in_order, at);

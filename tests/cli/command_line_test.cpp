@@ -129,16 +129,16 @@ TEST(CommandLine, WrongInputEndsWithTwoAndSaysWhere) {
     EXPECT_TRUE(r.out.empty());
 
     const auto good = shop.read("seamer-turret-upper.arbor.json");
-    shop.write("bad.arbor.json", replaced(good, "62 N7", "62 Q9"));
+    shop.write("bad.arbor.json", replaced(good, R"("hole": "N7")", R"("hole": "Q9")"));
     r = run({"fit", shop.file("bad.arbor.json")});
     EXPECT_EQ(r.exit, 2);
-    EXPECT_THAT(r.err, HasSubstr("housing/seat/size"));
+    EXPECT_THAT(r.err, HasSubstr("arrangement/pressed/housing+bearing/hole"));
     EXPECT_THAT(r.err, HasSubstr("Q9"));
 
-    shop.write("bad.arbor.json", replaced(good, "3206", "3299"));
+    shop.write("bad.arbor.json", replaced(good, R"("designation": "3206")", R"("designation": "3299")"));
     r = run({"fit", shop.file("bad.arbor.json")});
     EXPECT_EQ(r.exit, 2);
-    EXPECT_THAT(r.err, HasSubstr("bearing/designation"));
+    EXPECT_THAT(r.err, HasSubstr("arrangement/parts/bearing/designation"));
 
     shop.write("bad.arbor.json", replaced(good, "\"done\"", R"("steps": {"in:housing+bearing": {"outer": "housing",
                "inner": "bearing", "way": "in", "trace": {"file": "gone.csv"}}}, "done")"));
@@ -312,14 +312,14 @@ TEST(CommandLine, CalcTakesSizesWithoutKeys) {
 TEST(CommandLine, HeatTellsMixLimitsWindowAndGrip) {
     const TemporaryShop shop;
     const auto drum = shop.file("conveyor-tail-drum.arbor.json");
-    const auto r = run({"heat", drum});
+    const auto r = run({"heat", drum, "--step", "in:inner_cup"});
     EXPECT_EQ(r.exit, 0) << r.err;
     for (const char* said :
          {"x Warm the drum end to 115 °C, chill the inner cup to −16 °C", "x Chill the inner cup", "oven at 120 °C",
           "up to 200 °C  grey cast iron", "up to 120 °C  bearing steel of outer cup, in already", "down to −55 °C",
           "last safe start", "Hold it on the shoulder", "! Gloves for hot parts"})
         EXPECT_THAT(r.out, HasSubstr(said));
-    const auto json = nlohmann::json::parse(run({"heat", drum, "--json"}).out);
+    const auto json = nlohmann::json::parse(run({"heat", drum, "--step", "in:inner_cup", "--json"}).out);
     EXPECT_EQ(json["mix"], "both");
     EXPECT_EQ(json["outer"]["degC"], 115);
     EXPECT_EQ(json["inner"]["source"], "freezer");

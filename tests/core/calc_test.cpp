@@ -4,6 +4,7 @@
 #include "core/fit/residual.h"
 #include "io/calc_line.h"
 #include "io/results/calc_json.h"
+#include "support/drawing.h"
 #include "support/reference.h"
 #include "support/shop.h"
 #include "words/sentences.h"
@@ -17,6 +18,9 @@
 using namespace arbor;
 using arbor::testing::demoLibrary;
 using arbor::testing::expectReference;
+using arbor::testing::fitOf;
+using arbor::testing::hole;
+using arbor::testing::journal;
 using arbor::testing::referenceCases;
 using calc::Values;
 
@@ -266,14 +270,14 @@ TEST(IntoJob, ASeatBecomesAJobThatCanBePlanned) {
     const auto job = [](const char* name, const nlohmann::json& in) {
         return calc::jobFrom(*calc::named(name), of(in), demoLibrary(), "P30");
     };
-    const auto hole = job("iso_limits", {{"nominal_mm", 62}, {"tolerance_class", "M7"}}).value();
-    EXPECT_EQ(hole.housing.seat.typed, "62 M7");
-    const auto plan = plan::planJob(hole, demoLibrary());
+    const auto housed = job("iso_limits", {{"nominal_mm", 62}, {"tolerance_class", "M7"}}).value();
+    EXPECT_EQ(hole(housed).size->typed, "M7");
+    const auto plan = plan::planJob(housed, demoLibrary());
     EXPECT_FALSE(plan.problem) << plan.problem->field;
-    EXPECT_NEAR(plan.fit()->interferenceNominal_mm, 0.0085, 1e-9);
+    EXPECT_NEAR(fitOf(plan)->interferenceNominal_mm, 0.0085, 1e-9);
     const auto shaft =
         job("interference_range", {{"surface", "bore"}, {"nominal_mm", 30}, {"tolerance_class", "k6"}}).value();
-    EXPECT_EQ(shaft.shaft->seat.typed, "30 k6");
+    EXPECT_EQ(journal(shaft).size->typed, "k6");
     EXPECT_FALSE(plan::planJob(shaft, demoLibrary()).problem);
     EXPECT_EQ(job("iso_limits", {{"nominal_mm", 61}, {"tolerance_class", "M7"}}).error().field, "nominal_mm");
     EXPECT_EQ(job("puller_screw", {{"thread_mm", 16}}).error().code, ProblemCode::NotDefined);

@@ -335,7 +335,7 @@ TEST(Materials, HaveFiguresThatBelongTogether) {
 
 TEST(Materials, AnUnknownOneStopsTheJobAndIsNamedWithItsPlace) {
     auto job = arbor::testing::demoJob("conveyor-tail-drum");
-    auto& part = job.arrangement->assembly.parts.front();
+    auto& part = job.arrangement.assembly.parts.front();
     part.material = "aluminum";
     const auto plan = plan::planJob(job, demoLibrary());
     ASSERT_TRUE(plan.problem);

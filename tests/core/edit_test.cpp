@@ -1,7 +1,8 @@
 // Editing an arrangement: sizes move what belongs to them, bearings make room, nothing that was sound is torn apart.
-#include "core/arrangement/arrangement_text.h"
 #include "core/arrangement/edit.h"
+#include "io/arrangement_text.h"
 #include "io/text_file.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <algorithm>
@@ -16,7 +17,7 @@ namespace {
 
 Assembly shape(char letter) {
     const auto file = std::string(ARBOR_SOURCE_DIR) + "/data/templates/shape-" + letter + ".json";
-    auto assembly = parseArrangement(io::readText(file).value()).value().assembly;
+    auto assembly = io::parseArrangement(io::readText(file).value()).value().assembly;
     EXPECT_TRUE(resolve(assembly, demoLibrary().bearings));
     return assembly;
 }
@@ -100,23 +101,28 @@ TEST(WithBearing, MakesRoomInEveryShape) {
         {'g', {"6206", "6004"}},   {'h', {"30206", "30208"}}, {'i', {"6206", "6310"}}};
     for (const auto& [letter, names] : changes) {
         const auto a = shape(letter);
-        const auto out = withBearing(a, names.first, names.second, demoLibrary().bearings).value();
-        EXPECT_EQ(faultsOf(out), "") << letter;
+        auto out = a;
+        // Each of them by itself: two of one number on one shaft are two.
         for (std::size_t i = 0; i < a.parts.size(); ++i)
-            if (a.parts[i].catalogue && a.parts[i].catalogue->designation == names.first) {
-                EXPECT_EQ(out.parts[i].catalogue->designation, names.second);
-            }
+            if (out.parts[i].catalogue && out.parts[i].catalogue->designation == names.first)
+                out = withBearing(out, i, names.second, demoLibrary().bearings).value();
+        EXPECT_EQ(faultsOf(out), "") << letter;
+        for (const auto& part : out.parts)
+            EXPECT_FALSE(part.catalogue && part.catalogue->designation == names.first) << letter;
         EXPECT_EQ(out.pressed.size(), a.pressed.size());
     }
 }
 
 TEST(WithBearing, ThereAndBackKeepsTheSeatsAndHeights) {
-    const auto a = shape('a');
-    const auto there = withBearing(a, "3206", "3208", demoLibrary().bearings).value();
-    const auto back = withBearing(there, "3208", "3206", demoLibrary().bearings).value();
+    auto a = shape('a');
+    const auto bearing = *indexOf(a, "bearing");
+    a.parts[bearing].label = "Bearing 3206";
+    const auto there = withBearing(a, bearing, "3208", demoLibrary().bearings).value();
+    const auto back = withBearing(there, bearing, "3206", demoLibrary().bearings).value();
+    EXPECT_NE(part(there, "bearing").label.find("3208"), std::string::npos) << "it is called by its number";
     EXPECT_NEAR(part(back, "ring").bodies.front().bottom(), part(a, "ring").bodies.front().bottom(), 1e-9);
     EXPECT_EQ(touchOf(part(back, "housing"), part(back, "bearing"))->dia_mm, 62);
-    EXPECT_EQ(withBearing(a, "3206", "9999", demoLibrary().bearings).error().value, "9999");
+    EXPECT_EQ(withBearing(a, bearing, "9999", demoLibrary().bearings).error().value, "9999");
 }
 
 TEST(Parts, AreAddedOnTopAndTakenOutWithTheirJoints) {
@@ -199,22 +205,30 @@ TEST(Faults, AreNamedPrecisely) {
     EXPECT_EQ(resolve(unknown, demoLibrary().bearings).error().field, "parts/bearing/designation");
 }
 
-// An arrangement and the sizes it stands for give the same fit, force and tools.
-TEST(Seat, OfTheArrangementGivesTheSamePlanAsTheSizes) {
-    for (const char* name : {"seamer-turret-upper", "exhaust-fan-carrier", "retort-trolley-roller", "labeller-pulley",
-                             "conveyor-tail-drum", "brine-agitator"}) {
-        auto job = arbor::testing::demoJob(name);
-        job.measured = {}; // readings belong to seats of the arrangement
-        const auto with = plan::planJob(job, demoLibrary());
-        ASSERT_TRUE(with.arrangement && with.arrangement->housing.section) << name;
-        job.arrangement.reset();
-        const auto without = plan::planJob(job, demoLibrary());
-        ASSERT_TRUE(without.fit() && with.fit()) << name;
-        EXPECT_EQ(with.arrangement->housing.seatDepth_mm, without.arrangement->housing.seatDepth_mm) << name;
-        EXPECT_EQ(with.arrangement->housing.shoulderBoreDia_mm, without.arrangement->housing.shoulderBoreDia_mm)
-            << name;
-        EXPECT_EQ(with.arrangement->housing.groove.has_value(), without.arrangement->housing.groove.has_value())
-            << name;
-        EXPECT_NEAR(with.fit()->interference_mm.likely, without.fit()->interference_mm.likely, 1e-9) << name;
-    }
+// A seat's own size follows its diameter; what was known of the bearing that is gone goes with it.
+TEST(WithBearing, SizesAndFactsBelongToTheBearing) {
+    auto a = shape('a');
+    const auto bearing = *indexOf(a, "bearing");
+    auto& joint = a.pressed.front();
+    joint.hole.size = standards::SizeSpec{"62 -9/-39 um", 62, std::nullopt, {-0.039, -0.009}};
+    joint.shaft.size = standards::SizeSpec{"62 0/-8 um", 62, std::nullopt, {-0.008, 0}};
+    a.parts[bearing].catalogue->facts.staticRating_N = 20000;
+    a.parts[bearing].catalogue->facts.clearanceGroup = "C3";
+    const auto out = withBearing(a, bearing, "3208", demoLibrary().bearings).value();
+    EXPECT_EQ(out.pressed.front().hole.size->typed, "80 -9/-39 um") << "the housing's limits stay";
+    EXPECT_FALSE(out.pressed.front().shaft.size) << "the ring's own were those of the other one";
+    EXPECT_FALSE(out.parts[bearing].catalogue->facts.staticRating_N);
+    EXPECT_EQ(out.parts[bearing].catalogue->facts.clearanceGroup, "C3");
+}
+
+TEST(WithSize, ALeadInStaysAtTheMouthOfItsBore) {
+    auto seat = arbor::testing::demoSeat();
+    seat.groove.reset();
+    auto a = blindSeat(seat).value();
+    a.parts.pop_back(); // the housing alone
+    a.pressed.clear();
+    const auto wider = withSize(a, lineOf(a, "housing", SizeLine::What::Bore, 2), 70).value();
+    const auto& mouth = wider.parts.front().bodies.front().slices.back();
+    EXPECT_NEAR(2 * mouth.innerBottom, 70, 1e-9);
+    EXPECT_NEAR(2 * mouth.innerTop, 71, 1e-9);
 }

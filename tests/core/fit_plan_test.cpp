@@ -4,6 +4,7 @@
 #include "core/plan/seat_edit.h"
 #include "core/plan/step_plan.h"
 #include "io/results/plan_json.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <algorithm>
@@ -14,8 +15,14 @@
 #include <rapidcheck.h>
 
 using namespace arbor;
+using arbor::testing::bearingOf;
+using arbor::testing::clearanceOf;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::fitOf;
+using arbor::testing::hole;
+using arbor::testing::partOf;
+using arbor::testing::sizeOf;
 using job::Station;
 using measure::Verdict;
 using plan::Mark;
@@ -72,18 +79,18 @@ TEST(FitPlan, SeatsOfTheArrangementHaveTheirOwnSizes) {
     EXPECT_NEAR(shaft.input->outer.otherDia_mm, 38, 1e-12) << "the ring as a tube to its raceway";
     EXPECT_EQ(p.fits->bearings.size(), 1u);
     EXPECT_TRUE(p.fits->bearings[0].housing && p.fits->bearings[0].shaft);
-    EXPECT_EQ(p.fit(), &*p.fits->seats[p.fits->focus].fit);
+    EXPECT_EQ(fitOf(p), &*seatOf(p, "carrier", "bearing").fit) << "of the step in hand";
 }
 
 TEST(FitPlan, ReadingsReplaceTheClassAndATypedSizeReplacesThem) {
     const auto by = [](const std::function<void(job::Job&)>& change) {
         return planWith("labeller-pulley", change).fits->seats[0];
     };
-    const auto read = by([](job::Job& j) { j.housing.measured.reset(); });
+    const auto read = by([](job::Job& j) { hole(j).measured.reset(); });
     EXPECT_TRUE(read.hole.form);
     EXPECT_NEAR(*read.hole.measuredDia_mm, 54.9795, 2e-4);
     EXPECT_NEAR(read.fit->interferenceNominal_mm, 55 + read.shaft.size_mm->mid() - *read.hole.measuredDia_mm, 1e-9);
-    const auto typed = by([](job::Job& j) { j.housing.measured = job::MeasuredSize{"54.970", 54.970}; });
+    const auto typed = by([](job::Job& j) { hole(j).measured = standards::MeasuredSize{"54.970", 54.970}; });
     EXPECT_EQ(*typed.hole.measuredDia_mm, 54.970);
     EXPECT_TRUE(typed.hole.form) << "the form is still that of the readings";
 }
@@ -92,10 +99,17 @@ TEST(FitPlan, AWrongMeasuredSizeIsNamedWhereItStands) {
     const auto place = [](const std::function<void(job::Job&)>& change) {
         return planWith("exhaust-fan-carrier", change).problem->field;
     };
-    EXPECT_EQ(place([](job::Job& j) { j.housing.measured = job::MeasuredSize{"6.2", 6.2}; }), "housing/measured");
-    EXPECT_EQ(place([](job::Job& j) { j.arrangement->assembly.pressed[2].measuredHole_mm = 3; }),
+    EXPECT_EQ(place([](job::Job& j) {
+                  hole(j).measured = standards::MeasuredSize{"6.2", 6.2};
+              }),
+              "arrangement/pressed/carrier+bearing/hole_mm");
+    EXPECT_EQ(place([](job::Job& j) {
+                  j.arrangement.assembly.pressed[2].hole.measured = standards::MeasuredSize{"3", 3};
+              }),
               "arrangement/pressed/collar+shaft/hole_mm");
-    EXPECT_EQ(place([](job::Job& j) { j.arrangement->assembly.pressed[2].measuredShaft_mm = 3; }),
+    EXPECT_EQ(place([](job::Job& j) {
+                  j.arrangement.assembly.pressed[2].shaft.measured = standards::MeasuredSize{"3", 3};
+              }),
               "arrangement/pressed/collar+shaft/shaft_mm");
 }
 
@@ -103,7 +117,7 @@ TEST(FitPlan, ReadingsOfAnotherSizeAreKeptButSayNothing) {
     const auto p = planWith("labeller-pulley", [](job::Job& j) {
         for (auto& r : j.measured.seats.at({"pulley", "lower_cup"}).hole.readings)
             r.dia_mm += 2;
-        j.housing.measured.reset();
+        hole(j).measured.reset();
     });
     ASSERT_TRUE(p.fits) << "a seat that was given another size does not stop the job";
     const auto& hole = seatOf(p, "pulley", "lower_cup").hole;
@@ -199,7 +213,7 @@ TEST(FitPlan, ASpeedThatLoosensTheRingAsksForATighterClass) {
         const auto p = planWith("filler-pump-shaft", [&](job::Job& j) {
             j.work = {fit::LoadCase::InnerTurns, 0.1, speed, false};
         });
-        return p.fits->bearings[p.fits->focusBearing].proposal;
+        return p.fits->bearings.front().proposal;
     };
     EXPECT_EQ(proposed(0).shaft->text(), "k5");
     EXPECT_EQ(proposed(500).shaft->text(), "k5");
@@ -217,16 +231,18 @@ TEST(FitPlan, InchTapersHaveTheirOwnLimits) {
     });
     ASSERT_NE(inch, lib.bearings.end());
     const auto p = planWith("seamer-turret-upper", [&](job::Job& j) {
-        j.arrangement.reset();
-        j.shaft.reset();
-        j.housing.measured.reset();
-        j.housing.groove.reset();
-        j.bearing.designation = inch->designation;
-        j.housing.seat = {"", inch->outsideDia_mm, standards::ToleranceClass{"N", 7}, {}};
-        j.housing.shoulderBoreDia_mm = inch->outsideDia_mm - 12;
-        j.housing.outsideDia_mm = inch->outsideDia_mm + 40;
-        j.housing.flangeDia_mm = 0;
-        j.bearing.toleranceClass = "3";
+        arrangement::BlindSeat seat;
+        seat.bearing.designation = inch->designation;
+        seat.bearing.piece = arrangement::FromCatalogue::Piece::Outer;
+        seat.bearing.facts.accuracy = "3";
+        seat.seatDia_mm = inch->outsideDia_mm;
+        seat.outsideDia_mm = inch->outsideDia_mm + 40;
+        seat.seatDepth_mm = 46;
+        seat.height_mm = 80;
+        seat.shoulderBoreDia_mm = inch->outsideDia_mm - 12;
+        seat.hole.size = sizeOf("N7");
+        j.arrangement.assembly = arrangement::blindSeat(seat).value();
+        j.measured = {};
     });
     ASSERT_TRUE(p.fits) << p.problem->field << " " << p.problem->value;
     const auto& cup = p.fits->seats[0].shaft;
@@ -237,7 +253,7 @@ TEST(FitPlan, InchTapersHaveTheirOwnLimits) {
 
 TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
     const auto change = [](job::Job& j) {
-        j.housing.measured.reset();
+        hole(j).measured.reset();
         j.measured.seats.clear();
     };
     const auto p = planWith("seamer-turret-upper", change);
@@ -246,11 +262,11 @@ TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
     for (const auto& other : others) {
         const auto chosen = planWith("seamer-turret-upper", [&](job::Job& j) {
             change(j);
-            j.housing.seat = {"", 62, other.toleranceClass, {}};
+            hole(j).size = standards::SizeSpec::ofClass(other.toleranceClass);
         });
-        EXPECT_EQ(chosen.fit()->interference_mm, other.fit.interference_mm) << other.toleranceClass.text();
-        EXPECT_EQ(chosen.clearance()->left_mm, other.clearance->left_mm) << other.toleranceClass.text();
-        EXPECT_EQ(chosen.clearance()->shareBelowZero, other.clearance->shareBelowZero);
+        EXPECT_EQ(fitOf(chosen)->interference_mm, other.fit.interference_mm) << other.toleranceClass.text();
+        EXPECT_EQ(clearanceOf(chosen)->left_mm, other.clearance->left_mm) << other.toleranceClass.text();
+        EXPECT_EQ(clearanceOf(chosen)->shareBelowZero, other.clearance->shareBelowZero);
     }
     EXPECT_TRUE(plan::alternatives(*planWith("brine-agitator").fits, demoLibrary(), 3, true).empty())
         << "a seat that is not known has none";
@@ -261,7 +277,7 @@ TEST(FitPlan, StripToolsAndPressSayWhatFitSays) {
     for (const auto* name : kDemos) {
         const auto p = planWith(name);
         std::size_t told = 0;
-        for (const auto& ring : p.strip->rings) {
+        for (const auto& ring : p.strip.rings) {
             if (!ring.seat) continue;
             ++told;
             const auto& seat = p.fits->seats[*ring.seat];
@@ -344,29 +360,38 @@ TEST(StepNames, AreTakenInPart) {
     EXPECT_NE(unknown.error().limit.find("out:collar"), std::string::npos);
 }
 
-TEST(SeatEdit, WritesWhereTheJobKeepsIt) {
+TEST(SeatEdit, ASizeIsKeptWithItsSeat) {
     auto job = demoJob("exhaust-fan-carrier");
     const auto p = plan::planJob(job, demoLibrary());
+    const auto& seats = p.fits->seats;
+    const auto& pressed = job.arrangement.assembly.pressed;
     const auto spec = [](const char* typed, double dia, const char* letter, int grade) {
-        return job::SizeSpec{typed, dia, standards::ToleranceClass{letter, grade}, {}};
+        return standards::SizeSpec{typed, dia, standards::ToleranceClass{letter, grade}, {}};
     };
-    ASSERT_TRUE(plan::writeSize(job, p, 0, true, spec("62 P7", 62, "P", 7)));
-    EXPECT_EQ(job.housing.seat.typed, "62 P7");
-    EXPECT_EQ(job.arrangement->assembly.pressed[0].hole->text(), "P7");
-    ASSERT_TRUE(plan::writeSize(job, p, 2, false, spec("30 s6", 30, "s", 6)));
-    EXPECT_EQ(job.arrangement->assembly.pressed[2].shaft->text(), "s6");
-    const auto limits = plan::writeSize(job, p, 2, true, job::SizeSpec{"30 +5/0 um", 30, {}, {0, 0.005}});
-    EXPECT_EQ(limits.error().code, ProblemCode::UnknownClass);
-    ASSERT_TRUE(plan::writeSize(job, p, 1, false, std::nullopt));
-    EXPECT_FALSE(job.shaft);
-    EXPECT_FALSE(job.arrangement->assembly.pressed[1].shaft);
-    plan::writeMeasured(job, p, 2, true, job::MeasuredSize{"30.010", 30.010});
-    EXPECT_EQ(*job.arrangement->assembly.pressed[2].measuredHole_mm, 30.010);
-    EXPECT_EQ(plan::measuredText(job, p, 2, true), "30.01");
-    plan::writeMeasured(job, p, 2, true, std::nullopt);
-    EXPECT_EQ(plan::measuredText(job, p, 2, true), "");
-    EXPECT_TRUE(plan::takesTypedLimits(p, 0, true));
-    EXPECT_FALSE(plan::takesTypedLimits(p, 2, true));
+    ASSERT_TRUE(plan::writeSize(job, seats[0], true, spec("62 P7", 62, "P", 7)));
+    EXPECT_EQ(pressed[0].hole.size->typed, "P7") << "the diameter is the drawing's";
+    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->seats[0].hole.spec, "62 P7");
+    const auto other = plan::writeSize(job, seats[0], true, spec("63 P7", 63, "P", 7));
+    EXPECT_EQ(other.error().code, ProblemCode::GeometryOrder);
+    // Every seat takes limits as typed, on either side.
+    const standards::SizeSpec limits{"30 +5/0 um", 30, {}, {0, 0.005}};
+    ASSERT_TRUE(plan::writeSize(job, seats[2], true, limits));
+    EXPECT_EQ(pressed[2].hole.size, limits);
+    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->seats[2].hole.size_mm, (Limits{0, 0.005}));
+    ASSERT_TRUE(plan::writeSize(job, seats[1], false, std::nullopt));
+    EXPECT_FALSE(pressed[1].shaft.size);
+    plan::writeFinish(job, seats[2].key, true, 0.003);
+    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->seats[2].hole.rz_mm, 0.003);
+    plan::changeFacts(job, "bearing", [](auto& from) { from.facts.clearanceGroup = "C4"; });
+    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->bearings.front().clearanceGroup, "C4");
+}
+
+TEST(SeatEdit, WhatIsKnownOfATaperIsKnownOfCupAndCone) {
+    auto job = demoJob("labeller-pulley");
+    plan::changeFacts(job, "lower_cup", [](auto& from) { from.facts.accuracy = "6"; });
+    EXPECT_EQ(partOf(job, "lower_cup").catalogue->facts.accuracy, "6");
+    EXPECT_EQ(partOf(job, "lower_cone").catalogue->facts.accuracy, "6");
+    EXPECT_EQ(partOf(job, "upper_cup").catalogue->facts.accuracy, "N") << "another of the same number";
 }
 
 // All inputs anywhere up to their limits: a clear refusal, or numbers that are numbers.
@@ -377,11 +402,11 @@ TEST(FitPlan, NeverGivesANumberThatIsNone) {
         const auto p = planWith(name, [&](job::Job& j) {
             j.temperatures = {pick(-100, 250), pick(-100, 250), pick(-100, 250), pick(-100, 250)};
             j.work = {static_cast<fit::LoadCase>(*rc::gen::inRange(0, 4)), pick(0, 1), pick(0, 100'000), true};
-            j.bearing.rz_mm = pick(0, 0.1);
-            j.housing.rz_mm = pick(0, 0.1);
-            if (*rc::gen::arbitrary<bool>()) j.bearing.outerRacewayDia_mm = pick(20, 90);
-            if (*rc::gen::arbitrary<bool>()) j.bearing.innerRacewayDia_mm = pick(20, 90);
-            if (j.housing.measured && *rc::gen::arbitrary<bool>()) j.housing.measured->value_mm *= pick(0.985, 1.015);
+            j.arrangement.assembly.pressed.front().shaft.rz_mm = pick(0, 0.1);
+            j.arrangement.assembly.pressed.front().hole.rz_mm = pick(0, 0.1);
+            if (*rc::gen::arbitrary<bool>()) bearingOf(j).facts.outerRacewayDia_mm = pick(20, 90);
+            if (*rc::gen::arbitrary<bool>()) bearingOf(j).facts.innerRacewayDia_mm = pick(20, 90);
+            if (hole(j).measured && *rc::gen::arbitrary<bool>()) hole(j).measured->value_mm *= pick(0.985, 1.015);
             for (auto& [key, card] : j.measured.seats) {
                 if (*rc::gen::arbitrary<bool>())
                     card.sleeve =

@@ -70,9 +70,9 @@ class SetupPath : public ::testing::Test {
 protected:
     force::Path pathWith(const std::string& driver, double share) {
         const auto& rack = arbor::testing::demoLibrary().rack;
-        const auto a = arbor::testing::demoArrangement();
-        setup = tooling::buildSetup(tooling::taskOf(a), {rack.press("P30"), rack.tool(driver), {}, rack.tool("R05"), 1},
-                                    share * a.homeTravel_mm());
+        const auto task = arbor::testing::demoTask();
+        setup = tooling::buildSetup(task, {rack.press("P30"), rack.tool(driver), {}, rack.tool("R05"), 1},
+                                    share * task.travel_mm);
         return force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
     }
     tooling::Setup setup;

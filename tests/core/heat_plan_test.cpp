@@ -1,5 +1,6 @@
 // Warming and chilling of the demo shop's seats: temperatures, ceilings, soaking, the walk, the grip.
 #include "core/plan/heat_plan.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 #include "support/steps.h"
 #include "support/tools.h"
@@ -9,10 +10,12 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
+using arbor::testing::bearingOf;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::find;
 using arbor::testing::inHand;
+using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using plan::HeatMix;
 using plan::HeatPlan;
@@ -21,7 +24,7 @@ using plan::TempLimit;
 namespace {
 
 HeatPlan heatOf(const job::Job& job) {
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoLibrary(), {{}, ownKey(job), false});
     EXPECT_TRUE(plan.heat());
     return *plan.heat();
 }
@@ -217,9 +220,10 @@ TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
     EXPECT_TRUE(sealThere);
 }
 
-TEST(HeatPlan, ASealedBearingThatOnlyTheArrangementKnowsIsOne) {
+TEST(HeatPlan, EachBearingHasItsOwnSeals) {
     auto job = demoJob("retort-trolley-roller");
-    job.bearing.seals = catalog::Side::None;
+    bearingOf(job).dress.seals = catalog::Side::None; // the lower one
+    EXPECT_GT(heatOfSeat(plan::planJob(job, demoLibrary()), "roller", "lower_bearing").inner.ceiling_C(), 80);
     const auto plan = plan::planJob(job, demoLibrary());
     EXPECT_EQ(heatOfSeat(plan, "roller", "upper_bearing").inner.ceiling_C(), 80);
     EXPECT_EQ(heatOfSeat(plan, "roller", "upper_bearing").inner.floor_C(), -40);
@@ -285,8 +289,11 @@ TEST(HeatPlan, LoweredCeilingIsTheOneThatCounts) {
     EXPECT_FALSE(h.ways[h.chosen].within);
     job.heat.lowered_C["metal"] = 500; // nobody raises one
     EXPECT_EQ(heatOf(job).outer.ceiling_C(), 120) << "the other cup's steel, in the warm hub already";
-    job.heat.plasticCage = true;
-    EXPECT_EQ(ceilingOf(heatOf(job).inner, TempLimit::What::Cage), 100);
+    auto roller = demoJob("retort-trolley-roller");
+    bearingOf(roller).facts.plasticCage = true;
+    EXPECT_EQ(ceilingOf(heatOfSeat(plan::planJob(roller, demoLibrary()), "roller", "lower_bearing").inner,
+                        TempLimit::What::Cage),
+              100);
 }
 
 TEST(HeatPlan, LooseSeatsGoInWithout) {

@@ -1,5 +1,6 @@
 // Which ring must be tight, and how tight: the load case decides, the rest shifts it by a step.
 #include "core/fit/proposal.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <algorithm>

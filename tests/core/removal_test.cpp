@@ -1,8 +1,8 @@
 // Ways to get a tight ring out, decided from the room around it; forces, energy, the kit.
-#include "core/arrangement/arrangement_text.h"
 #include "core/plan/strip_plan.h"
 #include "core/route/kit.h"
 #include "core/route/removal.h"
+#include "io/arrangement_text.h"
 #include "io/text_file.h"
 #include "support/shop.h"
 
@@ -171,14 +171,14 @@ TEST(Breakaway, FollowsTheBandsAndTheSpring) {
 }
 
 TEST(Kit, HoldsWhatIsUsedUpAndGreaseForOpenBearings) {
-    const auto strip = plan::planStrip(demoJob("conveyor-tail-drum"), demoLibrary()).value();
+    const auto strip = plan::planStrip(demoJob("conveyor-tail-drum"), demoLibrary());
     std::vector<std::string> ids;
     for (const auto& line : strip.kit)
         ids.push_back(line.id);
     EXPECT_EQ(ids, (std::vector<std::string>{"inner_cup", "outer_cup", "inner_cone", "outer_cone", "seal", "washer",
                                              "nut", "pin", "grease", "method:drift", "method:collet"}));
     EXPECT_EQ(strip.missing, std::vector<std::string>{"pin"});
-    const auto sealed = plan::planStrip(demoJob("retort-trolley-roller"), demoLibrary()).value();
+    const auto sealed = plan::planStrip(demoJob("retort-trolley-roller"), demoLibrary());
     for (const auto& line : sealed.kit)
         EXPECT_NE(line.use, KitUse::Grease) << "sealed for life";
 }

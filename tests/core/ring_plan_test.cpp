@@ -1,6 +1,7 @@
 // Rings pressed besides the one a job is about, and seals: read, judged and asked for.
 #include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 #include "support/steps.h"
 #include "words/adjust_words.h"
@@ -27,14 +28,13 @@ const job::SeatKey kCollar{"collar", "shaft"};
 
 job::Job drum() {
     auto job = demoJob("conveyor-tail-drum");
-    job.bearing.designation = "32208"; // the inner cup is the one the job is about
     job.strip = {};
     job.steps.clear();
     return job;
 }
 
 plan::Plan planned(const job::Job& job) {
-    return plan::planJob(job, demoLibrary());
+    return plan::planJob(job, demoLibrary(), {{}, ownKey(job), false});
 }
 
 job::SeatReadings read(ReadingKind kind, const std::vector<double>& values_mm) {

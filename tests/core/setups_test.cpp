@@ -7,22 +7,23 @@
 
 using namespace arbor;
 using namespace arbor::tooling;
-using arbor::testing::demoArrangement;
 using arbor::testing::demoLibrary;
+using arbor::testing::demoSeat;
 using arbor::testing::demoTask;
 using arbor::testing::find;
 using arbor::testing::kLoad;
 using arbor::testing::made;
 using arbor::testing::shopPress;
 using arbor::testing::sleeve;
+using arbor::testing::taskOf;
 
 namespace {
 
 /// The demo seat without what hangs below, so that plates and bolts have it easy.
 Task plainTask() {
-    auto a = demoArrangement();
-    a.housing.hangsBelow.reset();
-    return taskOf(a);
+    auto seat = demoSeat();
+    seat.hangsBelow.reset();
+    return taskOf(seat);
 }
 
 catalog::Tool drawBolt(const char* id, double length_mm) {

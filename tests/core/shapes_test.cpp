@@ -1,6 +1,6 @@
 // The ten shapes of arrangement: each template is valid and comes apart in the order a machinist would take.
-#include "core/arrangement/arrangement_text.h"
 #include "core/route/order.h"
+#include "io/arrangement_text.h"
 #include "io/text_file.h"
 #include "support/shop.h"
 
@@ -19,7 +19,7 @@ std::string text(const std::string& shape) {
 }
 
 arrangement::Assembly shape(const std::string& letter) {
-    auto assembly = arrangement::parseArrangement(text(letter)).value().assembly;
+    auto assembly = io::parseArrangement(text(letter)).value().assembly;
     EXPECT_TRUE(arrangement::resolve(assembly, demoLibrary().bearings)) << letter;
     for (const auto& fault : arrangement::faults(assembly))
         ADD_FAILURE() << letter << ": " << fault.field << " " << fault.value << " " << fault.limit;
@@ -138,7 +138,7 @@ TEST(Shapes, J_CapBeforeSeal) {
 TEST(ArrangementText, NamesThePlaceOfWhatIsWrong) {
     const auto good = text("i");
     const auto problem = [&](const std::string& what, const std::string& with) {
-        const auto read = arrangement::parseArrangement(replaced(good, what, with));
+        const auto read = io::parseArrangement(replaced(good, what, with));
         EXPECT_FALSE(read) << with;
         return read ? Problem{} : read.error();
     };

@@ -16,6 +16,7 @@ using arbor::testing::kLoad;
 using arbor::testing::made;
 using arbor::testing::shopPress;
 using arbor::testing::sleeve;
+using arbor::testing::taskOf;
 
 namespace {
 
@@ -109,17 +110,20 @@ double drawn(double low, double high) {
 /// One of a few bearings in a housing of random depth, with or without seals, groove-free, something below or nothing.
 Task randomSeat() {
     const auto* name = *rc::gen::element("3206", "6204", "6206", "6009", "30206", "32008");
-    arrangement::HousedBearing a{*catalog::findBearing(demoLibrary().bearings, name), {}, {}};
-    if (*rc::gen::arbitrary<bool>() && !a.bearing.isTaper()) a.dress.seals = catalog::Side::Both;
-    auto& h = a.housing;
-    h.seatDia_mm = a.bearing.outsideDia_mm;
+    const auto& bearing = *catalog::findBearing(demoLibrary().bearings, name);
+    arrangement::BlindSeat h;
+    h.bearing.designation = name;
+    if (bearing.isTaper()) h.bearing.piece = arrangement::FromCatalogue::Piece::Outer;
+    if (*rc::gen::arbitrary<bool>() && !bearing.isTaper()) h.bearing.dress.seals = catalog::Side::Both;
+    h.seatDia_mm = bearing.outsideDia_mm;
     h.outsideDia_mm = h.seatDia_mm + drawn(15, 50);
-    h.seatDepth_mm = a.bearing.outerWidth_mm + drawn(0, 30);
+    h.seatDepth_mm = bearing.outerWidth_mm + drawn(0, 30);
     h.height_mm = h.seatDepth_mm + drawn(6, 30);
-    h.shoulderBoreDia_mm = a.bearing.outerFaceInnerDia_mm() - drawn(0, 3);
-    h.entryChamfer_mm = 0.5;
-    if (*rc::gen::arbitrary<bool>()) h.hangsBelow = {"cap", h.shoulderBoreDia_mm + drawn(1, 12), drawn(5, 20)};
-    return taskOf(a);
+    h.shoulderBoreDia_mm = bearing.outerFaceInnerDia_mm() - drawn(0, 3);
+    h.leadIn_mm = 0.5;
+    if (*rc::gen::arbitrary<bool>())
+        h.hangsBelow = arrangement::HangsBelow{"cap", h.shoulderBoreDia_mm + drawn(1, 12), drawn(5, 20)};
+    return taskOf(h);
 }
 
 /// A stepped spindle going through the inner ring of a bearing in a housing.

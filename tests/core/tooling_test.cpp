@@ -9,14 +9,15 @@
 
 using namespace arbor;
 using namespace arbor::tooling;
-using arbor::testing::demoArrangement;
 using arbor::testing::demoLibrary;
+using arbor::testing::demoSeat;
 using arbor::testing::demoTask;
 using arbor::testing::find;
 using arbor::testing::kLoad;
 using arbor::testing::made;
 using arbor::testing::shopPress;
 using arbor::testing::sleeve;
+using arbor::testing::taskOf;
 
 namespace {
 
@@ -162,10 +163,9 @@ TEST(Stack, NeedsRoomToSlideInAndOneStroke) {
 }
 
 TEST(Setup, EveryBodyRestsOnAnotherAndNoneOverlaps) {
-    const auto a = demoArrangement();
     const auto plan = chooseTools(demoTask(), demoLibrary().rack, {shopPress()}, kLoad);
     for (const double share : {0.0, 0.3, 0.7, 1.0}) {
-        const auto setup = buildSetup(demoTask(), *plan.choice, share * a.homeTravel_mm());
+        const auto setup = buildSetup(demoTask(), *plan.choice, share * demoTask().travel_mm);
         EXPECT_EQ(setup.bodies.size(), setup.moves.size());
         for (std::size_t i = 0; i < setup.bodies.size(); ++i)
             for (std::size_t j = 0; j < setup.bodies.size(); ++j) {
@@ -178,17 +178,15 @@ TEST(Setup, EveryBodyRestsOnAnotherAndNoneOverlaps) {
 }
 
 TEST(Driver, FlatDiscOverBothFacesIsAllowedWhereTheyAreLevel) {
-    auto a = demoArrangement();
-    a.dress = {};
-    const DriverBench bench(taskOf(a), kLoad, {70, 0});
+    auto seat = demoSeat();
+    seat.bearing.dress = {};
+    const DriverBench bench(taskOf(seat), kLoad, {70, 0});
     const auto disc = made(catalog::ToolKind::Disc, "D", 60, 0, 60);
     const auto level = bench.check(&disc);
     EXPECT_TRUE(find(level.findings, Finding::BothFaces));
     EXPECT_LT(worst(level.findings), Severity::Stop);
     // An inner ring that stands proud is pushed alone.
-    auto proud = a;
-    proud.bearing.innerWidth_mm += 2;
-    auto task = taskOf(proud);
+    auto task = taskOf(seat);
     for (auto& body : task.moving)
         if (body.kind == section::BodyKind::InnerRing) body.slices.back().zTop += 2;
     const auto pushed = DriverBench(task, kLoad, {70, 0}).check(&disc);
@@ -206,12 +204,12 @@ TEST(Driver, HardAndMarkedToolsAreALook) {
 }
 
 TEST(Driver, PilotInTheBoreIsFineAndOneThatIsTooWideIsNot) {
-    auto a = demoArrangement();
-    a.dress = {};
+    auto seat = demoSeat();
+    seat.bearing.dress = {};
     auto adapter = made(catalog::ToolKind::Adapter, "A", 60, 0, 80);
     adapter.pilotLength_mm = 6;
     adapter.pilotDia_mm = 29.8;
-    const DriverBench bench(taskOf(a), kLoad, {70, 0});
+    const DriverBench bench(taskOf(seat), kLoad, {70, 0});
     EXPECT_LT(worst(bench.check(&adapter).findings), Severity::Stop);
     adapter.pilotDia_mm = 34; // stands on the inner ring before the face is reached
     EXPECT_TRUE(find(bench.check(&adapter).findings, Finding::LandsOnInnerRing));

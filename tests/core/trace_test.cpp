@@ -1,5 +1,6 @@
 #include "core/force/friction_log.h"
 #include "core/trace/trace.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <algorithm>
@@ -7,6 +8,7 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
+using arbor::testing::fitOf;
 using namespace arbor::trace;
 
 namespace {
@@ -122,9 +124,9 @@ TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
     // And the next prediction is narrower, with its reason.
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
     const auto before = plan::planJob(job, arbor::testing::demoLibrary()), after = plan::planJob(job, lib);
-    const auto width = [](const plan::Plan& p) { return p.fit()->pressForce_N.most - p.fit()->pressForce_N.least; };
+    const auto width = [](const plan::Plan& p) { return fitOf(p)->pressForce_N.most - fitOf(p)->pressForce_N.least; };
     EXPECT_LT(width(after), width(before));
-    const auto& because = after.fit()->because;
+    const auto& because = fitOf(after)->because;
     EXPECT_TRUE(std::any_of(because.begin(), because.end(),
                             [](const Advice& a) { return a.id == Finding::FrictionLearned && a.subject == "5"; }));
 }

@@ -26,16 +26,18 @@ plan::Plan planOf(const char* name) {
 }
 
 /// A plain blind housing for a bearing, its ring `sunk_mm` under the face.
-arrangement::HousedBearing housed(const catalog::Bearing& b, double sunk_mm) {
-    arrangement::HousedBearing a{b, {catalog::Side::Both, catalog::Side::None}, {}};
-    auto& h = a.housing;
+arrangement::BlindSeat housed(const catalog::Bearing& b, double sunk_mm) {
+    arrangement::BlindSeat h;
+    h.bearing.designation = b.designation;
+    if (b.isTaper()) h.bearing.piece = arrangement::FromCatalogue::Piece::Outer;
+    if (catalog::knowledge(b.type).sealable) h.bearing.dress.seals = catalog::Side::Both;
     h.seatDia_mm = b.outsideDia_mm;
     h.outsideDia_mm = 1.5 * b.outsideDia_mm;
     h.seatDepth_mm = b.outerWidth_mm + sunk_mm;
     h.height_mm = h.seatDepth_mm + 20;
     h.shoulderBoreDia_mm = b.outerRacewayDia_mm();
-    h.entryChamfer_mm = 0.5;
-    return a;
+    h.leadIn_mm = 0.5;
+    return h;
 }
 
 } // namespace
@@ -44,7 +46,7 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
     for (const auto* name : kDemos) {
         const auto p = planOf(name);
         const auto sleeve = designSleeve(*inHand(p).task(), inHand(p).step.load, {p.press->ramFootDia_mm, 0},
-                                         p.arrangement->bearing.designation);
+                                         inHand(p).step.bearing->designation);
         ASSERT_TRUE(sleeve) << name << " " << sleeve.error().field;
         EXPECT_LT(worst(sleeve->check.findings), Severity::Look) << name;
         EXPECT_GT(sleeve->check.coverage, 0.6) << name;
@@ -75,9 +77,10 @@ TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
     int made = 0;
     for (const auto& bearing : demoLibrary().bearings)
         for (const double sunk : {0.0, 3.0, 40.0}) {
-            const auto a = housed(bearing, sunk);
-            if (!arrangement::validate(a)) continue;
-            const auto s = designSleeve(tooling::taskOf(a), {1000, 2000, 1e5, true}, {kRamFoot_mm, 0}, "X");
+            const auto seat = housed(bearing, sunk);
+            if (!arrangement::blindSeat(seat)) continue;
+            const auto s =
+                designSleeve(arbor::testing::taskOf(seat, &bearing), {1000, 2000, 1e5, true}, {kRamFoot_mm, 0}, "X");
             if (!s) {
                 EXPECT_EQ(s.error().code, ProblemCode::NotDefined) << bearing.designation;
                 EXPECT_EQ(s.error().field, "face");
@@ -86,7 +89,7 @@ TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
             ++made;
             EXPECT_LT(s->tool.boreDia_mm, s->tool.outsideDia_mm) << bearing.designation;
             EXPECT_LT(s->tool.outsideDia_mm, bearing.outsideDia_mm) << "clear of the bore";
-            if (!bearing.isTaper()) {
+            if (catalog::knowledge(bearing.type).sealable) {
                 EXPECT_GT(s->tool.boreDia_mm, bearing.outerFaceInnerDia_mm()) << "clear of the seal";
             }
             EXPECT_LT(worst(s->check.findings), Severity::Stop) << bearing.designation << " sunk " << sunk;

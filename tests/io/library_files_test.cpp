@@ -1,6 +1,7 @@
 #include "io/library_files.h"
 
 #include "io/results/plan_json.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 #include "support/steps.h"
 #include "words/sentences.h"
@@ -11,8 +12,10 @@
 #include <nlohmann/json.hpp>
 
 using namespace arbor;
+using arbor::testing::clearanceOf;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::fitOf;
 using arbor::testing::inHand;
 using arbor::testing::replaced;
 using arbor::testing::setupOf;
@@ -113,10 +116,10 @@ TEST(PlanJson, SaysTheNumbersOfThePlanWithUnitsInTheKeys) {
     const auto plan = plan::planJob(job, demoLibrary());
     const auto d = json::parse(io::planJson(job, plan, {}));
     EXPECT_EQ(d["job"], "J-0142");
-    EXPECT_EQ(d["fit"]["interference_um"]["likely"], plan.fit()->interference_mm.likely / 1e-3);
-    EXPECT_EQ(d["fit"]["press_force_N"]["most"], plan.fit()->pressForce_N.most);
-    EXPECT_EQ(d["fit"]["clearance_worst_um"]["lower"], plan.clearance()->worst_mm.lower / 1e-3);
-    EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.heats[plan.fits->focus]->outer.temp_C);
+    EXPECT_EQ(d["fit"]["interference_um"]["likely"], fitOf(plan)->interference_mm.likely / 1e-3);
+    EXPECT_EQ(d["fit"]["press_force_N"]["most"], fitOf(plan)->pressForce_N.most);
+    EXPECT_EQ(d["fit"]["clearance_worst_um"]["lower"], clearanceOf(plan)->worst_mm.lower / 1e-3);
+    EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.heat()->outer.temp_C);
     EXPECT_EQ(d["tooling"]["choice"]["driver"], "S14");
     EXPECT_EQ(d["tooling"]["force_path_proven"], true);
     EXPECT_EQ(d["tooling"]["stack"]["stroke_used_mm"], setupOf(plan).proof.stack.strokeUsed_mm);

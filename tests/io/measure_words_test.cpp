@@ -1,6 +1,7 @@
 // Words of Measure and Fit: every name there is, titles of seats, the line and the stop on the route rule, both units.
 #include "core/base/number.h"
 #include "io/results/plan_json.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 #include "words/measure_words.h"
 
@@ -11,6 +12,7 @@
 using namespace arbor;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
+using arbor::testing::hole;
 using job::Station;
 using words::Display;
 
@@ -79,7 +81,7 @@ TEST(MeasureWords, RouteRuleSaysHowFarAndWhatStops) {
     EXPECT_EQ(words::measureStop(*planOf("retort-trolley-roller").fits), "Bore of roller: sleeve");
     auto job = demoJob("labeller-pulley");
     job.measured = {};
-    job.housing.measured.reset();
+    hole(job).measured.reset();
     EXPECT_EQ(words::measureLine(*plan::planJob(job, demoLibrary()).fits), "nothing measured yet");
 }
 

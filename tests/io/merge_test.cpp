@@ -3,11 +3,13 @@
 
 #include "io/job_json.h"
 #include "io/text_file.h"
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <gtest/gtest.h>
 
 using namespace arbor;
+using arbor::testing::hole;
 using arbor::testing::TemporaryShop;
 using nlohmann::json;
 
@@ -69,7 +71,7 @@ TEST(Merge, WhatBothChangedStandsAsItIsHereAndIsNamed) {
 TEST(Merge, TwoBenchesOnOneJobLoseNothing) {
     const TemporaryShop shop;
     auto one = io::loadJob(shop.jobFile()).value(), other = one;
-    one.job.housing.measured = job::MeasuredSize{"61.981", 61.981};
+    hole(one.job).measured = standards::MeasuredSize{"61.981", 61.981};
     one.job.customer = "first bench";
     other.job.draft.notes = "noise gone";
     other.job.customer = "second bench";
@@ -78,7 +80,7 @@ TEST(Merge, TwoBenchesOnOneJobLoseNothing) {
     ASSERT_TRUE(saved);
     EXPECT_TRUE(saved->others);
     const auto onDisk = io::loadJob(shop.jobFile())->job;
-    EXPECT_EQ(onDisk.housing.measured->typed, "61.981");
+    EXPECT_EQ(hole(onDisk).measured->typed, "61.981");
     EXPECT_EQ(onDisk.draft.notes, "noise gone");
     EXPECT_EQ(onDisk.customer, "second bench");
     EXPECT_EQ(io::jobToJson(onDisk), io::jobToJson(saved->document.job));

@@ -1,6 +1,7 @@
 #include "words/order_words.h"
 
 #include "io/arrangement_file.h"
+#include "io/arrangement_text.h"
 #include "io/job_file.h"
 #include "io/text_file.h"
 #include "support/shop.h"
@@ -17,7 +18,7 @@ using words::WorkLine;
 namespace {
 
 arrangement::Assembly assemblyOf(const std::string& path) {
-    auto assembly = io::loadWork(path).value().arrangement.value().assembly;
+    auto assembly = io::loadWork(path).value().arrangement.assembly;
     EXPECT_TRUE(arrangement::resolve(assembly, demoLibrary().bearings)) << path;
     return assembly;
 }
@@ -120,10 +121,10 @@ TEST(ArrangementFile, SaysFileAndPlace) {
 TEST(ArrangementFile, SurvivesEditingTheJob) {
     const TemporaryShop shop;
     auto document = io::loadJob(shop.jobFile()).value();
-    const auto before = arrangement::arrangementText(*document.job.arrangement);
+    const auto before = io::arrangementText(document.job.arrangement);
     document.job.title = "renamed";
     ASSERT_TRUE(io::saveJob(shop.jobFile(), document));
-    EXPECT_EQ(arrangement::arrangementText(*io::loadWork(shop.jobFile())->arrangement), before);
+    EXPECT_EQ(io::arrangementText(io::loadWork(shop.jobFile())->arrangement), before);
 }
 
 TEST(ArrangementFile, EveryTemplateIsShipped) {

@@ -1,4 +1,5 @@
 // A program that is killed while it writes a job file or a recording.
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <QFile>
@@ -8,6 +9,7 @@
 #include <random>
 
 using namespace arbor;
+using arbor::testing::kHousingSeat;
 using arbor::testing::TemporaryShop;
 
 TEST(JobFile, KilledAtAnyMomentTheFileIsWholeAndNothingSaidIsLost) {
@@ -29,7 +31,7 @@ TEST(JobFile, KilledAtAnyMomentTheFileIsWholeAndNothingSaidIsLost) {
         writer.waitForFinished();
         const auto job = io::loadJob(shop.jobFile());
         ASSERT_TRUE(job) << job.error().field;
-        EXPECT_GE(job::stepOf(job->job, {job::kHousingSeat, false}).readings.readings.size(), most);
+        EXPECT_GE(job::stepOf(job->job, {kHousingSeat, false}).readings.readings.size(), most);
     }
 }
 

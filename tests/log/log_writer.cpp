@@ -37,9 +37,9 @@ int main(int argc, char** argv) {
         auto document = arbor::io::loadJob(arguments[2].toStdString());
         if (!document) return 2;
         for (int i = 0;; ++i) {
-            document->job.steps[{arbor::job::kHousingSeat, false}].readings.readings.push_back({0.5 * i, 0.001 * i});
+            document->job.steps[{{"housing", "bearing"}, false}].readings.readings.push_back({0.5 * i, 0.001 * i});
             if (!arbor::io::saveJob(arguments[2].toStdString(), *document)) return 2;
-            std::printf("%zu\n", document->job.steps[{arbor::job::kHousingSeat, false}].readings.readings.size());
+            std::printf("%zu\n", document->job.steps[{{"housing", "bearing"}, false}].readings.readings.size());
             std::fflush(stdout);
         }
     }

@@ -25,14 +25,35 @@ job::Job demoJob(const std::string& name) {
     return io::loadJob(kDemo + "/" + name + ".arbor.json").value().job;
 }
 
-arrangement::HousedBearing demoArrangement() {
-    auto job = demoJob("seamer-turret-upper");
-    job.arrangement.reset(); // the housing by its sizes
-    return *plan::planJob(job, demoLibrary()).arrangement;
+arrangement::BlindSeat demoSeat() {
+    arrangement::BlindSeat seat;
+    seat.bearing.designation = "3206";
+    seat.bearing.dress = {catalog::Side::Both, catalog::Side::Down};
+    seat.outsideDia_mm = 92;
+    seat.height_mm = 80;
+    seat.flangeDia_mm = 128;
+    seat.flangeThick_mm = 14;
+    seat.seatDia_mm = 62;
+    seat.seatDepth_mm = 46;
+    seat.shoulderBoreDia_mm = 54;
+    seat.leadIn_mm = 1;
+    seat.groove = arrangement::Groove{65, 2.15, 22.1};
+    seat.hangsBelow = arrangement::HangsBelow{"sensor cap", 74, 14};
+    return seat;
+}
+
+tooling::Task taskOf(const arrangement::BlindSeat& seat, const catalog::Bearing* bearing) {
+    auto assembly = arrangement::blindSeat(seat).value();
+    const auto catalogue = bearing ? std::vector{*bearing} : demoLibrary().bearings;
+    EXPECT_TRUE(arrangement::resolve(assembly, catalogue));
+    const auto present = route::only(0) | route::only(1);
+    auto task = tooling::tasksOf(assembly, {1, 0, route::Way::Up, present, false}).front();
+    if (task.partnerMoves) task.face = {}; // nothing reaches the ring's own
+    return task;
 }
 
 tooling::Task demoTask() {
-    return tooling::taskOf(demoArrangement());
+    return taskOf(demoSeat());
 }
 
 TemporaryShop::TemporaryShop() {
@@ -50,6 +71,12 @@ TemporaryShop::~TemporaryShop() {
 
 void TemporaryShop::write(const std::string& name, const std::string& text) const {
     std::ofstream(m_path / name, std::ios::binary) << text;
+}
+
+void TemporaryShop::undraw(const std::string& name) const {
+    auto document = io::loadJob(file(name)).value();
+    document.job.arrangement.assembly = {};
+    EXPECT_TRUE(io::saveJob(file(name), document));
 }
 
 std::string TemporaryShop::read(const std::string& name) const {

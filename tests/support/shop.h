@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/arrangement/blind_seat.h"
 #include "core/plan/plan.h"
 #include "io/job_file.h"
 
@@ -14,9 +15,12 @@ const plan::Library& demoLibrary();
 /// A job of the demo shop by file name without ending.
 job::Job demoJob(const std::string& name);
 
-/// Its arrangement and load, for tests below the plan.
-arrangement::HousedBearing demoArrangement();
-tooling::Task demoTask(); ///< the same, as it stands in the press
+/// The seat of the seamer turret by its sizes, for tests below the plan: 3206 with seals and encoder, 46 deep, groove
+/// above it, a sensor cap below.
+arrangement::BlindSeat demoSeat();
+/// Its bearing going in from above, with nothing else there. @param bearing  null: that of the catalogue
+tooling::Task taskOf(const arrangement::BlindSeat& seat, const catalog::Bearing* bearing = nullptr);
+tooling::Task demoTask();
 
 /// A fresh copy of the demo shop in a temporary folder, removed again at the end of its life.
 class TemporaryShop {
@@ -28,6 +32,7 @@ public:
     std::string jobFile() const { return file("seamer-turret-upper.arbor.json"); }
     void write(const std::string& name, const std::string& text) const;
     std::string read(const std::string& name) const;
+    void undraw(const std::string& name) const; ///< of a job: as if nothing had been drawn yet
 
 private:
     std::filesystem::path m_path;

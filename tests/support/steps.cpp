@@ -1,5 +1,6 @@
 #include "support/steps.h"
 
+#include "support/drawing.h"
 #include "support/shop.h"
 
 #include <stdexcept>
@@ -7,9 +8,7 @@
 namespace arbor::testing {
 
 job::StepKey ownKey(const job::Job& job) {
-    const auto plan = plan::planJob(job, demoLibrary());
-    if (!plan.fits) return {job::kHousingSeat, false};
-    return {plan.fits->seats[plan.fits->focus].key, false};
+    return {housed(job), false};
 }
 
 job::StepRecord& ownStep(job::Job& job) {

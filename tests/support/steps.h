@@ -1,4 +1,4 @@
-// The step of a job that most tests are about: the one that makes the job's own seat.
+// The step of a job that most tests are about: the one that puts the first bearing into its housing, or on its shaft.
 #pragma once
 
 #include "core/plan/plan.h"
@@ -6,7 +6,6 @@
 
 namespace arbor::testing {
 
-/// Its key by the arrangement; of a job that cannot be worked out, that of its housing.
 job::StepKey ownKey(const job::Job& job);
 
 /// What is kept of it.

@@ -160,7 +160,7 @@ TEST(ForceLine, StaysInsideThePartsOfEveryDemoSetup) {
                              "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
         const auto job = arbor::testing::demoJob(name);
         const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
-        for (const auto& step : plan::workSteps(job, plan, arbor::testing::demoLibrary())) {
+        for (const auto& step : plan::workSteps(plan, arbor::testing::demoLibrary())) {
             const auto tools = plan::toolsFor(step, job, plan, arbor::testing::demoLibrary());
             for (const auto& way : tools.ways) {
                 if (!way.proven() || !way.pressed || !way.pressed->choice) continue;

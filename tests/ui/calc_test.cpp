@@ -1,4 +1,5 @@
 // The bench calculator over the window: found by a word, one line of sizes, the answer, a job made of it.
+#include "support/drawing.h"
 #include "support/steps.h"
 #include "support/window.h"
 
@@ -11,6 +12,8 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::fitOf;
+using arbor::testing::hole;
 using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -91,11 +94,11 @@ TEST_F(Calculator, BecomesAJobWithTheSizesInIt) {
     ASSERT_TRUE(box->answer());
     key(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_FALSE(box->isVisible());
-    EXPECT_EQ(session().job().housing.seat.typed, "62 M7");
+    EXPECT_EQ(hole(session().job()).size->typed, "M7");
     EXPECT_FALSE(session().plan().problem);
-    ASSERT_TRUE(session().plan().fit());
+    ASSERT_TRUE(fitOf(session().plan()));
     // -30 / 0 against 0 / -13: 8.5 in the middle.
-    EXPECT_NEAR(session().plan().fit()->interferenceNominal_mm, 0.0085, 1e-9);
+    EXPECT_NEAR(fitOf(session().plan())->interferenceNominal_mm, 0.0085, 1e-9);
     EXPECT_TRUE(session().path().ends_with("C-1.arbor.json"));
 }
 

@@ -1,4 +1,5 @@
 // Fit of every seat through the real window: the list, both sides, sleeves, load case, other classes.
+#include "support/drawing.h"
 #include "support/window.h"
 
 #include "ui/fit/what_if.h"
@@ -10,6 +11,9 @@
 #include <algorithm>
 
 using namespace arbor;
+using arbor::testing::bearingOf;
+using arbor::testing::clearanceOf;
+using arbor::testing::hole;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -35,32 +39,35 @@ TEST_F(FitPage, ListsEverySeatAndShowsTheChosenOne) {
     EXPECT_TRUE(list->item(2)->text().contains("retaining collar"));
 }
 
-TEST_F(FitPage, ClassesOfOtherSeatsGoIntoTheArrangement) {
+TEST_F(FitPage, EverySeatTakesClassesAndLimits) {
     openFit("exhaust-fan-carrier", 2);
     const double before = seat(2).fit->pressForce_N.likely;
     type("journalSize", "30 r6");
     EXPECT_GT(seat(2).fit->pressForce_N.likely, before);
-    EXPECT_EQ(saved().arrangement->assembly.pressed[2].shaft->text(), "r6");
-    type("journalSize", "30 +5/-5 um");
-    EXPECT_TRUE(find<QLabel>("journalSizeUnderstood")->text().contains("a class"));
-    EXPECT_EQ(saved().arrangement->assembly.pressed[2].shaft->text(), "r6");
+    EXPECT_EQ(saved().arrangement.assembly.pressed[2].shaft.size->typed, "r6");
+    type("journalSize", "30 +35/+22 um");
+    EXPECT_EQ(saved().arrangement.assembly.pressed[2].shaft.size->typed, "30 +35/+22 um");
+    EXPECT_NEAR(seat(2).fit->pressForce_N.likely, before, 1e-6) << "those of p6";
+    type("journalSize", "31 r6");
+    EXPECT_TRUE(find<QLabel>("journalSizeUnderstood")->text().contains("30 mm")) << "another seat's";
 }
 
-TEST_F(FitPage, TheJobsOwnSeatIsKeptInBothPlaces) {
+TEST_F(FitPage, ASizeIsKeptWithItsSeat) {
     openFit("seamer-turret-upper");
     type("holeSize", "62 P7");
-    EXPECT_EQ(saved().housing.seat.typed, "62 P7");
-    EXPECT_EQ(saved().arrangement->assembly.pressed[0].hole->text(), "P7");
-    type("shaftSize", "30 k5");
-    EXPECT_EQ(saved().shaft->seat.typed, "30 k5");
-    EXPECT_EQ(saved().arrangement->assembly.pressed[1].shaft->text(), "k5");
+    EXPECT_EQ(saved().arrangement.assembly.pressed[0].hole.size->typed, "P7");
+    EXPECT_EQ(find<QLineEdit>("holeSize")->text(), "62 P7");
+    find<QListWidget>("seatList")->setCurrentRow(1);
+    type("journalSize", "30 k5");
+    EXPECT_EQ(saved().arrangement.assembly.pressed[1].shaft.size->typed, "k5");
 }
 
 TEST_F(FitPage, LoadCaseProposesAndQuestions) {
     openFit("seamer-turret-upper");
     session().edit("by class alone", [](job::Job& j) { j.measured.seats.clear(); });
     choose("loadCase", 2);
-    type("shaftSize", "30 g6");
+    find<QListWidget>("seatList")->setCurrentRow(1);
+    type("journalSize", "30 g6");
     EXPECT_TRUE(slipSays("Usual here: N7 and h6"));
     choose("loadCase", 1);
     EXPECT_TRUE(slipSays("The inner ring is loose"));
@@ -94,21 +101,21 @@ TEST_F(FitPage, ASleeveRepairsTheSeatAndItsStop) {
 
 TEST_F(FitPage, RacewaysCanBeOverruled) {
     openFit("seamer-turret-upper");
-    const double before = session().plan().clearance()->nominal_mm;
+    const double before = clearanceOf(session().plan())->nominal_mm;
     type("outerRaceway", "57");
-    EXPECT_NE(session().plan().clearance()->nominal_mm, before);
-    EXPECT_NEAR(*saved().bearing.outerRacewayDia_mm, 57, 1e-12);
+    EXPECT_NE(clearanceOf(session().plan())->nominal_mm, before);
+    EXPECT_NEAR(*bearingOf(saved()).facts.outerRacewayDia_mm, 57, 1e-12);
     type("outerRaceway", "70");
     EXPECT_EQ(find<QLabel>("outerRacewayUnderstood")->text(), "between bore and outside");
     type("outerRaceway", "");
-    EXPECT_NEAR(session().plan().clearance()->nominal_mm, before, 1e-12);
+    EXPECT_NEAR(clearanceOf(session().plan())->nominal_mm, before, 1e-12);
 }
 
 TEST_F(FitPage, LimitsOfTheRingAreTypedInPlaceOfItsClass) {
     openFit("seamer-turret-upper");
     type("journalSize", "62 0/-0.008");
     EXPECT_NEAR(session().plan().fits->seats[0].shaft.size_mm->lower, -0.008, 1e-12);
-    EXPECT_EQ(saved().bearing.outside->typed, "62 0/-0.008");
+    EXPECT_EQ(saved().arrangement.assembly.pressed[0].shaft.size->typed, "62 0/-0.008");
 }
 
 TEST_F(FitPage, OtherClassesAreShownFromLooseToTight) {
@@ -132,10 +139,10 @@ TEST_F(FitPage, OtherClassesAreShownFromLooseToTight) {
 }
 
 TEST_F(FitPage, SpeedAndTemperatureActOnEverySeat) {
-    openFit("filler-pump-shaft", 2);
-    const auto before = seat(2).fit->effectiveAtWork_mm.likely;
+    openFit("filler-pump-shaft", 1);
+    const auto before = seat(1).fit->effectiveAtWork_mm.likely;
     type("speed", "30000");
-    EXPECT_LT(seat(2).fit->effectiveAtWork_mm.likely, before);
+    EXPECT_LT(seat(1).fit->effectiveAtWork_mm.likely, before);
     type("speed", "-5");
     EXPECT_EQ(saved().work.speed_rpm, 30000);
 }
@@ -149,10 +156,10 @@ TEST_F(FitPage, InInchesEverythingIsTypedAndShownInInches) {
     EXPECT_EQ(find<QLabel>("innerTempUnderstood")->text(), "−148 to 482 °F");
     EXPECT_NEAR(saved().temperatures.innerRing_C, 40, 1e-9);
     type("measuredBore", "2.4401");
-    EXPECT_NEAR(saved().housing.measured->value_mm, 2.4401 * 25.4, 1e-9);
+    EXPECT_NEAR(hole(saved()).measured->value_mm, 2.4401 * 25.4, 1e-9);
     EXPECT_EQ(slip().figures.front().unit, "thou");
     type("outerRaceway", "2.2000");
-    EXPECT_NEAR(*saved().bearing.outerRacewayDia_mm, 55.88, 1e-9);
+    EXPECT_NEAR(*bearingOf(saved()).facts.outerRacewayDia_mm, 55.88, 1e-9);
     type("sleeveOutside", "2.7500");
     type("sleeveInterference", "1..2");
     const auto& sleeve = saved().measured.seats.at({"housing", "bearing"}).sleeve;
@@ -169,6 +176,6 @@ TEST_F(FitPage, NoSizeOfASeatStopsThePageFromTakingTheNextOne) {
     type("holeSize", "30 K7");
     ASSERT_TRUE(seat(2).fit);
     type("measuredBore", "30.002");
-    EXPECT_NEAR(*saved().arrangement->assembly.pressed[2].measuredHole_mm, 30.002, 1e-12);
+    EXPECT_NEAR(saved().arrangement.assembly.pressed[2].hole.measured->value_mm, 30.002, 1e-12);
     EXPECT_NEAR(seat(2).fit->interferenceNominal_mm, 0.0285 - 0.002, 1e-9) << "30 p6 is +22 to +35";
 }

@@ -1,4 +1,5 @@
 // A press read by hand, a recording that was left lying, and the shop's friction, through the real window.
+#include "support/drawing.h"
 #include "support/steps.h"
 #include "support/window.h"
 
@@ -19,6 +20,7 @@ using namespace arbor;
 using arbor::testing::inHand;
 using arbor::testing::kPatience_ms;
 using arbor::testing::ownStep;
+using arbor::testing::partOf;
 using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
 using job::HandMeans;
@@ -171,7 +173,7 @@ protected:
         r.when = "2026-10-01T10:00:00";
         r.pressVerdict = verdict;
         r.friction = friction;
-        r.seatMaterial = document.job.housing.material;
+        r.seatMaterial = partOf(document.job, "housing").material;
         r.lubricant = catalog::Lubricant::LightOil;
         document.job.record = r;
         ASSERT_TRUE(io::saveJob(shop.file("closed-" + std::to_string(number) + ".arbor.json"), document));
@@ -179,7 +181,7 @@ protected:
     const ui::FrictionView::Row& row() {
         open("seamer-turret-upper");
         key(Qt::Key_M, Qt::ControlModifier);
-        const auto family = session().library().materials.at(job().housing.material).family;
+        const auto family = session().library().materials.at(partOf(job(), "housing").material).family;
         const int index = 3 * static_cast<int>(family) + static_cast<int>(catalog::Lubricant::LightOil);
         return find<ui::FrictionView>("frictionView")->rows().at(static_cast<std::size_t>(index));
     }

@@ -1,5 +1,6 @@
 // The logbook through the real window: a record goes in, is found again, counted and written out; a logbook that is not
 // there costs nothing.
+#include "support/drawing.h"
 #include "support/steps.h"
 #include "support/window.h"
 
@@ -13,7 +14,9 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::bearingOf;
 using arbor::testing::inHand;
+using arbor::testing::partOf;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -94,7 +97,7 @@ TEST_F(Log, OneKeyAsksForThePlaceTheMachineOrTheBearing) {
         const auto book = log::Logbook::open("sqlite:" + QString::fromStdString(shop.file("logbook.sqlite"))).value();
         ASSERT_TRUE(book->write(e));
     };
-    const auto bearing = job().bearing.designation;
+    const auto bearing = bearingOf(job()).designation;
     put("A-1", "Seamer turret · upper bearing", "turret, upper", bearing);
     put("A-2", "Seamer turret · lower bearing", "turret, lower", bearing);
     put("A-3", "Labeller pulley", "idler", bearing);
@@ -154,7 +157,7 @@ TEST_F(Log, PastPressesNarrowTheNextPrediction) {
         e.when = "2026-10-0" + std::to_string(i + 1) + "T10:00:00";
         e.pressVerdict = "home";
         e.friction = 0.100 + 0.001 * i;
-        e.seatMaterial = job().housing.material;
+        e.seatMaterial = partOf(job(), "housing").material;
         e.lubricant = "light_oil";
         ASSERT_TRUE(book->write(e));
     }
@@ -165,7 +168,7 @@ TEST_F(Log, PastPressesNarrowTheNextPrediction) {
     bad.when = "2026-10-09T10:00:00";
     bad.pressVerdict = "galling";
     bad.friction = 0.3;
-    bad.seatMaterial = job().housing.material;
+    bad.seatMaterial = partOf(job(), "housing").material;
     bad.lubricant = "light_oil";
     const double learned = width();
     ASSERT_TRUE(book->write(bad));

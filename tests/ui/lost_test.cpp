@@ -1,4 +1,5 @@
 // Nothing typed is lost, nothing is edited unasked, and a stop is never out of sight.
+#include "support/drawing.h"
 #include "support/small_disk.h"
 #include "support/steps.h"
 #include "support/window.h"
@@ -16,6 +17,8 @@
 #include <ctime>
 
 using namespace arbor;
+using arbor::testing::hole;
+using arbor::testing::kHousingSeat;
 using arbor::testing::ownStep;
 using arbor::testing::SmallDisk;
 using arbor::testing::WindowTest;
@@ -32,13 +35,13 @@ TEST_F(Lost, AFullDiskLeavesFileAndWorkAndQuittingAsks) {
         type("measuredBore", "61.981");
         EXPECT_TRUE(window->troubleText().contains("Not saved")) << window->troubleText().toStdString();
         EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), before);
-        EXPECT_EQ(job().housing.measured->typed, "61.981");
+        EXPECT_EQ(hole(job()).measured->typed, "61.981");
         EXPECT_TRUE(session().isUnsaved());
         EXPECT_FALSE(window->close()) << "the first time it asks";
         EXPECT_TRUE(window->troubleText().contains("would be lost"));
     }
     EXPECT_TRUE(session().saveAgain());
-    EXPECT_EQ(saved().housing.measured->typed, "61.981");
+    EXPECT_EQ(hole(saved()).measured->typed, "61.981");
     EXPECT_TRUE(window->close());
 }
 
@@ -59,11 +62,11 @@ TEST_F(Lost, TwoWindowsOnOneJobKeepWhatEachTyped) {
     ASSERT_TRUE(io::saveJobOver(shop.jobFile(), other));
     type("measuredBore", "61.981");
     EXPECT_EQ(saved().draft.notes, "typed at the other bench");
-    EXPECT_EQ(saved().housing.measured->typed, "61.981");
+    EXPECT_EQ(hole(saved()).measured->typed, "61.981");
     EXPECT_EQ(job().draft.notes, "typed at the other bench") << "the window goes on with both";
     EXPECT_TRUE(window->troubleText().contains("both are kept"));
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_FALSE(saved().housing.measured && saved().housing.measured->typed == "61.981");
+    EXPECT_FALSE(hole(saved()).measured && hole(saved()).measured->typed == "61.981");
     EXPECT_EQ(saved().draft.notes, "typed at the other bench") << "undo takes back what was typed here only";
 }
 
@@ -105,7 +108,7 @@ TEST_F(Lost, AJobOfANewerProgramIsReadAndNeverWrittenOver) {
     type("measuredBore", "61.981");
     EXPECT_TRUE(window->troubleText().contains("newer program"));
     EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), text);
-    EXPECT_NE(job().housing.measured->typed, "61.981");
+    EXPECT_NE(hole(job()).measured->typed, "61.981");
 }
 
 TEST_F(Lost, TheWindowsKeysWorkWhileAFieldHasTheFocus) {
@@ -169,7 +172,7 @@ TEST(SteadyClock, GoesOnWhenTheWallClockIsSet) {
 /// The program was closed, the wall clock set back an hour, and the job opened again: the oven knows nothing of that.
 TEST(RunningTimes, GoOnAcrossARestartByTheMachinesCount) {
     job::Job job;
-    auto& heat = job.steps[{job::kHousingSeat, false}].heat;
+    auto& heat = job.steps[{kHousingSeat, false}].heat;
     heat.clocks = {{job::Clock::What::Carry, "2026-11-24T10:00:00", 180}};
     heat.readings = {{"2026-11-24T10:00:30", 96}};
     ui::noteCount(heat, "2026-11-24T10:01:00", {"boot-1", 5000});

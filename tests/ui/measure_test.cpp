@@ -1,4 +1,5 @@
 // Measure through the real window: readings by digits alone, what is seen, spacers, the old bearing, overruling.
+#include "support/drawing.h"
 #include "support/window.h"
 
 #include "sim/gauge_server.h"
@@ -15,6 +16,7 @@
 #include <QListWidget>
 
 using namespace arbor;
+using arbor::testing::hole;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -250,7 +252,7 @@ TEST_F(Measure, ReadingsOfAnotherSizeAreSaidAndCanBeTakenAgain) {
     session().edit("another seat", [](job::Job& j) {
         for (auto& r : j.measured.seats.at({"pulley", "lower_cup"}).hole.readings)
             r.dia_mm += 3;
-        j.housing.measured.reset();
+        hole(j).measured.reset();
     });
     EXPECT_TRUE(slipSays("Readings of another size"));
     EXPECT_FALSE(session().plan().problem) << "the page stays at work";

@@ -16,6 +16,7 @@
 using namespace arbor;
 using arbor::testing::inHand;
 using arbor::testing::kPatience_ms;
+using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::ringInHand;
 using arbor::testing::setupOf;
@@ -110,8 +111,9 @@ TEST_F(Rings, ARingThatWasPutInIsAskedFor) {
         ownStep(j).readings.readings.clear();
         ownStep(j).proof = {};
     });
+    session().lookAt(ownKey(job())); // the inner cup
     find<QWidget>("seatClock")->setFocus();
-    const double home = session().plan().arrangement->homeFaceDepth_mm();
+    const double home = ringInHand(session().plan()).input.homeDepth_mm;
     read(QStringList(8, QString::number(home, 'f', 3)));
     const auto asked = [&] { return slip().action.startsWith("Read: "); };
     for (int looks = 0; !asked() && looks < 30; ++looks)

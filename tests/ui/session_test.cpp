@@ -1,4 +1,5 @@
 // Shelf, undo, autosave, recent jobs, units, night look: what holds for every station.
+#include "support/drawing.h"
 #include "support/steps.h"
 #include "support/window.h"
 
@@ -12,6 +13,7 @@
 #include <filesystem>
 
 using namespace arbor;
+using arbor::testing::hole;
 using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -49,8 +51,8 @@ TEST_F(Window, NewJobLikeAnotherStartsClean) {
     EXPECT_FALSE(job().record);
     EXPECT_TRUE(job().done.empty());
     EXPECT_TRUE(ownStep(job()).readings.readings.empty());
-    EXPECT_FALSE(job().housing.measured);
-    EXPECT_EQ(job().housing.seat.typed, "62 M7");
+    EXPECT_FALSE(hole(job()).measured);
+    EXPECT_EQ(hole(job()).size->typed, "M7");
     EXPECT_TRUE(std::filesystem::exists(shop.file("J-0131-1.arbor.json")));
 }
 
@@ -58,16 +60,16 @@ TEST_F(Window, EveryEditCanBeUndoneAndRedoneAndIsOnDiskAtOnce) {
     open();
     type("holeSize", "62 M7");
     type("measuredBore", "61.981");
-    EXPECT_EQ(saved().housing.measured->typed, "61.981");
+    EXPECT_EQ(hole(saved()).measured->typed, "61.981");
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(saved().housing.measured->typed, "61.978 ±2um");
+    EXPECT_EQ(hole(saved()).measured->typed, "61.978 ±2um");
     EXPECT_EQ(find<QLineEdit>("measuredBore")->text(), "61.978 ±2um");
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(saved().housing.seat.typed, "62 N7");
+    EXPECT_EQ(hole(saved()).size->typed, "N7");
     key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
     key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-    EXPECT_EQ(saved().housing.measured->typed, "61.981");
-    EXPECT_EQ(saved().housing.seat.typed, "62 M7");
+    EXPECT_EQ(hole(saved()).measured->typed, "61.981");
+    EXPECT_EQ(hole(saved()).size->typed, "M7");
 }
 
 TEST_F(Window, OneJobsUndoDoesNotReachIntoAnother) {
@@ -76,7 +78,7 @@ TEST_F(Window, OneJobsUndoDoesNotReachIntoAnother) {
     open("exhaust-fan-carrier");
     EXPECT_FALSE(session().undoStack().canUndo());
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(io::loadJob(shop.jobFile())->job.housing.seat.typed, "62 M7");
+    EXPECT_EQ(hole(io::loadJob(shop.jobFile())->job).size->typed, "M7");
 }
 
 TEST_F(Window, RecentJobsSurviveARestart) {
@@ -102,11 +104,11 @@ TEST_F(Window, InchShowsInchAndTakesInch) {
     EXPECT_EQ(find<QLabel>("headerUnits")->text(), "in · lbf · °F");
     EXPECT_EQ(find<QLineEdit>("housingOutside")->text(), "3.6220");
     type("housingOutside", "4");
-    EXPECT_NEAR(job().housing.outsideDia_mm, 101.6, 1e-9);
+    EXPECT_NEAR(session().plan().seat()->input->outer.otherDia_mm, 101.6, 1e-9);
     type("innerTemp", "104");
     EXPECT_NEAR(job().temperatures.innerRing_C, 40, 1e-9);
     type("measuredBore", "2.4402");
-    EXPECT_NEAR(job().housing.measured->value_mm, 61.98108, 1e-9);
+    EXPECT_NEAR(hole(job()).measured->value_mm, 61.98108, 1e-9);
 }
 
 TEST_F(Window, NightLookIsRemembered) {

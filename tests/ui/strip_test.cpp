@@ -148,7 +148,7 @@ TEST_F(Strip, AnotherWayOutIsChosenAndItsToolsJoinTheKit) {
     key(Qt::Key_M);
     EXPECT_EQ(method(), "Internal collet or hook, slide hammer");
     EXPECT_EQ(saved().strip.methods.at("upper_bearing"), route::Method::Collet);
-    EXPECT_TRUE(session().plan().strip->missing.empty()) << "the collet is there already";
+    EXPECT_TRUE(session().plan().strip.missing.empty()) << "the collet is there already";
     key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_TRUE(saved().strip.methods.empty());
     EXPECT_EQ(method(), "Drift");
@@ -174,11 +174,10 @@ TEST_F(Strip, MissingKitSetsAStopUntilItIsTicked) {
 }
 
 TEST_F(Strip, WithoutAnArrangementItSaysHowToStart) {
-    shop.write("labeller-pulley.arbor.json",
-               replaced(shop.read("labeller-pulley.arbor.json"), "\"arrangement\"", "\"arrangement_later\""));
+    shop.undraw("labeller-pulley.arbor.json");
     openStrip();
     EXPECT_TRUE(page->lines().empty());
-    EXPECT_EQ(slip().title, "No arrangement yet");
+    EXPECT_EQ(slip().title, "Nothing is drawn yet");
     key(Qt::Key_Space);
     EXPECT_EQ(window->jobView()->current(), Station::Strip);
 }

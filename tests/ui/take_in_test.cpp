@@ -1,4 +1,5 @@
 // A job from another shop: what differs is shown before anything is taken over, and ours stays as it is.
+#include "support/drawing.h"
 #include "support/steps.h"
 #include "support/window.h"
 
@@ -10,6 +11,7 @@
 #include <QTableWidget>
 
 using namespace arbor;
+using arbor::testing::hole;
 using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::replaced;
@@ -30,12 +32,12 @@ protected:
 
 TEST_F(TakeIn, DifferencesAreShownFieldByField) {
     open("conveyor-tail-drum");
-    window->lookAtJob(theirs("conveyor-tail-drum.arbor.json", "\"outside_mm\": 110", "\"outside_mm\": 112"));
+    window->lookAtJob(theirs("conveyor-tail-drum.arbor.json", "79.962 ±2um", "79.960 ±2um"));
     ASSERT_TRUE(view()->isVisible());
     ASSERT_EQ(view()->differences().size(), 1u);
-    EXPECT_EQ(view()->differences()[0].place, "housing/outside_mm");
-    EXPECT_EQ(find<QTableWidget>("takeInTable")->item(0, 1)->text(), "110.0");
-    EXPECT_EQ(find<QTableWidget>("takeInTable")->item(0, 2)->text(), "112.0");
+    EXPECT_EQ(view()->differences()[0].place, "arrangement/pressed/0/hole_mm");
+    EXPECT_EQ(find<QTableWidget>("takeInTable")->item(0, 1)->text(), "79.962 ±2um");
+    EXPECT_EQ(find<QTableWidget>("takeInTable")->item(0, 2)->text(), "79.960 ±2um");
     EXPECT_TRUE(find<QLabel>("takeInTold")->text().contains("in 1 places"));
     const int before = jobsHere();
     key(Qt::Key_Escape);
@@ -46,10 +48,10 @@ TEST_F(TakeIn, DifferencesAreShownFieldByField) {
 TEST_F(TakeIn, ATakenOneIsAJobOfItsOwnAndOursStays) {
     open("conveyor-tail-drum");
     const auto ours = shop.read("conveyor-tail-drum.arbor.json");
-    window->lookAtJob(theirs("conveyor-tail-drum.arbor.json", "\"outside_mm\": 110", "\"outside_mm\": 112"));
+    window->lookAtJob(theirs("conveyor-tail-drum.arbor.json", "79.962 ±2um", "79.960 ±2um"));
     QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
     EXPECT_EQ(job().id, "J-0152-1");
-    EXPECT_EQ(saved().housing.outsideDia_mm, 112);
+    EXPECT_NEAR(hole(saved()).measured->value_mm, 79.960, 1e-9);
     EXPECT_EQ(shop.read("conveyor-tail-drum.arbor.json"), ours);
 }
 

@@ -33,15 +33,15 @@ protected:
     /// Puts on the bench what is missing: the kit is a stop until it is there.
     void completeKit() {
         const auto& strip = session().plan().strip;
-        while (strip && !strip->missing.empty()) {
-            const auto before = strip->missing.size();
+        while (!strip.missing.empty()) {
+            const auto before = strip.missing.size();
             for (auto* box : window->findChildren<QCheckBox*>())
                 if (box->isVisible() && !box->isChecked()) {
                     box->setFocus();
                     key(Qt::Key_Space);
                     break;
                 }
-            ASSERT_LT(session().plan().strip->missing.size(), before);
+            ASSERT_LT(session().plan().strip.missing.size(), before);
         }
     }
     /// Reads the ring where it stands on its shoulder, place by place.
@@ -89,8 +89,8 @@ TEST_P(Walk, FromIntakeToItsRecord) {
         follow();
     }
     const auto& strip = session().plan().strip;
-    if (strip && strip->sound()) {
-        EXPECT_EQ(job().strip.out.size(), strip->assembly.parts.size() - 1);
+    if (strip.sound()) {
+        EXPECT_EQ(job().strip.out.size(), strip.assembly.parts.size() - 1);
     }
     for (const auto& step : session().plan().steps) {
         EXPECT_TRUE(plan::isSettled(job(), step, session().plan())) << step.step.key;

@@ -14,6 +14,7 @@
 #include <QPushButton>
 
 using namespace arbor;
+using arbor::testing::ownKey;
 using arbor::testing::ownStep;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -23,6 +24,7 @@ class Warm : public WindowTest {
 protected:
     void openWarm(const char* job = "conveyor-tail-drum") {
         open(job);
+        session().lookAt(ownKey(session().job()));
         window->jobView()->go(Station::Warm);
     }
     void wait(double seconds) { // the window's clock goes on

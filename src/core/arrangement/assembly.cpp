@@ -177,15 +177,25 @@ std::optional<Touch> touchOf(const Part& outer, const Part& inner) {
     return out;
 }
 
-bool isDrawn(const Assembly& a, const std::string& designation) {
-    return std::any_of(a.parts.begin(), a.parts.end(),
-                       [&](const Part& part) { return part.catalogue && part.catalogue->designation == designation; });
-}
-
 bool sameBearing(const Part& one, const Part& other) {
     if (!one.catalogue || !other.catalogue) return false;
     const auto &a = *one.catalogue, &b = *other.catalogue;
     return a.designation == b.designation && a.at_mm == b.at_mm && a.turned == b.turned && a.piece != b.piece;
+}
+
+std::vector<std::size_t> piecesOf(const Assembly& a, std::size_t part) {
+    std::vector<std::size_t> out;
+    for (std::size_t p = 0; p < a.parts.size(); ++p)
+        if (a.parts[p].catalogue && (p == part || sameBearing(a.parts[p], a.parts[part]))) out.push_back(p);
+    return out;
+}
+
+std::vector<Body> bodiesOf(const Assembly& a) {
+    std::vector<Body> out;
+    for (const auto& part : a.parts)
+        for (const auto* bodies : {&part.bodies, &part.keepClear})
+            out.insert(out.end(), bodies->begin(), bodies->end());
+    return out;
 }
 
 std::optional<std::size_t> indexOf(const Assembly& a, const std::string& id) {

@@ -3,7 +3,7 @@
 #include "core/base/result.h"
 #include "core/catalog/bearing.h"
 #include "core/section/body.h"
-#include "core/standards/limits.h"
+#include "core/standards/size.h"
 
 #include <optional>
 #include <string>
@@ -42,6 +42,17 @@ struct WayRound {
     friend bool operator==(const WayRound&, const WayRound&) = default;
 };
 
+/// What is known of one bearing beyond its number.
+struct BearingFacts {
+    std::string accuracy = "N"; ///< ISO 492; of inch tapers 4 to 00
+    std::string clearanceGroup = "CN";
+    std::optional<double> staticRating_N = {};     ///< as printed; nothing: estimated
+    std::optional<double> innerRacewayDia_mm = {}; ///< nothing: by the tube model
+    std::optional<double> outerRacewayDia_mm = {};
+    bool plasticCage = false;
+    friend bool operator==(const BearingFacts&, const BearingFacts&) = default;
+};
+
 /// A bearing of the catalogue, or one of its rings: the catalogue gives its section.
 struct FromCatalogue {
     enum class Piece { Whole, Outer, Inner }; ///< Inner carries the elements where they stay with it
@@ -50,6 +61,7 @@ struct FromCatalogue {
     double at_mm = 0;    ///< height of the assembled bearing's lower face
     bool turned = false; ///< stands on its head
     catalog::BearingDress dress = {};
+    BearingFacts facts = {};
 };
 
 /// One part of an axial stack: bodies that keep together, each at its height in the finished assembly.
@@ -62,6 +74,9 @@ struct Part {
     /// How it is shaped while it travels, when that differs: a retaining ring squeezed out of its groove. Empty: as
     /// fitted.
     std::vector<section::Body> travelling = {};
+    /// What hangs on it and no tool may touch: a plug, a sensor, a stud circle. Of the arrangement's parts none minds
+    /// it.
+    std::vector<section::Body> keepClear = {};
     /// Parts that hold it without standing in its way: the split pin of a nut, the bolts of a plate.
     std::vector<std::string> lockedBy = {};
     std::optional<FromCatalogue> catalogue = {}; ///< then `bodies` are filled by resolve()
@@ -72,15 +87,25 @@ struct Part {
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }
 };
 
-/// Two parts joined where they touch. Classes and measured sizes belong to seats.
+/// One side of a seat: what the drawing asks of it, and what was measured. A ring of the catalogue is made to the
+/// limits of its accuracy where the drawing says nothing.
+struct SeatSide {
+    std::optional<standards::SizeSpec> size = {};
+    std::optional<standards::MeasuredSize> measured = {};
+    std::optional<double> rz_mm = {}; ///< nothing: as such a surface is usually finished
+    friend bool operator==(const SeatSide&, const SeatSide&) = default;
+};
+
+/// Two parts joined where they touch.
 struct Joint {
     std::string outer;
     std::string inner;
-    std::optional<standards::ToleranceClass> hole = {};
-    std::optional<standards::ToleranceClass> shaft = {};
-    std::optional<double> measuredHole_mm = {};
-    std::optional<double> measuredShaft_mm = {};
+    SeatSide hole = {};
+    SeatSide shaft = {};
     bool notched = false; ///< the shoulder behind the ring has notches for a drift
+
+    SeatSide& side(bool ofHole) { return ofHole ? hole : shaft; }
+    const SeatSide& side(bool ofHole) const { return ofHole ? hole : shaft; }
 };
 
 /// Coaxial parts around a base that stays where it is: the housing, or the shaft when the work is done on the shaft.
@@ -123,13 +148,16 @@ struct Touch {
 };
 std::optional<Touch> touchOf(const Part& outer, const Part& inner);
 
-/// Whether a bearing of that designation, or a ring of one, is drawn.
-bool isDrawn(const Assembly& assembly, const std::string& designation);
-
 /// Whether two parts are rings of one bearing: drawn apart, in the same place.
 bool sameBearing(const Part& one, const Part& other);
 
+/// Every body as it lies in the arrangement, and what hangs on the parts; to be drawn.
+std::vector<section::Body> bodiesOf(const Assembly& assembly);
+
 std::optional<std::size_t> indexOf(const Assembly& assembly, const std::string& id);
 const Joint* jointOf(const std::vector<Joint>& joints, const std::string& one, const std::string& other);
+
+/// The parts that are this bearing: itself, or cup and cone of it. None where it is no bearing.
+std::vector<std::size_t> piecesOf(const Assembly& assembly, std::size_t part);
 
 } // namespace arbor::arrangement

@@ -84,6 +84,22 @@ std::set<WallAt> oneDiameter(const Assembly& a, const WallAt& first) {
     return found;
 }
 
+/// With the chamfers that begin at their ends: these go along as they are.
+std::set<WallAt> withTheirEdges(const Assembly& a, std::set<WallAt> walls) {
+    const auto straightOnes = walls;
+    for (const auto& w : straightOnes) {
+        const auto count = a.parts[w.part].bodies[w.body].slices.size();
+        for (const auto beside : {w.slice - 1, w.slice + 1}) {
+            if (beside >= count) continue;
+            const WallAt edge{w.part, w.body, beside, w.outer};
+            const auto &s = sliceOf(a, edge), &wall = sliceOf(a, w);
+            const double meets = beside < w.slice ? (w.outer ? s.outerTop : s.innerTop) : radius(s, w.outer);
+            if (!straight(s, w.outer) && same(meets, radius(wall, w.outer))) walls.insert(edge);
+        }
+    }
+    return walls;
+}
+
 bool fromCatalogue(const Assembly& a, const std::set<WallAt>& walls) {
     return std::any_of(walls.begin(), walls.end(), [&](const WallAt& w) { return a.parts[w.part].catalogue; });
 }
@@ -131,7 +147,7 @@ void mapHeights(Assembly& a, const Map& map) {
                 body.z_mm += by;
             continue;
         }
-        for (auto* bodies : {&part.bodies, &part.travelling})
+        for (auto* bodies : {&part.bodies, &part.travelling, &part.keepClear})
             for (auto& body : *bodies) {
                 for (auto& s : body.slices) {
                     s.zBottom = map(body.z_mm + s.zBottom);
@@ -199,15 +215,15 @@ std::size_t nearestBearing(const Assembly& a, double z) {
     return nearest;
 }
 
-void mapRadii(Assembly& a, const std::string& designation, const Map& map) {
+void mapRadii(Assembly& a, const std::vector<std::size_t>& pieces, const Map& map) {
     const auto before = a;
     for (auto& part : a.parts) {
         if (part.catalogue) continue;
-        for (auto* bodies : {&part.bodies, &part.travelling})
+        for (auto* bodies : {&part.bodies, &part.travelling, &part.keepClear})
             for (auto& body : *bodies)
                 for (auto& s : body.slices) {
                     const auto near = nearestBearing(before, body.z_mm + (s.zBottom + s.zTop) / 2);
-                    if (near >= a.parts.size() || before.parts[near].catalogue->designation != designation) continue;
+                    if (std::find(pieces.begin(), pieces.end(), near) == pieces.end()) continue;
                     for (auto* r : {&s.innerBottom, &s.innerTop, &s.outerBottom, &s.outerTop})
                         *r = map(*r);
                 }
@@ -235,6 +251,32 @@ std::optional<double> landBeside(const Assembly& a, std::size_t ring, bool inter
     return std::nullopt;
 }
 
+/// A label that names the bearing's number names the new one.
+void sayNewNumber(Part& part, const std::string& today, const std::string& wanted) {
+    if (const auto at = part.label.find(today); at != std::string::npos) part.label.replace(at, today.size(), wanted);
+}
+
+/// Limits and measured sizes of rings that are gone.
+void forgetRings(Assembly& a, const std::vector<std::size_t>& pieces) {
+    for (const auto piece : pieces)
+        for (auto& joint : a.pressed) {
+            if (joint.outer == a.parts[piece].id) joint.hole = {};
+            if (joint.inner == a.parts[piece].id) joint.shaft = {};
+        }
+}
+
+/// Sizes that were written in full say the diameter that their seat has now.
+void followSeats(Assembly& a) {
+    for (auto& joint : a.pressed) {
+        const auto outer = indexOf(a, joint.outer), inner = indexOf(a, joint.inner);
+        const auto touch = outer && inner ? touchOf(a.parts[*outer], a.parts[*inner]) : std::nullopt;
+        if (!touch) continue;
+        for (auto* side : {&joint.hole, &joint.shaft})
+            if (side->size && side->size->nominal_mm > 0 && !same(side->size->nominal_mm, touch->dia_mm))
+                side->size = standards::onNominal(*side->size, touch->dia_mm);
+    }
+}
+
 } // namespace
 
 std::vector<SizeLine> sizeLines(const Assembly& a) {
@@ -259,35 +301,42 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
         const auto h = heights(assembly, at);
         mapHeights(out, stretch(h.lower, h.upper, value_mm));
     } else {
-        for (const auto& w : oneDiameter(assembly, at)) {
+        const double by = value_mm / 2 - radius(sliceOf(assembly, at), at.outer);
+        for (const auto& w : withTheirEdges(assembly, oneDiameter(assembly, at))) {
             auto& s = out.parts[w.part].bodies[w.body].slices[w.slice];
-            (w.outer ? s.outerBottom : s.innerBottom) = value_mm / 2;
-            (w.outer ? s.outerTop : s.innerTop) = value_mm / 2;
+            (w.outer ? s.outerBottom : s.innerBottom) += by;
+            (w.outer ? s.outerTop : s.innerTop) += by;
         }
     }
     if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());
     reshapeRings(out);
+    followSeats(out);
     return out;
 }
 
-Result<Assembly> withBearing(const Assembly& assembly, const std::string& today, const std::string& wanted,
+Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const std::string& wanted,
                              const std::vector<catalog::Bearing>& catalogue) {
+    const auto pieces = piecesOf(assembly, part);
+    const auto today = pieces.empty() ? std::string() : assembly.parts[part].catalogue->designation;
     const auto *was = catalog::findBearing(catalogue, today), *is = catalog::findBearing(catalogue, wanted);
     if (!was || !is)
         return refuse(ProblemCode::UnknownName, "designation", was ? wanted : today, "a bearing of the catalogue");
     auto out = assembly;
-    mapRadii(out, today, follow(*was, *is));
-    std::set<double> places;
-    for (const auto& part : out.parts)
-        if (part.catalogue && part.catalogue->designation == today) places.insert(part.catalogue->at_mm);
-    // From the top, so that a place is not moved before its turn.
-    for (auto at = places.rbegin(); at != places.rend(); ++at)
-        mapHeights(out, stretch(*at, *at + was->width_mm, is->width_mm));
-    for (auto& part : out.parts)
-        if (part.catalogue && part.catalogue->designation == today) part.catalogue->designation = wanted;
+    mapRadii(out, pieces, follow(*was, *is));
+    const double foot = assembly.parts[part].catalogue->at_mm;
+    mapHeights(out, stretch(foot, foot + was->width_mm, is->width_mm));
+    for (const auto piece : pieces) {
+        auto& from = *out.parts[piece].catalogue;
+        from.designation = wanted;
+        // Raceways and load were those of the other bearing.
+        from.facts.staticRating_N = from.facts.innerRacewayDia_mm = from.facts.outerRacewayDia_mm = std::nullopt;
+        sayNewNumber(out.parts[piece], today, wanted);
+    }
+    forgetRings(out, pieces);
     if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
     if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());
     reshapeRings(out);
+    followSeats(out);
     return out;
 }
 

@@ -28,10 +28,11 @@ std::vector<SizeLine> sizeLines(const Assembly& assembly);
 /// @errors NotPositive, OutOfRange (over 3000 mm), GeometryOrder (a wall would cross the other side of its part)
 Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double value_mm);
 
-/// Puts another bearing in the place of every part that is that designation today, and makes room for it: heights
-/// stretch at its place, radii within its reach on the axis follow its bore and outside.
-/// @param assembly  resolved  @errors UnknownName when the catalogue does not know either
-Result<Assembly> withBearing(const Assembly& assembly, const std::string& today, const std::string& wanted,
+/// Puts another bearing in the place of one, cup and cone of it together, and makes room for it: heights stretch at its
+/// place, radii within its reach on the axis follow its bore and outside. What was known of the other one goes.
+/// @param assembly  resolved  @param part  the bearing, or one of its rings
+/// @errors UnknownName when the catalogue does not know it, or the part is no bearing
+Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const std::string& wanted,
                              const std::vector<catalog::Bearing>& catalogue);
 
 /// A plain ring of that kind on top of a part, around the same bore; the place to start a new part from.

@@ -1,5 +1,6 @@
 #include "core/calc/into_job.h"
 
+#include "core/arrangement/blind_seat.h"
 #include "core/calc/library_of_calculations.h"
 #include "core/plan/plan.h"
 
@@ -38,21 +39,21 @@ const catalog::Bearing* bearingOf(double dia, bool byBore, const plan::Library& 
     return found;
 }
 
-job::SizeSpec specOf(double dia, const standards::ToleranceClass& toleranceClass) {
-    return {plain(dia) + " " + toleranceClass.text(), dia, toleranceClass, {}};
-}
-
 /// A housing that takes the bearing flush, with a shoulder and a wall half as thick as the bore is wide.
-job::HousingPart housingFor(const catalog::Bearing& b, const standards::ToleranceClass& toleranceClass) {
-    job::HousingPart h;
-    h.material = "grey_cast_iron";
-    h.seat = specOf(b.outsideDia_mm, toleranceClass);
+arrangement::BlindSeat housingFor(const catalog::Bearing& b) {
+    arrangement::BlindSeat h;
+    h.bearing.designation = b.designation;
+    h.seatDia_mm = b.outsideDia_mm;
     h.outsideDia_mm = std::ceil(1.5 * b.outsideDia_mm);
     h.seatDepth_mm = b.outerWidth_mm;
     h.height_mm = std::ceil(b.outerWidth_mm + 0.2 * b.outsideDia_mm);
     h.shoulderBoreDia_mm = b.outerRacewayDia_mm();
-    h.entryChamfer_mm = std::min(1.0, b.outerWidth_mm / 10);
+    h.leadIn_mm = std::min(1.0, b.outerWidth_mm / 10);
     return h;
+}
+
+standards::SizeSpec specOf(const std::string& toleranceClass) {
+    return standards::SizeSpec::ofClass(standards::parseToleranceClass(toleranceClass).value());
 }
 
 } // namespace
@@ -72,16 +73,18 @@ Result<job::Job> jobFrom(const Calculation& c, const Values& in, const plan::Lib
     if (!bearing)
         return refuse(ProblemCode::UnknownName, field, plain(dia),
                       onShaft ? "the bore of a bearing of the catalogue" : "the outside of a bearing of the catalogue");
+    auto sizes = housingFor(*bearing);
+    const auto given = toleranceClass ? std::optional(standards::SizeSpec::ofClass(*toleranceClass)) : std::nullopt;
+    sizes.hole.size = given && !onShaft ? *given : specOf(kHousingClass);
+    if (onShaft || bearing->boreDia_mm == dia) {
+        sizes.shaft = arrangement::Journal{"carbon_steel", bearing->boreDia_mm, 0, {}};
+        sizes.shaft->side.size = onShaft ? *given : specOf(kShaftClass);
+    }
+    auto drawn = arrangement::blindSeat(sizes);
+    if (!drawn) return tl::unexpected(drawn.error());
     job::Job job;
     job.title = c.title + ", " + plain(dia) + " mm";
-    job.bearing.designation = bearing->designation;
-    const auto hole =
-        toleranceClass && !onShaft ? *toleranceClass : standards::parseToleranceClass(kHousingClass).value();
-    job.housing = housingFor(*bearing, hole);
-    if (onShaft || bearing->boreDia_mm == dia)
-        job.shaft = job::ShaftPart{
-            "carbon_steel", specOf(bearing->boreDia_mm,
-                                   onShaft ? *toleranceClass : standards::parseToleranceClass(kShaftClass).value())};
+    job.arrangement = {{}, job.title, std::move(*drawn)};
     job.press = press;
     return job;
 }

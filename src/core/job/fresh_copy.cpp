@@ -4,11 +4,10 @@ namespace arbor::job {
 
 namespace {
 
-std::optional<arrangement::Arrangement> asDrawn(std::optional<arrangement::Arrangement> like) {
-    if (!like) return like;
-    for (auto* joints : {&like->assembly.pressed, &like->assembly.threaded})
+arrangement::Arrangement asDrawn(arrangement::Arrangement like) {
+    for (auto* joints : {&like.assembly.pressed, &like.assembly.threaded})
         for (auto& joint : *joints)
-            joint.measuredHole_mm = joint.measuredShaft_mm = std::nullopt;
+            joint.hole.measured = joint.shaft.measured = std::nullopt;
     return like;
 }
 
@@ -51,10 +50,6 @@ Job freshCopy(const Job& like) {
     out.title = like.title;
     out.customer = like.customer;
     out.units = like.units;
-    out.bearing = like.bearing;
-    out.housing = like.housing;
-    out.housing.measured.reset();
-    out.shaft = like.shaft;
     out.temperatures = like.temperatures;
     out.work = like.work;
     out.lubricant = like.lubricant;
@@ -62,7 +57,6 @@ Job freshCopy(const Job& like) {
     out.arrangement = asDrawn(like.arrangement);
     out.heat.room_C = like.heat.room_C;
     out.heat.walk_s = like.heat.walk_s;
-    out.heat.plasticCage = like.heat.plasticCage;
     out.heat.lowered_C = like.heat.lowered_C;
     out.adjust = asSet(like.adjust);
     out.closing = asListed(like.closing);

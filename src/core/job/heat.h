@@ -57,7 +57,6 @@ struct Heat {
     double room_C = 20;
     double walk_s = 30;                      ///< from oven to press, and set down on it
     double off_K = 0;                        ///< how far the oven is off, for a look at what happens
-    bool plasticCage = false;                ///< of the bearing
     std::map<std::string, double> lowered_C; ///< the user's own ceilings, by what they protect
     friend bool operator==(const Heat&, const Heat&) = default;
 };

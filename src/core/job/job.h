@@ -1,7 +1,6 @@
 #pragma once
 
-#include "core/arrangement/arrangement_text.h"
-#include "core/arrangement/housed_bearing.h"
+#include "core/arrangement/arrangement.h"
 #include "core/base/range.h"
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
@@ -53,61 +52,6 @@ struct StripState {
     std::set<std::string> wayRoundSeen;           ///< the right way round, looked at
     std::map<std::string, route::Method> methods; ///< chosen for a tight ring, in place of the best
     friend bool operator==(const StripState&, const StripState&) = default;
-};
-
-/// A toleranced size as the user wrote it and as it was understood.
-struct SizeSpec {
-    std::string typed;
-    double nominal_mm = 0;
-    std::optional<standards::ToleranceClass> toleranceClass; ///< nothing: `deviation_mm` holds typed limits
-    Limits deviation_mm;
-    friend bool operator==(const SizeSpec&, const SizeSpec&) = default;
-};
-
-/// A measured size as the user wrote it and as it was understood.
-struct MeasuredSize {
-    std::string typed;
-    double value_mm = 0;
-    double uncertainty_mm = 0.002; ///< 95 %, of the gauge
-    friend bool operator==(const MeasuredSize&, const MeasuredSize&) = default;
-};
-
-struct BearingChoice {
-    std::string designation;
-    std::string toleranceClass = "N";
-    std::string clearanceGroup = "CN";
-    std::optional<double> typedStaticRating_N;
-    std::optional<SizeSpec> bore;             ///< limits as typed, in place of the class; of inch and special bearings
-    std::optional<SizeSpec> outside;          ///< likewise
-    std::optional<double> innerRacewayDia_mm; ///< nothing: by the tube model
-    std::optional<double> outerRacewayDia_mm;
-    catalog::Side seals = catalog::Side::None;
-    catalog::Side encoder = catalog::Side::None;
-    double rz_mm = 0.0016;
-    friend bool operator==(const BearingChoice&, const BearingChoice&) = default;
-};
-
-struct HousingPart {
-    std::string material;
-    SizeSpec seat;
-    std::optional<MeasuredSize> measured;
-    double rz_mm = 0.006;
-    double outsideDia_mm = 0;
-    double height_mm = 0;
-    double flangeDia_mm = 0;
-    double flangeThick_mm = 0;
-    double seatDepth_mm = 0;
-    double shoulderBoreDia_mm = 0;
-    double entryChamfer_mm = 0;
-    std::optional<arrangement::Groove> groove;
-    std::optional<arrangement::HangsBelow> hangsBelow;
-};
-
-struct ShaftPart {
-    std::string material;
-    SizeSpec seat;
-    double boreDia_mm = 0;
-    double rz_mm = 0.004;
 };
 
 /// The user's own verdict in place of the program's.
@@ -181,15 +125,12 @@ struct Job {
     std::string title;
     std::string customer;
     Units units = Units::Metric;
-    BearingChoice bearing;
-    HousingPart housing;
-    std::optional<ShaftPart> shaft;
     WorkTemperatures temperatures;
     Work work;
     Measured measured;
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
     std::string press; ///< of the rack: the one at hand
-    std::optional<arrangement::Arrangement> arrangement;
+    arrangement::Arrangement arrangement;
     Intake intake;
     StripState strip;
     Heat heat;

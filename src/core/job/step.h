@@ -16,11 +16,8 @@
 
 namespace arbor::job {
 
-/// A seat of the arrangement by the names of its parts, outer one first. A job without an arrangement has
-/// "housing"/"bearing" and "bearing"/"shaft".
+/// A seat of the arrangement by the names of its parts, outer one first.
 using SeatKey = std::pair<std::string, std::string>;
-inline const SeatKey kHousingSeat{"housing", "bearing"};
-inline const SeatKey kShaftSeat{"bearing", "shaft"};
 
 /// One of the two things that are done to a seat: it is made, or parted. By its parts and not by the one that moves, so
 /// that what was done stays with it when the work is turned round.

@@ -293,10 +293,10 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& libra
     return out;
 }
 
-Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const std::optional<StripPlan>& strip,
-                                             const FitPlan* fits, const Library& library) {
-    if (!strip || !strip->faults.empty()) return std::optional<AdjustPlan>{};
-    auto pair = pairOf(strip->assembly, library);
+Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPlan& strip, const FitPlan* fits,
+                                             const Library& library) {
+    if (!strip.faults.empty()) return std::optional<AdjustPlan>{};
+    auto pair = pairOf(strip.assembly, library);
     if (!pair) return std::optional<AdjustPlan>{};
     const auto* measured = fits ? spacerNamed(*fits, pair->spacer) : nullptr;
     if (measured && measured->length_mm > 0) pair->spacerLength_mm = measured->length_mm;

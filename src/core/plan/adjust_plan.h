@@ -61,7 +61,7 @@ struct AdjustPlan {
 /// @return nothing where the arrangement has no pair to set
 /// @errors those of the nut, the spacer and the band, with "adjust/..." as place
 /// @source [HB4.15], [HB4.16], [HB5] taper adjustment
-Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const std::optional<StripPlan>& strip,
-                                             const FitPlan* fits, const Library& library);
+Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPlan& strip, const FitPlan* fits,
+                                             const Library& library);
 
 } // namespace arbor::plan

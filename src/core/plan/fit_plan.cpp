@@ -39,6 +39,16 @@ Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const Library& lib, 
         fit::Sleeve{material->second, choice.outsideDia_mm, choice.interference_mm, choice.boredInPlace});
 }
 
+void sayOutsideClass(SeatPlan& seat, const SurfacePlan& side) {
+    if (!side.measuredDia_mm || !side.size_mm || side.ring) return;
+    const double deviation = *side.measuredDia_mm - seat.dia_mm;
+    const auto& limits = *side.size_mm;
+    if (deviation >= limits.lower && deviation <= limits.upper) return;
+    seat.fit->advisories.push_back({Finding::MeasuredOutsideClass, Severity::Look, *side.measuredDia_mm,
+                                    seat.dia_mm + (deviation < limits.lower ? limits.lower : limits.upper), side.spec,
+                                    "ISO286-1"});
+}
+
 Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Library& lib) {
     if (!(out.hole.size_mm || out.hole.measuredDia_mm) || !(out.shaft.size_mm || out.shaft.measuredDia_mm)) return {};
     fit::SeatInput in;
@@ -66,6 +76,8 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
                                        in.outer.otherDia_mm,
                                        {},
                                        "DIN7190-1"});
+    for (const auto* side : {&out.hole, &out.shaft})
+        sayOutsideClass(out, *side);
     if (friction.learned)
         out.fit->because.push_back({Finding::FrictionLearned, Severity::Info, friction.learned->mean,
                                     friction.learned->scatter, std::to_string(friction.learned->presses), "LOG"});
@@ -121,53 +133,59 @@ public:
     Bearings(const Job& job, const Library& lib, const std::vector<Source>& sources, FitPlan& out)
         : m_job(job), m_lib(lib), m_sources(sources), m_out(out) {}
 
-    Result<void> add(const Focus& focus) {
+    Result<void> add() {
         for (std::size_t i = 0; i < m_sources.size(); ++i) {
-            if (const auto* ring = m_sources[i].inner.ring) bearingOf(*ring, m_sources[i].inner.id).housing = i;
-            if (const auto* ring = m_sources[i].outer.ring) bearingOf(*ring, m_sources[i].outer.id).shaft = i;
+            if (m_sources[i].inner.ring) bearingOf(m_sources[i].inner).housing = i;
+            if (m_sources[i].outer.ring) bearingOf(m_sources[i].outer).shaft = i;
         }
         for (auto& b : m_out.bearings)
             if (auto ok = fill(b); !ok) return ok;
-        for (std::size_t i = 0; i < m_out.bearings.size(); ++i)
-            if (m_out.bearings[i].housing == m_out.focus && m_out.bearings[i].designation == focus.bearing.designation)
-                m_out.focusBearing = i;
         return {};
     }
 
 private:
-    BearingPlan& bearingOf(const catalog::Bearing& ring, const std::string& part) {
+    BearingPlan& bearingOf(const Side& ring) {
         for (auto& b : m_out.bearings)
-            if (b.part == part) return b;
+            if (b.part == ring.id) return b;
         m_out.bearings.push_back({});
-        m_out.bearings.back().designation = ring.designation;
-        m_out.bearings.back().part = part;
-        return m_out.bearings.back();
+        auto& b = m_out.bearings.back();
+        b.designation = ring.ring->designation;
+        b.part = ring.id;
+        b.clearanceGroup = ring.facts.clearanceGroup;
+        return b;
+    }
+    const arrangement::BearingFacts& factsOf(const BearingPlan& b) const {
+        return b.housing ? m_sources[*b.housing].inner.facts : m_sources[*b.shaft].outer.facts;
     }
 
     Result<void> fill(BearingPlan& b) {
         const auto& bearing = *catalog::findBearing(m_lib.bearings, b.designation);
-        const bool ours = b.designation == m_job.bearing.designation;
         if (catalog::knowledge(bearing.type).clearanceMade) {
-            const auto made =
-                standards::radialClearance(clearanceTable(bearing.type, m_lib.bearingTables), bearing.boreDia_mm,
-                                           ours ? m_job.bearing.clearanceGroup : "CN");
-            if (!made) return tl::unexpected(at(made.error(), "bearing/clearance_group"));
+            const auto made = standards::radialClearance(clearanceTable(bearing.type, m_lib.bearingTables),
+                                                         bearing.boreDia_mm, b.clearanceGroup);
+            const auto place = "arrangement/parts/" + b.part + "/bearing/";
+            if (!made) return tl::unexpected(at(made.error(), place + "clearance_group"));
             b.clearanceMade_mm = *made;
-            b.input = clearanceInput(bearing, *made, ours);
+            b.input = clearanceInput(bearing, *made, factsOf(b));
             auto left = clearanceOf(b, m_out);
-            if (!left) return tl::unexpected(at(left.error(), "bearing/inner_raceway_mm"));
+            if (!left) return tl::unexpected(at(left.error(), place + "inner_raceway_mm"));
             b.clearance = std::move(*left);
+            // It has no table of its own.
+            if (b.clearance && bearing.type == catalog::BearingType::DoubleRowAngularBall)
+                b.clearance->because.push_back(
+                    {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, bearing.designation, "ISO5753-1"});
         }
         propose(b, bearing);
         return {};
     }
 
-    fit::ClearanceInput clearanceInput(const catalog::Bearing& bearing, const Limits& made, bool ours) const {
+    fit::ClearanceInput clearanceInput(const catalog::Bearing& bearing, const Limits& made,
+                                       const arrangement::BearingFacts& facts) const {
         fit::ClearanceInput in;
         in.asMade_mm = made;
         in.raceways = fit::racewaysOf(bearing);
-        if (ours && m_job.bearing.innerRacewayDia_mm) in.raceways.inner_mm = *m_job.bearing.innerRacewayDia_mm;
-        if (ours && m_job.bearing.outerRacewayDia_mm) in.raceways.outer_mm = *m_job.bearing.outerRacewayDia_mm;
+        in.raceways.inner_mm = facts.innerRacewayDia_mm.value_or(in.raceways.inner_mm);
+        in.raceways.outer_mm = facts.outerRacewayDia_mm.value_or(in.raceways.outer_mm);
         in.ring = m_lib.materials.at("bearing_steel");
         in.boreDia_mm = bearing.boreDia_mm;
         in.innerRingTemp_C = m_job.temperatures.innerRing_C;
@@ -231,9 +249,8 @@ private:
     FitPlan& m_out;
 };
 
-Result<void> planSpacers(FitPlan& out, const Job& job, const Library& lib, const StripPlan* strip) {
-    if (!strip) return {};
-    for (const auto& part : strip->assembly.parts) {
+Result<void> planSpacers(FitPlan& out, const Job& job, const Library& lib, const StripPlan& strip) {
+    for (const auto& part : strip.assembly.parts) {
         if (part.kind != arrangement::PartKind::SpacerTube || part.bodies.empty()) continue;
         SpacerPlan spacer{part.id,
                           part.label,
@@ -254,9 +271,9 @@ Result<void> planSpacers(FitPlan& out, const Job& job, const Library& lib, const
 
 } // namespace
 
-Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan* strip, const Focus& focus) {
+Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan& strip) {
     FitPlan out;
-    const auto sources = seatSources(job, lib, strip, focus);
+    const auto sources = seatSources(lib, strip);
     for (const auto& source : sources) {
         SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}, {}};
         auto hole = planSurface(job, lib, source, true), shaft = planSurface(job, lib, source, false);
@@ -266,14 +283,19 @@ Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan* str
         for (const auto& [key, material] : lib.materials)
             if (&material == source.outer.material) seat.holeMaterial = key;
         if (auto ok = fitSeat(seat, source, job, lib); !ok) return tl::unexpected(ok.error());
-        if (source.key == focus.key.value_or(job::kHousingSeat)) out.focus = out.seats.size();
         out.seats.push_back(std::move(seat));
     }
-    if (auto ok = Bearings(job, lib, sources, out).add(focus); !ok) return tl::unexpected(ok.error());
+    if (auto ok = Bearings(job, lib, sources, out).add(); !ok) return tl::unexpected(ok.error());
     if (auto ok = planSpacers(out, job, lib, strip); !ok) return tl::unexpected(ok.error());
     out.causes = measure::likelyCauses(job.measured.oldBearing);
     out.lookAt = measure::lookAt(job.measured.oldBearing);
     return out;
+}
+
+const BearingPlan* FitPlan::bearingOf(std::size_t seat) const {
+    const auto found = std::find_if(bearings.begin(), bearings.end(),
+                                    [&](const BearingPlan& b) { return b.housing == seat || b.shaft == seat; });
+    return found == bearings.end() ? nullptr : &*found;
 }
 
 AdviceList FitPlan::advisories() const {

@@ -36,7 +36,8 @@ struct SeatPlan {
 /// One bearing with the seats of its rings.
 struct BearingPlan {
     std::string designation;
-    std::string part;                   ///< id of the bearing, or of its cup
+    std::string part; ///< id of the bearing, or of its cup
+    std::string clearanceGroup;
     std::optional<std::size_t> housing; ///< index into the seats
     std::optional<std::size_t> shaft;
     Limits clearanceMade_mm;
@@ -59,21 +60,18 @@ struct FitPlan {
     std::vector<SeatPlan> seats;
     std::vector<BearingPlan> bearings;
     std::vector<SpacerPlan> spacers;
-    std::size_t focus = 0;        ///< the seat this job presses
-    std::size_t focusBearing = 0; ///< and its bearing
     std::vector<measure::LikelyCause> causes;
     std::vector<measure::LookAt> lookAt;
 
-    AdviceList advisories() const; ///< of seats, clearances and questions, worst first
+    const BearingPlan* bearingOf(std::size_t seat) const; ///< one of whose rings sits there; null: none does
+    AdviceList advisories() const;                        ///< of seats, clearances and questions, worst first
     measure::Verdict worstVerdict() const;
 };
 
-struct Focus;
-
 /// Every seat of the job at once.
-/// @param strip  the resolved arrangement, when the job has a sound one
+/// @param strip  the resolved arrangement, without faults
 /// @errors what is wrong with a size, a class, a reading, with its place in the job file
-Result<FitPlan> planFit(const job::Job& job, const Library& library, const StripPlan* strip, const Focus& focus);
+Result<FitPlan> planFit(const job::Job& job, const Library& library, const StripPlan& strip);
 
 /// What another class would give at a seat.
 struct Alternative {

@@ -84,8 +84,7 @@ public:
     explicit Company(const Plan& plan) : m_plan(plan) {}
 
     std::vector<const Part*> of(const job::SeatKey& key, bool outer) const {
-        if (!m_plan.strip || !m_plan.strip->faults.empty()) return {};
-        const auto& a = m_plan.strip->assembly;
+        const auto& a = m_plan.strip.assembly;
         const auto mine = arrangement::indexOf(a, outer ? key.first : key.second),
                    other = arrangement::indexOf(a, outer ? key.second : key.first);
         if (!mine || !other) return {};
@@ -101,7 +100,7 @@ public:
 private:
     /// Who is there when the seat is parted, and so when it is made.
     route::Parts present(const route::Ways& ways, std::size_t one, std::size_t two) const {
-        for (const auto& d : route::departures(m_plan.strip->order, ways.all())) {
+        for (const auto& d : route::departures(m_plan.strip.order, ways.all())) {
             const auto partner = d.part == one ? two : one;
             if ((d.part == one || d.part == two) && (d.present & route::only(partner)) != 0) return d.present;
         }
@@ -111,27 +110,31 @@ private:
     const Plan& m_plan;
 };
 
-const Part* partNamed(const Plan& plan, const std::string& id) {
-    if (!plan.strip || !plan.strip->faults.empty()) return nullptr;
-    const auto at = arrangement::indexOf(plan.strip->assembly, id);
-    return at ? &plan.strip->assembly.parts[*at] : nullptr;
+const Part& partNamed(const arrangement::Assembly& a, const std::string& id) {
+    return a.parts[*arrangement::indexOf(a, id)];
+}
+
+/// The cage stays with the rolling elements.
+bool hasCage(const Part& part) {
+    return std::any_of(part.bodies.begin(), part.bodies.end(),
+                       [](const section::Body& body) { return body.kind == BodyKind::RollingElements; });
 }
 
 class Sides {
 public:
     Sides(const job::Job& job, const Plan& plan, const Library& lib, const SeatPlan& seat, bool outer)
         : m_job(job), m_plan(plan), m_lib(lib), m_seat(seat), m_outer(outer),
-          m_part(partNamed(plan, outer ? seat.key.first : seat.key.second)) {}
+          m_part(partNamed(plan.strip.assembly, outer ? seat.key.first : seat.key.second)) {}
 
     HeatSide side() {
         HeatSide s;
-        const auto* ring = ringOf();
-        s.label = m_part ? m_part->label : ring ? ring->designation : m_outer ? "housing" : "shaft";
+        const auto* ring = bearingOf(m_part);
+        s.label = m_part.label;
         s.part = ring ? thermal::PartClass::Ring : m_outer ? thermal::PartClass::Housing : thermal::PartClass::Shaft;
         const auto& member = m_outer ? m_seat.input->outer : m_seat.input->inner;
         s.tube = tube(member);
         limitOwn(s, member.material, ring);
-        const auto body = ring ? lyingRing(*ring, m_part ? m_part->bodies : ringBodies(*ring)) : lyingPart(s.tube);
+        const auto body = ring ? lyingRing(*ring, m_part.bodies) : lying(m_part.bodies);
         const auto& m = member.material;
         s.soakPart = {body.volume_mm3 * 1e-9 * m.density_kg_m3, m.heat_J_kgK, body.skin_mm2 * 1e-6, body.wall_mm,
                       m.conductivity_W_mK / (m.density_kg_m3 * m.heat_J_kgK)};
@@ -151,18 +154,6 @@ private:
     const catalog::Bearing* bearingOf(const Part& part) const {
         return part.catalogue ? catalog::findBearing(m_lib.bearings, part.catalogue->designation) : nullptr;
     }
-    const catalog::Bearing* ringOf() const {
-        if (m_part) return bearingOf(*m_part);
-        const bool bearing = (m_outer ? m_seat.key.first : m_seat.key.second) == "bearing";
-        return bearing ? &m_plan.arrangement->bearing : nullptr;
-    }
-    /// Without an arrangement; of a taper it is the cup that goes into the housing.
-    static std::vector<section::Body> ringBodies(const catalog::Bearing& b) {
-        auto bodies = catalog::bearingBodies(b, {});
-        if (b.isTaper()) bodies.resize(1);
-        return bodies;
-    }
-
     thermal::Tube tube(const fit::Member& member) const {
         const auto& m = member.material;
         thermal::Tube t;
@@ -176,53 +167,28 @@ private:
         return t;
     }
 
-    Lying lyingPart(const thermal::Tube& tube) const {
-        if (m_part) return lying(m_part->bodies);
-        if (m_outer) return lying({arrangement::housingBodies(m_plan.arrangement->housing).front()});
-        section::Body shaft;
-        shaft.slices = {section::Slice::tube(0, 3 * tube.width_mm, tube.boreDia_mm / 2, tube.outsideDia_mm / 2)};
-        return lying({shaft});
-    }
-
-    /// Of the bearing that the job describes, itself or its other ring; another of the same number is another.
-    bool isOurs(const Part* part) const {
-        if (!m_plan.own || !part) return m_plan.own;
-        const auto* pressed = partNamed(m_plan, m_plan.fits->seats[m_plan.fits->focus].key.second);
-        return pressed && (pressed == part || arrangement::sameBearing(*pressed, *part));
-    }
-
-    /// What sits in the bearing's faces, said in the arrangement or at Fit.
-    BearingDress dressOf(const catalog::Bearing& ring, const Part* part) const {
-        using catalog::Side;
-        if (part && part->catalogue && part->catalogue->piece != arrangement::FromCatalogue::Piece::Whole) return {};
-        if (ring.isTaper()) return {};
-        BearingDress dress;
-        if (part && part->catalogue) dress = part->catalogue->dress;
-        if (!isOurs(part)) return dress;
-        if (m_job.bearing.seals != Side::None) dress.seals = m_job.bearing.seals;
-        if (m_job.bearing.encoder != Side::None) dress.encoder = m_job.bearing.encoder;
-        return dress;
-    }
-
     void limitOwn(HeatSide& s, const catalog::Material& material, const catalog::Bearing* ring) const {
         const double metal =
             s.part == thermal::PartClass::Shaft ? std::min(material.ceiling_C, kHardenedShaft_C) : material.ceiling_C;
         s.ceilings.push_back({What::Metal, material.name, metal});
         s.floors.push_back({What::Metal, material.name, ring ? kRingFloor_C : kPlainFloor_C});
-        if (ring) limitDress(s, *ring, m_part, {});
+        if (ring) limitDress(s, m_part, {});
         if (m_outer && m_seat.fit->sleeveLetsGo_C)
             s.ceilings.push_back({What::Sleeve, m_seat.input->sleeve->material.name, *m_seat.fit->sleeveLetsGo_C});
     }
 
-    void limitDress(HeatSide& s, const catalog::Bearing& ring, const Part* part, const std::string& of) const {
-        const auto dress = dressOf(ring, part);
+    /// What sits in a bearing's faces, and its cage: cup and cone by themselves have neither.
+    void limitDress(HeatSide& s, const Part& part, const std::string& of) const {
+        const bool whole = part.catalogue->piece == arrangement::FromCatalogue::Piece::Whole;
+        const auto dress = whole ? part.catalogue->dress : BearingDress{};
         if (dress.seals != catalog::Side::None) {
             s.ceilings.push_back({What::Grease, {}, kGrease_C, false, of});
             s.floors.push_back({What::Grease, {}, kGreaseFloor_C, false, of});
             s.withGrease = true;
         }
         if (dress.encoder != catalog::Side::None) s.ceilings.push_back({What::Encoder, {}, kEncoder_C, false, of});
-        if (isOurs(part) && m_job.heat.plasticCage) s.ceilings.push_back({What::Cage, {}, kCage_C, false, of});
+        if (part.catalogue->facts.plasticCage && hasCage(part))
+            s.ceilings.push_back({What::Cage, {}, kCage_C, false, of});
     }
 
     /// Another part that lies in the oven with this one: its mass, and what it bears less of than this one's metal.
@@ -241,7 +207,7 @@ private:
         const double floor = ring ? kRingFloor_C : kPlainFloor_C;
         if (ceiling < s.ceilings.front().temp_C) s.ceilings.push_back({What::Metal, material.name, ceiling, false, of});
         if (floor > s.floors.front().temp_C) s.floors.push_back({What::Metal, material.name, floor, false, of});
-        if (ring) limitDress(s, *ring, &part, of);
+        if (ring) limitDress(s, part, of);
         const auto body = ring ? lyingRing(*ring, part.bodies) : lying(part.bodies);
         const double mass = body.volume_mm3 * 1e-9 * material.density_kg_m3;
         auto& all = s.soakPart;
@@ -269,7 +235,7 @@ private:
     const Library& m_lib;
     const SeatPlan& m_seat;
     bool m_outer;
-    const Part* m_part;
+    const Part& m_part;
 };
 
 } // namespace

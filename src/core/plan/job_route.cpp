@@ -63,8 +63,7 @@ std::vector<Place> routeOf(const Plan& plan) {
 bool isSettled(const job::Job& job, const StepPlan& step, const Plan& plan) {
     const auto& done = job::stepOf(job, step.step.id).done;
     if (!step.step.out) return done.contains(Station::Seat);
-    const bool isOut =
-        plan.strip && plan.strip->sound() && job.strip.out.contains(plan.strip->assembly.parts[step.step.part].id);
+    const bool isOut = plan.strip.sound() && job.strip.out.contains(plan.strip.assembly.parts[step.step.part].id);
     return isOut || done.contains(Station::Press) || job.done.contains(Station::Strip);
 }
 

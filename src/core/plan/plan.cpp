@@ -1,8 +1,6 @@
 #include "core/plan/plan.h"
 
-#include "core/plan/pressed_seat.h"
 #include "core/plan/seat_sides.h"
-#include "core/plan/seat_sources.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,66 +12,28 @@ namespace {
 using job::Job;
 using job::Station;
 
-Result<void> checkPlainNumbers(const Job& job) {
-    const auto& t = job.temperatures;
+Result<void> checkTemperatures(const job::WorkTemperatures& t) {
     for (const auto& [place, value] : {std::pair{"temperatures/inner_ring_degC", t.innerRing_C},
                                        {"temperatures/outer_ring_degC", t.outerRing_C},
                                        {"temperatures/housing_degC", t.housing_C},
                                        {"temperatures/shaft_degC", t.shaft_C}})
         if (!(value >= -100 && value <= 250))
             return refuse(ProblemCode::OutOfRange, place, plain(value), "-100 to 250 degC");
-    for (const auto& [place, value] : {std::pair{"bearing/roughness_rz_um", job.bearing.rz_mm},
-                                       {"housing/roughness_rz_um", job.housing.rz_mm},
-                                       {"shaft/roughness_rz_um", job.shaft ? job.shaft->rz_mm : 0}})
-        if (!(value >= 0 && value <= 0.1))
-            return refuse(ProblemCode::OutOfRange, place, plain(value * 1000), "0 to 100 um");
-    if (job.bearing.typedStaticRating_N && !(*job.bearing.typedStaticRating_N > 0))
-        return refuse(ProblemCode::NotPositive, "bearing/static_rating_N", plain(*job.bearing.typedStaticRating_N),
-                      "> 0");
     return {};
 }
 
-/// What only the job knows about its fit: the measured size against its class, and a clearance group that had to be
-/// assumed.
-void addJobReasons(FitPlan& fits, const catalog::Bearing& bearing) {
-    auto& seat = fits.seats[fits.focus];
-    const auto& hole = seat.hole;
-    if (seat.fit && hole.measuredDia_mm && hole.size_mm) {
-        const double deviation = *hole.measuredDia_mm - seat.dia_mm;
-        const auto& limits = *hole.size_mm;
-        if (deviation < limits.lower || deviation > limits.upper)
-            seat.fit->advisories.push_back({Finding::MeasuredOutsideClass, Severity::Look, *hole.measuredDia_mm,
-                                            seat.dia_mm + (deviation < limits.lower ? limits.lower : limits.upper),
-                                            hole.spec, "ISO286-1"});
+/// What is known of each bearing, before it is reckoned with.
+Result<void> checkBearings(const arrangement::Assembly& a, const Library& lib) {
+    for (const auto& part : a.parts) {
+        if (!part.catalogue) continue;
+        const auto& bearing = *catalog::findBearing(lib.bearings, part.catalogue->designation);
+        const auto& typed = part.catalogue->facts.staticRating_N;
+        const auto place = "arrangement/parts/" + part.id + "/bearing/static_rating_N";
+        if (typed && !(*typed > 0)) return refuse(ProblemCode::NotPositive, place, plain(*typed), "> 0");
+        if (auto rating = catalog::staticRating(lib.bearingTables, bearing, typed); !rating)
+            return tl::unexpected(at(rating.error(), place));
     }
-    if (bearing.type == catalog::BearingType::DoubleRowAngularBall && fits.bearings[fits.focusBearing].clearance)
-        fits.bearings[fits.focusBearing].clearance->because.push_back(
-            {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, bearing.designation, "ISO5753-1"});
-}
-
-Result<void> checkShaft(const Job& job, const Library& lib, double bearingBore_mm) {
-    if (!job.shaft) return {};
-    if (const auto known = materialNamed(lib, job.shaft->material, "shaft/material"); !known)
-        return tl::unexpected(known.error());
-    if (!(job.shaft->boreDia_mm >= 0 && job.shaft->boreDia_mm < bearingBore_mm))
-        return refuse(ProblemCode::GeometryOrder, "shaft/bore_mm", plain(job.shaft->boreDia_mm),
-                      "0 up to under " + plain(bearingBore_mm) + " mm");
     return {};
-}
-
-Result<FitPlan> fitPlan(const Job& job, const Library& lib, const Plan& plan, const std::optional<job::SeatKey>& key) {
-    if (auto ok = checkPlainNumbers(job); !ok) return tl::unexpected(ok.error());
-    const auto& a = *plan.arrangement;
-    const Focus focus{a.bearing, a.housing.outsideDia_mm, arrangement::engagedLength(a, a.homeTravel_mm()), key,
-                      plan.own};
-    if (plan.own)
-        if (auto ok = checkShaft(job, lib, a.bearing.boreDia_mm); !ok) return tl::unexpected(ok.error());
-    auto fits = planFit(job, lib, plan.strip && plan.strip->faults.empty() ? &*plan.strip : nullptr, focus);
-    if (!fits) return fits;
-    if (!fits->seats[fits->focus].fit)
-        return refuse(ProblemCode::Missing, "housing/seat/size", job.housing.seat.typed, "the sizes of both sides");
-    addJobReasons(*fits, a.bearing);
-    return fits;
 }
 
 Severity severityOf(const SurfacePlan& side, bool sleeved) {
@@ -108,7 +68,7 @@ void setMarks(Plan& plan, const Job& job) {
     const auto done = [&](Station s) { return job.done.contains(s); };
     auto& m = plan.marks;
     m[Station::Intake] = markOf(Severity::Info, done(Station::Intake));
-    const bool stripStop = plan.strip && (!plan.strip->sound() || !plan.strip->missing.empty());
+    const bool stripStop = !plan.strip.sound() || !plan.strip.missing.empty();
     m[Station::Strip] = stripStop ? Mark::Stop : markOf(Severity::Info, done(Station::Strip));
     m[Station::Measure] = markOfMeasure(plan, job);
     m[Station::Fit] = !plan.fits ? Mark::Stop : markOf(worst(plan.fits->advisories()), done(Station::Fit));
@@ -132,32 +92,24 @@ void planHeats(Plan& plan, const Job& job, const Library& lib) {
     }
 }
 
-void fillStations(Plan& plan, const Job& job, const Library& lib, const Asked& asked) {
-    if (const auto known = knowMaterials(job.arrangement, lib.materials); !known) {
-        plan.problem = known.error();
-        return;
-    }
+Result<void> fillStations(Plan& plan, const Job& job, const Library& lib, const Asked& asked) {
     plan.strip = planStrip(job, lib);
-    auto arranged = arrangeSeat(job, lib, plan.strip && plan.strip->faults.empty() ? &*plan.strip : nullptr);
-    if (!arranged) {
-        plan.problem = arranged.error();
-        return;
+    if (auto ok = knowMaterials(job.arrangement.assembly, lib.materials); !ok) return ok;
+    if (!plan.strip.faults.empty()) {
+        const auto& fault = plan.strip.faults.front();
+        return tl::unexpected(at(fault, "arrangement/" + fault.field));
     }
-    plan.arrangement = std::move(arranged->arrangement);
-    plan.own = arranged->own;
-    auto fits = fitPlan(job, lib, plan, arranged->key);
-    const auto rating = catalog::staticRating(lib.bearingTables, plan.arrangement->bearing,
-                                              plan.own ? job.bearing.typedStaticRating_N : std::nullopt);
-    if (!fits || !rating) {
-        plan.problem = !fits ? fits.error() : rating.error();
-        return;
-    }
+    if (auto ok = checkTemperatures(job.temperatures); !ok) return ok;
+    if (auto ok = checkBearings(plan.strip.assembly, lib); !ok) return ok;
+    auto fits = planFit(job, lib, plan.strip);
+    if (!fits) return tl::unexpected(fits.error());
     plan.fits = std::move(*fits);
-    if (plan.strip) takeForces(*plan.strip, *plan.fits);
+    takeForces(plan.strip, *plan.fits);
     plan.press = lib.rack.press(job.press);
     if (!plan.press) plan.problem = Problem{ProblemCode::UnknownName, "press", job.press, "a press of the rack"};
     planHeats(plan, job, lib);
     planSteps(plan, job, lib, asked);
+    return {};
 }
 
 } // namespace
@@ -202,13 +154,11 @@ const HeatPlan* Plan::heat() const {
     return now() ? heatOf(now()->step, *this) : nullptr;
 }
 
-const fit::SeatFit* Plan::fit() const {
-    return fits ? &*fits->seats[fits->focus].fit : nullptr;
-}
-
-const fit::ClearanceLeft* Plan::clearance() const {
-    if (!fits || fits->bearings.empty() || !fits->bearings[fits->focusBearing].clearance) return nullptr;
-    return &*fits->bearings[fits->focusBearing].clearance;
+const SeatPlan* Plan::seat() const {
+    if (!fits) return nullptr;
+    if (now() && now()->step.seat) return &fits->seats[*now()->step.seat];
+    const auto known = std::find_if(fits->seats.begin(), fits->seats.end(), [](const SeatPlan& s) { return s.fit; });
+    return known == fits->seats.end() ? nullptr : &*known;
 }
 
 job::Station Plan::next(const std::set<Station>& done) const {
@@ -243,7 +193,7 @@ AdviceList closingOf(const job::Closing& closing) {
 
 Plan planJob(const Job& job, const Library& library, const Asked& asked) {
     Plan plan;
-    fillStations(plan, job, library, asked);
+    if (auto ok = fillStations(plan, job, library, asked); !ok) plan.problem = ok.error();
     plan.closing = closingOf(job.closing);
     auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, library);
     if (adjusted)
@@ -256,13 +206,10 @@ Plan planJob(const Job& job, const Library& library, const Asked& asked) {
 
 namespace {
 
-void recordSeat(job::Record& r, const Job& job, const Plan& plan, const StepPlan& step) {
+void recordSeat(job::Record& r, const Plan& plan, const StepPlan& step) {
     if (!step.step.seat) return;
     const auto& seat = plan.fits->seats[*step.step.seat];
-    const auto& measured = job.housing.measured;
-    r.bore = step.step.focus && measured ? measured->typed
-             : seat.hole.measuredDia_mm  ? plain(*seat.hole.measuredDia_mm) + " mm"
-                                         : seat.hole.spec;
+    r.bore = seat.hole.measuredDia_mm ? plain(*seat.hole.measuredDia_mm) + " mm" : seat.hole.spec;
     r.interference_mm = seat.fit->interference_mm;
     r.pressForce_N = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
 }
@@ -299,7 +246,7 @@ job::Record makeRecord(const Job& job, const Plan& plan, const StepPlan& step, c
     r.when = when;
     r.notes = notes;
     r.bearing = step.step.bearing ? step.step.bearing->designation : std::string();
-    recordSeat(r, job, plan, step);
+    recordSeat(r, plan, step);
     recordTools(r, step);
     recordPress(r, job, plan, step);
     const auto& kept = job::stepOf(job, step.step.id);
@@ -328,10 +275,10 @@ bool wasWorked(const Job& job, const StepPlan& step) {
 
 job::Record recordOfJob(const Job& job, const Plan& plan, const std::string& who, const std::string& when,
                         const std::string& notes) {
-    const auto own = std::find_if(plan.steps.begin(), plan.steps.end(),
-                                  [](const StepPlan& s) { return s.step.focus && !s.step.out; });
-    if (own != plan.steps.end()) return makeRecord(job, plan, *own, who, when, notes);
-    if (plan.now()) return makeRecord(job, plan, *plan.now(), who, when, notes);
+    const auto worked = std::find_if(plan.steps.begin(), plan.steps.end(),
+                                     [&](const StepPlan& s) { return !s.step.out && wasWorked(job, s); });
+    const auto* step = worked != plan.steps.end() ? &*worked : plan.now();
+    if (step) return makeRecord(job, plan, *step, who, when, notes);
     job::Record none;
     none.who = who;
     none.when = when;

@@ -45,10 +45,8 @@ FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, 
 /// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
 struct Plan {
     std::optional<Problem> problem;
-    const catalog::Press* press = nullptr;                 ///< the one at hand, into the library's rack
-    std::optional<StripPlan> strip;                        ///< when the job has an arrangement
-    std::optional<arrangement::HousedBearing> arrangement; ///< the seat that the job's own housing describes
-    bool own = true; ///< its bearing is the one the job describes; false: another is drawn in its place
+    const catalog::Press* press = nullptr; ///< the one at hand, into the library's rack
+    StripPlan strip;
     std::optional<FitPlan> fits;
     std::vector<std::optional<HeatPlan>> heats; ///< by seat of `fits`
     std::vector<StepPlan> steps;                ///< the steps out, in their order, then the steps in
@@ -59,9 +57,9 @@ struct Plan {
 
     const StepPlan* now() const; ///< the step in hand; null: nothing is pressed, or nothing is worked out
     const StepPlan* step(const job::StepKey& key) const; ///< null: there is none
-    const HeatPlan* heat() const;                ///< of the step in hand; null: it parts a seat, or is not worked out
-    const fit::SeatFit* fit() const;             ///< of the job's own seat; null: not worked out
-    const fit::ClearanceLeft* clearance() const; ///< of its bearing; null: set when it is adjusted
+    const HeatPlan* heat() const; ///< of the step in hand; null: it parts a seat, or is not worked out
+    /// The one of the step in hand; where its fit is not known, the first whose is. Null: none is.
+    const SeatPlan* seat() const;
     job::Station next(const std::set<job::Station>& done) const;
 };
 
@@ -78,7 +76,7 @@ job::Record makeRecord(const job::Job& job, const Plan& plan, const StepPlan& st
 
 /// Something was pressed, read or looked at in this step.
 bool wasWorked(const job::Job& job, const StepPlan& step);
-/// The record of the whole job: that of its own seat, or of the step in hand where it has none.
+/// The record of the whole job: that of the first step in that was worked, else of the one in hand.
 job::Record recordOfJob(const job::Job& job, const Plan& plan, const std::string& who, const std::string& when,
                         const std::string& notes);
 

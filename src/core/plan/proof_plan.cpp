@@ -52,21 +52,18 @@ bool isTouched(const arrangement::Part& part, const arrangement::Part& ring) {
 
 /// Whether a retaining ring holds what a step puts in: of all that is tight in its holder, it lies nearest to that.
 bool isRetainedBy(const arrangement::Part& ring, const Plan& plan, const Held& joint) {
-    const auto& parts = plan.strip->assembly.parts;
+    const auto& parts = plan.strip.assembly.parts;
     if (!isTouched(parts[joint.holder], ring)) return false;
     const auto mine = apart_mm(ring, parts[joint.held]);
     return std::none_of(plan.steps.begin(), plan.steps.end(), [&](const StepPlan& s) {
         const auto &one = s.step.part, &two = s.step.partner;
-        if (one == two) return false; // a seat that is not drawn
         if (one != joint.holder && two != joint.holder) return false;
         return apart_mm(ring, parts[one == joint.holder ? two : one]) < mine;
     });
 }
 
 bool isRetained(const Plan& plan, const WorkStep& step) {
-    if (step.focus && plan.arrangement->housing.groove) return true;
-    if (!plan.strip || !plan.strip->sound() || step.part == step.partner) return false;
-    const auto& parts = plan.strip->assembly.parts;
+    const auto& parts = plan.strip.assembly.parts;
     return std::any_of(parts.begin(), parts.end(), [&](const arrangement::Part& ring) {
         return isRetaining(ring) && (isRetainedBy(ring, plan, {step.partner, step.part}) ||
                                      isRetainedBy(ring, plan, {step.part, step.partner}));
@@ -75,8 +72,7 @@ bool isRetained(const Plan& plan, const WorkStep& step) {
 
 /// A ring that alone keeps something from falling out is said so, whatever has been probed.
 void sayWhatHoldsAlone(AdviceList& out, const Plan& plan) {
-    if (!plan.strip || !plan.strip->sound()) return;
-    const auto& a = plan.strip->assembly;
+    const auto& a = plan.strip.assembly;
     const route::Ways ways(a);
     for (std::size_t ring = 0; ring < a.parts.size(); ++ring) {
         if (!isRetaining(a.parts[ring])) continue;

@@ -14,6 +14,8 @@ using arrangement::Part;
 using arrangement::PartKind;
 using section::Body;
 
+constexpr double kEdge_mm = 1e-3;
+
 bool holdsOthers(PartKind kind) {
     return kind == PartKind::Housing || kind == PartKind::Hub || kind == PartKind::Shaft;
 }
@@ -27,19 +29,33 @@ const Body& seatedBody(const Part& ring, double seatDia_mm, bool ringIsInside) {
                              [&](const Body& a, const Body& b) { return off(a) < off(b); });
 }
 
-/// Which end of its partner the ring is read from: the one it lies nearer to.
-struct ReadFrom {
-    bool above = true;
-    double depth_mm = 0;
-};
-ReadFrom readFrom(const Part& partner, const Body& ring) {
-    double top = partner.bodies.front().top(), bottom = partner.bodies.front().bottom();
-    for (const auto& body : partner.bodies) {
-        top = std::max(top, body.top());
-        bottom = std::min(bottom, body.bottom());
-    }
-    const double above = top - ring.top(), below = ring.bottom() - bottom;
-    return {above <= below, std::min(above, below)};
+/// Heights of the ends of all its bodies.
+Limits endsOf(const Part& part) {
+    Limits ends{part.bodies.front().bottom(), part.bodies.front().top()};
+    for (const auto& body : part.bodies)
+        ends = {std::min(ends.lower, body.bottom()), std::max(ends.upper, body.top())};
+    return ends;
+}
+
+/// From the end of its partner that the ring went in by: how far its face lies under that, proud of it where less.
+double depth_mm(const Part& partner, const Body& ring, bool above) {
+    const auto ends = endsOf(partner);
+    return above ? ends.upper - ring.top() : ring.bottom() - ends.lower;
+}
+
+/// How deep the far edge of the groove lies that a retaining ring has beyond a ring in a bore, from the same end.
+std::optional<double> grooveDepth_mm(const Part& partner, const Body& ring, double seatRad_mm, bool above) {
+    const auto ends = endsOf(partner);
+    for (const auto& body : partner.bodies)
+        for (std::size_t i = 1; i + 1 < body.slices.size(); ++i) {
+            const auto &s = body.slices[i], &below = body.slices[i - 1], &over = body.slices[i + 1];
+            const bool groove = s.innerBottom > seatRad_mm + kEdge_mm && s.innerBottom == s.innerTop &&
+                                below.innerTop < s.innerBottom && over.innerBottom < s.innerTop;
+            const double bottom = body.z_mm + s.zBottom, top = body.z_mm + s.zTop;
+            if (groove && (above ? bottom > ring.bottom() : top < ring.top()))
+                return above ? ends.upper - bottom : top - ends.lower;
+        }
+    return std::nullopt;
 }
 
 /// Middle of the face that is read.
@@ -55,9 +71,9 @@ bool isIn(const job::StripState& strip, const Assembly& a, const std::string& pa
     return a.parts[a.base].id == part || strip.fitted.contains(part);
 }
 
-/// By the arrangement.
-Result<void> drawnRing(RingPlan& out, const job::Job& job, const Assembly& a, const WorkStep& step,
-                       const standards::Iso286& iso286) {
+/// What the drawing says of it.
+Result<RingPlan> drawnRing(const job::StripState& strip, const Assembly& a, const WorkStep& step,
+                           const standards::Iso286& iso286) {
     const auto& outer = a.parts[*indexOf(a, step.id.seat.first)];
     const auto& inner = a.parts[*indexOf(a, step.id.seat.second)];
     const bool inside = holdsOthers(outer.kind); // the ring sits in its partner, not on it
@@ -65,38 +81,25 @@ Result<void> drawnRing(RingPlan& out, const job::Job& job, const Assembly& a, co
     const auto& partner = inside ? outer : inner;
     const double dia = touchOf(outer, inner)->dia_mm;
     const auto& body = seatedBody(ring, dia, inside);
-    const auto from = readFrom(partner, body);
+    // It may be its partner that moves: a hub that goes into its bearing.
+    const bool above = step.up == (a.parts[step.part].id == ring.id);
+    RingPlan out;
     out.label = ring.name();
     out.partner = partner.name();
     out.seal = ring.kind == PartKind::Seal;
-    out.fitted = isIn(job.strip, a, outer.id) && isIn(job.strip, a, inner.id);
+    out.fitted = isIn(strip, a, outer.id) && isIn(strip, a, inner.id);
+    out.input.readingRad_mm = readingRad_mm(body, above);
+    out.input.seatDia_mm = dia;
+    out.input.homeDepth_mm = depth_mm(partner, body, above);
+    if (inside) out.input.grooveLowerEdgeDepth_mm = grooveDepth_mm(partner, body, dia / 2, above);
     // A ring on a shaft is felt at its shoulder: the shaft's end is far away, and seldom has a face. So is one that
     // stands proud.
-    out.offered = inside && from.depth_mm >= 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
-    out.input.readingRad_mm = readingRad_mm(body, from.above);
-    out.input.seatDia_mm = dia;
-    out.input.homeDepth_mm = from.depth_mm;
+    out.offered = inside && out.input.homeDepth_mm >= 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
     const auto square = standards::gradeWidth(iso286, dia, 5);
     if (!square) return tl::unexpected(square.error());
     out.input.squareLimit_mm = out.seal ? kSealSquare_mm : *square;
     if (out.seal) out.input.depthTolerance_mm = kSealDepth_mm;
-    return {};
-}
-
-/// By what the job says of its own housing: read from the face it went in by.
-Result<void> housedRing(RingPlan& out, const arrangement::HousedBearing& a, const WorkStep& step,
-                        const standards::Iso286& iso286) {
-    const auto& b = a.bearing;
-    out.label = step.label;
-    out.partner = step.partnerLabel;
-    out.input.readingRad_mm = (b.outerFaceInnerDia_mm() + b.outerFaceOuterDia_mm()) / 4;
-    out.input.seatDia_mm = b.outsideDia_mm;
-    out.input.homeDepth_mm = a.homeFaceDepth_mm();
-    const auto square = standards::gradeWidth(iso286, b.outsideDia_mm, 5);
-    if (!square) return tl::unexpected(square.error());
-    out.input.squareLimit_mm = *square;
-    if (a.housing.groove) out.input.grooveLowerEdgeDepth_mm = a.housing.groove->lowerEdgeDepth_mm;
-    return {};
+    return out;
 }
 
 } // namespace
@@ -109,15 +112,10 @@ std::optional<std::size_t> partnerOfSeal(const Assembly& a, std::size_t seal) {
 
 Result<RingPlan> ringOf(const job::Job& job, const Plan& plan, const WorkStep& step, const standards::Iso286& iso286,
                         bool pressedHome) {
-    RingPlan out;
     const auto place = "steps/" + step.key + "/readings";
-    const auto known = step.focus ? housedRing(out, *plan.arrangement, step, iso286)
-                                  : drawnRing(out, job, plan.strip->assembly, step, iso286);
-    if (!known) return tl::unexpected(at(known.error(), place));
-    if (step.focus && plan.strip) {
-        const auto& strip = plan.strip->assembly;
-        out.fitted = isIn(job.strip, strip, step.id.seat.first) && isIn(job.strip, strip, step.id.seat.second);
-    }
+    auto drawn = drawnRing(job.strip, plan.strip.assembly, step, iso286);
+    if (!drawn) return tl::unexpected(at(drawn.error(), place));
+    auto out = std::move(*drawn);
     const auto& record = job::stepOf(job, step.id).readings;
     out.input.kind = record.kind.value_or(out.offered);
     out.input.readings = record.readings;

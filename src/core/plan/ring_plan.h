@@ -30,7 +30,7 @@ struct RingPlan {
     bool seal = false;
     bool fitted = false;                                  ///< put in on this job, and so is what it sits in or on
     seat::ReadingKind offered = seat::ReadingKind::Depth; ///< kind of reading, until another is chosen
-    seat::SeatingInput input; ///< home by the drawing, else by the arrangement: from the nearer end of its partner
+    seat::SeatingInput input; ///< home by the arrangement: from the end of its partner that it went in by
     seat::Seating seating;
 
     bool read() const { return seating.verdict != seat::SeatVerdict::NotJudged; }

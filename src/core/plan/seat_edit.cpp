@@ -1,72 +1,52 @@
 #include "core/plan/seat_edit.h"
 
+#include "core/plan/fit_plan.h"
+
 #include <algorithm>
+#include <cmath>
 
 namespace arbor::plan {
 
 namespace {
 
-/// The seat that `housing` of the job stands for.
-bool isOwnHole(const Plan& plan, std::size_t seat, bool hole) {
-    return hole && seat == plan.fits->focus;
-}
+constexpr double kSameSize_mm = 1e-6;
 
-/// The seat that `shaft` of the job stands for.
-bool isOwnShaft(const Plan& plan, std::size_t seat, bool hole) {
-    const auto& bearing = plan.fits->bearings[plan.fits->focusBearing];
-    return !hole && bearing.shaft == seat;
-}
-
-arrangement::Joint* jointOf(job::Job& job, const job::SeatKey& key) {
-    if (!job.arrangement) return nullptr;
-    auto& joints = job.arrangement->assembly.pressed;
-    const auto found = std::find_if(joints.begin(), joints.end(), [&](const arrangement::Joint& j) {
-        return j.outer == key.first && j.inner == key.second;
-    });
-    return found == joints.end() ? nullptr : &*found;
+template <class Joints>
+auto& jointAt(Joints& joints, const job::SeatKey& key) {
+    return *std::find_if(joints.begin(), joints.end(),
+                         [&](const arrangement::Joint& j) { return j.outer == key.first && j.inner == key.second; });
 }
 
 } // namespace
 
-bool takesTypedLimits(const Plan& plan, std::size_t seat, bool hole) {
-    return isOwnHole(plan, seat, hole) || isOwnShaft(plan, seat, hole);
-}
-
-Result<void> writeSize(job::Job& job, const Plan& plan, std::size_t seat, bool hole,
-                       const std::optional<job::SizeSpec>& size) {
-    if (size && !size->toleranceClass && !takesTypedLimits(plan, seat, hole))
-        return refuse(ProblemCode::UnknownClass, "size", size->typed, "a class, such as N7");
-    if (isOwnHole(plan, seat, hole) && size) job.housing.seat = *size;
-    if (isOwnShaft(plan, seat, hole)) {
-        if (!size) {
-            job.shaft.reset();
-        } else {
-            if (!job.shaft) job.shaft = job::ShaftPart{"carbon_steel", {}};
-            job.shaft->seat = *size;
-        }
-    }
-    if (auto* joint = jointOf(job, plan.fits->seats[seat].key))
-        (hole ? joint->hole : joint->shaft) = size ? size->toleranceClass : std::nullopt;
+Result<void> writeSize(job::Job& job, const SeatPlan& seat, bool hole, const std::optional<standards::SizeSpec>& size) {
+    if (size && size->nominal_mm > 0 && std::abs(size->nominal_mm - seat.dia_mm) > kSameSize_mm)
+        return refuse(ProblemCode::GeometryOrder, "size", plain(size->nominal_mm),
+                      "the seat's " + plain(seat.dia_mm) + " mm");
+    // A class holds at any diameter, which the drawing says; limits are kept as they were typed.
+    const bool byClass = size && size->toleranceClass;
+    sideOf(job, seat.key, hole).size = byClass ? standards::SizeSpec::ofClass(*size->toleranceClass) : size;
     return {};
 }
 
-void writeMeasured(job::Job& job, const Plan& plan, std::size_t seat, bool hole,
-                   const std::optional<job::MeasuredSize>& size) {
-    if (isOwnHole(plan, seat, hole)) {
-        job.housing.measured = size;
-        return;
-    }
-    if (auto* joint = jointOf(job, plan.fits->seats[seat].key))
-        (hole ? joint->measuredHole_mm : joint->measuredShaft_mm) = size ? std::optional(size->value_mm) : std::nullopt;
+const arrangement::SeatSide& sideOf(const job::Job& job, const job::SeatKey& key, bool hole) {
+    return jointAt(job.arrangement.assembly.pressed, key).side(hole);
 }
 
-std::string measuredText(const job::Job& job, const Plan& plan, std::size_t seat, bool hole) {
-    if (isOwnHole(plan, seat, hole)) return job.housing.measured ? job.housing.measured->typed : std::string{};
-    if (!job.arrangement) return {};
-    const auto& key = plan.fits->seats[seat].key;
-    const auto* joint = arrangement::jointOf(job.arrangement->assembly.pressed, key.first, key.second);
-    const auto& value = hole ? joint->measuredHole_mm : joint->measuredShaft_mm;
-    return value ? plain(*value) : std::string{};
+arrangement::SeatSide& sideOf(job::Job& job, const job::SeatKey& key, bool hole) {
+    return jointAt(job.arrangement.assembly.pressed, key).side(hole);
+}
+
+void writeFinish(job::Job& job, const job::SeatKey& key, bool hole, double rz_mm) {
+    sideOf(job, key, hole).rz_mm = rz_mm;
+    if (surfaceCard(std::as_const(job), key, hole)) surfaceCard(job, key, hole).condition.rz_mm = rz_mm;
+}
+
+void changeFacts(job::Job& job, const std::string& part,
+                 const std::function<void(arrangement::FromCatalogue&)>& change) {
+    auto& a = job.arrangement.assembly;
+    for (const auto piece : arrangement::piecesOf(a, *arrangement::indexOf(a, part)))
+        change(*a.parts[piece].catalogue);
 }
 
 const job::SurfaceCard* surfaceCard(const job::Job& job, const job::SeatKey& key, bool hole) {

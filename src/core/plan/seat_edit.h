@@ -1,24 +1,29 @@
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/job/job.h"
+
+#include <functional>
+#include <optional>
+#include <string>
 
 namespace arbor::plan {
 
-/// Whether a side of a seat takes limits as typed, besides a class: the seat this job presses, and its bearing's shaft.
-bool takesTypedLimits(const Plan& plan, std::size_t seat, bool hole);
+struct SeatPlan;
 
-/// Writes the size a drawing gives to one side of a seat, wherever the job keeps it: with the job's own housing and
-/// shaft, and in the arrangement. Nothing: the size is not known.
-/// @errors UnknownClass when a side that only takes classes is given limits
-Result<void> writeSize(job::Job& job, const Plan& plan, std::size_t seat, bool hole,
-                       const std::optional<job::SizeSpec>& size);
+/// Writes the size a drawing gives to one side of a seat. Nothing: the size is not known; of a ring, by its accuracy.
+/// @errors GeometryOrder when the size written in full is another than the seat's
+Result<void> writeSize(job::Job& job, const SeatPlan& seat, bool hole, const std::optional<standards::SizeSpec>& size);
 
-/// The same for one measured size; nothing: not measured.
-void writeMeasured(job::Job& job, const Plan& plan, std::size_t seat, bool hole,
-                   const std::optional<job::MeasuredSize>& size);
+/// What the job keeps of one side of a seat: its size, what was measured, its finish.
+const arrangement::SeatSide& sideOf(const job::Job& job, const job::SeatKey& key, bool hole);
+arrangement::SeatSide& sideOf(job::Job& job, const job::SeatKey& key, bool hole);
 
-/// What was typed as the one measured size of a side; empty: nothing.
-std::string measuredText(const job::Job& job, const Plan& plan, std::size_t seat, bool hole);
+/// The finish of one side, which is one thing whether the drawing gives it or the eye has seen it.
+void writeFinish(job::Job& job, const job::SeatKey& key, bool hole, double rz_mm);
+
+/// What is known of one bearing: written to cup and cone of it alike. @param part  id of the bearing, or of a ring
+void changeFacts(job::Job& job, const std::string& part,
+                 const std::function<void(arrangement::FromCatalogue&)>& change);
 
 /// The card of one surface, for reading and for writing.
 const job::SurfaceCard* surfaceCard(const job::Job& job, const job::SeatKey& key, bool hole);

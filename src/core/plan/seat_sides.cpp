@@ -47,9 +47,8 @@ const catalog::Material& materialOf(const arrangement::Part& part, const catalog
     return all.at(materialKeyOf(part, all));
 }
 
-Result<void> knowMaterials(const std::optional<arrangement::Arrangement>& arrangement, const catalog::Materials& all) {
-    if (!arrangement) return {};
-    for (const auto& part : arrangement->assembly.parts) {
+Result<void> knowMaterials(const arrangement::Assembly& assembly, const catalog::Materials& all) {
+    for (const auto& part : assembly.parts) {
         if (part.material.empty()) continue;
         if (const auto key = catalog::materialKey(all, part.material); !key)
             return tl::unexpected(at(key.error(), "arrangement/parts/" + part.id + "/material"));

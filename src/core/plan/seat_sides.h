@@ -1,10 +1,7 @@
 #pragma once
 
-#include "core/arrangement/arrangement_text.h"
 #include "core/arrangement/assembly.h"
 #include "core/catalog/material.h"
-
-#include <optional>
 
 namespace arbor::plan {
 
@@ -16,7 +13,7 @@ double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_m
 
 /// Every material that is said is in the table: one that is not known has no ceiling, no stiffness and no expansion to
 /// go by. @errors UnknownName with the part's place in the job file
-Result<void> knowMaterials(const std::optional<arrangement::Arrangement>& arrangement, const catalog::Materials& all);
+Result<void> knowMaterials(const arrangement::Assembly& assembly, const catalog::Materials& all);
 
 /// The key of a part's material, by key or by name, plain carbon steel where none is said.
 std::string materialKeyOf(const arrangement::Part& part, const catalog::Materials& all);

@@ -12,24 +12,16 @@
 
 namespace arbor::plan {
 
-/// The seat and bearing that the job itself presses, as its stations know them.
-struct Focus {
-    const catalog::Bearing& bearing;
-    double housingOutsideDia_mm = 0;
-    double engagedLength_mm = 0;
-    std::optional<job::SeatKey> key; ///< in the arrangement; nothing: there is none
-    bool own = true; ///< the job's own bearing; false: another is drawn, and what the job says of its own is not of it
-};
-
 /// One side of a seat before anything is worked out.
 struct Side {
     std::string id, label;
     const catalog::Material* material = nullptr;
     double otherDia_mm = 0;
     const catalog::Bearing* ring = nullptr;
-    std::optional<job::SizeSpec> size; ///< by the drawing
-    std::string place;                 ///< of that size in the job file
-    std::optional<job::MeasuredSize> measured;
+    arrangement::BearingFacts facts;         ///< of the bearing that ring belongs to
+    std::optional<standards::SizeSpec> size; ///< by the drawing
+    std::string place;                       ///< of that size in the job file
+    std::optional<standards::MeasuredSize> measured;
     std::string measuredPlace; ///< of it in the job file
     double rz_mm = 0;
     bool hub = false;
@@ -44,11 +36,9 @@ struct Source {
     Side inner;
 };
 
-/// The sides of every seat: from the arrangement, or from housing and shaft where there is none. Of the seat that is
-/// pressed, what the job's own stations say comes before the arrangement.
-/// @param strip  the resolved arrangement, when the job has a sound one
-std::vector<Source> seatSources(const job::Job& job, const Library& library, const StripPlan* strip,
-                                const Focus& focus);
+/// The sides of every seat that is tight metal on metal.
+/// @param strip  the resolved arrangement, without faults
+std::vector<Source> seatSources(const Library& library, const StripPlan& strip);
 
 /// Limits, measured size and verdict of one side.
 /// @errors of a size, class or reading, with its place in the job file

@@ -21,13 +21,20 @@ double engaged_mm(const tooling::Task& task, double gone_mm) {
     return task.inBore ? section::engagedLength(holder, mover) : section::engagedLength(mover, holder);
 }
 
-/// The one that was asked for; else that of the job's own seat, else the first that goes in.
-std::size_t inHandOf(const std::vector<StepPlan>& steps, const std::optional<job::StepKey>& wanted) {
+bool wasBegun(const job::StepRecord& r) {
+    return !r.traceFile.empty() || saysAnything(r.hand) || !r.readings.readings.empty() || !r.done.empty() || r.record;
+}
+
+/// The one that was asked for; else the first going in that was begun, that puts a bearing in, that there is.
+std::size_t inHandOf(const std::vector<StepPlan>& steps, const job::Job& job,
+                     const std::optional<job::StepKey>& wanted) {
     const auto first = [&](const auto& is) {
         return static_cast<std::size_t>(std::find_if(steps.begin(), steps.end(), is) - steps.begin());
     };
     std::size_t at = wanted ? first([&](const StepPlan& s) { return s.step.id == *wanted; }) : steps.size();
-    if (at == steps.size()) at = first([](const StepPlan& s) { return s.step.focus && !s.step.out; });
+    if (at == steps.size())
+        at = first([&](const StepPlan& s) { return !s.step.out && wasBegun(job::stepOf(job, s.step.id)); });
+    if (at == steps.size()) at = first([](const StepPlan& s) { return s.step.bearing && !s.step.out; });
     if (at == steps.size()) at = first([](const StepPlan& s) { return !s.step.out; });
     return at == steps.size() ? 0 : at;
 }
@@ -65,9 +72,9 @@ public:
         : m_plan(plan), m_job(job), m_lib(lib), m_asked(asked) {}
 
     void all() {
-        for (auto& step : workSteps(m_job, m_plan, m_lib))
+        for (auto& step : workSteps(m_plan, m_lib))
             m_plan.steps.push_back({std::move(step), {}, {}, {}, {}, {}, {}, {}});
-        m_plan.inHand = inHandOf(m_plan.steps, m_asked.inHand);
+        m_plan.inHand = inHandOf(m_plan.steps, m_job, m_asked.inHand);
         for (std::size_t i = 0; i < m_plan.steps.size(); ++i)
             workOut(m_plan.steps[i], i == m_plan.inHand);
         for (auto& s : m_plan.steps) {

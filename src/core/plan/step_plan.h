@@ -51,7 +51,7 @@ Result<std::size_t> stepNamed(const std::vector<StepPlan>& steps, const std::str
 /// What is wanted of a plan.
 struct Asked {
     std::map<job::StepKey, trace::Trace> traces = {}; ///< those that were measured
-    std::optional<job::StepKey> inHand = {};          ///< nothing: the job's own seat, else the first that goes in
+    std::optional<job::StepKey> inHand = {};          ///< nothing: one that was worked, else the first in
     bool everyStep = false;                           ///< tools and press of all steps, not of the one in hand alone
 };
 

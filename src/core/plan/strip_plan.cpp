@@ -55,10 +55,9 @@ const TightRing* StripPlan::ring(std::size_t part) const {
     return found == rings.end() ? nullptr : &*found;
 }
 
-std::optional<StripPlan> planStrip(const job::Job& job, const Library& lib) {
-    if (!job.arrangement) return std::nullopt;
+StripPlan planStrip(const job::Job& job, const Library& lib) {
     StripPlan out;
-    out.assembly = job.arrangement->assembly;
+    out.assembly = job.arrangement.assembly;
     if (auto ok = arrangement::resolve(out.assembly, lib.bearings); !ok) {
         out.faults.push_back(ok.error());
         return out;

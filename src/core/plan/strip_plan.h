@@ -43,8 +43,7 @@ struct StripPlan {
 };
 
 /// Without the forces, which are Fit's.
-/// @return nothing when the job has no arrangement
-std::optional<StripPlan> planStrip(const job::Job& job, const Library& library);
+StripPlan planStrip(const job::Job& job, const Library& library);
 
 struct FitPlan;
 /// What each ring takes to be pressed in, and at what it lets go: the figures of its seat at Fit, so that no two

@@ -9,7 +9,7 @@ namespace arbor::plan {
 namespace {
 
 using job::Job;
-using job::SizeSpec;
+using standards::SizeSpec;
 
 constexpr double kGaugeAlpha_perK = 1.15e-5; // steel gauges and masters
 
@@ -27,15 +27,6 @@ Result<Limits> limitsOf(const SizeSpec& size, const Library& lib, bool hole, dou
 
 bool isNear(double dia, double nominal) {
     return std::abs(dia - nominal) <= 0.01 * nominal;
-}
-
-Result<void> checkMeasured(double dia, double nominal, double uncertainty, const std::string& place) {
-    // A gauge set to the wrong master is off by more than any seat that is worth working out.
-    if (!isNear(dia, nominal))
-        return refuse(ProblemCode::OutOfRange, place, plain(dia), "within 1 % of " + plain(nominal) + " mm");
-    if (!(uncertainty >= 0 && uncertainty <= 0.1))
-        return refuse(ProblemCode::OutOfRange, place, plain(uncertainty), "an uncertainty of 0 to 0.1 mm");
-    return {};
 }
 
 /// Works out one side: limits, measured size, verdict.
@@ -72,13 +63,14 @@ private:
             const auto limits = limitsOf(*m_side.size, m_lib, m_hole, m_source.dia_mm, m_side.place);
             if (!limits) return tl::unexpected(limits.error());
             out.size_mm = *limits;
-            out.spec = m_side.size->typed;
+            out.spec = standards::textOf(*m_side.size, m_source.dia_mm);
             out.toleranceClass = m_side.size->toleranceClass;
         } else if (m_side.ring) {
-            const bool ours = m_side.ring->designation == m_job.bearing.designation;
-            const auto accuracy = ours ? m_job.bearing.toleranceClass : std::string("N");
+            const auto& accuracy = m_side.facts.accuracy;
             const auto limits = ringLimits(m_lib, *m_side.ring, accuracy, m_hole);
-            if (!limits && ours) return tl::unexpected(at(limits.error(), "bearing/tolerance_class"));
+            if (!limits && accuracy != arrangement::BearingFacts{}.accuracy)
+                return tl::unexpected(
+                    at(limits.error(), "arrangement/parts/" + m_side.id + "/bearing/tolerance_class"));
             if (!limits) return {}; // a thrust washer: not tabulated, so not known
             out.size_mm = *limits;
             const bool inch = m_side.ring->type == catalog::BearingType::InchTaperRoller;
@@ -106,6 +98,8 @@ private:
             out.measuredDia_mm = m->value_mm;
             out.uncertainty_mm = m->uncertainty_mm;
         }
+        if (!(m_side.rz_mm >= 0 && m_side.rz_mm <= 0.1))
+            return refuse(ProblemCode::OutOfRange, m_side.place + "_rz_um", plain(m_side.rz_mm * 1000), "0 to 100 um");
         if (c && c->condition.roughness_mm()) out.rz_mm = *c->condition.roughness_mm();
         if (!(out.rz_mm >= 0 && out.rz_mm <= 0.1))
             return refuse(ProblemCode::OutOfRange, place("roughness_rz_um"), plain(out.rz_mm * 1000), "0 to 100 um");
@@ -156,6 +150,15 @@ private:
 };
 
 } // namespace
+
+Result<void> checkMeasured(double dia, double nominal, double uncertainty, const std::string& place) {
+    // A gauge set to the wrong master is off by more than any seat that is worth working out.
+    if (!isNear(dia, nominal))
+        return refuse(ProblemCode::OutOfRange, place, plain(dia), "within 1 % of " + plain(nominal) + " mm");
+    if (!(uncertainty >= 0 && uncertainty <= 0.1))
+        return refuse(ProblemCode::OutOfRange, place, plain(uncertainty), "an uncertainty of 0 to 0.1 mm");
+    return {};
+}
 
 bool isSlidingClass(const Limits& limits, bool hole) {
     return hole ? limits.lower >= 0 : limits.upper <= 0;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/range.h"
+#include "core/base/result.h"
 #include "core/measure/form.h"
 #include "core/measure/seat_condition.h"
 #include "core/standards/limits.h"
@@ -30,6 +31,11 @@ struct SurfacePlan {
     measure::Verdict verdict = measure::Verdict::NotMeasured; ///< the user's, where the program was overruled
     bool overruled = false;
 };
+
+/// A gauge set to the wrong master is off by more than any seat that is worth working out.
+/// @param place  of the size in the job file, for the problem
+/// @errors OutOfRange
+Result<void> checkMeasured(double dia_mm, double nominal_mm, double uncertainty_mm, const std::string& place);
 
 /// A hole of H and wider, a journal of h and thinner: a ring goes on it by hand. @param limits  deviations [mm]
 bool isSlidingClass(const Limits& limits, bool hole);

@@ -17,6 +17,7 @@ struct WorkStep {
     std::string key; ///< as it is typed: "out:bearing", "in:bearing"
     job::StepKey id; ///< by which what is known of it is kept
     bool out = true;
+    bool up = true;       ///< the way on which its part leaves; it comes from there
     std::size_t part = 0; ///< into the arrangement
     std::size_t partner = 0;
     std::string label;
@@ -27,7 +28,6 @@ struct WorkStep {
     tooling::LoadCase load;
     std::optional<std::size_t> seat; ///< into the seats of Fit, where it is known there
     std::optional<std::size_t> ring; ///< into the strip plan's tight rings, for a step out
-    bool focus = false;              ///< the seat that the job's own housing and bearing describe
 };
 
 /// A tool in the hand, in place of a press: what the strip plan offers and the rack has.

@@ -21,48 +21,10 @@ const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& 
     return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
 }
 
-/// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
-/// @param own  it is the bearing the job describes, not another of its number
-void rate(WorkStep& step, const catalog::Bearing* bearing, bool own, const job::Job& job, const Library& lib) {
-    step.bearing = bearing;
-    if (!bearing) return;
-    const auto typed = own ? job.bearing.typedStaticRating_N : std::nullopt;
-    if (const auto rating = catalog::staticRating(lib.bearingTables, *bearing, typed)) {
-        step.load.staticAxial_N = rating->axial_N;
-        step.load.staticIsEstimate = rating->estimate;
-    }
-    step.load.elementDia_mm = bearing->elementDia_mm;
-    for (auto& task : step.tasks)
-        task.splitInner = catalog::knowledge(bearing->type).splitInner;
-}
-
-/// The seat that the job's own housing and bearing describe, pressed as they say: with its chamfers and what hangs
-/// below.
-void takeFocus(WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {
-    step.focus = true;
-    step.seat = plan.fits->focus;
-    step.tasks = {tooling::taskOf(*plan.arrangement)};
-    step.sealed = plan.arrangement->dress.seals != catalog::Side::None;
-    step.load = loadOf(&plan.fits->seats[*step.seat], false);
-    rate(step, catalog::findBearing(lib.bearings, plan.arrangement->bearing.designation), plan.own, job, lib);
-}
-
-/// Of a job without an arrangement, or whose own seat lies outside it.
-WorkStep focusStep(const job::Job& job, const Plan& plan, const Library& lib) {
-    WorkStep step;
-    step.key = "in:housing";
-    step.id = {plan.fits->seats[plan.fits->focus].key, false};
-    step.out = false;
-    step.label = "Bearing " + plan.arrangement->bearing.designation;
-    step.partnerLabel = "housing";
-    takeFocus(step, job, plan, lib);
-    return step;
-}
-
 class Steps {
 public:
-    Steps(const job::Job& job, const Plan& plan, const Library& lib)
-        : m_job(job), m_plan(plan), m_lib(lib), m_strip(*plan.strip), m_ways(m_strip.assembly) {}
+    Steps(const Plan& plan, const Library& lib)
+        : m_plan(plan), m_lib(lib), m_strip(plan.strip), m_ways(m_strip.assembly) {}
 
     std::vector<WorkStep> all() {
         auto departures = route::departures(m_strip.order, m_ways.all());
@@ -73,9 +35,6 @@ public:
             eachPartner(d, false);
             if (m_strip.assembly.parts[d.part].kind == arrangement::PartKind::Seal) addSeal(d);
         }
-        // The job's own seat may lie outside the arrangement.
-        const auto isFocus = [](const WorkStep& s) { return s.focus; };
-        if (std::none_of(m_out.begin(), m_out.end(), isFocus)) m_out.push_back(focusStep(m_job, m_plan, m_lib));
         return std::move(m_out);
     }
 
@@ -110,6 +69,7 @@ private:
         const auto& parts = m_strip.assembly.parts;
         WorkStep step;
         step.out = out;
+        step.up = d.way == route::Way::Up;
         step.part = d.part;
         step.partner = partner;
         step.key = keyOf(d, partner, out);
@@ -125,30 +85,29 @@ private:
             step.seat = ring->seat;
             step.load = loadOf(ring->seat ? &m_plan.fits->seats[*ring->seat] : nullptr, out);
         }
-        if (!out && m_plan.fits->seats[m_plan.fits->focus].key == step.id.seat)
-            takeFocus(step, m_job, m_plan, m_lib);
-        else
-            rateDrawn(step);
+        rate(step);
         m_out.push_back(std::move(step));
     }
 
-    void rateDrawn(WorkStep& step) const {
-        const auto& parts = m_strip.assembly.parts;
-        for (const auto part : {step.part, step.partner})
-            if (const auto* bearing = bearingOf(parts[part], m_lib)) {
-                step.sealed = parts[part].catalogue->dress.seals != catalog::Side::None;
-                return rate(step, bearing, isOwn(parts[part]), m_job, m_lib);
-            }
+    /// What the elements of the bearing in the joint bear, and whether its inner ring is in halves.
+    void rate(WorkStep& step) const {
+        for (const auto at : {step.part, step.partner}) {
+            const auto& part = m_strip.assembly.parts[at];
+            step.bearing = bearingOf(part, m_lib);
+            if (!step.bearing) continue;
+            step.sealed = part.catalogue->dress.seals != catalog::Side::None;
+            // It has been worked out once for every bearing.
+            const auto rating =
+                catalog::staticRating(m_lib.bearingTables, *step.bearing, part.catalogue->facts.staticRating_N);
+            step.load.staticAxial_N = rating->axial_N;
+            step.load.staticIsEstimate = rating->estimate;
+            step.load.elementDia_mm = step.bearing->elementDia_mm;
+            for (auto& task : step.tasks)
+                task.splitInner = catalog::knowledge(step.bearing->type).splitInner;
+            return;
+        }
     }
 
-    /// The part that the job's own seat holds, or its other ring.
-    bool isOwn(const arrangement::Part& part) const {
-        const auto& a = m_strip.assembly;
-        const auto own = indexOf(a, m_plan.fits->seats[m_plan.fits->focus].key.second);
-        return m_plan.own && own && (a.parts[*own].id == part.id || arrangement::sameBearing(a.parts[*own], part));
-    }
-
-    const job::Job& m_job;
     const Plan& m_plan;
     const Library& m_lib;
     const StripPlan& m_strip;
@@ -281,7 +240,7 @@ private:
     }
 
     void handWays() {
-        const auto& ring = m_plan.strip->rings[*m_step.ring];
+        const auto& ring = m_plan.strip.rings[*m_step.ring];
         if (!ring.site.inBore) addJaws(ring);
         for (const auto& removal : ring.ways) {
             if (!removal.applies) continue;
@@ -314,7 +273,7 @@ private:
     void addJaws(const TightRing& ring) {
         const auto& site = ring.site;
         double outside = 0;
-        for (const auto& body : m_plan.strip->assembly.parts[m_step.part].bodies)
+        for (const auto& body : m_plan.strip.assembly.parts[m_step.part].bodies)
             outside = std::max(outside, body.outsideDia());
         const double reach = m_step.tasks.empty() ? 0 : m_step.tasks.front().travel_mm;
         for (const auto* jaws : ofKind(ToolKind::JawPuller)) {
@@ -367,9 +326,8 @@ tooling::LoadCase loadOf(const SeatPlan* seat, bool out) {
     return load;
 }
 
-std::vector<WorkStep> workSteps(const job::Job& job, const Plan& plan, const Library& lib) {
-    if (plan.strip && plan.strip->sound()) return Steps(job, plan, lib).all();
-    return {focusStep(job, plan, lib)};
+std::vector<WorkStep> workSteps(const Plan& plan, const Library& lib) {
+    return plan.strip.sound() ? Steps(plan, lib).all() : std::vector<WorkStep>{};
 }
 
 StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {

@@ -13,10 +13,10 @@ namespace arbor::plan {
 /// force of the first movement. @param seat  null: nothing is known of it
 tooling::LoadCase loadOf(const SeatPlan* seat, bool out);
 
-/// The steps out, in their order, then the steps in; a seal goes in as well, though it is tight by its rubber. A job
-/// without an arrangement has the one that its housing names.
+/// The steps out, in their order, then the steps in; a seal goes in as well, though it is tight by its rubber. None
+/// where not everything comes out.
 /// @param plan  with its fits
-std::vector<WorkStep> workSteps(const job::Job& job, const Plan& plan, const Library& library);
+std::vector<WorkStep> workSteps(const Plan& plan, const Library& library);
 
 /// Every way to do a step with the rack there is: pressing either of the two on the job's press (or another, when that
 /// one does not do), drawing with a bolt, by hand, and with a sleeve turned for it when nothing else does. The user's

@@ -95,6 +95,20 @@ std::optional<std::pair<double, double>> wallSpan(const Body& body, double rad_m
     return out;
 }
 
+/// How much the edge at the lower, or upper, end of a seat's wall is broken, on the radius.
+double edge_mm(const Body& body, double rad_mm, bool bore, bool atItsTop) {
+    const auto span = wallSpan(body, rad_mm, bore);
+    const double end = atItsTop ? span->second : span->first;
+    for (const auto& s : body.slices) {
+        const double from = body.z_mm + (atItsTop ? s.zBottom : s.zTop);
+        if (std::abs(from - end) > kLevel_mm) continue;
+        const double near = bore ? (atItsTop ? s.innerBottom : s.innerTop) : (atItsTop ? s.outerBottom : s.outerTop);
+        const double far = bore ? (atItsTop ? s.innerTop : s.innerBottom) : (atItsTop ? s.outerTop : s.outerBottom);
+        if (std::abs(near - rad_mm) <= kSameRadius_mm) return std::max(0.0, bore ? far - rad_mm : rad_mm - far);
+    }
+    return 0;
+}
+
 /// What of a body's upward faces can be reached straight from above past everything else; the largest of them.
 FreeFace reachableFace(const Body& body, const std::vector<const Body*>& others) {
     FreeFace best;
@@ -179,6 +193,7 @@ private:
                 if (tight) (moves ? m_task.pushed : m_task.holder) = list.size();
                 list.push_back(taken(part, part.bodies[b], tight));
             }
+            list.insert(list.end(), part.keepClear.begin(), part.keepClear.end());
         }
         const auto &part = m_assembly.parts[m_parting.part], &partner = m_assembly.parts[m_parting.partner];
         m_pushedPart = m_task.partnerMoves ? &partner : &part;
@@ -196,7 +211,11 @@ private:
         const auto stays = wallSpan(m_task.still[m_task.holder], rad, m_task.inBore);
         if (!goes || !stays) return false;
         m_task.travel_mm = m_task.out ? goes->second - stays->first : stays->second - goes->first;
-        if (!m_task.out) section::moveBy(m_task.moving, m_task.travel_mm);
+        if (!m_task.out) {
+            section::moveBy(m_task.moving, m_task.travel_mm);
+            m_task.chamfer_mm = edge_mm(m_task.moving[m_task.pushed], rad, !m_task.inBore, false) +
+                                edge_mm(m_task.still[m_task.holder], rad, m_task.inBore, true);
+        }
         return m_task.travel_mm > kLevel_mm;
     }
 
@@ -221,7 +240,7 @@ private:
     void standOnZero() {
         double foot = kOpen_mm;
         for (const auto& body : m_task.still)
-            foot = std::min(foot, body.bottom());
+            if (body.kind != BodyKind::KeepClear) foot = std::min(foot, body.bottom());
         section::moveBy(m_task.moving, -foot);
         section::moveBy(m_task.still, -foot);
     }
@@ -271,26 +290,6 @@ std::vector<Body> Task::atTravel(double gone_mm) const {
     auto bodies = moving;
     section::moveBy(bodies, -gone_mm);
     return bodies;
-}
-
-Task taskOf(const arrangement::HousedBearing& a) {
-    Task task;
-    task.still = arrangement::housingBodies(a.housing);
-    task.moving = arrangement::bearingInHousing(a, task.still.front().top(), 0);
-    task.travel_mm = a.homeTravel_mm();
-    task.faceName = "outer ring";
-    task.face = {a.bearing.outerFaceInnerDia_mm(), a.bearing.outerFaceOuterDia_mm()};
-    std::vector<const Body*> others;
-    for (std::size_t i = 1; i < task.moving.size(); ++i)
-        others.push_back(&task.moving[i]);
-    // The housing washer of a thrust bearing lies under the other one: nothing reaches its face from above.
-    if (reachableFace(task.moving.front(), others).width_mm() < task.face.width_mm() / 2) task.face = {};
-    const bool dressed = a.dress.seals != catalog::Side::None || a.dress.encoder != catalog::Side::None;
-    task.keepOff = dressed ? KeepOff::Inside : KeepOff::Nothing;
-    task.seatDia_mm = a.housing.seatDia_mm;
-    task.splitInner = catalog::knowledge(a.bearing.type).splitInner;
-    task.chamfer_mm = a.bearing.chamfer_mm + a.housing.entryChamfer_mm / 2;
-    return task;
 }
 
 std::vector<Task> tasksOf(const Assembly& assembly, const Parting& parting) {

@@ -1,7 +1,6 @@
 #pragma once
 
 #include "core/arrangement/assembly.h"
-#include "core/arrangement/housed_bearing.h"
 #include "core/route/order.h"
 #include "core/section/body.h"
 
@@ -61,9 +60,6 @@ struct Task {
     bool heldByRing() const;      ///< the holder is a ring, not a housing that stands by itself
     std::vector<section::Body> atTravel(double travel_mm) const; ///< what moves, when it has gone this far
 };
-
-/// A bearing, or a cup by itself, going into its housing from above.
-Task taskOf(const arrangement::HousedBearing& arrangement);
 
 /// A part of an assembly that leaves, or comes, on `way`, and the one it is tight with.
 struct Parting {

@@ -91,9 +91,9 @@ std::string toleranceInFull(const std::string& typed, const std::string& nominal
     return metric ? typed : saidInFull(nominalText, defaultUnitMm) + " " + tolerance;
 }
 
-Result<job::SizeSpec> withNominal(const std::string& typed, const std::string& nominalText, double contextNominal_mm,
-                                  double defaultUnitMm) {
-    job::SizeSpec size;
+Result<standards::SizeSpec> withNominal(const std::string& typed, const std::string& nominalText,
+                                        double contextNominal_mm, double defaultUnitMm) {
+    standards::SizeSpec size;
     size.typed = typed;
     size.nominal_mm = contextNominal_mm;
     if (!trimmed(nominalText).empty()) {
@@ -113,7 +113,7 @@ Result<double> parseLength(const std::string& typed, double defaultUnitMm) {
     return evaluate(split.number, typed).map([&](double value) { return value * split.unit_mm; });
 }
 
-Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm) {
+Result<standards::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm) {
     const auto text = normalised(typed);
     static const std::regex classForm("^(.*?)\\s*([A-Za-z]{1,2}[0-9]{1,2})$");
     static const std::regex limitsForm(
@@ -146,19 +146,9 @@ Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_
     return size;
 }
 
-job::SizeSpec onNominal(const job::SizeSpec& size, double nominal_mm) {
-    auto out = size;
-    out.nominal_mm = nominal_mm;
-    const auto um = [](double mm) { return (mm < 0 ? "" : "+") + plain(std::round(mm * 1e4) / 10); };
-    out.typed = plain(nominal_mm) + " " +
-                (size.toleranceClass ? size.toleranceClass->text()
-                                     : um(size.deviation_mm.upper) + "/" + um(size.deviation_mm.lower) + " um");
-    return out;
-}
-
-Result<job::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm) {
+Result<standards::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm) {
     const auto text = normalised(typed);
-    job::MeasuredSize out;
+    standards::MeasuredSize out;
     out.typed = typed;
     out.uncertainty_mm = kDefaultUncertainty_mm;
     const auto split = text.find("+-");

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/job/job.h"
+#include "core/standards/size.h"
 
 #include <string>
 
@@ -14,14 +14,11 @@ Result<double> parseLength(const std::string& typed, double defaultUnitMm = 1.0)
 /// A toleranced size: `62 N7`, `62 -9/-39 um`, `62 +0.03/0`, `+3/-12 um` (on `contextNominal_mm`), or a class alone
 /// `N7`. The text that is kept can be read again without context: a missing nominal size or unit is written in.
 /// @errors Malformed, NotPositive (nominal), GeometryOrder (limits), UnknownClass
-Result<job::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm = 1.0);
-
-/// The same class or limits on another nominal size, with the text rewritten to say so.
-job::SizeSpec onNominal(const job::SizeSpec& size, double nominal_mm);
+Result<standards::SizeSpec> parseSize(const std::string& typed, double contextNominal_mm, double defaultUnitMm = 1.0);
 
 /// A measured size: any length, or a length with `±` (or `+-`) and the gauge's uncertainty.
 /// @errors as parseLength, NotPositive
-Result<job::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm = 1.0);
+Result<standards::MeasuredSize> parseMeasured(const std::string& typed, double defaultUnitMm = 1.0);
 
 /// A reading of a diameter next to its nominal size: any length, or only its last digits, 978 for 61.978 at 62 mm
 /// (thousandths of a millimetre, ten-thousandths of an inch), taken on the side that is nearer.

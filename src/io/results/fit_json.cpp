@@ -150,8 +150,13 @@ json measureJson(const plan::FitPlan& fits, const job::Measured& measured, const
 
 json fitJson(const plan::Plan& plan, const Display& d) {
     const auto heatOf = [&](std::size_t seat) { return plan.heats[seat] ? &*plan.heats[seat] : nullptr; };
-    auto out = seatFitJson(*plan.fit(), heatOf(plan.fits->focus), d);
-    addClearance(out, plan.clearance());
+    auto out = json::object();
+    if (const auto* seat = plan.seat()) {
+        const auto at = static_cast<std::size_t>(seat - plan.fits->seats.data());
+        const auto* bearing = plan.fits->bearingOf(at);
+        out = seatFitJson(*seat->fit, heatOf(at), d);
+        addClearance(out, bearing && bearing->clearance ? &*bearing->clearance : nullptr);
+    }
     out["seats"] = json::array();
     for (std::size_t i = 0; i < plan.fits->seats.size(); ++i) {
         const auto& seat = plan.fits->seats[i];

@@ -86,7 +86,7 @@ json stationJson(job::Station station, const job::Job& job, const plan::Plan& pl
     case job::Station::Intake:
         return intakeJson(job.intake);
     case job::Station::Strip:
-        return plan.strip && plan.strip->sound() ? json(stripJson(*plan.strip, d, true)) : json();
+        return plan.strip.sound() ? json(stripJson(plan.strip, d, true)) : json();
     case job::Station::Measure:
         return plan.fits ? measureJson(*plan.fits, job.measured, d) : json();
     case job::Station::Fit:

@@ -2,7 +2,6 @@
 
 #include "core/base/units.h"
 #include "core/job/fresh_copy.h"
-#include "core/plan/follow_drawing.h"
 #include "io/arrangement_file.h"
 #include "ui/arrangement/sheet_model.h"
 #include "ui/bench/bench_view.h"
@@ -136,8 +135,8 @@ void ArrangementView::open(JobSession* session) {
 }
 
 std::optional<arrangement::Assembly> ArrangementView::resolved() const {
-    if (!m_session || !m_session->job().arrangement) return std::nullopt;
-    auto assembly = m_session->job().arrangement->assembly;
+    if (!m_session) return std::nullopt;
+    auto assembly = m_session->job().arrangement.assembly;
     if (!arrangement::resolve(assembly, m_session->library().bearings)) return std::nullopt;
     return assembly;
 }
@@ -163,12 +162,11 @@ void ArrangementView::startFrom(int shape) {
     if (chosen == all.end() || !chosen->arrangement) return;
     m_session->edit(tr("Start from shape %1").arg(q(chosen->arrangement->id)), [&](job::Job& j) {
         // Another machine: what was found on the one before is none of it. The first drawing of a job takes nothing.
-        auto fresh = j.arrangement ? job::freshCopy(j) : j;
+        auto fresh = j.arrangement.assembly.parts.empty() ? j : job::freshCopy(j);
         fresh.intake = j.intake;
         fresh.arrangement = *chosen->arrangement;
-        fresh.arrangement->id = j.id;
+        fresh.arrangement.id = j.id;
         fresh.strip = {j.strip.rust, {}, {}, {}, {}, {}};
-        plan::followDrawing(fresh, m_session->library());
         j = std::move(fresh);
     });
     m_sheet->setCurrentIndex(m_model->index(0, SheetModel::Value));
@@ -176,10 +174,7 @@ void ArrangementView::startFrom(int shape) {
 }
 
 void ArrangementView::take(const arrangement::Assembly& assembly, const QString& text) {
-    m_session->edit(text, [&](job::Job& j) {
-        j.arrangement->assembly = assembly;
-        plan::followDrawing(j, m_session->library());
-    });
+    m_session->edit(text, [&](job::Job& j) { j.arrangement.assembly = assembly; });
 }
 
 void ArrangementView::nextLine() {
@@ -237,7 +232,7 @@ void ArrangementView::dragFace(std::size_t body, std::size_t slice, double z_mm,
 
 void ArrangementView::showSection(const arrangement::Assembly& assembly) {
     BenchScene scene;
-    scene.title = m_session->job().arrangement ? q(m_session->job().arrangement->title) : tr("No arrangement yet");
+    scene.title = assembly.parts.empty() ? tr("Nothing is drawn yet") : q(m_session->job().arrangement.title);
     scene.subtitle = tr("Enter goes to the next line. Drag a face on the bench for its length. Escape goes back.");
     scene.emptyText = tr("Choose a shape to start from.");
     m_bodyOf.clear();
@@ -256,12 +251,10 @@ void ArrangementView::showSection(const arrangement::Assembly& assembly) {
 
 void ArrangementView::showFaults(const arrangement::Assembly& assembly) {
     QStringList lines;
-    if (m_session->job().arrangement && assembly.parts.empty())
-        lines << q(words::stopReason(job::Station::Strip, m_session->plan(), m_session->display()));
-    else if (!assembly.parts.empty())
+    if (!assembly.parts.empty())
         for (const auto& fault : arrangement::faults(assembly))
             lines << q(words::say(fault));
-    if (lines.empty() && m_session->plan().strip && !m_session->plan().strip->sound())
+    if (lines.empty() && !m_session->plan().strip.sound())
         lines << q(words::stopReason(job::Station::Strip, m_session->plan(), m_session->display()));
     constexpr int kMost = 3;
     const auto more = lines.size() - kMost;

@@ -213,8 +213,7 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
         next.parts[row.part].label = typed;
         return next;
     case Line::Bearing:
-        return arrangement::withBearing(m_assembly, m_assembly.parts[row.part].catalogue->designation, typed,
-                                        m_library->bearings);
+        return arrangement::withBearing(m_assembly, row.part, typed, m_library->bearings);
     case Line::Material: {
         const auto key = catalog::materialKey(m_library->materials, typed);
         if (!key) return tl::unexpected(key.error());

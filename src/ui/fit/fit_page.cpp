@@ -132,7 +132,9 @@ void FitPage::fillList() {
 void FitPage::refresh() {
     if (!m_session) return;
     const auto& fits = m_session->plan().fits;
-    if (fits && (!m_chosen || m_seat >= fits->seats.size())) m_seat = fits->focus;
+    const auto* inHand = m_session->plan().seat();
+    if (fits && (!m_chosen || m_seat >= fits->seats.size()))
+        m_seat = inHand ? static_cast<std::size_t>(inHand - fits->seats.data()) : 0;
     fillList();
     m_sheet->choose(m_seat);
     showSection();
@@ -146,23 +148,17 @@ void FitPage::refresh() {
 
 void FitPage::showSection() {
     BenchScene scene;
-    scene.title = tr("Bearing home in its housing");
-    scene.subtitle = tr("Section to scale. Pick a part to see its sizes.");
     const auto& plan = m_session->plan();
+    scene.subtitle = tr("Section to scale. Pick a part to see its sizes.");
     scene.emptyText = plan.problem ? q(words::say(*plan.problem)) : QString();
-    const bool other = plan.fits && m_seat != plan.fits->focus;
-    if (other && plan.strip && plan.strip->faults.empty()) {
+    if (plan.fits && m_seat < plan.fits->seats.size()) {
         const auto& seat = plan.fits->seats[m_seat];
         scene.title = q(words::seatTitle(seat));
-        for (const auto& part : plan.strip->assembly.parts)
+        for (const auto& part : plan.strip.assembly.parts)
             for (const auto& body : part.bodies) {
                 scene.bodies.push_back(body);
                 scene.faded.push_back(part.id != seat.key.first && part.id != seat.key.second);
             }
-    } else if (const auto& a = plan.arrangement) {
-        scene.bodies = arrangement::housingBodies(a->housing);
-        for (auto& body : arrangement::bearingInHousing(*a, a->housing.height_mm, a->homeTravel_mm()))
-            scene.bodies.push_back(std::move(body));
     }
     m_bench->show(std::move(scene));
 }
@@ -170,7 +166,7 @@ void FitPage::showSection() {
 void FitPage::showZones() {
     const auto& fits = m_session->plan().fits;
     const auto d = m_session->display();
-    if (!fits || !fits->seats[m_seat].fit) return m_zones->show({});
+    if (!fits || m_seat >= fits->seats.size() || !fits->seats[m_seat].fit) return m_zones->show({});
     const auto& seat = fits->seats[m_seat];
     const auto& f = *seat.fit;
     ZoneModel zones;
@@ -196,7 +192,7 @@ void FitPage::showZones() {
 void FitPage::showSteps() {
     const auto& fits = m_session->plan().fits;
     const auto d = m_session->display();
-    const auto* bearing = fits ? bearingAt(*fits, m_seat) : nullptr;
+    const auto* bearing = fits ? fits->bearingOf(m_seat) : nullptr;
     m_steps->setVisible(bearing && bearing->clearance);
     if (!bearing || !bearing->clearance) return m_steps->show({}, {}, 1);
     const auto& c = *bearing->clearance;
@@ -204,9 +200,7 @@ void FitPage::showSteps() {
     const auto band = [&](const QString& label, const Range& r, double before, int tone) {
         steps.push_back({label, q(d.fine(r.likely - before).number), r.least, r.most, r.likely, tone});
     };
-    const bool ours = bearing->designation == m_session->job().bearing.designation;
-    band(tr("as made, %1").arg(ours ? q(m_session->job().bearing.clearanceGroup) : QStringLiteral("CN")), c.asMade_mm,
-         0, 0);
+    band(tr("as made, %1").arg(q(bearing->clearanceGroup)), c.asMade_mm, 0, 0);
     if (bearing->housing) band(tr("in housing"), c.inHousing_mm, c.asMade_mm.likely, 1);
     if (bearing->shaft) band(tr("on shaft"), c.onShaft_mm, c.inHousing_mm.likely, 1);
     band(c.lossToSpeed_mm > 0 ? tr("warm, turning") : tr("with heat"), c.left_mm, c.onShaft_mm.likely, 2);
@@ -217,9 +211,9 @@ void FitPage::showSteps() {
 
 void FitPage::showWhatIf() {
     const auto& fits = m_session->plan().fits;
-    if (!fits) return m_whatIf->show(WhatIf::Model{});
+    if (!fits || m_seat >= fits->seats.size()) return m_whatIf->show(WhatIf::Model{});
     const auto& seat = fits->seats[m_seat];
-    const auto* bearing = bearingAt(*fits, m_seat);
+    const auto* bearing = fits->bearingOf(m_seat);
     // A ring comes as it is: the class that can be chosen is the other side's.
     const bool hole = !seat.hole.ring;
     const auto& side = hole ? seat.hole : seat.shaft;

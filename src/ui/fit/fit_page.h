@@ -36,7 +36,7 @@ private:
 
     JobSession* m_session = nullptr;
     std::size_t m_seat = 0;
-    bool m_chosen = false; ///< by the user; until then the seat this job presses
+    bool m_chosen = false; ///< by the user; until then the seat in hand
     QListWidget* m_list;
     FitSheet* m_sheet;
     BenchView* m_bench;

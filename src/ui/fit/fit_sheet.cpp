@@ -20,25 +20,14 @@ QString limitsText(const Limits& limits, const words::Display& d) {
     return q(d.fine(limits.upper).number + " / " + d.fine(limits.lower).text());
 }
 
-/// The housing's outside is a size of the arrangement where there is one.
-void changeOutside(job::Job& job, const plan::Plan& plan, double dia_mm) {
-    if (!plan.strip || !plan.arrangement || !plan.arrangement->housing.section) return;
-    const auto& assembly = plan.strip->assembly;
-    const auto seat = arrangement::findSeat(assembly, job.bearing.designation);
-    for (const auto& line : arrangement::sizeLines(assembly)) {
-        if (!seat || line.part != seat->part || line.what != arrangement::SizeLine::What::Outside ||
-            line.value_mm != plan.arrangement->housing.outsideDia_mm)
-            continue;
-        if (auto next = arrangement::withSize(assembly, line, dia_mm)) job.arrangement->assembly = std::move(*next);
-        return;
-    }
+arrangement::Part* partNamed(job::Job& job, const std::string& id) {
+    auto& a = job.arrangement.assembly;
+    const auto at = arrangement::indexOf(a, id);
+    return at ? &a.parts[*at] : nullptr;
 }
 
-arrangement::Part* partNamed(job::Job& job, const std::string& id) {
-    if (!job.arrangement) return nullptr;
-    for (auto& part : job.arrangement->assembly.parts)
-        if (part.id == id) return &part;
-    return nullptr;
+EntrySheet::Understood nothingDrawn() {
+    return {false, QObject::tr("put the drawing right first: Ctrl+E")};
 }
 
 } // namespace
@@ -49,7 +38,6 @@ void FitSheet::open(JobSession* session) {
     if (!first) return;
     buildSeatLines();
     buildHousingLines();
-    buildShaftLine();
     buildWorkLines();
     buildTemperatureLines();
     buildBearingLines();
@@ -73,18 +61,14 @@ const plan::SurfacePlan* FitSheet::side(bool hole) const {
     return !seat() ? nullptr : hole ? &seat()->hole : &seat()->shaft;
 }
 
-bool FitSheet::focused() const {
-    return !seat() || m_seat == m_session->plan().fits->focus;
-}
-
-EntrySheet::Understood FitSheet::takeSize(const QString& typed, std::size_t index, bool hole) {
-    const auto& plan = m_session->plan();
-    const auto& s = plan.fits->seats[index];
-    const auto& surface = hole ? s.hole : s.shaft;
-    std::optional<job::SizeSpec> size;
+EntrySheet::Understood FitSheet::takeSize(const QString& typed, bool hole) {
+    if (!seat()) return nothingDrawn();
+    std::optional<standards::SizeSpec> size;
     if (!typed.trimmed().isEmpty()) {
-        const auto read = io::parseSize(typed.toStdString(), s.dia_mm, typedUnit_mm(*m_session));
+        const auto read = io::parseSize(typed.toStdString(), seat()->dia_mm, typedUnit_mm(*m_session));
         if (!read) return refused(read.error());
+        if (read->toleranceClass && read->toleranceClass->isHole() != hole)
+            return {false, hole ? tr("a hole class, in capitals") : tr("a shaft class, in small letters")};
         if (read->toleranceClass)
             if (const auto limits =
                     standards::limitDeviations(m_session->library().iso286, read->nominal_mm, *read->toleranceClass);
@@ -92,40 +76,19 @@ EntrySheet::Understood FitSheet::takeSize(const QString& typed, std::size_t inde
                 return refused(limits.error());
         size = *read;
     }
-    if (surface.ring) {
-        const auto* bearing = bearingAt(*plan.fits, index);
-        if (!bearing || bearing->designation != m_session->job().bearing.designation)
-            return {false, tr("only the job's own bearing takes typed limits")};
-        m_session->edit(tr("Limits of the ring"),
-                        [&](job::Job& j) { (hole ? j.bearing.bore : j.bearing.outside) = size; });
-        return {};
-    }
-    if (!size && hole && index == plan.fits->focus) return {false, tr("this job needs a size here")};
     auto trial = m_session->job();
-    if (const auto ok = plan::writeSize(trial, plan, index, hole, size); !ok) return refused(ok.error());
-    m_session->edit(hole ? tr("Change hole") : tr("Change shaft seat"),
-                    [&](job::Job& j) { (void)plan::writeSize(j, plan, index, hole, size); });
+    if (const auto ok = plan::writeSize(trial, *seat(), hole, size); !ok) return refused(ok.error());
+    m_session->edit(side(hole)->ring ? tr("Limits of the ring")
+                    : hole           ? tr("Change hole")
+                                     : tr("Change shaft seat"),
+                    [&, at = *seat()](job::Job& j) { (void)plan::writeSize(j, at, hole, size); });
     return {};
 }
 
 void FitSheet::addSize(const QString& name, const QString& label, bool hole) {
     addField(
-        name, label,
-        [this, hole](const QString& typed) -> Understood {
-            // While a size is wrong there are no seats; the one that can still be put right is the job's own hole.
-            if (seat()) return takeSize(typed, m_seat, hole);
-            const auto size =
-                io::parseSize(typed.toStdString(), m_session->job().housing.seat.nominal_mm, typedUnit_mm(*m_session));
-            if (!size) return refused(size.error());
-            if (!hole) return {false, tr("put the other size right first")};
-            m_session->edit(tr("Change hole"), [&](job::Job& j) { j.housing.seat = *size; });
-            return {};
-        },
-        [this, hole] {
-            const auto* s = side(hole);
-            if (!s) return hole ? q(m_session->job().housing.seat.typed) : QString();
-            return q(s->spec);
-        },
+        name, label, [this, hole](const QString& typed) { return takeSize(typed, hole); },
+        [this, hole] { return side(hole) ? q(side(hole)->spec) : QString(); },
         [this, hole] {
             const auto* s = side(hole);
             if (!s) return QString();
@@ -133,26 +96,29 @@ void FitSheet::addSize(const QString& name, const QString& label, bool hole) {
         });
 }
 
+EntrySheet::Understood FitSheet::takeMeasured(const QString& typed, bool hole) {
+    if (!seat()) return nothingDrawn();
+    if (side(hole)->ring) return {false, tr("a new ring: its limits count")};
+    std::optional<standards::MeasuredSize> size;
+    if (!typed.trimmed().isEmpty()) {
+        const auto read = io::parseMeasured(typed.toStdString(), typedUnit_mm(*m_session));
+        if (!read) return refused(read.error());
+        if (const auto ok = plan::checkMeasured(read->value_mm, seat()->dia_mm, read->uncertainty_mm, "size"); !ok)
+            return refused(ok.error());
+        size = *read;
+    }
+    m_session->edit(size ? tr("Enter measured size") : tr("Clear measured size"),
+                    [&, key = seat()->key](job::Job& j) { plan::sideOf(j, key, hole).measured = size; });
+    return {};
+}
+
 void FitSheet::addMeasured(const QString& name, const QString& label, bool hole) {
     addField(
-        name, label,
-        [this, hole](const QString& typed) -> Understood {
-            if (side(hole) && side(hole)->ring) return {false, tr("a new ring: its limits count")};
-            std::optional<job::MeasuredSize> size;
-            if (!typed.trimmed().isEmpty()) {
-                const auto read = io::parseMeasured(typed.toStdString(), typedUnit_mm(*m_session));
-                if (!read) return refused(read.error());
-                size = *read;
-            }
-            m_session->edit(size ? tr("Enter measured size") : tr("Clear measured size"),
-                            [&](job::Job& j) { plan::writeMeasured(j, m_session->plan(), m_seat, hole, size); });
-            return {};
-        },
+        name, label, [this, hole](const QString& typed) { return takeMeasured(typed, hole); },
         [this, hole] {
-            const auto& own = m_session->job().housing.measured;
-            if (!seat()) return hole && own ? q(own->typed) : QString();
-            return !side(hole)->ring ? q(plan::measuredText(m_session->job(), m_session->plan(), m_seat, hole))
-                                     : QString();
+            if (!seat()) return QString();
+            const auto& measured = plan::sideOf(m_session->job(), seat()->key, hole).measured;
+            return measured ? q(measured->typed) : QString();
         },
         [this, hole]() -> QString {
             const auto* s = side(hole);
@@ -180,40 +146,16 @@ void FitSheet::buildHousingLines() {
     addChoice(
         "housingMaterial", tr("Outer material"), names, values,
         [this](const QString& v) {
-            const auto* s = side(true);
-            if (s && s->ring) return;
-            m_session->edit(tr("Choose material"), [&](job::Job& j) {
-                if (focused()) j.housing.material = v.toStdString();
-                if (auto* part = s ? partNamed(j, s->part) : nullptr) part->material = v.toStdString();
-            });
+            if (!seat() || side(true)->ring) return;
+            m_session->edit(tr("Choose material"),
+                            [&, id = side(true)->part](job::Job& j) { partNamed(j, id)->material = v.toStdString(); });
         },
-        [this] {
-            const auto* s = seat();
-            if (focused() || !s || !s->input) return q(m_session->job().housing.material);
-            for (const auto& [id, material] : m_session->library().materials)
-                if (material.name == s->input->outer.material.name) return q(id);
-            return QString();
-        });
+        [this] { return seat() ? q(seat()->holeMaterial) : QString(); });
     addField(
-        "housingOutside", tr("Outside Ø"),
-        [this](const QString& typed) -> Understood {
-            if (!focused()) return {false, tr("in the arrangement: Ctrl+E")};
-            const auto size = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
-            if (!size || !(*size > m_session->job().housing.seat.nominal_mm))
-                return size ? Understood{false, tr("must be over the bore")} : refused(size.error());
-            m_session->edit(tr("Change housing outside"), [&](job::Job& j) {
-                j.housing.outsideDia_mm = *size;
-                changeOutside(j, m_session->plan(), *size);
-            });
-            return {};
-        },
+        "housingOutside", tr("Outside Ø"), [this](const QString& typed) { return takeOutside(typed); },
         [this] {
-            const auto& plan = m_session->plan();
-            const auto* s = seat();
-            const double shown = !focused() && s->input ? s->input->outer.otherDia_mm
-                                 : plan.arrangement     ? plan.arrangement->housing.outsideDia_mm
-                                                        : m_session->job().housing.outsideDia_mm;
-            return q(m_session->display().size(shown).number);
+            const double shown = seat() && seat()->input ? seat()->input->outer.otherDia_mm : 0;
+            return shown > 0 ? q(m_session->display().size(shown).number) : QString();
         },
         [this] {
             const auto* s = side(true);
@@ -222,56 +164,34 @@ void FitSheet::buildHousingLines() {
     addField(
         "housingRz", tr("Bore finish Rz"),
         [this](const QString& typed) -> Understood {
+            if (!seat()) return nothingDrawn();
             const auto rz = io::parseLength(typed.toStdString(), 1e-3);
             if (!rz || !(*rz >= 0 && *rz <= 0.1)) return {false, tr("Rz in µm, 0 to 100")};
-            const auto* s = seat();
-            m_session->edit(tr("Change bore finish"), [&](job::Job& j) {
-                if (side(true) && side(true)->ring)
-                    j.bearing.rz_mm = *rz;
-                else if (!s || focused())
-                    j.housing.rz_mm = *rz;
-                else
-                    plan::surfaceCard(j, s->key, true).condition.rz_mm = *rz;
-                // What was looked at on this seat comes before the drawing: it is the same line here.
-                if (s && focused() && plan::surfaceCard(std::as_const(j), s->key, true))
-                    plan::surfaceCard(j, s->key, true).condition.rz_mm = *rz;
-            });
+            m_session->edit(tr("Change bore finish"),
+                            [&, key = seat()->key](job::Job& j) { plan::writeFinish(j, key, true, *rz); });
             return {};
         },
-        [this] {
-            const auto* s = side(true);
-            return q(words::figures((s ? s->rz_mm : m_session->job().housing.rz_mm) * 1000));
-        },
+        [this] { return side(true) ? q(words::figures(side(true)->rz_mm * 1000)) : QString(); },
         [] { return QStringLiteral("µm"); });
 }
 
-void FitSheet::buildShaftLine() {
-    addField(
-        "shaftSize", tr("Bearing's shaft"),
-        [this](const QString& typed) -> Understood {
-            const auto& plan = m_session->plan();
-            const auto shaft = plan.fits ? plan.fits->bearings[plan.fits->focusBearing].shaft : std::nullopt;
-            if (shaft) return takeSize(typed, *shaft, false);
-            if (typed.trimmed().isEmpty()) {
-                m_session->edit(tr("Leave shaft open"), [](job::Job& j) { j.shaft.reset(); });
-                return {};
-            }
-            const double bore = plan.arrangement ? plan.arrangement->bearing.boreDia_mm : 0;
-            const auto size = io::parseSize(typed.toStdString(), bore, typedUnit_mm(*m_session));
-            if (!size) return refused(size.error());
-            m_session->edit(tr("Change shaft seat"), [&](job::Job& j) {
-                j.shaft = j.shaft.value_or(job::ShaftPart{"carbon_steel", {}});
-                j.shaft->seat = *size;
-            });
-            return {};
-        },
-        [this] { return m_session->job().shaft ? q(m_session->job().shaft->seat.typed) : QString(); },
-        [this] {
-            const auto& fits = m_session->plan().fits;
-            const auto shaft = fits ? fits->bearings[fits->focusBearing].shaft : std::nullopt;
-            if (!shaft || !fits->seats[*shaft].shaft.size_mm) return tr("not fitted yet");
-            return limitsText(*fits->seats[*shaft].shaft.size_mm, m_session->display());
-        });
+/// A size of the drawing: what touches it follows.
+EntrySheet::Understood FitSheet::takeOutside(const QString& typed) {
+    if (!seat() || !seat()->input || side(true)->ring) return nothingDrawn();
+    const auto size = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
+    if (!size) return refused(size.error());
+    if (!(*size > seat()->dia_mm)) return {false, tr("must be over the bore")};
+    const auto& assembly = m_session->plan().strip.assembly;
+    const auto part = *arrangement::indexOf(assembly, side(true)->part);
+    const double today = seat()->input->outer.otherDia_mm;
+    for (const auto& line : arrangement::sizeLines(assembly)) {
+        if (line.part != part || line.what != arrangement::SizeLine::What::Outside || line.value_mm != today) continue;
+        const auto next = arrangement::withSize(assembly, line, *size);
+        if (!next) return refused(next.error());
+        m_session->edit(tr("Change housing outside"), [&](job::Job& j) { j.arrangement.assembly = *next; });
+        return {};
+    }
+    return {false, tr("in the arrangement: Ctrl+E")};
 }
 
 void FitSheet::buildWorkLines() {

@@ -1,5 +1,6 @@
 // The sheet's lines on the bearing itself, and on a sleeve between it and its seat.
 #include "core/arrangement/edit.h"
+#include "core/plan/seat_edit.h"
 #include "io/entry/size_entry.h"
 #include "ui/fit/fit_sheet.h"
 #include "ui/stations/typed.h"
@@ -11,115 +12,128 @@
 
 namespace arbor::ui {
 
-void FitSheet::buildBearingLines() {
-    QStringList names, values;
-    for (const auto& b : m_session->library().bearings) {
-        values << q(b.designation);
-        names << tr("%1   %2 × %3 × %4").arg(q(b.designation)).arg(b.boreDia_mm).arg(b.outsideDia_mm).arg(b.width_mm);
+const plan::BearingPlan* FitSheet::bearing() const {
+    return seat() ? m_session->plan().fits->bearingOf(m_seat) : nullptr;
+}
+
+const catalog::Bearing* FitSheet::fromCatalogue() const {
+    return bearing() ? catalog::findBearing(m_session->library().bearings, bearing()->designation) : nullptr;
+}
+
+arrangement::BearingFacts FitSheet::facts() const {
+    if (!bearing()) return {};
+    const auto& a = m_session->plan().strip.assembly;
+    return a.parts[*arrangement::indexOf(a, bearing()->part)].catalogue->facts;
+}
+
+void FitSheet::changeFacts(const QString& text, const std::function<void(arrangement::BearingFacts&)>& change) {
+    if (!bearing()) return;
+    m_session->edit(text, [&, part = bearing()->part](job::Job& j) {
+        plan::changeFacts(j, part, [&](arrangement::FromCatalogue& from) { change(from.facts); });
+    });
+}
+
+EntrySheet::Understood FitSheet::takeBearing(const QString& typed) {
+    if (!bearing()) return {false, tr("no bearing at this seat")};
+    const auto& all = m_session->library().bearings;
+    if (!catalog::findBearing(all, typed.toStdString())) {
+        QStringList near;
+        for (const auto& b : all)
+            if (near.size() < 3 && q(b.designation).startsWith(typed.left(2))) near << q(b.designation);
+        return {false, near.isEmpty() ? tr("not in the catalogue") : tr("not there; %1 are").arg(near.join(", "))};
     }
+    const auto& assembly = m_session->plan().strip.assembly;
+    const auto next =
+        arrangement::withBearing(assembly, *arrangement::indexOf(assembly, bearing()->part), typed.toStdString(), all);
+    if (!next) return refused(next.error());
+    m_session->edit(tr("Choose bearing"), [&](job::Job& j) { j.arrangement.assembly = *next; });
+    return {};
+}
+
+void FitSheet::buildBearingLines() {
     addHeading(tr("Bearing"));
-    addChoice(
-        "bearing", tr("Designation"), names, values,
-        [this](const QString& value) {
-            const auto* bearing = catalog::findBearing(m_session->library().bearings, value.toStdString());
-            m_session->edit(tr("Choose bearing"), [&](job::Job& j) {
-                j.bearing.designation = value.toStdString();
-                // Raceways and limits were those of the other bearing.
-                j.bearing.bore.reset();
-                j.bearing.outside.reset();
-                j.bearing.innerRacewayDia_mm.reset();
-                j.bearing.outerRacewayDia_mm.reset();
-                // The seats follow the bearing; their classes or limits stay.
-                j.housing.seat = io::onNominal(j.housing.seat, bearing->outsideDia_mm);
-                if (j.shaft) j.shaft->seat = io::onNominal(j.shaft->seat, bearing->boreDia_mm);
-                if (!m_session->plan().strip) return;
-                const auto& today = m_session->job().bearing.designation;
-                if (auto next = arrangement::withBearing(m_session->plan().strip->assembly, today, value.toStdString(),
-                                                         m_session->library().bearings))
-                    j.arrangement->assembly = std::move(*next);
-            });
-        },
-        [this] { return q(m_session->job().bearing.designation); });
+    addField(
+        "bearing", tr("Designation"), [this](const QString& typed) { return takeBearing(typed.trimmed()); },
+        [this] { return bearing() ? q(bearing()->designation) : QString(); },
+        [this] {
+            const auto* b = fromCatalogue();
+            return b ? tr("%1 × %2 × %3").arg(b->boreDia_mm).arg(b->outsideDia_mm).arg(b->width_mm) : QString();
+        });
     addChoice(
         "clearanceGroup", tr("Clearance"), {"C2", tr("CN (normal)"), "C3", "C4"}, {"C2", "CN", "C3", "C4"},
         [this](const QString& v) {
-            m_session->edit(tr("Choose clearance group"),
-                            [&](job::Job& j) { j.bearing.clearanceGroup = v.toStdString(); });
+            changeFacts(tr("Choose clearance group"), [&](auto& known) { known.clearanceGroup = v.toStdString(); });
         },
-        [this] { return q(m_session->job().bearing.clearanceGroup); });
+        [this] { return q(facts().clearanceGroup); });
     addChoice(
         "bearingClass", tr("Accuracy"),
         {tr("Normal"), tr("class 6"), tr("class 5"), tr("inch class 4"), tr("inch class 2"), tr("inch class 3"),
          tr("inch class 0"), tr("inch class 00")},
         {"N", "6", "5", "4", "2", "3", "0", "00"},
         [this](const QString& v) {
-            m_session->edit(tr("Choose bearing accuracy"),
-                            [&](job::Job& j) { j.bearing.toleranceClass = v.toStdString(); });
+            changeFacts(tr("Choose bearing accuracy"), [&](auto& known) { known.accuracy = v.toStdString(); });
         },
-        [this] { return q(m_session->job().bearing.toleranceClass); });
+        [this] { return q(facts().accuracy); });
     addStaticRating();
-    addRaceway("innerRaceway", tr("Inner raceway Ø"), &job::BearingChoice::innerRacewayDia_mm);
-    addRaceway("outerRaceway", tr("Outer raceway Ø"), &job::BearingChoice::outerRacewayDia_mm);
+    addRaceway("innerRaceway", tr("Inner raceway Ø"), &arrangement::BearingFacts::innerRacewayDia_mm);
+    addRaceway("outerRaceway", tr("Outer raceway Ø"), &arrangement::BearingFacts::outerRacewayDia_mm);
 }
 
 void FitSheet::addStaticRating() {
     addField(
         "staticRating", tr("Static load C₀"),
         [this](const QString& typed) -> Understood {
-            if (typed.trimmed().isEmpty()) {
-                m_session->edit(tr("Estimate the static load"),
-                                [](job::Job& j) { j.bearing.typedStaticRating_N.reset(); });
-                return {};
+            if (!bearing()) return {false, tr("no bearing at this seat")};
+            std::optional<double> rating_N;
+            if (!typed.trimmed().isEmpty()) {
+                rating_N = numberIn(typed).value_or(0) / m_session->display().forceValue(1.0);
+                if (!(*rating_N > 0 && *rating_N < 1e8)) return {false, tr("a force over 0, as in the catalogue")};
             }
-            const auto shown = numberIn(typed);
-            const double rating_N = shown.value_or(0) / m_session->display().forceValue(1.0);
-            if (!(rating_N > 0 && rating_N < 1e8)) return {false, tr("a force over 0, as in the catalogue")};
-            m_session->edit(tr("Enter static load"), [&](job::Job& j) { j.bearing.typedStaticRating_N = rating_N; });
+            changeFacts(rating_N ? tr("Enter static load") : tr("Estimate the static load"),
+                        [&](auto& known) { known.staticRating_N = rating_N; });
             return {};
         },
         [this] {
-            const auto& rating = m_session->job().bearing.typedStaticRating_N;
+            const auto rating = facts().staticRating_N;
             return rating ? q(m_session->display().force(*rating).number) : QString();
         },
         [this] {
             const auto d = m_session->display();
-            const auto& arranged = m_session->plan().arrangement;
-            if (!arranged) return q(d.force(0).unit);
-            const auto rating = catalog::staticRating(m_session->library().bearingTables, arranged->bearing,
-                                                      m_session->job().bearing.typedStaticRating_N)
+            const auto* b = fromCatalogue();
+            if (!b) return q(d.force(0).unit);
+            const auto rating = catalog::staticRating(m_session->library().bearingTables, *b, facts().staticRating_N)
                                     .value_or(catalog::StaticRating{});
             return rating.estimate ? tr("≈ %1").arg(q(d.force(rating.radial_N).text())) : q(d.force(0).unit);
         });
 }
 
 void FitSheet::addRaceway(const QString& name, const QString& label,
-                          std::optional<double> job::BearingChoice::*member) {
-    const bool inner = member == &job::BearingChoice::innerRacewayDia_mm;
+                          std::optional<double> arrangement::BearingFacts::*member) {
+    const bool inner = member == &arrangement::BearingFacts::innerRacewayDia_mm;
     addField(
         name, label,
         [this, member](const QString& typed) -> Understood {
+            const auto* b = fromCatalogue();
+            if (!b) return {false, tr("no bearing at this seat")};
             std::optional<double> size;
             if (!typed.trimmed().isEmpty()) {
                 const auto read = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
                 if (!read) return refused(read.error());
-                const auto* b =
-                    catalog::findBearing(m_session->library().bearings, m_session->job().bearing.designation);
-                if (!b || !(*read > b->boreDia_mm && *read < b->outsideDia_mm))
+                if (!(*read > b->boreDia_mm && *read < b->outsideDia_mm))
                     return {false, tr("between bore and outside")};
                 size = *read;
             }
-            m_session->edit(tr("Change raceway"), [&](job::Job& j) { j.bearing.*member = size; });
+            changeFacts(tr("Change raceway"), [&](auto& known) { known.*member = size; });
             return {};
         },
         [this, member] {
-            const auto& size = m_session->job().bearing.*member;
+            const auto size = facts().*member;
             return size ? q(m_session->display().size(*size).number) : QString();
         },
         [this, inner, member]() -> QString {
             const auto d = m_session->display();
-            if (m_session->job().bearing.*member) return q(d.size(0).unit);
-            const auto* b = catalog::findBearing(m_session->library().bearings, m_session->job().bearing.designation);
-            if (!b) return {};
+            const auto* b = fromCatalogue();
+            if (facts().*member || !b) return q(d.size(0).unit);
             return tr("≈ %1 as a tube")
                 .arg(q(d.size(inner ? b->innerRacewayDia_mm() : b->outerRacewayDia_mm()).number));
         });

@@ -121,18 +121,12 @@ void addProposal(SlipModel& slip, const plan::BearingPlan* bearing, const words:
 
 } // namespace
 
-const plan::BearingPlan* bearingAt(const plan::FitPlan& fits, std::size_t seat) {
-    for (const auto& bearing : fits.bearings)
-        if (bearing.housing == seat || bearing.shaft == seat) return &bearing;
-    return nullptr;
-}
-
 SlipModel fitSlip(const JobSession& session, std::size_t index) {
     const auto& plan = session.plan();
     if (!plan.fits || index >= plan.fits->seats.size()) return brokenSlip(session);
     const auto d = session.display();
     const auto& seat = plan.fits->seats[index];
-    const auto* bearing = bearingAt(*plan.fits, index);
+    const auto* bearing = plan.fits->bearingOf(index);
     const auto all = plan.fits->advisories();
     const bool stop = worst(all) == Severity::Stop;
     SlipModel slip;

@@ -8,7 +8,4 @@ namespace arbor::ui {
 /// The few numbers of one seat, of its bearing, and why.
 SlipModel fitSlip(const JobSession& session, std::size_t seat);
 
-/// The bearing that has a ring on a seat; null: none.
-const plan::BearingPlan* bearingAt(const plan::FitPlan& fits, std::size_t seat);
-
 } // namespace arbor::ui

@@ -6,6 +6,7 @@
 #include "ui/tooling/setup_scene.h"
 #include "words/adjust_words.h"
 #include "words/heat_words.h"
+#include "words/measure_words.h"
 #include "words/sentences.h"
 #include "words/tooling_words.h"
 
@@ -29,20 +30,20 @@ void advice(Paper& paper, const AdviceList& list, const words::Display& d) {
 }
 
 void fit(Paper& paper, const JobSession& session) {
-    const auto& plan = session.plan();
-    if (!plan.fit()) return;
+    const auto& fits = session.plan().fits;
+    if (!fits) return;
     const auto d = session.display();
-    const auto& f = *plan.fit();
     paper.heading(tr("Fit"));
-    paper.text(tr("%1 in %2")
-                   .arg(q(session.job().bearing.designation),
-                        q(session.job().housing.measured ? session.job().housing.measured->typed
-                                                         : session.job().housing.seat.typed)),
-               0, true);
-    paper.text(tr("interference %1 (%2), pressure %3")
-                   .arg(q(d.fine(f.interference_mm.likely).text()),
-                        q(d.fineRange(f.interference_mm.least, f.interference_mm.most)),
-                        q(d.pressure(f.pressure_MPa.likely).text())));
+    for (const auto& seat : fits->seats) {
+        if (!seat.fit) continue;
+        const auto& f = *seat.fit;
+        const auto size = seat.hole.measuredDia_mm ? d.size(*seat.hole.measuredDia_mm).text() : seat.hole.spec;
+        paper.text(tr("%1, %2").arg(q(words::seatTitle(seat)), q(size)), 0, true);
+        paper.text(tr("interference %1 (%2), pressure %3")
+                       .arg(q(d.fine(f.interference_mm.likely).text()),
+                            q(d.fineRange(f.interference_mm.least, f.interference_mm.most)),
+                            q(d.pressure(f.pressure_MPa.likely).text())));
+    }
 }
 
 void setup(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
@@ -52,7 +53,7 @@ void setup(Paper& paper, const JobSession& session, const plan::StepPlan& step) 
     for (const auto& id : record.tools)
         ids << q(id);
     paper.text(tr("%1, from the bed up").arg(ids.join(", ")));
-    paper.drawing(wayScene(session, step.step, *step.way(), 1.0).bodies,
+    paper.drawing(wayScene(session, step, *step.way(), 1.0).bodies,
                   step.step.out ? tr("as it was pressed out") : tr("as it was pressed home"));
 }
 

@@ -47,7 +47,7 @@ void intake(Paper& paper, const JobSession& session) {
 }
 
 void kit(Paper& paper, const JobSession& session) {
-    const auto& strip = *session.plan().strip;
+    const auto& strip = session.plan().strip;
     paper.heading(tr("On the bench before it is stripped"));
     for (const auto& line : strip.kit) {
         const auto said = words::kitLine(line, strip.assembly);
@@ -57,7 +57,7 @@ void kit(Paper& paper, const JobSession& session) {
 
 void ringLines(Paper& paper, const JobSession& session, const WorkLine& line, bool together) {
     if (std::popcount(line.moving) != 1) return;
-    const auto& strip = *session.plan().strip;
+    const auto& strip = session.plan().strip;
     const auto part = static_cast<std::size_t>(std::countr_zero(line.moving));
     const int indent = (line.level + 1) * kIndent;
     const auto* ring = strip.ring(part);
@@ -81,7 +81,7 @@ void ringLines(Paper& paper, const JobSession& session, const WorkLine& line, bo
 
 /// One direction of the work; a drawing wherever the work is clamped anew.
 void order(Paper& paper, const JobSession& session, bool together) {
-    const auto& strip = *session.plan().strip;
+    const auto& strip = session.plan().strip;
     const auto& keys = together ? session.job().strip.fitted : session.job().strip.out;
     const auto lines =
         together ? words::fitLines(strip.assembly, strip.order) : words::stripLines(strip.assembly, strip.order);
@@ -156,7 +156,7 @@ void stepSetup(Paper& paper, const JobSession& session, const plan::StepPlan& st
     const auto& way = *step.way();
     paper.tick(false, q(words::capital(words::wayName(way))), q(words::capital(words::wayDetail(way, step.step))));
     if (!way.pressed) return;
-    paper.drawing(wayScene(session, step.step, way, 0.0).bodies, tr("The stack before it moves"));
+    paper.drawing(wayScene(session, step, way, 0.0).bodies, tr("The stack before it moves"));
     const auto& c = *way.pressed->choice;
     if (c.press) paper.tick(false, tr("%1, bed notch %2").arg(q(c.press->name)).arg(c.notch + 1));
     for (const auto& piece : words::pieces(c, step.step.tasks[way.task], d))
@@ -200,7 +200,7 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
     return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         intake(paper, session);
-        if (session.plan().strip && session.plan().strip->sound()) {
+        if (session.plan().strip.sound()) {
             kit(paper, session);
             order(paper, session, false);
         }
@@ -209,7 +209,7 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
         measured(paper, session);
         paper.holdPoint(tr("Seats cleaned, measured and found good"));
         fits(paper, session);
-        if (session.plan().strip && session.plan().strip->sound()) order(paper, session, true);
+        if (session.plan().strip.sound()) order(paper, session, true);
         pressedSteps(paper, session, whole, false);
         paper.heading(tr("Close"));
         paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));

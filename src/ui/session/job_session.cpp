@@ -190,7 +190,7 @@ void JobSession::edit(const QString& text, const std::function<void(job::Job&)>&
 void JobSession::setDone(job::Station station, bool done) {
     const auto key = step() ? std::optional(step()->step.id) : std::nullopt;
     const bool leaves = station == job::Station::Press && step() && step()->step.out;
-    const auto part = leaves ? m_plan.strip->assembly.parts[step()->step.part].id : std::string();
+    const auto part = leaves ? m_plan.strip.assembly.parts[step()->step.part].id : std::string();
     edit(done ? tr("Finish %1").arg(QString::fromStdString(words::stationTitle(station)))
               : tr("Reopen %1").arg(QString::fromStdString(words::stationTitle(station))),
          [&](job::Job& j) {
@@ -210,8 +210,6 @@ job::Record JobSession::recordOf(const plan::StepPlan& step, const std::string& 
     const bool released = !job().closing.releasedBy.empty();
     if (before && !released)
         out.entry = before->entry;
-    else if (!before && !released && step.step.focus && job().record)
-        out.entry = job().id + "@" + job().record->when; // written when a job knew one press
     else
         out.entry = job().id + "@" + out.when + " " + job::nameOf(step.step.id);
     return out;

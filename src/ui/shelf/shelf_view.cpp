@@ -75,15 +75,7 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
                        : q(words::stationLine(closed ? job::Station::Seat : next, job, plan, d));
     row.state = stopped ? tr("Stopped") : closed ? tr("Closed") : done.empty() ? tr("Waiting") : tr("On the bench");
     row.tone = static_cast<int>(stopped ? Tone::Stop : closed ? Tone::Proven : done.empty() ? Tone::Plain : Tone::Plan);
-    if (plan.strip && plan.strip->faults.empty()) {
-        for (const auto& part : plan.strip->assembly.parts)
-            row.sketch.insert(row.sketch.end(), part.bodies.begin(), part.bodies.end());
-    } else if (plan.arrangement) {
-        row.sketch = arrangement::housingBodies(plan.arrangement->housing);
-        for (auto& b : arrangement::bearingInHousing(*plan.arrangement, plan.arrangement->housing.height_mm,
-                                                     plan.arrangement->homeTravel_mm()))
-            row.sketch.push_back(std::move(b));
-    }
+    row.sketch = arrangement::bodiesOf(plan.strip.assembly);
     return row;
 }
 

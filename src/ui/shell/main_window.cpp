@@ -277,7 +277,8 @@ void MainWindow::showLog() {
         like.place = q(job.title);
         like.position = like.place + " " + q(job.intake.position);
         like.machine = like.place.section(QStringLiteral(" · "), 0, 0);
-        like.bearing = q(job.bearing.designation);
+        const auto* step = m_session->step();
+        like.bearing = step && step->step.bearing ? q(step->step.bearing->designation) : QString();
     }
     m_log->open(m_shop.keeper(), words::Display(units), like);
     showHeader();

@@ -4,6 +4,8 @@
 #include "words/order_words.h"
 #include "words/sentences.h"
 
+#include <algorithm>
+
 namespace arbor::ui {
 
 namespace {
@@ -16,11 +18,18 @@ QString sizes(const section::Body& body, const words::Display& d) {
     return text + " × " + q(d.size(body.height()).text());
 }
 
-QString housingWords(const JobSession& s) {
-    const auto& h = s.job().housing;
-    auto text = QObject::tr("seat %1, %2 deep").arg(q(h.seat.typed), q(s.display().size(h.seatDepth_mm).text()));
-    if (h.measured) text += QObject::tr(", measured %1").arg(q(h.measured->typed));
-    return text + QObject::tr(". Carries the support on its underside.");
+/// Each side of a seat that a part has: by the drawing, and as measured.
+QString seatWords(const std::string& part, const JobSession& s) {
+    if (!s.plan().fits) return {};
+    const auto d = s.display();
+    QString text;
+    for (const auto& seat : s.plan().fits->seats)
+        for (const auto* side : {&seat.hole, &seat.shaft}) {
+            if (side->part != part || !side->size_mm) continue;
+            text += QObject::tr("; seat Ø%1, %2").arg(q(d.size(seat.dia_mm).number), q(side->spec));
+            if (side->measuredDia_mm) text += QObject::tr(", measured %1").arg(q(d.size(*side->measuredDia_mm).text()));
+        }
+    return text;
 }
 
 QString toolWords(const section::Body& body, const JobSession& s) {
@@ -32,25 +41,12 @@ QString toolWords(const section::Body& body, const JobSession& s) {
                                              : QObject::tr("Fills the height between sleeve and ram."));
 }
 
-QString ringWords(const JobSession& s, bool outer) {
-    const auto d = s.display();
-    const auto& fits = s.plan().fits;
-    const auto limits = fits ? fits->seats[fits->focus].shaft.size_mm.value_or(Limits{}) : Limits{};
-    return outer ? QObject::tr("outside %1 / %2. The face that may be pushed.")
-                       .arg(q(d.fine(limits.upper).number), q(d.fine(limits.lower).text()))
-                 : QObject::tr("Not fitted yet: it must not be pushed, the force would pass the rolling elements.");
-}
-
-QString elementWords(const JobSession& s) {
-    const auto d = s.display();
-    const auto& bearing = s.plan().arrangement->bearing;
-    const auto& load = s.step()->step.load;
+QString elementWords(const catalog::Bearing& bearing, const tooling::LoadCase& load, const words::Display& d) {
     const auto name = catalog::knowledge(bearing.type).balls ? QObject::tr("balls") : QObject::tr("rollers");
-    const auto carries = !(load.staticAxial_N > 0)
-                             ? QObject::tr("no axial load at all")
-                             : QObject::tr("axial static load rating %1%2")
-                                   .arg(q(d.force(load.staticAxial_N).text()),
-                                        load.staticIsEstimate ? QObject::tr(" (estimate)") : QString());
+    const auto carries = !(load.staticAxial_N > 0) ? QObject::tr("no axial load at all")
+                                                   : QObject::tr("axial static load rating %1%2")
+                                                         .arg(q(d.force(load.staticAxial_N).text()),
+                                                              load.staticIsEstimate ? QObject::tr(" (estimate)") : "");
     return QObject::tr("%1 %2 Ø%3: %4. Must not be loaded while pressing.")
         .arg(bearing.elementCount)
         .arg(name, q(d.size(bearing.elementDia_mm).text()), carries);
@@ -59,45 +55,29 @@ QString elementWords(const JobSession& s) {
 } // namespace
 
 Note describePart(const section::Body& body, const JobSession& s) {
-    const auto d = s.display();
-    Note note{Tone::Plan, q(body.id), sizes(body, d) + "; "};
-    switch (body.kind) {
-    case BodyKind::OuterRing:
-    case BodyKind::InnerRing:
-        note.head = q(s.job().bearing.designation + " " + body.id);
-        note.detail += ringWords(s, body.kind == BodyKind::OuterRing);
-        break;
-    case BodyKind::RollingElements:
-        note.detail = elementWords(s);
-        break;
-    case BodyKind::Housing:
-        note.head = QObject::tr("Housing");
-        note.detail += housingWords(s);
-        break;
-    case BodyKind::Driver:
-    case BodyKind::Support:
-    case BodyKind::Spacer:
-        note.detail += toolWords(body, s);
-        break;
-    case BodyKind::Ram:
-    case BodyKind::Bed:
-        note.head = s.plan().press ? q(s.plan().press->name) + ", " + q(body.id) : q(body.id);
-        note.detail = s.plan().press ? QObject::tr("Gives up to %1.").arg(q(d.force(s.plan().press->capacity_N).text()))
-                                     : QString();
-        break;
-    case BodyKind::Seal:
-    case BodyKind::Encoder:
-    case BodyKind::KeepClear:
-        note.detail += QObject::tr("must not be pushed or carry anything.");
-        break;
-    }
+    const auto& parts = s.plan().strip.assembly.parts;
+    const auto part = std::find_if(parts.begin(), parts.end(), [&](const auto& p) { return p.id == body.id; });
+    Note note{Tone::Plan, q(words::capital(part == parts.end() ? body.id : part->name())), sizes(body, s.display())};
+    if (!section::mayCarry(body.kind)) note.detail += QObject::tr("; must not be pushed or carry anything.");
+    if (part == parts.end() || !section::mayCarry(body.kind)) return note;
+    if (body.kind == BodyKind::OuterRing) note.head += QObject::tr(", outer ring");
+    if (body.kind == BodyKind::InnerRing) note.head += QObject::tr(", inner ring");
+    note.detail += seatWords(body.id, s);
     return note;
 }
 
 Note describeInStep(const section::Body& body, const JobSession& s) {
-    Note note{Tone::Plan, q(words::capital(body.id)), sizes(body, s.display())};
+    const auto d = s.display();
+    Note note{Tone::Plan, q(words::capital(body.id)), sizes(body, d)};
+    const auto* press = s.plan().press;
+    const auto* step = s.step();
+    if (press && (body.kind == BodyKind::Ram || body.kind == BodyKind::Bed))
+        return {Tone::Plan, q(press->name) + ", " + q(body.id),
+                QObject::tr("Gives up to %1.").arg(q(d.force(press->capacity_N).text()))};
     if (section::isTool(body.kind))
         note.detail += "; " + toolWords(body, s);
+    else if (body.kind == BodyKind::RollingElements && step && step->step.bearing)
+        note.detail = elementWords(*step->step.bearing, step->step.load, d);
     else if (!section::mayCarry(body.kind))
         note.detail += QObject::tr("; must not be pushed or carry anything.");
     return note;

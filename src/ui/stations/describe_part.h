@@ -5,10 +5,10 @@
 
 namespace arbor::ui {
 
-/// What a picked part is: sizes, tolerance, and why it is there.
+/// What a picked part of the arrangement is: its sizes, and the seats it has.
 Note describePart(const section::Body& body, const JobSession& session);
 
-/// The same for a step that is not the seat the job is about.
+/// The same of what stands in the press at the step in hand.
 Note describeInStep(const section::Body& body, const JobSession& session);
 
 } // namespace arbor::ui

@@ -190,7 +190,7 @@ void IntakePage::refresh() {
 
 void IntakePage::showKit() {
     const auto& strip = m_session->plan().strip;
-    const auto lines = strip ? strip->kit : std::vector<route::KitLine>{};
+    const auto& lines = strip.kit;
     const bool same = lines.size() == m_boxes.size() && std::all_of(lines.begin(), lines.end(), [&](const auto& line) {
                           return m_boxes.contains(line.id);
                       });
@@ -217,7 +217,7 @@ void IntakePage::showKit() {
             });
             box->show();
         }
-        const auto said = words::kitLine(line, strip->assembly);
+        const auto said = words::kitLine(line, strip.assembly);
         box->setText(q(said.head));
         box->setToolTip(q(said.detail));
         box->setChecked(m_session->job().strip.onTheBench.contains(line.id));
@@ -246,9 +246,7 @@ void IntakePage::showSection() {
     scene.title = tr("What is on the machine");
     scene.subtitle = tr("Section to scale. Ctrl+E changes the arrangement.");
     scene.emptyText = tr("No arrangement yet. Ctrl+E starts one from a shape.");
-    if (const auto& strip = m_session->plan().strip)
-        for (const auto& part : strip->assembly.parts)
-            scene.bodies.insert(scene.bodies.end(), part.bodies.begin(), part.bodies.end());
+    scene.bodies = arrangement::bodiesOf(m_session->plan().strip.assembly);
     m_bench->show(std::move(scene));
 }
 

@@ -72,10 +72,10 @@ SlipModel intakeSlip(const JobSession& session) {
     }
     if (intake.bothSides && intake.sideReason.empty())
         slip.notes.push_back({Tone::Caution, tr("One side or both"), tr("Write down why.")});
-    if (const auto& strip = session.plan().strip; strip && !strip->kit.empty())
+    if (const auto& strip = session.plan().strip; !strip.kit.empty())
         slip.rows.push_back({tr("Kit on the bench"),
-                             tr("%1 of %2").arg(strip->kit.size() - strip->missing.size()).arg(strip->kit.size()), true,
-                             strip->missing.empty() ? Tone::Proven : Tone::Stop});
+                             tr("%1 of %2").arg(strip.kit.size() - strip.missing.size()).arg(strip.kit.size()), true,
+                             strip.missing.empty() ? Tone::Proven : Tone::Stop});
     slip.action = tr("Go to stripping");
     slip.hint = tr("Ctrl+Enter goes on.");
     return slip;

@@ -97,14 +97,14 @@ void StripPage::open(JobSession* session) {
 }
 
 bool StripPage::sound() const {
-    return m_session && m_session->plan().strip && m_session->plan().strip->sound();
+    return m_session && m_session->plan().strip.sound();
 }
 
 void StripPage::refresh() {
     if (!m_session) return;
     m_lines.clear();
     if (sound()) {
-        const auto& strip = *m_session->plan().strip;
+        const auto& strip = m_session->plan().strip;
         m_lines =
             m_together ? words::fitLines(strip.assembly, strip.order) : words::stripLines(strip.assembly, strip.order);
     }
@@ -139,7 +139,7 @@ route::Parts StripPage::present(const WorkLine& line) const {
 }
 
 QString StripPage::whyNot(const WorkLine& line) const {
-    const auto& strip = *m_session->plan().strip;
+    const auto& strip = m_session->plan().strip;
     const route::Ways ways(strip.assembly);
     const auto here = present(line) & ~line.moving;
     for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p) {
@@ -153,7 +153,7 @@ QString StripPage::whyNot(const WorkLine& line) const {
 
 const arrangement::Part* StripPage::partOf(const WorkLine& line) const {
     if (std::popcount(line.moving) != 1) return nullptr;
-    return &m_session->plan().strip->assembly.parts[static_cast<std::size_t>(std::countr_zero(line.moving))];
+    return &m_session->plan().strip.assembly.parts[static_cast<std::size_t>(std::countr_zero(line.moving))];
 }
 
 bool StripPage::wantsWayRound(const WorkLine& line) const {
@@ -194,10 +194,10 @@ void StripPage::showSection() {
         scene.emptyText = why.empty() ? tr("Describe the arrangement first: Ctrl+E.") : q(why);
         return m_bench->show(std::move(scene));
     }
-    scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement->title))
-                             : tr("Taking apart: %1").arg(q(job.arrangement->title));
+    scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement.title))
+                             : tr("Taking apart: %1").arg(q(job.arrangement.title));
     scene.subtitle = tr("Up and down: step · Space: done · M: other way");
-    const auto& a = m_session->plan().strip->assembly;
+    const auto& a = m_session->plan().strip.assembly;
     const auto& line = m_lines[m_current];
     const auto here = line.key.empty() || done(line) ? line.here : present(line) | line.moving;
     const double away = kDrawnAway * heightOf(a) * (line.way == route::Way::Up ? 1 : -1);
@@ -245,7 +245,7 @@ void StripPage::seeWayRound() {
 void StripPage::chooseMethod() {
     const auto* part = m_lines.empty() || m_together ? nullptr : partOf(m_lines[m_current]);
     const auto* ring =
-        part ? m_session->plan().strip->ring(static_cast<std::size_t>(std::countr_zero(m_lines[m_current].moving)))
+        part ? m_session->plan().strip.ring(static_cast<std::size_t>(std::countr_zero(m_lines[m_current].moving)))
              : nullptr;
     if (!ring) return;
     // In the fixed order of the methods, so that pressing again comes round to each.

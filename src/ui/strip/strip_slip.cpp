@@ -61,7 +61,7 @@ void addMissing(SlipModel& slip, const plan::StripPlan& strip) {
 }
 
 void addAction(SlipModel& slip, const JobSession& session, const words::WorkLine& line, const StripStand& stand) {
-    const bool kitMissing = !session.plan().strip->missing.empty();
+    const bool kitMissing = !session.plan().strip.missing.empty();
     if (stand.finished && !stand.together) {
         slip.action = tr("It is apart");
         slip.actionEnabled = !kitMissing;
@@ -85,7 +85,7 @@ void addAction(SlipModel& slip, const JobSession& session, const words::WorkLine
 } // namespace
 
 SlipModel stripSlip(const JobSession& session, const words::WorkLine& line, const StripStand& stand) {
-    const auto& strip = *session.plan().strip;
+    const auto& strip = session.plan().strip;
     const auto d = session.display();
     SlipModel slip;
     const auto missing = words::kitStop(strip);
@@ -119,14 +119,17 @@ SlipModel stripSlip(const JobSession& session, const words::WorkLine& line, cons
 
 SlipModel noOrderSlip(const JobSession& session) {
     SlipModel slip;
-    const auto why = words::stopReason(job::Station::Strip, session.plan(), session.display());
-    slip.title = why.empty() ? tr("No arrangement yet") : tr("Stop");
-    slip.titleTone = why.empty() ? Tone::Plan : Tone::Stop;
-    slip.subtitle = why.empty() ? tr("Describe the parts first; the order of work follows from them.") : q(why) + ".";
-    if (session.plan().strip)
-        for (const auto& fault : session.plan().strip->faults)
-            slip.notes.push_back({Tone::Stop, q(fault.field), q(words::say(fault))});
     slip.hint = tr("Ctrl+E opens the arrangement.");
+    if (session.plan().strip.assembly.parts.empty()) {
+        slip.title = tr("Nothing is drawn yet");
+        slip.subtitle = tr("Describe the parts first; the order of work follows from them.");
+        return slip;
+    }
+    slip.title = tr("Stop");
+    slip.titleTone = Tone::Stop;
+    slip.subtitle = q(words::stopReason(job::Station::Strip, session.plan(), session.display())) + ".";
+    for (const auto& fault : session.plan().strip.faults)
+        slip.notes.push_back({Tone::Stop, q(fault.field), q(words::say(fault))});
     return slip;
 }
 

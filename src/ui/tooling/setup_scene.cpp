@@ -43,31 +43,7 @@ void callElements(BenchScene& scene, const tooling::Setup& setup, const tooling:
             {at, QObject::tr("Elements: no load"), QObject::tr("path stays clear of them"), Tone::Proven});
 }
 
-void callHousing(BenchScene& scene, const tooling::Setup& setup, const JobSession& s) {
-    const auto& h = s.plan().arrangement->housing;
-    const double face = setup.bodies[setup.holder].top();
-    const auto d = s.display();
-    if (h.groove)
-        scene.callouts.push_back(
-            {{-h.groove->dia_mm / 2, face - h.groove->lowerEdgeDepth_mm + h.groove->width_mm / 2},
-             QObject::tr("Ring groove"),
-             QObject::tr("lower edge %1 down").arg(q(d.size(h.groove->lowerEdgeDepth_mm).number))});
-    const auto engaged = arrangement::engagedLength(*s.plan().arrangement, setup.travel_mm);
-    scene.callouts.push_back({{-h.seatDia_mm / 2, face - h.seatDepth_mm + 3},
-                              QObject::tr("Seat Ø%1").arg(q(s.job().housing.seat.typed)),
-                              QObject::tr("%1 engaged").arg(q(d.size(std::round(engaged * 10) / 10).text()))});
-    if (const auto cap = setup.find(BodyKind::KeepClear))
-        scene.callouts.push_back(
-            {{-setup.bodies[*cap].outsideDia() / 3, setup.bodies[*cap].bottom() + setup.bodies[*cap].height() / 2},
-             q(setup.bodies[*cap].id),
-             QObject::tr("must stay clear")});
-    if (const auto encoder = setup.find(BodyKind::Encoder))
-        scene.callouts.push_back(
-            {inside(setup.bodies[*encoder], -1, 0.5), QObject::tr("Encoder side"),
-             s.job().bearing.encoder == catalog::Side::Down ? QObject::tr("down") : QObject::tr("up")});
-}
-
-/// The two that are pressed into each other, where it is another step than the job's own.
+/// The two that are pressed into each other.
 void callSeat(BenchScene& scene, const tooling::Setup& setup, const tooling::Task& task, const words::Display& d) {
     const auto &pushed = setup.bodies[setup.pushed], &holder = setup.bodies[setup.holder];
     scene.callouts.push_back({inside(pushed, -1, 0.7), q(words::capital(task.faceName)),
@@ -75,8 +51,31 @@ void callSeat(BenchScene& scene, const tooling::Setup& setup, const tooling::Tas
     scene.callouts.push_back({inside(holder, -1, 0.3), q(words::capital(holder.id)), QObject::tr("is carried")});
 }
 
+/// What no tool may touch, and the side that must face a certain way.
+void callWhatHangs(BenchScene& scene, const tooling::Setup& setup) {
+    if (const auto cap = setup.find(BodyKind::KeepClear)) {
+        const auto& body = setup.bodies[*cap];
+        scene.callouts.push_back({{-body.outsideDia() / 3, body.bottom() + body.height() / 2},
+                                  q(words::capital(body.id)),
+                                  QObject::tr("must stay clear")});
+    }
+    if (const auto encoder = setup.find(BodyKind::Encoder))
+        scene.callouts.push_back(
+            {inside(setup.bodies[*encoder], -1, 0.5), QObject::tr("Encoder side"), QObject::tr("is not pushed")});
+}
+
+/// The groove that must show whole when the ring is home.
+void callGroove(BenchScene& scene, const tooling::Setup& setup, const tooling::Task& task, const plan::StepPlan& step,
+                const words::Display& d) {
+    const auto depth = step.ring && !task.partnerMoves ? step.ring->input.grooveLowerEdgeDepth_mm : std::nullopt;
+    if (!depth) return;
+    scene.callouts.push_back({{-task.seatDia_mm / 2, setup.bodies[setup.holder].top() - *depth},
+                              QObject::tr("Ring groove"),
+                              QObject::tr("lower edge %1 down").arg(q(d.size(*depth).number))});
+}
+
 BenchScene sceneOf(const JobSession& session, const tooling::Task& task, const tooling::ToolPlan& tools,
-                   const tooling::LoadCase& load, const catalog::Rack& rack, bool focus, double share) {
+                   const plan::StepPlan& step, const catalog::Rack& rack, double share) {
     BenchScene scene;
     const auto d = session.display();
     const auto setup = tooling::buildSetup(task, *tools.choice, share * task.travel_mm);
@@ -89,11 +88,10 @@ BenchScene sceneOf(const JobSession& session, const tooling::Task& task, const t
         else if (body.kind == BodyKind::Support || body.kind == BodyKind::Spacer)
             callTool(scene, body, rack, d, Tone::Plain);
     }
-    callElements(scene, setup, load, d);
-    if (focus)
-        callHousing(scene, setup, session);
-    else
-        callSeat(scene, setup, task, d);
+    callElements(scene, setup, step.step.load, d);
+    callSeat(scene, setup, task, d);
+    callWhatHangs(scene, setup);
+    callGroove(scene, setup, task, step, d);
     return scene;
 }
 
@@ -105,15 +103,16 @@ BenchScene setupScene(const JobSession& session, double share) {
     if (plan.problem) scene.emptyText = q(words::say(*plan.problem));
     const auto* step = session.step();
     if (step && step->way() && !step->way()->turned && (step->way()->hand || step->setup()->choice))
-        return wayScene(session, step->step, *step->way(), share);
+        return wayScene(session, *step, *step->way(), share);
     if (scene.emptyText.isEmpty()) scene.emptyText = QObject::tr("Nothing on the rack makes a setup for this step.");
     return scene;
 }
 
-BenchScene wayScene(const JobSession& session, const plan::WorkStep& step, const plan::StepWay& way, double share) {
+BenchScene wayScene(const JobSession& session, const plan::StepPlan& plan, const plan::StepWay& way, double share) {
+    const auto& step = plan.step;
     const auto& rack = way.with ? *way.with : session.library().rack;
     if (way.pressed && way.pressed->choice)
-        return sceneOf(session, step.tasks[way.task], *way.pressed, step.load, rack, step.focus, share);
+        return sceneOf(session, step.tasks[way.task], *way.pressed, plan, rack, share);
     BenchScene scene;
     if (step.tasks.empty()) {
         scene.emptyText = way.hand ? q(words::capital(words::wayName(way))) + "."

@@ -5,11 +5,11 @@
 
 namespace arbor::ui {
 
-/// The chosen stack of the seat the job is about, as it stands with the ring part way in, with the force path and
-/// callouts. @param share  how far of the travel to home, 0..1
+/// The chosen stack of the step in hand, as it stands part way, with the force path and callouts.
+/// @param share  how far of the travel to home, 0..1
 BenchScene setupScene(const JobSession& session, double share);
 
 /// One way of any step; what is done by hand shows the work without tools.
-BenchScene wayScene(const JobSession& session, const plan::WorkStep& step, const plan::StepWay& way, double share);
+BenchScene wayScene(const JobSession& session, const plan::StepPlan& step, const plan::StepWay& way, double share);
 
 } // namespace arbor::ui

@@ -87,10 +87,7 @@ void ToolingPage::open(JobSession* session) {
     m_session = session;
     m_below->setCurrentWidget(m_rack);
     m_turn->open(session);
-    m_bench->setDescribe([this](const section::Body& body) {
-        const auto* step = m_session->step();
-        return step && step->step.focus ? describePart(body, *m_session) : describeInStep(body, *m_session);
-    });
+    m_bench->setDescribe([this](const section::Body& body) { return describeInStep(body, *m_session); });
     refresh();
 }
 
@@ -126,7 +123,7 @@ void ToolingPage::refresh() {
         m_bench->show(std::move(scene));
         m_rack->show({}, {}, m_session->display());
     } else {
-        scene = wayScene(*m_session, step->step, *w, 0.5);
+        scene = wayScene(*m_session, *step, *w, 0.5);
         const bool chosen = w->pressed && w->pressed->choice;
         const auto* driver = chosen ? w->pressed->choice->driver : nullptr;
         const auto title = q(words::stepTitle(step->step));

@@ -108,11 +108,11 @@ SlipModel pressedSlip(const Told& told) {
 /// What the strip plan says of the method for this ring.
 void addHow(SlipModel& slip, const Told& told) {
     const auto& strip = told.session.plan().strip;
-    if (!strip || !told.step.ring || told.way.hand->jaws) return;
-    const auto& ring = strip->rings[*told.step.ring];
+    if (!told.step.ring || told.way.hand->jaws) return;
+    const auto& ring = strip.rings[*told.step.ring];
     for (const auto& removal : ring.ways)
         if (removal.method == told.way.hand->method) {
-            const auto said = words::say(removal, ring, strip->assembly, told.d);
+            const auto said = words::say(removal, ring, strip.assembly, told.d);
             slip.notes.push_back({Tone::Plan, q(said.head), q(said.detail)});
         }
     if (told.step.load.known)

@@ -1,25 +1,32 @@
-#include "core/arrangement/arrangement_text.h"
+#include "io/arrangement_text.h"
 
 #include "core/base/json_text.h"
+#include "core/base/units.h"
+#include "io/entry/size_entry.h"
+#include "io/json_names.h"
 
 #include <algorithm>
 #include <map>
 #include <utility>
 
-namespace arbor::arrangement {
+namespace arbor::io {
 
 namespace {
 
+using arrangement::Arrangement;
+using arrangement::BearingFacts;
+using arrangement::Feature;
+using arrangement::FromCatalogue;
+using arrangement::Joint;
+using arrangement::Part;
+using arrangement::PartKind;
+using arrangement::SeatSide;
+using arrangement::WayRound;
 using nlohmann::json;
 using section::Body;
 using section::BodyKind;
 
-template <class E>
-struct Name {
-    E value;
-    const char* text;
-};
-constexpr Name<PartKind> kKinds[] = {
+constexpr Name<PartKind> kPartKinds[] = {
     {PartKind::Housing, "housing"},
     {PartKind::Shaft, "shaft"},
     {PartKind::Hub, "hub"},
@@ -52,7 +59,7 @@ constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
 constexpr Name<bool> kFacing[] = {{true, "up"}, {false, "down"}};
 
 template <class E, std::size_t n>
-Result<E> named(const Name<E> (&names)[n], const json& text, const std::string& place) {
+Result<E> readNamed(const Name<E> (&names)[n], const json& text, const std::string& place) {
     std::string known;
     for (const auto& name : names) {
         if (text == name.text) return name.value;
@@ -60,12 +67,6 @@ Result<E> named(const Name<E> (&names)[n], const json& text, const std::string& 
     }
     return refuse(ProblemCode::UnknownName, place, text.is_string() ? text.get<std::string>() : text.dump(),
                   "one of " + known);
-}
-template <class E, std::size_t n>
-const char* nameOf(const Name<E> (&names)[n], E value) {
-    for (const auto& name : names)
-        if (value == name.value) return name.text;
-    return names[0].text;
 }
 
 section::Hatch hatchOf(const std::string& material) {
@@ -125,27 +126,43 @@ Result<void> readBodies(std::vector<Body>& out, const json& part, const char* ke
     return {};
 }
 
+BearingFacts readFacts(const json& d) {
+    BearingFacts out;
+    out.accuracy = d.value("tolerance_class", out.accuracy);
+    out.clearanceGroup = d.value("clearance_group", out.clearanceGroup);
+    for (const auto& [key, target] : {std::pair{"static_rating_N", &out.staticRating_N},
+                                      {"inner_raceway_mm", &out.innerRacewayDia_mm},
+                                      {"outer_raceway_mm", &out.outerRacewayDia_mm}})
+        if (d.contains(key)) *target = d.at(key).get<double>();
+    out.plasticCage = d.value("plastic_cage", false);
+    return out;
+}
+
 Result<FromCatalogue> readCatalogue(const json& d, const std::string& place) {
-    if (auto known = onlyKeys(d, {"designation", "piece", "at_mm", "turned", "seals", "encoder"}); !known)
+    if (auto known =
+            onlyKeys(d, {"designation", "piece", "at_mm", "turned", "seals", "encoder", "tolerance_class",
+                         "clearance_group", "static_rating_N", "inner_raceway_mm", "outer_raceway_mm", "plastic_cage"});
+        !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     FromCatalogue out{d.at("designation")};
-    const auto piece = named(kPieces, d.value("piece", "whole"), place + "/piece");
-    const auto seals = named(kSides, d.value("seals", "none"), place + "/seals"),
-               encoder = named(kSides, d.value("encoder", "none"), place + "/encoder");
+    const auto piece = readNamed(kPieces, d.value("piece", "whole"), place + "/piece");
+    const auto seals = readNamed(kSides, d.value("seals", "none"), place + "/seals"),
+               encoder = readNamed(kSides, d.value("encoder", "none"), place + "/encoder");
     if (!piece) return tl::unexpected(piece.error());
     if (!seals || !encoder) return tl::unexpected(!seals ? seals.error() : encoder.error());
     out.piece = *piece;
     out.dress = {*seals, *encoder};
     out.at_mm = d.at("at_mm");
     out.turned = d.value("turned", false);
+    out.facts = readFacts(d);
     return out;
 }
 
 Result<WayRound> readWayRound(const json& d, const std::string& place) {
     if (auto known = onlyKeys(d, {"feature", "faces"}); !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
-    const auto feature = named(kFeatures, d.at("feature"), place + "/feature");
-    const auto up = named(kFacing, d.at("faces"), place + "/faces");
+    const auto feature = readNamed(kFeatures, d.at("feature"), place + "/feature");
+    const auto up = readNamed(kFacing, d.at("faces"), place + "/faces");
     if (!feature) return tl::unexpected(feature.error());
     if (!up) return tl::unexpected(up.error());
     return WayRound{*feature, *up};
@@ -155,6 +172,12 @@ Result<void> readSection(Part& part, const json& d, const std::string& place) {
     if (auto ok = readBodies(part.bodies, d, "bodies", BodyKind::Housing, place); !ok) return ok;
     if (auto ok = readBodies(part.bodies, d, "elements", BodyKind::RollingElements, place); !ok) return ok;
     if (auto ok = readBodies(part.travelling, d, "travelling", BodyKind::Housing, place); !ok) return ok;
+    for (const auto& hangs : d.value("keep_clear", json::array())) {
+        auto body = readBody(hangs.at("slices"), hangs.at("label"), "polymer", place + "/keep_clear");
+        if (!body) return tl::unexpected(body.error());
+        body->kind = BodyKind::KeepClear;
+        part.keepClear.push_back(std::move(*body));
+    }
     if (d.contains("bearing")) {
         const auto from = readCatalogue(d.at("bearing"), place + "/bearing");
         if (!from) return tl::unexpected(from.error());
@@ -166,12 +189,12 @@ Result<void> readSection(Part& part, const json& d, const std::string& place) {
 }
 
 Result<Part> readPart(const json& d, const std::string& place) {
-    if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "locked_by",
-                                  "bearing", "way_round", "lines_up_with"});
+    if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "keep_clear",
+                                  "locked_by", "bearing", "way_round", "lines_up_with"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     Part part{d.at("id"), {}};
-    const auto kind = named(kKinds, d.at("kind"), place + "/kind");
+    const auto kind = readNamed(kPartKinds, d.at("kind"), place + "/kind");
     if (!kind) return tl::unexpected(kind.error());
     part.kind = *kind;
     part.label = d.value("label", part.id);
@@ -187,31 +210,47 @@ Result<Part> readPart(const json& d, const std::string& place) {
     return part;
 }
 
-Result<std::optional<standards::ToleranceClass>> readClass(const json& d, const char* key, bool hole,
-                                                           const std::string& place) {
-    if (!d.contains(key)) return std::optional<standards::ToleranceClass>{};
-    const auto read = standards::parseToleranceClass(d.at(key));
-    if (!read) return refuse(ProblemCode::UnknownClass, place + "/" + key, d.at(key));
-    if (read->isHole() != hole)
-        return refuse(ProblemCode::UnknownClass, place + "/" + key, d.at(key),
+/// A class, which holds at whatever diameter the seat has, or a size with limits, as typed.
+Result<standards::SizeSpec> readSize(const std::string& typed, bool hole, const std::string& place) {
+    auto size = standards::parseToleranceClass(typed)
+                    .map([](const auto& read) { return standards::SizeSpec::ofClass(read); })
+                    .or_else([&](const auto&) { return parseSize(typed, 0); });
+    if (!size) return refuse(ProblemCode::UnknownClass, place, typed, "a class as N7, or a size with its limits");
+    if (size->toleranceClass && size->toleranceClass->isHole() != hole)
+        return refuse(ProblemCode::UnknownClass, place, typed,
                       hole ? "a hole class, in capitals" : "a shaft class, in small letters");
-    return std::optional(*read);
+    return *size;
 }
 
-/// A pair of ids, or an object when the seat has classes or measured sizes.
+/// Keys "hole", "hole_mm", "hole_rz_um", and the same of the shaft.
+Result<SeatSide> readSide(const json& d, bool hole, const std::string& place) {
+    const std::string key = hole ? "hole" : "shaft";
+    SeatSide out;
+    if (d.contains(key)) {
+        const auto size = readSize(d.at(key), hole, place + "/" + key);
+        if (!size) return tl::unexpected(size.error());
+        out.size = *size;
+    }
+    if (d.contains(key + "_mm")) {
+        const auto& found = d.at(key + "_mm");
+        const auto measured = parseMeasured(found.is_string() ? found.get<std::string>() : plain(found));
+        if (!measured) return tl::unexpected(at(measured.error(), place + "/" + key + "_mm"));
+        out.measured = *measured;
+    }
+    if (d.contains(key + "_rz_um")) out.rz_mm = d.at(key + "_rz_um").get<double>() * kUm;
+    return out;
+}
+
+/// A pair of ids, or an object when more is known of the seat.
 Result<Joint> readJoint(const json& d, const std::string& place) {
     if (d.is_array()) return Joint{d.at(0), d.at(1)};
-    if (auto known = onlyKeys(d, {"outer", "inner", "hole", "shaft", "hole_mm", "shaft_mm", "notched"}); !known)
+    if (auto known = onlyKeys(
+            d, {"outer", "inner", "hole", "shaft", "hole_mm", "shaft_mm", "hole_rz_um", "shaft_rz_um", "notched"});
+        !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
-    Joint out{d.at("outer"), d.at("inner")};
-    const auto hole = readClass(d, "hole", true, place), shaft = readClass(d, "shaft", false, place);
+    const auto hole = readSide(d, true, place), shaft = readSide(d, false, place);
     if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
-    out.hole = *hole;
-    out.shaft = *shaft;
-    for (const auto& [key, target] : {std::pair{"hole_mm", &out.measuredHole_mm}, {"shaft_mm", &out.measuredShaft_mm}})
-        if (d.contains(key)) *target = d.at(key).get<double>();
-    out.notched = d.value("notched", false);
-    return out;
+    return Joint{d.at("outer"), d.at("inner"), *hole, *shaft, d.value("notched", false)};
 }
 
 Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::string& key) {
@@ -242,9 +281,9 @@ Result<Arrangement> readArrangement(const json& d) {
     if (auto ok = readJoints(a.pressed, d, "pressed"); !ok) return tl::unexpected(ok.error());
     if (auto ok = readJoints(a.threaded, d, "threaded"); !ok) return tl::unexpected(ok.error());
     const std::string base = d.at("base");
-    const auto found = indexOf(a, base);
-    if (!found) return refuse(ProblemCode::UnknownName, "base", base, "one of the parts");
-    a.base = *found;
+    const auto found = arrangement::indexOf(a, base);
+    if (!found && !a.parts.empty()) return refuse(ProblemCode::UnknownName, "base", base, "one of the parts");
+    a.base = found.value_or(0);
     return out;
 }
 
@@ -269,20 +308,34 @@ json bodiesJson(const std::vector<Body>& bodies, bool elements) {
     return out;
 }
 
+json catalogueJson(const FromCatalogue& c) {
+    json d{{"designation", c.designation}, {"piece", nameOf(kPieces, c.piece)}, {"at_mm", c.at_mm}};
+    if (c.turned) d["turned"] = true;
+    if (c.dress.seals != catalog::Side::None) d["seals"] = nameOf(kSides, c.dress.seals);
+    if (c.dress.encoder != catalog::Side::None) d["encoder"] = nameOf(kSides, c.dress.encoder);
+    const auto& facts = c.facts;
+    const BearingFacts usual;
+    if (facts.accuracy != usual.accuracy) d["tolerance_class"] = facts.accuracy;
+    if (facts.clearanceGroup != usual.clearanceGroup) d["clearance_group"] = facts.clearanceGroup;
+    if (facts.staticRating_N) d["static_rating_N"] = *facts.staticRating_N;
+    if (facts.innerRacewayDia_mm) d["inner_raceway_mm"] = *facts.innerRacewayDia_mm;
+    if (facts.outerRacewayDia_mm) d["outer_raceway_mm"] = *facts.outerRacewayDia_mm;
+    if (facts.plasticCage) d["plastic_cage"] = true;
+    return d;
+}
+
 json partJson(const Part& part) {
-    json d{{"id", part.id}, {"kind", nameOf(kKinds, part.kind)}, {"label", part.label}};
+    json d{{"id", part.id}, {"kind", nameOf(kPartKinds, part.kind)}, {"label", part.label}};
     if (!part.material.empty()) d["material"] = part.material;
     if (part.catalogue) {
-        const auto& c = *part.catalogue;
-        d["bearing"] = {{"designation", c.designation}, {"piece", nameOf(kPieces, c.piece)}, {"at_mm", c.at_mm}};
-        if (c.turned) d["bearing"]["turned"] = true;
-        if (c.dress.seals != catalog::Side::None) d["bearing"]["seals"] = nameOf(kSides, c.dress.seals);
-        if (c.dress.encoder != catalog::Side::None) d["bearing"]["encoder"] = nameOf(kSides, c.dress.encoder);
+        d["bearing"] = catalogueJson(*part.catalogue);
     } else {
         d["bodies"] = bodiesJson(part.bodies, false);
         if (auto elements = bodiesJson(part.bodies, true); !elements.empty()) d["elements"] = elements;
     }
     if (!part.travelling.empty()) d["travelling"] = bodiesJson(part.travelling, false);
+    for (const auto& hangs : part.keepClear)
+        d["keep_clear"].push_back({{"label", hangs.id}, {"slices", bodiesJson({hangs}, false).front()}});
     if (!part.lockedBy.empty()) d["locked_by"] = part.lockedBy;
     if (part.wayRound)
         d["way_round"] = {{"feature", nameOf(kFeatures, part.wayRound->feature)},
@@ -291,14 +344,22 @@ json partJson(const Part& part) {
     return d;
 }
 
+void sayOf(json& d, const std::string& key, const SeatSide& side) {
+    if (side.size) d[key] = side.size->typed;
+    if (side.measured) {
+        const auto& m = *side.measured;
+        const bool bare = m == standards::MeasuredSize{plain(m.value_mm), m.value_mm};
+        d[key + "_mm"] = bare ? json(m.value_mm) : json(m.typed);
+    }
+    if (side.rz_mm) d[key + "_rz_um"] = *side.rz_mm / kUm;
+}
+
 json jointsJson(const std::vector<Joint>& joints) {
     auto out = json::array();
     for (const auto& j : joints) {
         json d{{"outer", j.outer}, {"inner", j.inner}};
-        if (j.hole) d["hole"] = j.hole->text();
-        if (j.shaft) d["shaft"] = j.shaft->text();
-        if (j.measuredHole_mm) d["hole_mm"] = *j.measuredHole_mm;
-        if (j.measuredShaft_mm) d["shaft_mm"] = *j.measuredShaft_mm;
+        sayOf(d, "hole", j.hole);
+        sayOf(d, "shaft", j.shaft);
         if (j.notched) d["notched"] = true;
         out.push_back(d.size() == 2 ? json{j.outer, j.inner} : d);
     }
@@ -325,7 +386,7 @@ std::string arrangementText(const Arrangement& a) {
            {"version", 1},
            {"id", a.id},
            {"title", a.title},
-           {"base", a.assembly.parts.at(a.assembly.base).id},
+           {"base", a.assembly.parts.empty() ? std::string() : a.assembly.parts.at(a.assembly.base).id},
            {"parts", parts},
            {"pressed", jointsJson(a.assembly.pressed)},
            {"threaded", jointsJson(a.assembly.threaded)}};
@@ -333,4 +394,4 @@ std::string arrangementText(const Arrangement& a) {
     return d.dump();
 }
 
-} // namespace arbor::arrangement
+} // namespace arbor::io
