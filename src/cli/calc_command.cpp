@@ -30,7 +30,7 @@ int printList(std::ostream& out, bool asJson) {
 
 /// --key value and key=value are the same; what has no key goes where it fits.
 Result<calc::Values> typedValues(const calc::Calculation& calculation, const std::vector<std::string>& words,
-                                 const plan::Library& library) {
+                                 const tables::Library& library) {
     std::vector<std::string> sizes;
     for (std::size_t i = 0; i < words.size(); ++i) {
         const bool dashed = words[i].starts_with("--");

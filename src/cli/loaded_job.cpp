@@ -36,7 +36,7 @@ Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& 
     learnFromLog(folder, library->records);
     auto kept = io::loadTraces(document->job, folder.string(), library->rack);
     if (kept.problem) return tl::unexpected(*kept.problem);
-    LoadedJob out{std::move(*document), std::make_unique<const plan::Library>(std::move(*library)), {}};
+    LoadedJob out{std::move(*document), std::make_unique<const tables::Library>(std::move(*library)), {}};
     out.plan = plan::planJob(out.document.job, *out.library, {std::move(kept.traces), {}, true});
     if (out.plan.problem) {
         auto problem = *out.plan.problem;

@@ -53,7 +53,7 @@ void printKit(std::ostream& out, const plan::StripPlan& strip) {
 
 /// With the forces of Fit where the whole job can be worked out, as every other command says them; else the order
 /// alone.
-plan::StripPlan stripOf(const std::string& path, const job::Job& job, const plan::Library& tables) {
+plan::StripPlan stripOf(const std::string& path, const job::Job& job, const tables::Library& tables) {
     std::ostringstream notes; // of the whole job; nobody asked for them here
     if (auto whole = loadJobAndPlan(path, {}, notes)) return std::move(whole->plan.strip);
     return plan::planStrip(job, tables);

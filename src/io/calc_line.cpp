@@ -147,7 +147,7 @@ bool placeWithUnit(calc::Values& out, const calc::Calculation& c, const Piece& p
 /// where that makes sense, else in the only other order that does.
 class BareNumbers {
 public:
-    BareNumbers(const calc::Calculation& c, calc::Values given, std::vector<double> numbers, const plan::Library& lib)
+    BareNumbers(const calc::Calculation& c, calc::Values given, std::vector<double> numbers, const tables::Library& lib)
         : m_c(c), m_given(std::move(given)), m_numbers(std::move(numbers)), m_lib(lib) {
         for (std::size_t i = 0; i < c.inputs.size(); ++i)
             if (c.inputs[i].kind == Kind::Number && !m_given.contains(c.inputs[i].name)) m_free.push_back(i);
@@ -205,7 +205,7 @@ private:
     const calc::Calculation& m_c;
     calc::Values m_given;
     std::vector<double> m_numbers;
-    const plan::Library& m_lib;
+    const tables::Library& m_lib;
     std::vector<std::size_t> m_free; ///< fields
     int m_triesLeft = 200;           ///< a transient takes some milliseconds
 };
@@ -248,7 +248,7 @@ CalcLine readCalcLine(const std::string& line) {
 }
 
 Result<calc::Values> valuesFromSizes(const calc::Calculation& c, const std::vector<std::string>& sizes,
-                                     const plan::Library& library) {
+                                     const tables::Library& library) {
     calc::Values out;
     std::vector<Piece> keyless;
     for (const auto& size : sizes) {

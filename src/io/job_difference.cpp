@@ -41,7 +41,7 @@ std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs
     return out;
 }
 
-std::vector<Problem> unknownHere(const job::Job& theirs, const plan::Library& library) {
+std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Library& library) {
     std::vector<Problem> out;
     const auto ask = [&](bool known, const std::string& place, const std::string& name, const char* wanted) {
         if (!known) out.push_back({ProblemCode::UnknownName, place, name, wanted});

@@ -1,6 +1,7 @@
 #include "io/job_file.h"
 
 #include "core/base/json_text.h"
+#include "core/job/names.h"
 #include "core/plan/plan.h"
 #include "io/entry/size_entry.h"
 #include "io/job_json.h"
@@ -159,7 +160,7 @@ std::string jobText(const JobDocument& document) {
     // What a newer program keeps in the file is still there: its version, and its stations that are done.
     whole["version"] = std::max(readVersion, whole["version"].get<int>());
     for (const auto& name : readDone)
-        if (name.is_string() && !plan::stationNamed(name.get<std::string>())) whole["done"].push_back(name);
+        if (name.is_string() && !job::stationNamed(name.get<std::string>())) whole["done"].push_back(name);
     return whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
 }
 

@@ -44,7 +44,8 @@ job::StripState readStrip(const json& d) {
                         d.value("out", Ids{}),
                         d.value("fitted", Ids{}),
                         d.value("way_round_seen", Ids{}),
-                        {}};
+                        {},
+                        d.value("stays", Ids{})};
     for (const auto& chosen : d.value("methods", json::array()))
         if (const auto known = route::methodNamed(chosen.at("method").get<std::string>()))
             out.methods[chosen.at("part")] = *known;
@@ -77,7 +78,8 @@ json stripJson(const job::StripState& strip) {
             {"out", strip.out},
             {"fitted", strip.fitted},
             {"way_round_seen", strip.wayRoundSeen},
-            {"methods", methods}};
+            {"methods", methods},
+            {"stays", strip.stays.empty() ? json() : json(strip.stays)}};
 }
 
 } // namespace

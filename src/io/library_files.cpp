@@ -77,16 +77,20 @@ Result<void> addOwnMaterials(catalog::Materials& all, const std::string& path) {
 
 } // namespace
 
+Result<void> saveOwnMaterials(const std::string& folder, const catalog::Materials& all) {
+    return writeText(folder + "/materials.json", catalog::ownMaterialsText(all));
+}
+
 std::string ownBearingsFolder() {
     return (QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/brisk-arbor/bearings")
         .toStdString();
 }
 
-Result<plan::Library> loadShippedLibrary() {
+Result<tables::Library> loadShippedLibrary() {
     useShippedData();
     using standards::PointTable;
     using standards::StepTable;
-    plan::Library lib;
+    tables::Library lib;
     std::optional<Problem> problem;
     const std::pair<const char*, StepTable*> tables[] = {
         {":/data/standards/iso286_it.json", &lib.iso286.grades},
@@ -150,7 +154,7 @@ Result<void> saveOwnBands(const std::string& folder, const std::vector<adjust::P
     return writeText(folder + "/end_play.json", adjust::playBandsText(bands));
 }
 
-Result<plan::Library> loadTables() {
+Result<tables::Library> loadTables() {
     auto library = loadShippedLibrary();
     if (!library) return library;
     for (const auto& file : filesIn(QString::fromStdString(ownBearingsFolder())))
@@ -170,7 +174,7 @@ void addRecords(const job::Job& job, std::vector<job::Record>& records) {
 
 } // namespace
 
-Result<plan::Library> loadToolsAndRecords(const std::string& folder) {
+Result<tables::Library> loadToolsAndRecords(const std::string& folder) {
     auto library = loadTables();
     if (!library) return library;
     auto rack = loadRack(folder);
@@ -183,7 +187,7 @@ Result<plan::Library> loadToolsAndRecords(const std::string& folder) {
     return library;
 }
 
-Result<plan::Library> loadLibrary(const std::string& folder) {
+Result<tables::Library> loadLibrary(const std::string& folder) {
     auto library = loadToolsAndRecords(folder);
     if (!library) return library;
     const auto bands = loadOwnBands(folder);

@@ -1,6 +1,7 @@
 #include "io/measured_json.h"
 
 #include "core/base/units.h"
+#include "core/job/names.h"
 #include "core/plan/plan.h"
 #include "io/json_names.h"
 
@@ -27,7 +28,7 @@ constexpr Name<measure::GrooveState> kGrooves[] = {{measure::GrooveState::NotLoo
 template <class E>
 E coreNamed(std::initializer_list<E> all, const std::string& text, E otherwise) {
     for (const auto one : all)
-        if (plan::name(one) == text) return one;
+        if (job::name(one) == text) return one;
     return otherwise;
 }
 
@@ -102,7 +103,7 @@ json surfaceJson(const job::SurfaceCard& s) {
     if (c.rz_mm) d["roughness_rz_um"] = *c.rz_mm / kUm;
     if (c.shoulderRunOut_mm) d["shoulder_run_out_um"] = *c.shoulderRunOut_mm / kUm;
     if (s.formLimit_mm) d["form_limit_um"] = *s.formLimit_mm / kUm;
-    if (s.overrule) d["overrule"] = {{"verdict", plan::name(s.overrule->verdict)}, {"note", s.overrule->note}};
+    if (s.overrule) d["overrule"] = {{"verdict", job::name(s.overrule->verdict)}, {"note", s.overrule->note}};
     return d;
 }
 
@@ -127,7 +128,7 @@ job::Measured measuredFromJson(const json& d) {
         out.cupStand_mm[cup.at("part")] = cup.at("stand_mm");
     for (const auto& text : d.value("old_bearing", std::vector<std::string>{}))
         for (const auto sign : measure::kSigns)
-            if (plan::name(sign) == text) out.oldBearing.insert(sign);
+            if (job::name(sign) == text) out.oldBearing.insert(sign);
     return out;
 }
 
@@ -159,7 +160,7 @@ json measuredToJson(const job::Measured& m) {
     for (const auto& [part, stand] : m.cupStand_mm)
         cups.push_back({{"part", part}, {"stand_mm", stand}});
     for (const auto sign : m.oldBearing)
-        signs.push_back(plan::name(sign));
+        signs.push_back(job::name(sign));
     return {{"seats", seats}, {"spacers", spacers}, {"cup_stand", cups}, {"old_bearing", signs}};
 }
 
@@ -170,7 +171,7 @@ job::Work workFromJson(const json& d) {
 }
 
 json workToJson(const job::Work& work) {
-    return {{"load", plan::name(work.load)},
+    return {{"load", job::name(work.load)},
             {"load_share", work.loadShare},
             {"speed_rpm", work.speed_rpm},
             {"must_slide", work.mustSlide}};

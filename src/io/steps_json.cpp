@@ -1,6 +1,7 @@
 #include "io/steps_json.h"
 
 #include "core/base/units.h"
+#include "core/job/names.h"
 #include "core/plan/plan.h"
 #include "io/adjust_json.h"
 #include "io/hand_json.h"
@@ -77,6 +78,7 @@ job::StepRecord stepFromJson(const json& d) {
     job::StepRecord s;
     s.wish = {maybe<std::string>(d, "driver"), maybe<std::string>(d, "support"),
               readTurn(d.value("turn", json::object()))};
+    if (d.contains("lubricant")) s.lubricant = named(kLubricants, d.at("lubricant").get<std::string>());
     s.heat = stepHeatFromJson(d.value("heat", json::object()));
     s.traceFile = d.value("trace", json::object()).value("file", "");
     s.hand = handFromJson(d.value("hand", json::object()));
@@ -93,6 +95,7 @@ json stepToJson(const job::StepKey& key, const job::StepRecord& s) {
     if (s.wish.driver) d["driver"] = *s.wish.driver;
     if (s.wish.support) d["support"] = *s.wish.support;
     if (s.wish.turn != usual.wish.turn) d["turn"] = turnJson(s.wish.turn);
+    if (s.lubricant) d["lubricant"] = nameOf(kLubricants, *s.lubricant);
     if (s.heat != usual.heat) d["heat"] = stepHeatToJson(s.heat);
     if (!s.traceFile.empty()) d["trace"] = {{"file", s.traceFile}};
     if (s.hand != usual.hand) d["hand"] = handToJson(s.hand);
@@ -108,7 +111,8 @@ json stepToJson(const job::StepKey& key, const job::StepRecord& s) {
 std::map<job::StepKey, job::StepRecord> stepsFromJson(const json& d) {
     std::map<job::StepKey, job::StepRecord> out;
     for (const auto& step : d)
-        out[{{step.at("outer"), step.at("inner")}, step.at("way") == "out"}] = stepFromJson(step);
+        if (auto record = stepFromJson(step); record != job::StepRecord{})
+            out[{{step.at("outer"), step.at("inner")}, step.at("way") == "out"}] = std::move(record);
     return out;
 }
 
@@ -175,14 +179,14 @@ json recordToJson(const job::Record& r) {
 std::set<job::Station> stationsFromJson(const json& d) {
     std::set<job::Station> out;
     for (const auto& name : d)
-        if (const auto station = plan::stationNamed(name.get<std::string>())) out.insert(*station);
+        if (const auto station = job::stationNamed(name.get<std::string>())) out.insert(*station);
     return out;
 }
 
 json stationsToJson(const std::set<job::Station>& done) {
     auto out = json::array();
     for (const auto station : done)
-        out.push_back(plan::name(station));
+        out.push_back(job::name(station));
     return out;
 }
 

@@ -41,7 +41,7 @@ std::optional<double> minutesOf(const job::StepHeat& heat, const std::string& re
     return longest;
 }
 
-Entry entryOf(const job::Job& job, const job::Record& r, const plan::Library& library, const std::string& document) {
+Entry entryOf(const job::Job& job, const job::Record& r, const tables::Library& library, const std::string& document) {
     Entry e;
     e.id = r.entry.empty() ? job.id + "@" + r.when : r.entry;
     e.jobId = job.id;
@@ -74,7 +74,7 @@ Entry entryOf(const job::Job& job, const job::Record& r, const plan::Library& li
 
 } // namespace
 
-std::vector<Entry> entriesOf(const job::Job& job, const plan::Library& library, const std::string& document) {
+std::vector<Entry> entriesOf(const job::Job& job, const tables::Library& library, const std::string& document) {
     std::vector<Entry> out;
     for (const auto& [key, step] : job.steps) {
         if (!step.record) continue;

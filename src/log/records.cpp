@@ -1,4 +1,5 @@
 #include "log/records.h"
+#include "core/job/names.h"
 
 #include <set>
 #include <sstream>
@@ -40,7 +41,7 @@ std::vector<job::Record> recordsOf(const std::vector<Entry>& entries) {
 void learnFrom(const Logbook& book, std::vector<job::Record>& records) {
     constexpr std::size_t kLatest = 2000;
     Query good;
-    good.verdict = plan::name(trace::Verdict::Home);
+    good.verdict = job::name(trace::Verdict::Home);
     good.most = kLatest;
     const auto found = book.find(good);
     if (!found) return;

@@ -36,7 +36,7 @@ Said sayFit(const Advice& a, const Display& d) {
         return {"Loose",
                 "likely " + d.fine(a.value).text() + ": the ring would creep and wear the bore. Sleeve or replace it"};
     case Finding::MeasuredOutsideClass:
-        return {"Bore is outside " + a.subject, d.size(a.value).text() + " against " + d.size(a.limit).text()};
+        return {"Measured size is outside " + a.subject, d.size(a.value).text() + " against " + d.size(a.limit).text()};
     case Finding::RingStressHigh:
         return {"Inner ring is stretched hard",
                 d.pressure(a.value).text() + " against " + d.pressure(a.limit).text() + " in practice"};

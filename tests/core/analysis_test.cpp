@@ -1,4 +1,5 @@
 // Reading traces: each verdict by hand, simulated presses of all kinds, hand-read points, what disturbs.
+#include "core/job/names.h"
 #include "core/trace/analysis.h"
 #include "sim/press.h"
 #include "support/simulated.h"
@@ -256,7 +257,7 @@ TEST(Analysis, EveryVerdictHasItsWords) {
         Analysis a;
         a.verdict = v;
         EXPECT_FALSE(words::verdict(a, words::Display()).head.empty());
-        EXPECT_FALSE(plan::name(v).empty());
+        EXPECT_FALSE(job::name(v).empty());
     }
 }
 

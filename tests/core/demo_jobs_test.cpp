@@ -1,4 +1,5 @@
 // What each job of the demo shop must give; the same is written for people in docs/demo-shop.md.
+#include "core/job/names.h"
 #include "core/plan/job_route.h"
 #include "support/drawing.h"
 #include "support/shop.h"
@@ -159,7 +160,7 @@ TEST(JobRoute, IsTheJobsOwnOrderOfWork) {
     const auto plan = plan::planJob(job, demoLibrary());
     std::string order;
     for (const auto& place : plan::routeOf(plan))
-        order += (place.step ? plan.steps[*place.step].step.key : std::string(plan::name(place.station))) + " ";
+        order += (place.step ? plan.steps[*place.step].step.key : std::string(job::name(place.station))) + " ";
     EXPECT_EQ(order, "intake strip out:seal out:inner_cup out:outer_cup measure fit in:outer_cup in:inner_cup in:seal "
                      "adjust close ");
 }

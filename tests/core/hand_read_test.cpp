@@ -2,6 +2,7 @@
 // and straight lines.
 #include "core/plan/hand_read.h"
 #include "core/plan/plan.h"
+#include "core/plan/step_record.h"
 #include "support/shop.h"
 #include "support/steps.h"
 

@@ -1,4 +1,6 @@
+#include "core/job/names.h"
 #include "core/plan/plan.h"
+#include "core/plan/step_record.h"
 
 #include "support/drawing.h"
 #include "support/shop.h"
@@ -178,13 +180,13 @@ TEST(Record, ClosedJobOfTheShopStillReadsAsItsPlanSays) {
     const auto job = demoJob("exhaust-fan-carrier");
     const auto p = planOf(job);
     ASSERT_TRUE(job.record && inHand(p).ring);
-    EXPECT_EQ(job.record->verdict, plan::name(ringInHand(p).seating.verdict));
+    EXPECT_EQ(job.record->verdict, job::name(ringInHand(p).seating.verdict));
     EXPECT_NEAR(*job.record->tilt_arcmin, ringInHand(p).seating.tilt_arcmin.likely, 1e-9);
     EXPECT_EQ(p.marks.at(Station::Close), Mark::Done);
 }
 
 TEST(Names, OfStationsGoBothWays) {
     for (const auto station : job::kStations)
-        EXPECT_EQ(plan::stationNamed(plan::name(station)), station);
-    EXPECT_FALSE(plan::stationNamed("lunch"));
+        EXPECT_EQ(job::stationNamed(job::name(station)), station);
+    EXPECT_FALSE(job::stationNamed("lunch"));
 }

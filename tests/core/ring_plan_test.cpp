@@ -1,6 +1,7 @@
 // Rings pressed besides the one a job is about, and seals: read, judged and asked for.
 #include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
+#include "core/plan/step_record.h"
 #include "support/drawing.h"
 #include "support/shop.h"
 #include "support/steps.h"

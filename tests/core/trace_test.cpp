@@ -1,4 +1,5 @@
 #include "core/force/friction_log.h"
+#include "core/tables/friction.h"
 #include "core/trace/trace.h"
 #include "support/drawing.h"
 #include "support/shop.h"
@@ -99,7 +100,7 @@ TEST(FrictionLog, NeverWidensTheBookNorBelievesAFew) {
 TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
     auto lib = arbor::testing::demoLibrary();
     const auto band = [&] {
-        return plan::frictionOf(lib, catalog::FrictionFamily::CastIron, catalog::Lubricant::LightOil);
+        return tables::frictionOf(lib, catalog::FrictionFamily::CastIron, catalog::Lubricant::LightOil);
     };
     lib.records.clear();
     job::Record good;

@@ -34,6 +34,7 @@ const std::string kMeasured = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v
 const std::string kClosing = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-closing.arbor.json";
 const std::string kFixture = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v1-every-field.arbor.json";
 
+const std::string kDrawn = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v2-drawn.arbor.json";
 const std::string kSteps = std::string(ARBOR_SOURCE_DIR) + "/tests/data/job-v2-steps.arbor.json";
 
 /// Of the seat that the fixtures say of their housing.
@@ -55,7 +56,7 @@ Problem refusal(const std::string& what, const std::string& with) {
 
 // The fixture gives every field of version 1 a value of its own, so two swapped fields would be seen.
 TEST(JobFile, RoundTripKeepsEveryField) {
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps, kDrawn}) {
         const auto text = io::readText(fixture).value();
         const auto document = io::parseJob(text).value();
         const auto again = json::parse(io::jobText({document.job, "{}"}));
@@ -289,6 +290,22 @@ TEST(JobFile, ReadsWhatTheFixtureSays) {
     EXPECT_NEAR(*job.record->riseAcross_mm, 0.0073, 1e-12);
 }
 
+TEST(JobFile, ReadsWhatTheDrawingSays) {
+    const auto job = io::loadJob(kDrawn)->job;
+    const auto& facts = bearingOf(job).facts;
+    EXPECT_EQ(facts, (arrangement::BearingFacts{"6", "C3", 20100, 38.5, 54.5, true}));
+    EXPECT_TRUE(bearingOf(job).turned);
+    EXPECT_NEAR(hole(job).size->deviation_mm.lower, -0.039, 1e-12);
+    EXPECT_NEAR(hole(job).size->deviation_mm.upper, -0.009, 1e-12);
+    EXPECT_NEAR(hole(job).measured->uncertainty_mm, 0.003, 1e-12);
+    EXPECT_NEAR(*plan::sideOf(job, {"bearing", "spindle"}, true).rz_mm, 0.0012, 1e-12);
+    EXPECT_EQ(journal(job).measured->value_mm, 30.004);
+    EXPECT_EQ(job::lubricantOf(job, {"housing", "bearing"}), catalog::Lubricant::Grease);
+    EXPECT_EQ(job::lubricantOf(job, {"bearing", "spindle"}), catalog::Lubricant::Dry) << "as the job says";
+    EXPECT_EQ(job.strip.stays, std::set<std::string>{"ring"});
+    EXPECT_NEAR(partOf(job, "housing").keepClear.front().boreDia(), 62, 1e-9);
+}
+
 TEST(JobFile, KeysOfANewerVersionSurvive) {
     auto text = replaced(io::readText(kFixture).value(), "\"units\"", "\"spindle\": {\"speed_rpm\": 900}, \"units\"");
     text = replaced(text, "\"clock_deg\": 45.0", "\"clock_deg\": 45.0, \"gauge\": \"D2\"");
@@ -344,7 +361,7 @@ void eachLeaf(const json& document, const json::json_pointer& place,
 /// Set, saved, cleared, saved, read: gone, whichever field of whichever station it is.
 TEST(JobFile, WhatIsErasedStaysErased) {
     int cleared = 0;
-    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps}) {
+    for (const auto& fixture : {kFixture, kWithArrangement, kMeasured, kClosing, kSteps, kDrawn}) {
         const auto text = io::readText(fixture).value();
         const auto whole = json::parse(text);
         eachLeaf(whole, json::json_pointer(), [&](const json::json_pointer& place) {

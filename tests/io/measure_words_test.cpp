@@ -1,5 +1,6 @@
 // Words of Measure and Fit: every name there is, titles of seats, the line and the stop on the route rule, both units.
 #include "core/base/number.h"
+#include "core/job/names.h"
 #include "io/results/plan_json.h"
 #include "support/drawing.h"
 #include "support/shop.h"
@@ -55,7 +56,7 @@ TEST(MeasureWords, SignsCausesAndWhatToLookAtHaveWords) {
         const auto said = words::signWords(sign);
         EXPECT_TRUE(heads.insert(said.head).second) << said.head;
         EXPECT_FALSE(said.detail.empty());
-        EXPECT_FALSE(plan::name(sign).empty());
+        EXPECT_FALSE(job::name(sign).empty());
         all.insert(sign);
     }
     for (const auto& cause : measure::likelyCauses(all))

@@ -16,8 +16,8 @@ const std::string kDemo = std::string(ARBOR_SOURCE_DIR) + "/demo";
 
 } // namespace
 
-const plan::Library& demoLibrary() {
-    static const plan::Library library = io::loadLibrary(kDemo).value();
+const tables::Library& demoLibrary() {
+    static const tables::Library library = io::loadLibrary(kDemo).value();
     return library;
 }
 

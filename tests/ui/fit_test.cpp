@@ -138,6 +138,18 @@ TEST_F(FitPage, OtherClassesAreShownFromLooseToTight) {
     EXPECT_FALSE(whatIf->model().moves.empty());
 }
 
+// Each seat goes in with its own: a cup dry, a sleeve with grease.
+TEST_F(FitPage, TheLubricantIsOfTheSeatThatIsChosen) {
+    openFit("exhaust-fan-carrier", 2);
+    const auto other = seat(0).fit->pressForce_N;
+    const double before = seat(2).fit->pressForce_N.likely;
+    choose("lubricant", 0); // dry
+    EXPECT_GT(seat(2).fit->pressForce_N.likely, before);
+    EXPECT_EQ(seat(0).fit->pressForce_N, other);
+    EXPECT_EQ(job::lubricantOf(saved(), {"collar", "shaft"}), catalog::Lubricant::Dry);
+    EXPECT_EQ(job::lubricantOf(saved(), {"carrier", "bearing"}), catalog::Lubricant::LightOil);
+}
+
 TEST_F(FitPage, SpeedAndTemperatureActOnEverySeat) {
     openFit("filler-pump-shaft", 1);
     const auto before = seat(1).fit->effectiveAtWork_mm.likely;

@@ -192,7 +192,7 @@ TEST(RunningTimes, GoOnAcrossARestartByTheMachinesCount) {
 
 TEST(RunningTimes, AreKeptInTheFileAndDoubtIsSaid) {
     arbor::testing::TemporaryShop shop;
-    const auto library = std::make_shared<const plan::Library>(arbor::testing::demoLibrary());
+    const auto library = std::make_shared<const tables::Library>(arbor::testing::demoLibrary());
     std::string now = "2026-11-24T10:00:00";
     double count_s = 1000;
     std::string boot = "one";

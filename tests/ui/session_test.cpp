@@ -22,7 +22,7 @@ class Window : public WindowTest {};
 
 TEST_F(Window, FolderOpensTheShelfWithItsJobs) {
     window->openPath(QString::fromStdString(shop.folder()));
-    EXPECT_EQ(window->shelf()->count(), 7u);
+    EXPECT_EQ(window->shelf()->count(), 10u);
     EXPECT_EQ(window->shelf()->stateOf(2), "Closed");
     EXPECT_EQ(window->shelf()->stateOf(5), "Stopped");
     EXPECT_EQ(window->shelf()->stateOf(6), "On the bench");

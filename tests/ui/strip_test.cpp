@@ -1,5 +1,6 @@
 // Intake and Strip in the window: the kit sets a stop, steps are ticked by key, own orders are tried and refused with
 // the reason, ways round are looked at, and the route card is written.
+#include "core/plan/job_route.h"
 #include "support/window.h"
 
 #include "ui/bench/bench_view.h"
@@ -74,6 +75,29 @@ TEST_F(Strip, OwnOrderIsRefusedWithWhatStandsInTheWay) {
     EXPECT_TRUE(window->troubleText().contains("upper cone cannot come out yet"))
         << window->troubleText().toStdString();
     EXPECT_TRUE(window->troubleText().contains("washer")) << window->troubleText().toStdString();
+}
+
+// A part that is left where it is: its steps are not needed, nothing new for it must lie on the bench.
+TEST_F(Strip, APartThatStaysIsSaidOnceAndItsStepsAreNotNeeded) {
+    openStrip();
+    const auto line = std::find_if(page->lines().begin(), page->lines().end(),
+                                   [](const auto& l) { return l.text.find("pper cup") != std::string::npos; });
+    ASSERT_NE(line, page->lines().end());
+    const auto at = static_cast<std::size_t>(line - page->lines().begin());
+    down(static_cast<int>(at));
+    key(Qt::Key_S);
+    EXPECT_EQ(saved().strip.stays, std::set<std::string>{"upper_cup"});
+    for (const auto& step : session().plan().steps) {
+        const bool ofIt = step.step.key.find("upper_cup") != std::string::npos;
+        EXPECT_EQ(plan::isNotNeeded(job(), step, session().plan()), ofIt) << step.step.key;
+    }
+    const auto& missing = session().plan().strip.missing;
+    EXPECT_EQ(std::count(missing.begin(), missing.end(), "upper_cup"), 0);
+    while (page->current() != at)
+        key(page->current() > at ? Qt::Key_Up : Qt::Key_Down);
+    EXPECT_TRUE(slip().hint.contains("stays where it is"));
+    key(Qt::Key_S);
+    EXPECT_TRUE(saved().strip.stays.empty());
 }
 
 TEST_F(Strip, OwnOrderThatWorksIsTaken) {

@@ -73,7 +73,8 @@ protected:
 INSTANTIATE_TEST_SUITE_P(DemoShop, Walk,
                          ::testing::Values("seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum",
                                            "filler-pump-shaft", "labeller-pulley", "exhaust-fan-carrier",
-                                           "brine-agitator"));
+                                           "brine-agitator", "trolley-line-sheave", "tray-washer-axle",
+                                           "steam-kettle-seal"));
 
 TEST_P(Walk, FromIntakeToItsRecord) {
     open(GetParam());

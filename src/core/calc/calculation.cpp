@@ -65,7 +65,7 @@ Result<void> checkNumber(const Field& field, double value) {
     return {};
 }
 
-Result<void> check(const Field& field, Value& value, const plan::Library& library) {
+Result<void> check(const Field& field, Value& value, const tables::Library& library) {
     const bool material = field.kind == Kind::Material || field.kind == Kind::Conductor;
     if (material && std::holds_alternative<std::string>(value)) {
         const auto known = library.materials.find(std::get<std::string>(value));
@@ -167,7 +167,7 @@ std::vector<const Calculation*> find(std::string_view search) {
     return out;
 }
 
-Result<Values> evaluate(const Calculation& calculation, Values in, const plan::Library& library) {
+Result<Values> evaluate(const Calculation& calculation, Values in, const tables::Library& library) {
     for (const auto& [key, value] : in) {
         const bool known = std::any_of(calculation.inputs.begin(), calculation.inputs.end(),
                                        [&, &name = key](const Field& f) { return f.name == name; });

@@ -12,7 +12,7 @@
 #include <variant>
 #include <vector>
 
-namespace arbor::plan {
+namespace arbor::tables {
 struct Library;
 }
 
@@ -44,7 +44,7 @@ struct Calculation {
     std::vector<std::pair<std::string, std::string>>
         outputs;        ///< name and what it is; a * stands for what was asked for
     std::string source; ///< key into docs/numbers.md
-    Result<Values> (*run)(const Values& in, const plan::Library& library);
+    Result<Values> (*run)(const Values& in, const tables::Library& library);
 };
 
 /// One thing that came out.
@@ -67,6 +67,6 @@ std::vector<const Calculation*> find(std::string_view search);
 /// Checks the inputs, fills in what is left out, and works it out.
 /// @errors UnknownKey, Missing, Malformed (another kind), NotFinite, OutOfRange, UnknownName (choice, material), each
 /// with the field; those of the calculation itself
-Result<Values> evaluate(const Calculation& calculation, Values in, const plan::Library& library);
+Result<Values> evaluate(const Calculation& calculation, Values in, const tables::Library& library);
 
 } // namespace arbor::calc

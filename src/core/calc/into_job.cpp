@@ -28,7 +28,7 @@ std::optional<standards::ToleranceClass> classOf(const Values& in) {
 }
 
 /// Deep groove ball bearings come first: the everyday choice for a size.
-const catalog::Bearing* bearingOf(double dia, bool byBore, const plan::Library& lib) {
+const catalog::Bearing* bearingOf(double dia, bool byBore, const tables::Library& lib) {
     const catalog::Bearing* found = nullptr;
     for (const auto& b : lib.bearings) {
         if (std::abs((byBore ? b.boreDia_mm : b.outsideDia_mm) - dia) > 1e-6) continue;
@@ -62,7 +62,7 @@ bool canBecomeJob(const Calculation& c) {
     return sizeField(c) != nullptr && c.name != "wedging";
 }
 
-Result<job::Job> jobFrom(const Calculation& c, const Values& in, const plan::Library& lib, const std::string& press) {
+Result<job::Job> jobFrom(const Calculation& c, const Values& in, const tables::Library& lib, const std::string& press) {
     if (!canBecomeJob(c)) return refuse(ProblemCode::NotDefined, c.name, {}, "a calculation about a seat");
     const auto* field = sizeField(c);
     const double dia = number(in, field);

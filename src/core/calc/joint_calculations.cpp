@@ -10,7 +10,7 @@ namespace arbor::calc {
 
 namespace {
 
-Result<Values> pressJointOf(const Values& in, const plan::Library&) {
+Result<Values> pressJointOf(const Values& in, const tables::Library&) {
     fit::JointInput joint;
     joint.interfaceDia_mm = number(in, "interface_mm");
     joint.innerBoreDia_mm = number(in, "inner_bore_mm");
@@ -49,7 +49,7 @@ Result<Limits> pair(const Values& in, const char* name) {
     return Limits{values[0] * kUm, values[1] * kUm};
 }
 
-Result<Values> residualClearanceOf(const Values& in, const plan::Library&) {
+Result<Values> residualClearanceOf(const Values& in, const tables::Library&) {
     fit::ResidualInput r;
     r.boreDia_mm = number(in, "bore_mm");
     r.outsideDia_mm = number(in, "od_mm");
@@ -83,7 +83,7 @@ Result<Values> residualClearanceOf(const Values& in, const plan::Library&) {
                   {"residual_max_um", left->worst_mm.upper / kUm}};
 }
 
-Result<Values> assemblyTemperatureOf(const Values& in, const plan::Library&) {
+Result<Values> assemblyTemperatureOf(const Values& in, const tables::Library&) {
     // The joint opens by the one growing away from the other: seen from the inner body the signs turn round.
     const bool outer = text(in, "unknown") == "outer";
     const double d = number(in, "interface_mm");

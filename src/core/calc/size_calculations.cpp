@@ -11,7 +11,7 @@ Result<Values> asMicrometres(const Result<Limits>& limits) {
     return Values{{"lower_um", limits->lower / kUm}, {"upper_um", limits->upper / kUm}};
 }
 
-Result<Values> isoLimits(const Values& in, const plan::Library& lib) {
+Result<Values> isoLimits(const Values& in, const tables::Library& lib) {
     const auto toleranceClass = standards::parseToleranceClass(text(in, "tolerance_class"));
     if (!toleranceClass) return refuse(ProblemCode::UnknownClass, "tolerance_class", text(in, "tolerance_class"));
     const double nominal = number(in, "nominal_mm");
@@ -27,7 +27,7 @@ Result<Values> isoLimits(const Values& in, const plan::Library& lib) {
 
 /// Limits of a ring's surface by the table of its kind.
 Result<Limits> ringLimits(const std::string& surface, double size, const std::string& ringClass,
-                          const plan::Library& lib) {
+                          const tables::Library& lib) {
     const auto& t = lib.bearingTables;
     if (surface == "bore") return standards::boreDeviation(t, size, ringClass);
     if (surface == "od") return standards::outsideDeviation(t, size, ringClass);
@@ -36,11 +36,11 @@ Result<Limits> ringLimits(const std::string& surface, double size, const std::st
     return standards::inchTaperDeviation(t, size, ringClass, surface == "inch_tapered_bore");
 }
 
-Result<Values> bearingLimits(const Values& in, const plan::Library& lib) {
+Result<Values> bearingLimits(const Values& in, const tables::Library& lib) {
     return asMicrometres(ringLimits(text(in, "surface"), number(in, "size_mm"), text(in, "class"), lib));
 }
 
-Result<Values> bearingClearance(const Values& in, const plan::Library& lib) {
+Result<Values> bearingClearance(const Values& in, const tables::Library& lib) {
     const auto& t = lib.bearingTables;
     const auto& kind = text(in, "kind");
     const auto& table = kind == "ball" ? t.clearance : kind == "roller" ? t.rollerClearance : t.sphericalClearance;
@@ -49,7 +49,7 @@ Result<Values> bearingClearance(const Values& in, const plan::Library& lib) {
     return Values{{"min_um", limits->lower / kUm}, {"max_um", limits->upper / kUm}};
 }
 
-Result<Values> interferenceRange(const Values& in, const plan::Library& lib) {
+Result<Values> interferenceRange(const Values& in, const tables::Library& lib) {
     const bool bore = text(in, "surface") == "bore";
     const double nominal = number(in, "nominal_mm");
     const auto toleranceClass = standards::parseToleranceClass(text(in, "tolerance_class"));

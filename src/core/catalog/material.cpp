@@ -11,12 +11,14 @@ namespace {
 
 using nlohmann::json;
 
+constexpr std::pair<const char*, FrictionFamily> kFamilies[] = {{"steel", FrictionFamily::Steel},
+                                                                {"cast_iron", FrictionFamily::CastIron},
+                                                                {"aluminium", FrictionFamily::Aluminium}};
+
 std::optional<FrictionFamily> familyNamed(const std::string& text) {
-    static const std::map<std::string, FrictionFamily> names{{"steel", FrictionFamily::Steel},
-                                                             {"cast_iron", FrictionFamily::CastIron},
-                                                             {"aluminium", FrictionFamily::Aluminium}};
-    const auto found = names.find(text);
-    return found == names.end() ? std::nullopt : std::optional(found->second);
+    for (const auto& [name, family] : kFamilies)
+        if (text == name) return family;
+    return std::nullopt;
 }
 
 std::optional<Lubricant> lubricantNamed(const std::string& text) {
@@ -24,6 +26,19 @@ std::optional<Lubricant> lubricantNamed(const std::string& text) {
         {"dry", Lubricant::Dry}, {"light_oil", Lubricant::LightOil}, {"grease", Lubricant::Grease}};
     const auto found = names.find(text);
     return found == names.end() ? std::nullopt : std::optional(found->second);
+}
+
+Result<void> checkMaterial(const std::string& id, const Material& m) {
+    for (const auto& [field, value] : {std::pair{"E_MPa", m.E_MPa},
+                                       {"alpha_perK", m.alpha_perK},
+                                       {"yield_MPa", m.yield_MPa},
+                                       {"density_kg_per_m3", m.density_kg_m3},
+                                       {"conductivity_W_per_mK", m.conductivity_W_mK},
+                                       {"heat_J_per_kgK", m.heat_J_kgK},
+                                       {"ceiling_degC", m.ceiling_C}})
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
+    if (!(m.nu >= 0 && m.nu < 0.5)) return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
+    return {};
 }
 
 Result<Material> readMaterial(const std::string& id, const json& d) {
@@ -41,14 +56,7 @@ Result<Material> readMaterial(const std::string& id, const json& d) {
     m.conductivity_W_mK = d.at("conductivity_W_per_mK");
     m.heat_J_kgK = d.at("heat_J_per_kgK");
     m.ceiling_C = d.at("ceiling_degC");
-    for (const auto& [field, value] : {std::pair{"E_MPa", m.E_MPa},
-                                       {"alpha_perK", m.alpha_perK},
-                                       {"yield_MPa", m.yield_MPa},
-                                       {"density_kg_per_m3", m.density_kg_m3},
-                                       {"conductivity_W_per_mK", m.conductivity_W_mK},
-                                       {"heat_J_per_kgK", m.heat_J_kgK}})
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
-    if (!(m.nu >= 0 && m.nu < 0.5)) return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
+    if (auto ok = checkMaterial(id, m); !ok) return tl::unexpected(ok.error());
     const auto family = familyNamed(d.at("family"));
     if (!family)
         return refuse(ProblemCode::UnknownName, id + "/family", d.at("family"), "steel, cast_iron or aluminium");
@@ -79,6 +87,35 @@ Result<Materials> parseMaterials(std::string_view text) {
         }
         return out;
     });
+}
+
+Result<void> checkMaterials(const Materials& materials) {
+    for (const auto& [key, material] : materials) {
+        if (auto ok = checkMaterial(material.name, material); !ok) return ok;
+        const auto named = materialKey(materials, material.name);
+        if (!named || *named != key) return refuse(ProblemCode::Duplicate, "name", material.name, "a name of its own");
+    }
+    return {};
+}
+
+std::string ownMaterialsText(const Materials& all) {
+    auto materials = json::object();
+    for (const auto& [key, m] : all) {
+        if (!m.own) continue;
+        auto& d = materials[key] = {{"name", m.name},
+                                    {"E_MPa", m.E_MPa},
+                                    {"nu", m.nu},
+                                    {"alpha_perK", m.alpha_perK},
+                                    {"yield_MPa", m.yield_MPa},
+                                    {"density_kg_per_m3", m.density_kg_m3},
+                                    {"conductivity_W_per_mK", m.conductivity_W_mK},
+                                    {"heat_J_per_kgK", m.heat_J_kgK},
+                                    {"ceiling_degC", m.ceiling_C}};
+        for (const auto& [name, family] : kFamilies)
+            if (m.family == family) d["family"] = name;
+    }
+    return json{{"id", "own_materials"}, {"version", 1}, {"source", "this shop"}, {"materials", materials}}.dump(2) +
+           "\n";
 }
 
 Result<std::string> materialKey(const Materials& all, const std::string& typed) {

@@ -35,6 +35,11 @@ using Materials = std::map<std::string, Material>;
 
 /// @errors Malformed, UnknownKey, Duplicate, NotPositive, OutOfRange (nu)
 Result<Materials> parseMaterials(std::string_view json);
+/// Figures that can be and names that are told apart. @errors as parseMaterials
+Result<void> checkMaterials(const Materials& materials);
+/// The same text from those of the shop's own.
+std::string ownMaterialsText(const Materials& all);
+
 /// What seals, cages and rings of plastic are made of: known by name, never a seat, so without figures.
 inline constexpr const char* kNonMetals[] = {"nitrile", "fluoroelastomer", "polyamide", "polymer"};
 

@@ -17,6 +17,10 @@ void changeStep(Job& job, const StepKey& key, const std::function<void(StepRecor
         job.steps[key] = std::move(record);
 }
 
+catalog::Lubricant lubricantOf(const Job& job, const SeatKey& seat) {
+    return stepOf(job, {seat, false}).lubricant.value_or(job.lubricant);
+}
+
 std::set<Station> doneOf(const Job& job, const StepKey* step) {
     auto out = job.done;
     if (step) out.insert(stepOf(job, *step).done.begin(), stepOf(job, *step).done.end());

@@ -51,6 +51,7 @@ struct StripState {
     std::set<std::string> fitted;
     std::set<std::string> wayRoundSeen;           ///< the right way round, looked at
     std::map<std::string, route::Method> methods; ///< chosen for a tight ring, in place of the best
+    std::set<std::string> stays = {};             ///< parts that are left where they are: not out, and not in again
     friend bool operator==(const StripState&, const StripState&) = default;
 };
 
@@ -128,8 +129,8 @@ struct Job {
     WorkTemperatures temperatures;
     Work work;
     Measured measured;
-    catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
-    std::string press; ///< of the rack: the one at hand
+    catalog::Lubricant lubricant = catalog::Lubricant::LightOil; ///< of the steps that say nothing else
+    std::string press;                                           ///< of the rack: the one at hand
     arrangement::Arrangement arrangement;
     Intake intake;
     StripState strip;
@@ -146,6 +147,9 @@ struct Job {
 const StepRecord& stepOf(const Job& job, const StepKey& key);
 /// Changes what is kept of a step; one that says nothing any more is not kept.
 void changeStep(Job& job, const StepKey& key, const std::function<void(StepRecord&)>& change);
+
+/// What the seat of a step goes in with: the step's own, else the job's.
+catalog::Lubricant lubricantOf(const Job& job, const SeatKey& seat);
 
 /// The stations that are done, those of one step among them. @param step  null: of none
 std::set<Station> doneOf(const Job& job, const StepKey* step);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/catalog/material.h"
 #include "core/job/hand_press.h"
 #include "core/job/heat.h"
 #include "core/job/proof.h"
@@ -49,6 +50,7 @@ struct SeatReadings {
 /// What was chosen, warmed, pressed, read and looked at in one pressed step.
 struct StepRecord {
     StepWish wish;
+    std::optional<catalog::Lubricant> lubricant = {}; ///< nothing: as the job says
     StepHeat heat;
     std::string traceFile; ///< beside the job file; empty: none
     HandPress hand;        ///< looked at when there is no trace file

@@ -1,8 +1,11 @@
 #include "core/plan/adjust_plan.h"
 
 #include "core/adjust/play_band.h"
-#include "core/plan/plan.h"
 #include "core/section/body.h"
+#include "core/job/job.h"
+#include "core/measure/spacer.h"
+#include "core/plan/fit_plan.h"
+#include "core/tables/library.h"
 
 #include <algorithm>
 #include <cmath>
@@ -19,7 +22,7 @@ using arrangement::Part;
 using arrangement::PartKind;
 
 /// An inner ring with its elements, one row that leans.
-const catalog::Bearing* leaning(const Part& part, const Library& library) {
+const catalog::Bearing* leaning(const Part& part, const tables::Library& library) {
     if (!part.catalogue || part.catalogue->piece == FromCatalogue::Piece::Outer) return nullptr;
     const auto* bearing = catalog::findBearing(library.bearings, part.catalogue->designation);
     const bool single = bearing && bearing->rows == 1 && bearing->contactAngle_deg > 1;
@@ -48,7 +51,7 @@ const Part* spacerBetween(const Assembly& assembly, double low_mm, double high_m
     return nullptr;
 }
 
-double alphaOf(const Assembly& assembly, PartKind kind, const Library& library, double otherwise) {
+double alphaOf(const Assembly& assembly, PartKind kind, const tables::Library& library, double otherwise) {
     for (const auto& part : assembly.parts)
         if (part.kind == kind)
             if (const auto material = library.materials.find(part.material); material != library.materials.end())
@@ -64,7 +67,7 @@ const measure::SpacerState* spacerNamed(const FitPlan& fits, const std::string& 
 
 class Planner {
 public:
-    Planner(const job::Adjust& wish, const Library& library, OpposedPair pair) : m_wish(wish), m_lib(library) {
+    Planner(const job::Adjust& wish, const tables::Library& library, OpposedPair pair) : m_wish(wish), m_lib(library) {
         m_out.pair = std::move(pair);
     }
 
@@ -252,13 +255,13 @@ private:
     }
 
     const job::Adjust& m_wish;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     AdjustPlan m_out;
 };
 
 } // namespace
 
-std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& library) {
+std::optional<OpposedPair> pairOf(const Assembly& assembly, const tables::Library& library) {
     std::vector<std::pair<const Part*, const catalog::Bearing*>> rings;
     for (const auto& part : assembly.parts)
         if (const auto* bearing = leaning(part, library)) rings.emplace_back(&part, bearing);
@@ -294,7 +297,7 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const Library& libra
 }
 
 Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPlan& strip, const FitPlan* fits,
-                                             const Library& library) {
+                                             const tables::Library& library) {
     if (!strip.faults.empty()) return std::optional<AdjustPlan>{};
     auto pair = pairOf(strip.assembly, library);
     if (!pair) return std::optional<AdjustPlan>{};

@@ -31,7 +31,7 @@ struct OpposedPair {
 };
 
 /// The pair of an arrangement; nothing: there is none to set.
-std::optional<OpposedPair> pairOf(const arrangement::Assembly& assembly, const Library& library);
+std::optional<OpposedPair> pairOf(const arrangement::Assembly& assembly, const tables::Library& library);
 
 struct AdjustPlan {
     OpposedPair pair;
@@ -62,6 +62,6 @@ struct AdjustPlan {
 /// @errors those of the nut, the spacer and the band, with "adjust/..." as place
 /// @source [HB4.15], [HB4.16], [HB5] taper adjustment
 Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPlan& strip, const FitPlan* fits,
-                                             const Library& library);
+                                             const tables::Library& library);
 
 } // namespace arbor::plan

@@ -1,7 +1,7 @@
 #include "core/plan/fit_plan.h"
 
-#include "core/plan/plan.h"
 #include "core/plan/seat_sources.h"
+#include "core/tables/friction.h"
 
 #include <algorithm>
 #include <cmath>
@@ -27,7 +27,7 @@ void warm(fit::SeatInput& in, const Source& s, const Job& job) {
     in.outer.speed_rpm = in.inner.speed_rpm = turns ? job.work.speed_rpm : 0;
 }
 
-Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const Library& lib, const job::SeatKey& key) {
+Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const tables::Library& lib, const job::SeatKey& key) {
     const auto card = job.measured.seats.find(key);
     if (card == job.measured.seats.end() || !card->second.sleeve) return std::optional<fit::Sleeve>{};
     const auto& choice = *card->second.sleeve;
@@ -49,7 +49,7 @@ void sayOutsideClass(SeatPlan& seat, const SurfacePlan& side) {
                                     "ISO286-1"});
 }
 
-Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Library& lib) {
+Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const tables::Library& lib) {
     if (!(out.hole.size_mm || out.hole.measuredDia_mm) || !(out.shaft.size_mm || out.shaft.measuredDia_mm)) return {};
     fit::SeatInput in;
     in.dia_mm = s.dia_mm;
@@ -62,7 +62,7 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const Libra
     const bool fits = *sleeve && (*sleeve)->outsideDia_mm > in.dia_mm &&
                       (in.outer.otherDia_mm == 0 || (*sleeve)->outsideDia_mm < in.outer.otherDia_mm);
     if (fits) in.sleeve = *sleeve;
-    const auto friction = frictionOf(lib, s.outer.material->family, job.lubricant);
+    const auto friction = tables::frictionOf(lib, s.outer.material->family, job::lubricantOf(job, s.key));
     in.friction = friction.band;
     in.engagedLength_mm = s.length_mm;
     const auto seat = fit::Seat::of(in, fit::gridStep(fit::scatterWidth(in)));
@@ -130,7 +130,7 @@ Result<std::optional<fit::ClearanceLeft>> clearanceOf(const BearingPlan& b, cons
 
 class Bearings {
 public:
-    Bearings(const Job& job, const Library& lib, const std::vector<Source>& sources, FitPlan& out)
+    Bearings(const Job& job, const tables::Library& lib, const std::vector<Source>& sources, FitPlan& out)
         : m_job(job), m_lib(lib), m_sources(sources), m_out(out) {}
 
     Result<void> add() {
@@ -244,12 +244,12 @@ private:
     }
 
     const Job& m_job;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     const std::vector<Source>& m_sources;
     FitPlan& m_out;
 };
 
-Result<void> planSpacers(FitPlan& out, const Job& job, const Library& lib, const StripPlan& strip) {
+Result<void> planSpacers(FitPlan& out, const Job& job, const tables::Library& lib, const StripPlan& strip) {
     for (const auto& part : strip.assembly.parts) {
         if (part.kind != arrangement::PartKind::SpacerTube || part.bodies.empty()) continue;
         SpacerPlan spacer{part.id,
@@ -271,7 +271,7 @@ Result<void> planSpacers(FitPlan& out, const Job& job, const Library& lib, const
 
 } // namespace
 
-Result<FitPlan> planFit(const Job& job, const Library& lib, const StripPlan& strip) {
+Result<FitPlan> planFit(const Job& job, const tables::Library& lib, const StripPlan& strip) {
     FitPlan out;
     const auto sources = seatSources(lib, strip);
     for (const auto& source : sources) {
@@ -320,7 +320,7 @@ measure::Verdict FitPlan::worstVerdict() const {
     return worst;
 }
 
-std::vector<Alternative> alternatives(const FitPlan& plan, const Library& lib, std::size_t index, bool hole) {
+std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Library& lib, std::size_t index, bool hole) {
     std::vector<Alternative> out;
     const auto& seat = plan.seats.at(index);
     const auto& given = hole ? seat.hole.toleranceClass : seat.shaft.toleranceClass;

@@ -16,9 +16,11 @@
 #include <string>
 #include <vector>
 
-namespace arbor::plan {
-
+namespace arbor::tables {
 struct Library;
+}
+
+namespace arbor::plan {
 
 /// One seat of the arrangement.
 struct SeatPlan {
@@ -71,7 +73,7 @@ struct FitPlan {
 /// Every seat of the job at once.
 /// @param strip  the resolved arrangement, without faults
 /// @errors what is wrong with a size, a class, a reading, with its place in the job file
-Result<FitPlan> planFit(const job::Job& job, const Library& library, const StripPlan& strip);
+Result<FitPlan> planFit(const job::Job& job, const tables::Library& library, const StripPlan& strip);
 
 /// What another class would give at a seat.
 struct Alternative {
@@ -81,6 +83,6 @@ struct Alternative {
 };
 /// The classes of the same grade for one side of a seat, from loose to tight; classes not made at this size are left
 /// out. Measured sizes of that side do not count, since it would be made anew.
-std::vector<Alternative> alternatives(const FitPlan& plan, const Library& library, std::size_t seat, bool hole);
+std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Library& library, std::size_t seat, bool hole);
 
 } // namespace arbor::plan

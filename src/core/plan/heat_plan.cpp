@@ -26,7 +26,7 @@ constexpr double kWindow_s = 600, kCourse_s = 6 * 3600;
 /// Chooses the temperatures of one seat.
 class Chooser {
 public:
-    Chooser(const job::Job& job, const Library& lib, HeatPlan& out)
+    Chooser(const job::Job& job, const tables::Library& lib, HeatPlan& out)
         : m_job(job), m_lib(lib), m_out(out), m_wish(job::stepOf(job, {out.key, false}).heat.wish) {}
 
     Result<void> choose() {
@@ -240,7 +240,7 @@ private:
     }
 
     const job::Job& m_job;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     HeatPlan& m_out;
     job::HeatWish m_wish;
 };
@@ -288,7 +288,7 @@ std::string_view name(TempLimit::What what) {
     return "metal";
 }
 
-Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const Library& lib, std::size_t index) {
+Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const tables::Library& lib, std::size_t index) {
     if (auto ok = checkRoom(job.heat); !ok) return tl::unexpected(ok.error());
     const auto& seat = plan.fits->seats.at(index);
     if (!seat.fit)

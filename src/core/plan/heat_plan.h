@@ -9,9 +9,12 @@
 #include <string>
 #include <vector>
 
+namespace arbor::tables {
+struct Library;
+}
+
 namespace arbor::plan {
 
-struct Library;
 struct Plan;
 struct SeatPlan;
 
@@ -79,7 +82,7 @@ struct HeatPlan {
 /// @param plan  with its fits
 /// @errors OutOfRange, UnknownName, with their place in the job file
 /// @source [HB4.10], [HB4.11], [HB5] heat or chill
-Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const Library& library, std::size_t seat);
+Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const tables::Library& library, std::size_t seat);
 
 /// One run through time: the two apart, and then together.
 struct HeatRun {

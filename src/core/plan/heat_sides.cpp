@@ -122,7 +122,7 @@ bool hasCage(const Part& part) {
 
 class Sides {
 public:
-    Sides(const job::Job& job, const Plan& plan, const Library& lib, const SeatPlan& seat, bool outer)
+    Sides(const job::Job& job, const Plan& plan, const tables::Library& lib, const SeatPlan& seat, bool outer)
         : m_job(job), m_plan(plan), m_lib(lib), m_seat(seat), m_outer(outer),
           m_part(partNamed(plan.strip.assembly, outer ? seat.key.first : seat.key.second)) {}
 
@@ -232,7 +232,7 @@ private:
 
     const job::Job& m_job;
     const Plan& m_plan;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     const SeatPlan& m_seat;
     bool m_outer;
     const Part& m_part;
@@ -240,11 +240,11 @@ private:
 
 } // namespace
 
-HeatSide outerSide(const job::Job& job, const Plan& plan, const Library& library, const SeatPlan& seat) {
+HeatSide outerSide(const job::Job& job, const Plan& plan, const tables::Library& library, const SeatPlan& seat) {
     return Sides(job, plan, library, seat, true).side();
 }
 
-HeatSide innerSide(const job::Job& job, const Plan& plan, const Library& library, const SeatPlan& seat) {
+HeatSide innerSide(const job::Job& job, const Plan& plan, const tables::Library& library, const SeatPlan& seat) {
     return Sides(job, plan, library, seat, false).side();
 }
 

@@ -60,7 +60,12 @@ std::vector<Place> routeOf(const Plan& plan) {
     return out;
 }
 
+bool isNotNeeded(const job::Job& job, const StepPlan& step, const Plan& plan) {
+    return plan.strip.sound() && job.strip.stays.contains(plan.strip.assembly.parts[step.step.part].id);
+}
+
 bool isSettled(const job::Job& job, const StepPlan& step, const Plan& plan) {
+    if (isNotNeeded(job, step, plan)) return true;
     const auto& done = job::stepOf(job, step.step.id).done;
     if (!step.step.out) return done.contains(Station::Seat);
     const bool isOut = plan.strip.sound() && job.strip.out.contains(plan.strip.assembly.parts[step.step.part].id);
@@ -70,6 +75,7 @@ bool isSettled(const job::Job& job, const StepPlan& step, const Plan& plan) {
 Mark markOf(const job::Job& job, const Plan& plan, const Place& place) {
     const auto* step = stepAt(plan, place);
     if (!step) return plan.marks.at(place.station);
+    if (isNotNeeded(job, *step, plan)) return Mark::NotNeeded;
     if (step->step.out && isSettled(job, *step, plan)) return Mark::Done;
     auto worst = Mark::Open;
     for (const auto station : kOfStep) {

@@ -19,7 +19,10 @@ struct Place {
 /// themselves.
 std::vector<Place> routeOf(const Plan& plan);
 
-/// Nothing is to be done for a step any more: it is out, by whatever means, or its seat is proven.
+/// Its part is left where it is: the step is not made.
+bool isNotNeeded(const job::Job& job, const StepPlan& step, const Plan& plan);
+
+/// Nothing is to be done for a step any more: its part stays, it is out, by whatever means, or its seat is proven.
 bool isSettled(const job::Job& job, const StepPlan& step, const Plan& plan);
 
 /// Of a place; of a step the worst of its stations, or done once it is settled.

@@ -68,7 +68,7 @@ double readingRad_mm(const Body& ring, bool above) {
 }
 
 bool isIn(const job::StripState& strip, const Assembly& a, const std::string& part) {
-    return a.parts[a.base].id == part || strip.fitted.contains(part);
+    return a.parts[a.base].id == part || strip.fitted.contains(part) || strip.stays.contains(part);
 }
 
 /// What the drawing says of it.
@@ -87,7 +87,7 @@ Result<RingPlan> drawnRing(const job::StripState& strip, const Assembly& a, cons
     out.label = ring.name();
     out.partner = partner.name();
     out.seal = ring.kind == PartKind::Seal;
-    out.fitted = isIn(strip, a, outer.id) && isIn(strip, a, inner.id);
+    out.fitted = isIn(strip, a, outer.id) && isIn(strip, a, inner.id) && !strip.stays.contains(a.parts[step.part].id);
     out.input.readingRad_mm = readingRad_mm(body, above);
     out.input.seatDia_mm = dia;
     out.input.homeDepth_mm = depth_mm(partner, body, above);

@@ -1,7 +1,7 @@
 #include "core/plan/seat_sides.h"
 
 #include "core/fit/clearance_left.h"
-#include "core/plan/plan.h"
+#include "core/tables/library.h"
 
 #include <cmath>
 
@@ -25,9 +25,24 @@ WallAt wallAt(const arrangement::Part& part, double z, double seatRad, bool seat
     return {seatIsBore ? seatRad : 0, seatIsBore ? 0 : seatRad};
 }
 
+/// The row of the ISO 492 tables in which a type of bearing is looked up: "N", "taper N".
+std::string limitsRow(catalog::BearingType type, const std::string& toleranceClass) {
+    switch (type) {
+    case catalog::BearingType::TaperRoller:
+        return "taper " + toleranceClass;
+    case catalog::BearingType::InchTaperRoller:
+        return "inch taper " + toleranceClass;
+    case catalog::BearingType::ThrustBall:
+        return "thrust " + toleranceClass;
+    default:
+        return toleranceClass;
+    }
+}
+
 } // namespace
 
-double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer, const Library& lib) {
+double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer,
+                    const tables::Library& lib) {
     if (part.catalogue) {
         const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
         return outer ? raceways.inner_mm : raceways.outer_mm;
@@ -60,8 +75,8 @@ bool isMetalRing(const arrangement::Part& part) {
     return part.kind != arrangement::PartKind::Seal;
 }
 
-Result<Limits> ringLimits(const Library& lib, const catalog::Bearing& bearing, const std::string& toleranceClass,
-                          bool bore) {
+Result<Limits> ringLimits(const tables::Library& lib, const catalog::Bearing& bearing,
+                          const std::string& toleranceClass, bool bore) {
     const double dia = bore ? bearing.boreDia_mm : bearing.outsideDia_mm;
     if (bearing.type == catalog::BearingType::InchTaperRoller)
         // "N" is what a metric job starts with; the everyday class of inch tapers is 4.

@@ -3,13 +3,16 @@
 #include "core/arrangement/assembly.h"
 #include "core/catalog/material.h"
 
-namespace arbor::plan {
-
+namespace arbor::tables {
 struct Library;
+}
+
+namespace arbor::plan {
 
 /// The other side of a part's wall where its seat is [mm]: outside of the outer one, bore of the inner one. A ring of
 /// the catalogue counts as a tube to its raceway.
-double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer, const Library& library);
+double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer,
+                    const tables::Library& library);
 
 /// Every material that is said is in the table: one that is not known has no ceiling, no stiffness and no expansion to
 /// go by. @errors UnknownName with the part's place in the job file
@@ -25,7 +28,7 @@ bool isMetalRing(const arrangement::Part& part);
 
 /// Limits of a catalogue bearing's bore or outside by its accuracy [deviation, mm].
 /// @errors those of the bearing limits
-Result<Limits> ringLimits(const Library& library, const catalog::Bearing& bearing, const std::string& toleranceClass,
-                          bool bore);
+Result<Limits> ringLimits(const tables::Library& library, const catalog::Bearing& bearing,
+                          const std::string& toleranceClass, bool bore);
 
 } // namespace arbor::plan

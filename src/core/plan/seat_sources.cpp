@@ -1,8 +1,8 @@
 #include "core/plan/seat_sources.h"
 
 #include "core/fit/clearance_left.h"
-#include "core/plan/plan.h"
 #include "core/plan/seat_sides.h"
+#include "core/tables/library.h"
 
 namespace arbor::plan {
 
@@ -14,7 +14,7 @@ using arrangement::Part;
 constexpr double kHoleRz_mm = 0.006, kShaftRz_mm = 0.004; // fine turned; until it is looked at
 constexpr double kRingRz_mm = 0.0016;                     // ground
 
-double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, const Library& lib) {
+double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, const tables::Library& lib) {
     if (!part.catalogue) return otherSide_mm(part, z_mm, dia_mm, hole, lib);
     const auto& facts = part.catalogue->facts;
     const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
@@ -22,7 +22,7 @@ double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, cons
                 : facts.outerRacewayDia_mm.value_or(raceways.outer_mm);
 }
 
-Side sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm, double z_mm, const Library& lib) {
+Side sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm, double z_mm, const tables::Library& lib) {
     const auto& said = joint.side(hole);
     Side s;
     s.id = part.id;
@@ -42,7 +42,7 @@ Side sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm, doub
     return s;
 }
 
-std::optional<Source> fromJoint(const Joint& joint, const arrangement::Assembly& a, const Library& lib) {
+std::optional<Source> fromJoint(const Joint& joint, const arrangement::Assembly& a, const tables::Library& lib) {
     const auto& outer = a.parts[*arrangement::indexOf(a, joint.outer)];
     const auto& inner = a.parts[*arrangement::indexOf(a, joint.inner)];
     const auto touch = arrangement::touchOf(outer, inner);
@@ -57,7 +57,7 @@ std::optional<Source> fromJoint(const Joint& joint, const arrangement::Assembly&
 
 } // namespace
 
-std::vector<Source> seatSources(const Library& library, const StripPlan& strip) {
+std::vector<Source> seatSources(const tables::Library& library, const StripPlan& strip) {
     std::vector<Source> out;
     for (const auto& joint : strip.assembly.pressed)
         if (auto source = fromJoint(joint, strip.assembly, library)) out.push_back(std::move(*source));

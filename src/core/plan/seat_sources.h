@@ -38,10 +38,10 @@ struct Source {
 
 /// The sides of every seat that is tight metal on metal.
 /// @param strip  the resolved arrangement, without faults
-std::vector<Source> seatSources(const Library& library, const StripPlan& strip);
+std::vector<Source> seatSources(const tables::Library& library, const StripPlan& strip);
 
 /// Limits, measured size and verdict of one side.
 /// @errors of a size, class or reading, with its place in the job file
-Result<SurfacePlan> planSurface(const job::Job& job, const Library& library, const Source& source, bool hole);
+Result<SurfacePlan> planSurface(const job::Job& job, const tables::Library& library, const Source& source, bool hole);
 
 } // namespace arbor::plan

@@ -68,7 +68,7 @@ Mark markOfSeat(const job::SeatProof& proof, const StepPlan& s, bool done) {
 
 class StepPlanner {
 public:
-    StepPlanner(Plan& plan, const job::Job& job, const Library& lib, const Asked& asked)
+    StepPlanner(Plan& plan, const job::Job& job, const tables::Library& lib, const Asked& asked)
         : m_plan(plan), m_job(job), m_lib(lib), m_asked(asked) {}
 
     void all() {
@@ -136,7 +136,7 @@ private:
 
     Plan& m_plan;
     const job::Job& m_job;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     const Asked& m_asked;
 };
 
@@ -206,7 +206,7 @@ Result<std::size_t> stepNamed(const std::vector<StepPlan>& steps, const std::str
     return refuse(ProblemCode::UnknownName, "--step", name, "one of " + begin);
 }
 
-void planSteps(Plan& plan, const job::Job& job, const Library& library, const Asked& asked) {
+void planSteps(Plan& plan, const job::Job& job, const tables::Library& library, const Asked& asked) {
     StepPlanner(plan, job, library, asked).all();
 }
 

@@ -56,7 +56,7 @@ struct Asked {
 };
 
 /// Works out every pressed step of a plan that has its fits, strip and heats.
-void planSteps(Plan& plan, const job::Job& job, const Library& library, const Asked& asked);
+void planSteps(Plan& plan, const job::Job& job, const tables::Library& library, const Asked& asked);
 
 /// Whether its ring goes in warm: that was worked, not only worked out.
 bool isWarmed(const job::Job& job, const WorkStep& step, const Plan& plan);

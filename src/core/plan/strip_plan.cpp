@@ -1,6 +1,6 @@
 #include "core/plan/strip_plan.h"
 
-#include "core/plan/plan.h"
+#include "core/tables/library.h"
 
 #include <algorithm>
 
@@ -55,7 +55,7 @@ const TightRing* StripPlan::ring(std::size_t part) const {
     return found == rings.end() ? nullptr : &*found;
 }
 
-StripPlan planStrip(const job::Job& job, const Library& lib) {
+StripPlan planStrip(const job::Job& job, const tables::Library& lib) {
     StripPlan out;
     out.assembly = job.arrangement.assembly;
     if (auto ok = arrangement::resolve(out.assembly, lib.bearings); !ok) {
@@ -73,7 +73,8 @@ StripPlan planStrip(const job::Job& job, const Library& lib) {
     for (auto& tool : route::toolsFor(methods))
         out.kit.push_back(std::move(tool));
     for (const auto& line : out.kit)
-        if (!job.strip.onTheBench.contains(line.id)) out.missing.push_back(line.id);
+        if (!job.strip.onTheBench.contains(line.id) && !job.strip.stays.contains(line.id))
+            out.missing.push_back(line.id);
     return out;
 }
 

@@ -13,9 +13,11 @@ namespace arbor::job {
 struct Job;
 }
 
-namespace arbor::plan {
-
+namespace arbor::tables {
 struct Library;
+}
+
+namespace arbor::plan {
 
 /// Of frame and stack where the press is not known. @source [HB4.6]
 inline constexpr double kFrameStiffness_N_per_mm = 20e3;
@@ -43,7 +45,7 @@ struct StripPlan {
 };
 
 /// Without the forces, which are Fit's.
-StripPlan planStrip(const job::Job& job, const Library& library);
+StripPlan planStrip(const job::Job& job, const tables::Library& library);
 
 struct FitPlan;
 /// What each ring takes to be pressed in, and at what it lets go: the figures of its seat at Fit, so that no two

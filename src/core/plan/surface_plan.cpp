@@ -1,6 +1,8 @@
-#include "core/plan/plan.h"
+#include "core/plan/surface_plan.h"
+
 #include "core/plan/seat_sides.h"
 #include "core/plan/seat_sources.h"
+#include "core/tables/library.h"
 
 #include <cmath>
 
@@ -13,7 +15,8 @@ using standards::SizeSpec;
 
 constexpr double kGaugeAlpha_perK = 1.15e-5; // steel gauges and masters
 
-Result<Limits> limitsOf(const SizeSpec& size, const Library& lib, bool hole, double dia, const std::string& place) {
+Result<Limits> limitsOf(const SizeSpec& size, const tables::Library& lib, bool hole, double dia,
+                        const std::string& place) {
     // A size written in full is that of this seat; limits alone, and classes, hold at any size.
     if (size.nominal_mm > 0 && std::abs(size.nominal_mm - dia) > 1e-6)
         return refuse(ProblemCode::GeometryOrder, place, plain(size.nominal_mm), "the seat's " + plain(dia) + " mm");
@@ -32,7 +35,7 @@ bool isNear(double dia, double nominal) {
 /// Works out one side: limits, measured size, verdict.
 class Surface {
 public:
-    Surface(const Job& job, const Library& lib, const Source& source, bool hole)
+    Surface(const Job& job, const tables::Library& lib, const Source& source, bool hole)
         : m_job(job), m_lib(lib), m_source(source), m_side(hole ? source.outer : source.inner), m_hole(hole) {}
 
     Result<SurfacePlan> plan() {
@@ -142,7 +145,7 @@ private:
     }
 
     const Job& m_job;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     const Source& m_source;
     const Side& m_side;
     bool m_hole;
@@ -164,7 +167,7 @@ bool isSlidingClass(const Limits& limits, bool hole) {
     return hole ? limits.lower >= 0 : limits.upper <= 0;
 }
 
-Result<SurfacePlan> planSurface(const Job& job, const Library& library, const Source& source, bool hole) {
+Result<SurfacePlan> planSurface(const Job& job, const tables::Library& library, const Source& source, bool hole) {
     return Surface(job, library, source, hole).plan();
 }
 

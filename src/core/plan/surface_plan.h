@@ -9,9 +9,11 @@
 #include <optional>
 #include <string>
 
-namespace arbor::plan {
-
+namespace arbor::tables {
 struct Library;
+}
+
+namespace arbor::plan {
 
 /// One side of a seat: what the drawing asks, what was measured, what is to be done with it.
 struct SurfacePlan {

@@ -17,13 +17,13 @@ using route::Method;
 
 constexpr double kLeastJawLand_mm = 1; // practice value
 
-const catalog::Bearing* bearingOf(const arrangement::Part& part, const Library& lib) {
+const catalog::Bearing* bearingOf(const arrangement::Part& part, const tables::Library& lib) {
     return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
 }
 
 class Steps {
 public:
-    Steps(const Plan& plan, const Library& lib)
+    Steps(const Plan& plan, const tables::Library& lib)
         : m_plan(plan), m_lib(lib), m_strip(plan.strip), m_ways(m_strip.assembly) {}
 
     std::vector<WorkStep> all() {
@@ -109,7 +109,7 @@ private:
     }
 
     const Plan& m_plan;
-    const Library& m_lib;
+    const tables::Library& m_lib;
     const StripPlan& m_strip;
     route::Ways m_ways;
     std::vector<WorkStep> m_out;
@@ -123,7 +123,7 @@ std::string nameFor(const WorkStep& step) {
 /// Every way to do one step.
 class Ways {
 public:
-    Ways(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib)
+    Ways(const WorkStep& step, const job::Job& job, const Plan& plan, const tables::Library& lib)
         : m_step(step), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(step, lib)),
           m_wish(job::stepOf(job, step.id).wish) {}
 
@@ -326,11 +326,11 @@ tooling::LoadCase loadOf(const SeatPlan* seat, bool out) {
     return load;
 }
 
-std::vector<WorkStep> workSteps(const Plan& plan, const Library& lib) {
+std::vector<WorkStep> workSteps(const Plan& plan, const tables::Library& lib) {
     return plan.strip.sound() ? Steps(plan, lib).all() : std::vector<WorkStep>{};
 }
 
-StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const Library& lib) {
+StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const tables::Library& lib) {
     return Ways(step, job, plan, lib).all();
 }
 
@@ -341,7 +341,7 @@ Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const Plan& plan, co
     return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), wishes);
 }
 
-std::set<std::string> workedBefore(const WorkStep& step, const Library& lib) {
+std::set<std::string> workedBefore(const WorkStep& step, const tables::Library& lib) {
     std::set<std::string> out;
     for (const auto& record : lib.records)
         if (step.bearing && record.bearing == step.bearing->designation)

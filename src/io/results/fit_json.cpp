@@ -1,6 +1,7 @@
 #include "io/results/fit_json.h"
 
 #include "core/base/units.h"
+#include "core/job/names.h"
 #include "io/results/result_json.h"
 #include "words/measure_words.h"
 
@@ -35,7 +36,7 @@ json judgementJson(const measure::Judgement& judgement, const Display& d) {
     auto out = json::array();
     for (const auto& reason : judgement.reasons) {
         auto entry = adviceJson({reason.advice}, d)[0];
-        entry["calls_for"] = plan::name(reason.calls);
+        entry["calls_for"] = job::name(reason.calls);
         out.push_back(entry);
     }
     return out;
@@ -53,7 +54,7 @@ json surfaceJson(const plan::SeatPlan& seat, bool hole, const Display& d) {
     if (s.ring) return out;
     out["form_limit_um"] = s.formLimit_mm / kUm;
     out["form"] = s.form ? formJson(*s.form) : json();
-    out["verdict"] = plan::name(s.verdict);
+    out["verdict"] = job::name(s.verdict);
     out["overruled"] = s.overruled;
     out["reasons"] = judgementJson(s.judgement, d);
     return out;
@@ -119,14 +120,14 @@ json spacerJson(const plan::SpacerPlan& s, const Display& d) {
             {"out_of_parallel_um", orNull(s.state.outOfParallel_mm, kUm)},
             {"lower_end_out_of_square_um", orNull(s.state.lowerOutOfSquare_mm, kUm)},
             {"flare_um", s.state.flare_mm / kUm},
-            {"verdict", plan::name(s.state.judgement.verdict)},
+            {"verdict", job::name(s.state.judgement.verdict)},
             {"reasons", judgementJson(s.state.judgement, d)}};
 }
 
 } // namespace
 
 json measureJson(const plan::FitPlan& fits, const job::Measured& measured, const Display& d) {
-    json out{{"verdict", plan::name(fits.worstVerdict())}, {"surfaces", json::array()}, {"spacers", json::array()}};
+    json out{{"verdict", job::name(fits.worstVerdict())}, {"surfaces", json::array()}, {"spacers", json::array()}};
     for (const auto& seat : fits.seats)
         for (const bool hole : {true, false}) {
             if ((hole ? seat.hole : seat.shaft).ring) continue;
@@ -160,11 +161,10 @@ json fitJson(const plan::Plan& plan, const Display& d) {
     out["seats"] = json::array();
     for (std::size_t i = 0; i < plan.fits->seats.size(); ++i) {
         const auto& seat = plan.fits->seats[i];
-        json one{{"seat", words::seatTitle(seat)},
-                 {"diameter_mm", seat.dia_mm},
-                 {"length_mm", seat.length_mm},
-                 {"hole", surfaceJson(seat, true, d)},
-                 {"shaft", surfaceJson(seat, false, d)}};
+        json one{
+            {"seat", words::seatTitle(seat)},      {"outer", seat.key.first},     {"inner", seat.key.second},
+            {"diameter_mm", seat.dia_mm},          {"length_mm", seat.length_mm}, {"hole", surfaceJson(seat, true, d)},
+            {"shaft", surfaceJson(seat, false, d)}};
         one["fit"] = seat.fit ? seatFitJson(*seat.fit, heatOf(i), d) : json();
         one["force_off_N"] = seat.off ? rangeJson(seat.off->force_N) : json();
         out["seats"].push_back(one);

@@ -1,6 +1,7 @@
 #include "io/results/plan_json.h"
 
 #include "core/base/units.h"
+#include "core/job/names.h"
 #include "io/adjust_json.h"
 #include "io/heat_json.h"
 #include "io/results/fit_json.h"
@@ -117,7 +118,7 @@ std::string planJson(const job::Job& job, const plan::Plan& plan, const std::vec
         if (!stations.empty() && std::find(stations.begin(), stations.end(), station) == stations.end()) continue;
         auto part = stationJson(station, job, plan, display);
         if (part.is_object()) part["mark"] = words::markWord(plan.marks.at(station));
-        out[std::string(plan::name(station))] = part;
+        out[std::string(job::name(station))] = part;
     }
     if (!steps.is_null()) out["steps"] = steps;
     return out.dump(2);

@@ -1,6 +1,7 @@
 #include "io/results/step_json.h"
 
 #include "core/base/units.h"
+#include "core/job/names.h"
 #include "io/results/result_json.h"
 #include "words/sentences.h"
 #include "words/tooling_words.h"
@@ -40,7 +41,7 @@ json heatJson(const plan::HeatPlan& h) {
 } // namespace
 
 json traceJson(const trace::Analysis& a, const words::Display& d) {
-    json out{{"verdict", plan::name(a.verdict)},
+    json out{{"verdict", job::name(a.verdict)},
              {"says", words::verdict(a, d).line()},
              {"confidence", a.confidence},
              {"end_travel_mm", a.endTravel_mm},
@@ -64,7 +65,7 @@ json traceJson(const trace::Analysis& a, const words::Display& d) {
 }
 
 json seatingJson(const seat::Seating& s, const words::Display& d) {
-    json out{{"verdict", plan::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
+    json out{{"verdict", job::name(s.verdict)}, {"next", words::nextStep(s)}, {"findings", adviceJson(s.findings, d)}};
     if (s.plane) {
         out["tilt_arcmin"] = rangeJson(s.tilt_arcmin);
         out["rise_across_um"] = rangeJson(s.riseAcross_mm, kUm);

@@ -61,7 +61,7 @@ QString boundary(const catalog::Bearing& b, const words::Display& d) {
 
 } // namespace
 
-void SheetModel::show(const Assembly& assembly, const plan::Library& library, words::Display display,
+void SheetModel::show(const Assembly& assembly, const tables::Library& library, words::Display display,
                       double typedUnit_mm) {
     beginResetModel();
     m_assembly = assembly;

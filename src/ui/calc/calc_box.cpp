@@ -86,7 +86,7 @@ CalcBox::CalcBox(QWidget* parent) : QWidget(parent) {
     hide();
 }
 
-void CalcBox::open(std::shared_ptr<const plan::Library> library) {
+void CalcBox::open(std::shared_ptr<const tables::Library> library) {
     m_library = std::move(library);
     const auto* over = parentWidget();
     resize(std::min(kWidth, over->width() - 80), std::min(kHeight, over->height() - 120));

@@ -13,7 +13,7 @@ class QLineEdit;
 class QListWidget;
 class QPushButton;
 
-namespace arbor::plan {
+namespace arbor::tables {
 struct Library;
 }
 
@@ -27,7 +27,7 @@ class CalcBox : public QWidget {
     Q_OBJECT
 public:
     explicit CalcBox(QWidget* parent);
-    void open(std::shared_ptr<const plan::Library> library);
+    void open(std::shared_ptr<const tables::Library> library);
 
     const calc::Calculation* calculation() const; ///< the one chosen in the list
     void makeJob();
@@ -48,7 +48,7 @@ private:
     void showMissing(const Problem& problem);
     void fillHits(const std::vector<const calc::Calculation*>& hits);
 
-    std::shared_ptr<const plan::Library> m_library;
+    std::shared_ptr<const tables::Library> m_library;
     std::vector<const calc::Calculation*> m_hits;
     std::vector<std::string> m_sizes;
     calc::Values m_inputs;

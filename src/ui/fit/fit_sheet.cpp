@@ -244,10 +244,16 @@ void FitSheet::buildWorkLines() {
         "lubricant", tr("Seat goes in"), {tr("dry and clean"), tr("with light oil"), tr("with grease")},
         {"0", "1", "2"},
         [this](const QString& v) {
-            m_session->edit(tr("Choose lubricant"),
-                            [&](job::Job& j) { j.lubricant = static_cast<catalog::Lubricant>(v.toInt()); });
+            if (!seat()) return;
+            m_session->edit(tr("Choose lubricant"), [&, key = seat()->key](job::Job& j) {
+                job::changeStep(j, {key, false},
+                                [&](job::StepRecord& r) { r.lubricant = static_cast<catalog::Lubricant>(v.toInt()); });
+            });
         },
-        [this] { return QString::number(static_cast<int>(m_session->job().lubricant)); });
+        [this] {
+            const auto& job = m_session->job();
+            return QString::number(static_cast<int>(seat() ? job::lubricantOf(job, seat()->key) : job.lubricant));
+        });
 }
 
 void FitSheet::buildTemperatureLines() {

@@ -1,4 +1,5 @@
 #include "ui/friction/friction_view.h"
+#include "core/tables/friction.h"
 
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -48,7 +49,7 @@ QString three(double value) {
     return q(words::decimals(value, 3));
 }
 
-QString says(const plan::FrictionBand& f) {
+QString says(const tables::FrictionBand& f) {
     const auto book = QObject::tr("the book's %1…%2 stands").arg(three(f.book.lower), three(f.book.upper));
     if (f.found.empty()) return QObject::tr("No good press on record: %1.").arg(book);
     if (f.found.size() < force::kLeastPresses)
@@ -115,10 +116,10 @@ FrictionView::FrictionView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
 }
 
-void FrictionView::open(const plan::Library& library) {
+void FrictionView::open(const tables::Library& library) {
     m_rows.clear();
     for (const auto& [pair, book] : library.friction) {
-        const auto friction = plan::frictionOf(library, pair.first, pair.second);
+        const auto friction = tables::frictionOf(library, pair.first, pair.second);
         m_rows.push_back({seatName(pair.first), lubricantName(pair.second), friction, says(friction)});
     }
     QStringList all;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/plan/plan.h"
+#include "core/tables/friction.h"
 
 #include <QWidget>
 #include <vector>
@@ -15,11 +16,11 @@ public:
     struct Row {
         QString seat;
         QString lubricant;
-        plan::FrictionBand friction;
+        tables::FrictionBand friction;
         QString says; ///< what follows from it for the next press
     };
     explicit FrictionView(QWidget* parent = nullptr);
-    void open(const plan::Library& library);
+    void open(const tables::Library& library);
     const std::vector<Row>& rows() const { return m_rows; }
 
 signals:

@@ -1,5 +1,6 @@
 #include "ui/log/log_view.h"
 
+#include "core/job/names.h"
 #include "io/text_file.h"
 #include "ui/log/log_charts.h"
 #include "ui/text.h"
@@ -148,10 +149,9 @@ QWidget* LogView::buildFilter() {
     m_verdict->addItem(tr("any verdict"), QString());
     for (const auto verdict : {seat::SeatVerdict::HomeAndSquare, seat::SeatVerdict::NotHome, seat::SeatVerdict::Tilted,
                                seat::SeatVerdict::ReadingsDisagree, seat::SeatVerdict::NotJudged})
-        m_verdict->addItem(spaced(std::string(plan::name(verdict))), q(std::string(plan::name(verdict))));
+        m_verdict->addItem(spaced(std::string(job::name(verdict))), q(std::string(job::name(verdict))));
     for (const auto verdict : trace::kVerdicts)
-        m_verdict->addItem(tr("trace: ") + spaced(std::string(plan::name(verdict))),
-                           q(std::string(plan::name(verdict))));
+        m_verdict->addItem(tr("trace: ") + spaced(std::string(job::name(verdict))), q(std::string(job::name(verdict))));
     line->addWidget(m_verdict);
     m_from = field("logFrom", tr("From"), tr("from 2026-01-31"), 130);
     m_to = field("logTo", tr("To"), tr("to"), 110);

@@ -1,5 +1,6 @@
 #include "ui/practice/practice_view.h"
 
+#include "core/job/names.h"
 #include "core/plan/plan.h"
 #include "ui/charts/force_chart.h"
 #include "ui/practice/practice_slip.h"
@@ -23,7 +24,7 @@ constexpr int kTick_ms = 20, kShownEvery = 4; // ticks
 constexpr int kColumns = 3;
 
 QString settingsKey(trace::Verdict sign, const char* what) {
-    return QStringLiteral("practice/%1/%2").arg(q(std::string(plan::name(sign))), what);
+    return QStringLiteral("practice/%1/%2").arg(q(std::string(job::name(sign))), what);
 }
 
 } // namespace

@@ -1,4 +1,5 @@
 #include "ui/report/job_report.h"
+#include "core/plan/step_record.h"
 
 #include "core/base/units.h"
 #include "ui/report/paper.h"

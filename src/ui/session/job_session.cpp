@@ -1,4 +1,5 @@
 #include "ui/session/job_session.h"
+#include "core/plan/step_record.h"
 
 #include "core/job/step_name.h"
 #include "io/job_json.h"
@@ -41,7 +42,7 @@ private:
     QString m_mergeKey;
 };
 
-JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library,
+JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Library> library,
                        Clock clock, std::function<MachineCount()> count)
     : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)),
       m_clock(std::move(clock)), m_count(count ? std::move(count) : [] { return MachineCount{}; }),
@@ -160,7 +161,7 @@ void JobSession::addHeatReading(double temp_C) {
         "thermometer");
 }
 
-void JobSession::useLibrary(std::shared_ptr<const plan::Library> library) {
+void JobSession::useLibrary(std::shared_ptr<const tables::Library> library) {
     m_whole.reset(); // they point into the old one
     m_plan = {};
     m_library = std::move(library);

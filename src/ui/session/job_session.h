@@ -23,12 +23,12 @@ public:
     using Clock = std::function<std::string()>; ///< ISO 8601 now; replaced in tests
 
     /// @param library  shared with the window; must outlive the session
-    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const plan::Library> library, Clock clock,
+    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Library> library, Clock clock,
                std::function<MachineCount()> count = {});
 
     const job::Job& job() const { return m_document.job; }
     const plan::Plan& plan() const { return m_plan; }
-    const plan::Library& library() const { return *m_library; }
+    const tables::Library& library() const { return *m_library; }
     /// With the tools and the press of every step, as paper needs them. Points into the library.
     const plan::Plan& wholePlan() const;
     /// The step in hand, that Tooling, Warm, Press and Seat speak of; null: nothing is pressed, or nothing worked out.
@@ -42,7 +42,7 @@ public:
                   const QString& mergeKey = {});
     std::set<job::Station> done() const; ///< of the job, and of the step in hand
     /// Goes on with another rack; the job is worked out anew.
-    void useLibrary(std::shared_ptr<const plan::Library> library);
+    void useLibrary(std::shared_ptr<const tables::Library> library);
     /// Warming and chilling with what the thermometer said since it left the heat; null: not worked out.
     const plan::HeatPlan* heat() const;
     const std::optional<plan::HeatCourse>& heatCourse() const; ///< worked out when it is asked for
@@ -93,7 +93,7 @@ private:
 
     std::string m_path;
     io::JobDocument m_document;
-    std::shared_ptr<const plan::Library> m_library;
+    std::shared_ptr<const tables::Library> m_library;
     Clock m_clock;
     std::function<MachineCount()> m_count;
     bool m_timesAreSure = true;

@@ -30,11 +30,11 @@ Result<void> Shop::open(const QString& folder) {
     m_bandTrouble = bands ? std::nullopt : std::optional(bands.error());
     if (bands) library->endPlay.insert(library->endPlay.end(), bands->begin(), bands->end());
     learnFromLog(*library);
-    m_library = std::make_shared<const plan::Library>(std::move(*library));
+    m_library = std::make_shared<const tables::Library>(std::move(*library));
     return {};
 }
 
-void Shop::learnFromLog(plan::Library& library) {
+void Shop::learnFromLog(tables::Library& library) {
     // Looking must not make one.
     if (m_logbook.isEmpty() && !QFileInfo::exists(m_folder.filePath("logbook.sqlite"))) return;
     if (const auto book = m_keeper->book()) log::learnFrom(**book, library.records);
@@ -53,7 +53,7 @@ Result<catalog::MergedTools> Shop::saveTools(const std::vector<catalog::Tool>& t
     auto merged = onDisk ? catalog::mergeTools(base, tools, onDisk->tools) : catalog::MergedTools{tools, {}};
     if (onDisk && onDisk->tools == base) merged.tools = tools; // nobody else: the order is ours
     if (auto saved = io::saveTools(folder, merged.tools); !saved) return tl::unexpected(saved.error());
-    auto library = std::make_shared<plan::Library>(*m_library);
+    auto library = std::make_shared<tables::Library>(*m_library);
     library->rack.tools = merged.tools;
     m_library = std::move(library);
     return merged;
@@ -62,8 +62,17 @@ Result<catalog::MergedTools> Shop::saveTools(const std::vector<catalog::Tool>& t
 Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {
     if (m_bandTrouble) return tl::unexpected(*m_bandTrouble);
     if (auto saved = io::saveOwnBands(m_folder.path().toStdString(), bands); !saved) return saved;
-    auto library = std::make_shared<plan::Library>(*m_library);
+    auto library = std::make_shared<tables::Library>(*m_library);
     library->endPlay = bands;
+    m_library = std::move(library);
+    return {};
+}
+
+Result<void> Shop::saveMaterials(const catalog::Materials& materials) {
+    if (m_rackTrouble) return tl::unexpected(*m_rackTrouble); // of which materials.json may be the cause
+    if (auto saved = io::saveOwnMaterials(m_folder.path().toStdString(), materials); !saved) return saved;
+    auto library = std::make_shared<tables::Library>(*m_library);
+    library->materials = materials;
     m_library = std::move(library);
     return {};
 }

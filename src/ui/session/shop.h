@@ -20,7 +20,7 @@ public:
     bool isOpen() const { return m_library != nullptr; }
     const QDir& folder() const { return m_folder; }
     /// Shared: an open session points into the library it was made with.
-    const std::shared_ptr<const plan::Library>& library() const { return m_library; }
+    const std::shared_ptr<const tables::Library>& library() const { return m_library; }
     const std::optional<Problem>& rackTrouble() const { return m_rackTrouble; }
     const std::optional<Problem>& bandTrouble() const { return m_bandTrouble; } ///< of its own end play
     log::Keeper& keeper() { return *m_keeper; }
@@ -35,6 +35,10 @@ public:
     /// wrong with those that are there, which are then left as they are
     Result<void> saveBands(const std::vector<adjust::PlayBand>& bands);
 
+    /// Writes the shop's own materials beside the jobs; goes on with them. @errors Unwritable; what is wrong with the
+    /// shop's files, which are then left as they are
+    Result<void> saveMaterials(const catalog::Materials& materials);
+
     /// Writes a job under the next free number after the one it is like. @return its file @errors Unwritable
     Result<QString> addJob(io::JobDocument document, const QString& likeId);
     std::optional<job::Job> jobNumbered(const std::string& id) const;
@@ -46,12 +50,12 @@ public:
     Result<void> keepRecord(const JobSession& session);
 
 private:
-    void learnFromLog(plan::Library& library);
+    void learnFromLog(tables::Library& library);
     Result<QString> bringTrace(const QString& trace, const QDir& from) const;
 
     QString m_logbook;
     QDir m_folder;
-    std::shared_ptr<const plan::Library> m_library;
+    std::shared_ptr<const tables::Library> m_library;
     std::optional<Problem> m_rackTrouble;
     std::optional<Problem> m_bandTrouble;
     std::unique_ptr<log::Keeper> m_keeper;

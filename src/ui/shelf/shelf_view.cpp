@@ -79,7 +79,7 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     return row;
 }
 
-void ShelfView::show(const std::string& folder, std::shared_ptr<const plan::Library> library) {
+void ShelfView::show(const std::string& folder, std::shared_ptr<const tables::Library> library) {
     const auto keep = chosenPath();
     m_folder = folder;
     m_library = std::move(library);

@@ -52,6 +52,9 @@ void MainWindow::buildActions() {
     add(m_menu, tr("End play of this shop"), Qt::CTRL | Qt::Key_B, [this] {
         showBands();
     })->setObjectName("actionBands");
+    add(m_menu, tr("Materials of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_M, [this] {
+        showMaterials();
+    })->setObjectName("actionMaterials");
     add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] {
         printPaper("route-card", writeRouteCard);
     })->setObjectName("actionCard");

@@ -7,6 +7,7 @@
 #include "ui/calc/calc_box.h"
 #include "ui/friction/friction_view.h"
 #include "ui/log/log_view.h"
+#include "ui/materials/material_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_view.h"
@@ -82,6 +83,8 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_takeIn);
     m_bands = new BandView(this);
     m_places->addWidget(m_bands);
+    m_materials = new MaterialView(this);
+    m_places->addWidget(m_materials);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -91,6 +94,9 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_bands, &BandView::left, this, goBack);
     connect(m_bands, &BandView::changed, this, &MainWindow::saveBands);
     connect(m_bands, &BandView::trouble, this, &MainWindow::showTrouble);
+    connect(m_materials, &MaterialView::left, this, goBack);
+    connect(m_materials, &MaterialView::changed, this, &MainWindow::saveMaterials);
+    connect(m_materials, &MaterialView::trouble, this, &MainWindow::showTrouble);
     connect(m_takeIn, &TakeInView::accepted, this, &MainWindow::takeIn);
     connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
     connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
@@ -305,6 +311,20 @@ void MainWindow::saveBands(const std::vector<adjust::PlayBand>& bands) {
     if (saved && m_session) m_session->useLibrary(m_shop.library());
 }
 
+void MainWindow::showMaterials() {
+    if (!m_shop.isOpen()) return;
+    m_places->setCurrentIndex(kMaterialPlace);
+    m_materials->open(m_shop.library()->materials);
+    showHeader();
+}
+
+/// Beside the jobs; the open one is worked out with them.
+void MainWindow::saveMaterials(const catalog::Materials& materials) {
+    const auto saved = m_shop.saveMaterials(materials);
+    showTrouble(saved ? QString() : q(words::say(saved.error())));
+    if (saved && m_session) m_session->useLibrary(m_shop.library());
+}
+
 void MainWindow::chooseJobToTakeIn() {
     if (!m_shop.isOpen()) return;
     auto* dialog = new QFileDialog(this, tr("A job from another shop"), {}, tr("Jobs (*.arbor.json)"));
@@ -382,6 +402,7 @@ void MainWindow::showHeader() {
                      : place == kLogPlace      ? tr("Log")
                      : place == kTakeInPlace   ? tr("From another shop")
                      : place == kBandPlace     ? tr("End play")
+                     : place == kMaterialPlace ? tr("Materials")
                      : inJob                   ? q(m_session->job().title)
                                                : tr("Shelf"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());

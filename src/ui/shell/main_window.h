@@ -17,6 +17,7 @@ class ArrangementView;
 class CalcBox;
 class ClockStrip;
 class BandView;
+class MaterialView;
 class FrictionView;
 class JobView;
 class LogView;
@@ -66,7 +67,8 @@ private:
         kFrictionPlace,
         kLogPlace,
         kTakeInPlace,
-        kBandPlace
+        kBandPlace,
+        kMaterialPlace
     };
     void buildHeader(QWidget* header);
     void buildActions();
@@ -85,6 +87,8 @@ private:
     void showLog();
     void showBands();
     void saveBands(const std::vector<adjust::PlayBand>& bands);
+    void showMaterials();
+    void saveMaterials(const catalog::Materials& materials);
     void chooseJobToTakeIn();
     void takeIn();
     bool rackIsWhole();
@@ -115,6 +119,7 @@ private:
     LogView* m_log;
     TakeInView* m_takeIn;
     BandView* m_bands;
+    MaterialView* m_materials;
     std::optional<io::JobDocument> m_theirs; ///< looked at before it is taken over
     QString m_theirFile;
     QUndoGroup* m_undoGroup;

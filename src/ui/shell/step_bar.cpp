@@ -1,5 +1,6 @@
 #include "ui/shell/step_bar.h"
 
+#include "core/job/names.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
@@ -68,7 +69,7 @@ StepBar::StepBar(QWidget* parent) : QWidget(parent) {
     row->setSpacing(theme::kGap);
     for (const auto station : {job::Station::Tooling, job::Station::Warm, job::Station::Press, job::Station::Seat}) {
         auto* button = new QPushButton(this);
-        button->setObjectName("step_" + QString::fromStdString(std::string(plan::name(station))));
+        button->setObjectName("step_" + QString::fromStdString(std::string(job::name(station))));
         button->setMinimumHeight(theme::kTouch);
         button->setMinimumWidth(108);
         button->setCheckable(true);

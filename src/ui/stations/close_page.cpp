@@ -1,4 +1,5 @@
 #include "ui/stations/close_page.h"
+#include "core/plan/step_record.h"
 
 #include "ui/bench/bench_view.h"
 #include "ui/stations/closing_sheet.h"

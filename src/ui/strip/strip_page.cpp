@@ -121,9 +121,14 @@ void StripPage::setTogether(bool together) {
     goToNext();
 }
 
+bool StripPage::stays(const WorkLine& line) const {
+    const auto* part = partOf(line);
+    return part && m_session->job().strip.stays.contains(part->id);
+}
+
 bool StripPage::done(const WorkLine& line) const {
     const auto& keys = m_together ? m_session->job().strip.fitted : m_session->job().strip.out;
-    return keys.contains(line.key);
+    return keys.contains(line.key) || stays(line);
 }
 
 bool StripPage::finished() const {
@@ -134,7 +139,8 @@ bool StripPage::finished() const {
 route::Parts StripPage::present(const WorkLine& line) const {
     route::Parts here = line.frame;
     for (const auto& other : m_lines)
-        if (other.frame == line.frame && !other.key.empty() && done(other) != m_together) here &= ~other.moving;
+        if (other.frame == line.frame && !other.key.empty() && !stays(other) && done(other) != m_together)
+            here &= ~other.moving;
     return here;
 }
 
@@ -196,7 +202,7 @@ void StripPage::showSection() {
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement.title))
                              : tr("Taking apart: %1").arg(q(job.arrangement.title));
-    scene.subtitle = tr("Up and down: step · Space: done · M: other way");
+    scene.subtitle = tr("Up and down: step · Space: done · S: it stays · M: other way");
     const auto& a = m_session->plan().strip.assembly;
     const auto& line = m_lines[m_current];
     const auto here = line.key.empty() || done(line) ? line.here : present(line) | line.moving;
@@ -216,6 +222,7 @@ void StripPage::showSection() {
 void StripPage::toggle() {
     const auto line = m_lines[m_current];
     if (line.key.empty()) return go(m_current + 1);
+    if (stays(line)) return leaveWhereItIs();
     const bool undo = done(line);
     if (!undo)
         if (const auto why = whyNot(line); !why.isEmpty()) return emit trouble(why + ".");
@@ -240,6 +247,19 @@ void StripPage::seeWayRound() {
     m_session->edit(tr("Right way round"), [&](job::Job& j) {
         if (!j.strip.wayRoundSeen.erase(id)) j.strip.wayRoundSeen.insert(id);
     });
+}
+
+void StripPage::leaveWhereItIs() {
+    const auto* part = m_lines.empty() ? nullptr : partOf(m_lines[m_current]);
+    if (!part) return;
+    const bool stayed = stays(m_lines[m_current]);
+    m_session->edit(stayed ? tr("It comes out") : tr("It stays where it is"), [&, id = part->id](job::Job& j) {
+        if (stayed) return void(j.strip.stays.erase(id));
+        j.strip.stays.insert(id);
+        j.strip.out.erase(id);
+        j.strip.fitted.erase(id);
+    });
+    if (!stayed) goToNext();
 }
 
 void StripPage::chooseMethod() {
@@ -267,7 +287,8 @@ void StripPage::chooseMethod() {
 SlipModel StripPage::slip() const {
     if (m_lines.empty()) return noOrderSlip(*m_session);
     const auto& line = m_lines[m_current];
-    return stripSlip(*m_session, line, {m_together, done(line), finished(), wantsWayRound(line), whyNot(line)});
+    return stripSlip(*m_session, line,
+                     {m_together, done(line), stays(line), finished(), wantsWayRound(line), whyNot(line)});
 }
 
 bool StripPage::act() {
@@ -301,9 +322,11 @@ void StripPage::keyPressEvent(QKeyEvent* event) {
         return seeWayRound();
     case Qt::Key_M:
         return chooseMethod();
+    case Qt::Key_S:
+        return leaveWhereItIs();
     case Qt::Key_Backspace:
-        if (!m_lines.empty() && done(m_lines[m_current])) toggle();
-        return;
+        if (m_lines.empty() || !done(m_lines[m_current])) return;
+        return stays(m_lines[m_current]) ? leaveWhereItIs() : toggle();
     default:
         QWidget::keyPressEvent(event);
     }

@@ -43,10 +43,12 @@ private:
     void showSection();
     void toggle();
     void seeWayRound();
-    void chooseMethod(); ///< the next that applies to the ring of this step
+    void leaveWhereItIs(); ///< or not
+    void chooseMethod();   ///< the next that applies to the ring of this step
     bool sound() const;
     bool finished() const;
     bool done(const words::WorkLine& line) const;
+    bool stays(const words::WorkLine& line) const;
     /// What stands on the work now, in the stretch a line belongs to.
     route::Parts present(const words::WorkLine& line) const;
     /// Why a line cannot be done now; empty: it can.

@@ -70,6 +70,8 @@ void addAction(SlipModel& slip, const JobSession& session, const words::WorkLine
         slip.hint = tr("All is back in. D shows taking apart.");
     } else if (line.key.empty()) {
         slip.action = tr("Turned over");
+    } else if (stand.stays) {
+        slip.hint = tr("It stays where it is: its steps are not needed. S takes that back.");
     } else if (stand.done) {
         slip.hint = tr("Done. Backspace takes the tick back.");
     } else if (stand.wantsWayRound) {

@@ -10,6 +10,7 @@ namespace arbor::ui {
 struct StripStand {
     bool together = false;
     bool done = false;     ///< this line
+    bool stays = false;    ///< its part is left where it is
     bool finished = false; ///< every line of this direction
     bool wantsWayRound = false;
     QString whyNot; ///< why the line cannot be done now; empty: it can

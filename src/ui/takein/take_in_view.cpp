@@ -55,7 +55,7 @@ TakeInView::TakeInView(QWidget* parent) : QWidget(parent) {
 }
 
 void TakeInView::open(const QString& file, const io::JobDocument& theirs, const job::Job* ours,
-                      const plan::Library& library) {
+                      const tables::Library& library) {
     m_differences = ours ? io::differences(*ours, theirs.job) : std::vector<io::Difference>{};
     m_title->setText(q(theirs.job.id + "  " + theirs.job.title));
     m_told->setText(!ours ? tr("%1. There is no job of this number here.").arg(QFileInfo(file).fileName())

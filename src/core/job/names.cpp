@@ -1,6 +1,6 @@
-#include "core/plan/plan.h"
+#include "core/job/names.h"
 
-namespace arbor::plan {
+namespace arbor::job {
 
 std::string_view name(seat::SeatVerdict verdict) {
     switch (verdict) {
@@ -57,34 +57,34 @@ std::string_view name(trace::Verdict verdict) {
     return "not_enough";
 }
 
-std::string_view name(job::Station station) {
+std::string_view name(Station station) {
     switch (station) {
-    case job::Station::Intake:
+    case Station::Intake:
         return "intake";
-    case job::Station::Strip:
+    case Station::Strip:
         return "strip";
-    case job::Station::Measure:
+    case Station::Measure:
         return "measure";
-    case job::Station::Fit:
+    case Station::Fit:
         return "fit";
-    case job::Station::Tooling:
+    case Station::Tooling:
         return "tooling";
-    case job::Station::Warm:
+    case Station::Warm:
         return "warm";
-    case job::Station::Press:
+    case Station::Press:
         return "press";
-    case job::Station::Seat:
+    case Station::Seat:
         return "seat";
-    case job::Station::Adjust:
+    case Station::Adjust:
         return "adjust";
-    case job::Station::Close:
+    case Station::Close:
         return "close";
     }
     return "fit";
 }
 
-std::optional<job::Station> stationNamed(std::string_view text) {
-    for (const auto station : job::kStations)
+std::optional<Station> stationNamed(std::string_view text) {
+    for (const auto station : kStations)
         if (name(station) == text) return station;
     return std::nullopt;
 }
@@ -143,4 +143,4 @@ std::string_view name(fit::LoadCase load) {
     return "not_said";
 }
 
-} // namespace arbor::plan
+} // namespace arbor::job

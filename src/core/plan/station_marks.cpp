@@ -1,0 +1,56 @@
+#include "core/plan/station_marks.h"
+
+#include <algorithm>
+
+namespace arbor::plan {
+
+namespace {
+
+using job::Station;
+
+Severity severityOf(const SurfacePlan& side, bool sleeved) {
+    switch (side.verdict) {
+    case measure::Verdict::NotMeasured:
+    case measure::Verdict::Use:
+        // Overruled is looked at; a doubt within the gauge is worth a look as well.
+        return side.overruled ? Severity::Look : worst(side.judgement.advice());
+    case measure::Verdict::CleanUp:
+        return Severity::Look;
+    case measure::Verdict::Sleeve:
+        return sleeved ? Severity::Look : Severity::Stop;
+    case measure::Verdict::Replace:
+        return Severity::Stop;
+    }
+    return Severity::Info;
+}
+
+/// A seat that must be replaced, or sleeved with no sleeve chosen, is a stop until the user overrules it.
+Mark markOfMeasure(const Plan& plan, const job::Job& job) {
+    if (!plan.fits) return Mark::Open;
+    auto severity = Severity::Info;
+    for (const auto& seat : plan.fits->seats)
+        for (const auto* side : {&seat.hole, &seat.shaft})
+            severity = std::max(severity, severityOf(*side, seat.input && seat.input->sleeve));
+    for (const auto& spacer : plan.fits->spacers)
+        severity = std::max(severity, worst(spacer.state.judgement.advice()));
+    return markOf(severity, job.done.contains(Station::Measure));
+}
+
+} // namespace
+
+std::map<Station, Mark> marksOf(const job::Job& job, const Plan& plan) {
+    std::map<Station, Mark> m;
+    const auto done = [&](Station s) { return job.done.contains(s); };
+    m[Station::Intake] = markOf(Severity::Info, done(Station::Intake));
+    const bool stripStop = !plan.strip.sound() || !plan.strip.missing.empty();
+    m[Station::Strip] = stripStop ? Mark::Stop : markOf(Severity::Info, done(Station::Strip));
+    m[Station::Measure] = markOfMeasure(plan, job);
+    m[Station::Fit] = !plan.fits ? Mark::Stop : markOf(worst(plan.fits->advisories()), done(Station::Fit));
+    for (const auto station : {Station::Tooling, Station::Warm, Station::Press, Station::Seat})
+        m[station] = plan.now() ? plan.now()->marks.at(station) : Mark::Open;
+    m[Station::Adjust] = plan.adjust ? markOf(worst(plan.adjust->findings), done(Station::Adjust)) : Mark::NotNeeded;
+    m[Station::Close] = worst(plan.closing) == Severity::Stop ? Mark::Stop : job.record ? Mark::Done : Mark::Open;
+    return m;
+}
+
+} // namespace arbor::plan

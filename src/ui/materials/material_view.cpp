@@ -1,0 +1,207 @@
+#include "ui/materials/material_view.h"
+
+#include "ui/stations/typed.h"
+#include "ui/text.h"
+#include "ui/theme/theme.h"
+#include "words/display.h"
+#include "words/sentences.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace arbor::ui {
+
+namespace {
+
+using catalog::FrictionFamily;
+using catalog::Material;
+
+/// A figure of a material, and how many of its unit in the table are one inside.
+struct Figure {
+    double Material::*value;
+    double unit;
+};
+const Figure kFigures[] = {{&Material::E_MPa, 1000},      {&Material::nu, 1},           {&Material::alpha_perK, 1e-6},
+                           {&Material::yield_MPa, 1},     {&Material::density_kg_m3, 1}, {&Material::conductivity_W_mK, 1},
+                           {&Material::heat_J_kgK, 1},    {&Material::ceiling_C, 1}};
+constexpr int kFigureCount = 8, kName = 0, kFirstFigure = 1, kFamily = kFirstFigure + kFigureCount, kWhose = kFamily + 1;
+
+QStringList headings() {
+    return {QObject::tr("name"),         QObject::tr("E GPa"),        QObject::tr("ν"),
+            QObject::tr("grows µm/m K"), QObject::tr("yields MPa"),   QObject::tr("kg/m³"),
+            QObject::tr("W/m K"),        QObject::tr("J/kg K"),       QObject::tr("warm it up to °C"),
+            QObject::tr("rubs as"),      QObject::tr("whose")};
+}
+
+QString familyText(FrictionFamily family) {
+    switch (family) {
+    case FrictionFamily::Steel:
+        return QObject::tr("steel");
+    case FrictionFamily::CastIron:
+        return QObject::tr("cast iron");
+    case FrictionFamily::Aluminium:
+        return QObject::tr("aluminium");
+    }
+    return {};
+}
+
+std::optional<FrictionFamily> familyIn(const QString& typed) {
+    for (const auto family : {FrictionFamily::Steel, FrictionFamily::CastIron, FrictionFamily::Aluminium})
+        if (typed.trimmed().compare(familyText(family), Qt::CaseInsensitive) == 0) return family;
+    return std::nullopt;
+}
+
+/// A material with one cell typed anew; nothing where that is none.
+std::optional<Material> with(Material material, int column, const QString& typed) {
+    if (column == kName) {
+        material.name = typed.trimmed().toStdString();
+        return material.name.empty() ? std::nullopt : std::optional(material);
+    }
+    if (column == kFamily) {
+        const auto family = familyIn(typed);
+        if (!family) return std::nullopt;
+        material.family = *family;
+        return material;
+    }
+    const auto value = numberIn(typed);
+    if (!value) return std::nullopt;
+    const auto& figure = kFigures[column - kFirstFigure];
+    material.*figure.value = *value * figure.unit;
+    return material;
+}
+
+} // namespace
+
+MaterialView::MaterialView(QWidget* parent) : QWidget(parent) {
+    setObjectName("materialView");
+    setAttribute(Qt::WA_StyledBackground);
+    auto* title = new QLabel(tr("Materials"), this);
+    title->setFont(theme::typeface(theme::Text::Title));
+    auto* hint = new QLabel(tr("Those that ship have usual design values and stay as they are. Insert makes one of this "
+                               "shop’s own like the row you stand on: type its name and figures over it, from its "
+                               "maker’s sheet. Delete takes an own one away."),
+                            this);
+    hint->setWordWrap(true);
+    m_table = new QTableWidget(0, kWhose + 1, this);
+    m_table->setObjectName("materialTable");
+    m_table->setAccessibleName(title->text());
+    m_table->setHorizontalHeaderLabels(headings());
+    m_table->verticalHeader()->hide();
+    m_table->setShowGrid(false);
+    m_table->setFrameShape(QFrame::NoFrame);
+    m_table->horizontalHeader()->setHighlightSections(false);
+    m_table->horizontalHeader()->setStretchLastSection(true);
+    m_table->setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |
+                             QAbstractItemView::EditKeyPressed);
+    auto* another = new QPushButton(tr("One of our own   Ins"), this);
+    another->setObjectName("materialAdd");
+    another->setMinimumHeight(theme::kTouch - 8);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kMargin);
+    layout->setSpacing(theme::kGap);
+    layout->addWidget(title);
+    layout->addWidget(hint);
+    layout->addWidget(m_table, 1);
+    layout->addWidget(another, 0, Qt::AlignLeft);
+    connect(another, &QPushButton::clicked, this, &MaterialView::add);
+    connect(m_table, &QTableWidget::itemChanged, this, &MaterialView::take);
+}
+
+void MaterialView::open(catalog::Materials materials) {
+    m_materials = std::move(materials);
+    fill();
+    m_table->setCurrentCell(0, kName);
+    m_table->setFocus();
+}
+
+void MaterialView::fill() {
+    const QSignalBlocker quiet(m_table);
+    m_keys.clear();
+    for (const bool own : {false, true})
+        for (const auto& [key, material] : m_materials)
+            if (material.own == own) m_keys.push_back(key);
+    m_table->setRowCount(static_cast<int>(m_keys.size()));
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const auto& material = m_materials.at(m_keys[static_cast<std::size_t>(row)]);
+        QStringList texts{q(material.name)};
+        for (const auto& figure : kFigures)
+            texts << q(words::figures(material.*figure.value / figure.unit));
+        texts << familyText(material.family) << (material.own ? tr("this shop’s") : tr("ships with the program"));
+        for (int column = 0; column <= kWhose; ++column) {
+            auto* item = m_table->item(row, column); // an item stays: its editor may still be open
+            if (!item) m_table->setItem(row, column, item = new QTableWidgetItem);
+            item->setText(texts[column]);
+            const bool editable = material.own && column != kWhose;
+            item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable |
+                           (editable ? Qt::ItemIsEditable : Qt::NoItemFlags));
+            item->setForeground(material.own ? theme::roles().ink : theme::roles().muted);
+        }
+    }
+    m_table->resizeColumnsToContents();
+}
+
+int MaterialView::rowOf(const std::string& key) const {
+    return static_cast<int>(std::find(m_keys.begin(), m_keys.end(), key) - m_keys.begin());
+}
+
+void MaterialView::take(QTableWidgetItem* item) {
+    const auto& key = m_keys.at(static_cast<std::size_t>(item->row()));
+    const auto material = with(m_materials.at(key), item->column(), item->text());
+    auto next = m_materials;
+    if (material) next.at(key) = *material;
+    const auto good = material ? catalog::checkMaterials(next)
+                               : refuse(ProblemCode::Malformed, headings()[item->column()].toStdString(),
+                                        item->text().toStdString(), "a name, a number, or steel, cast iron, aluminium");
+    if (!good) {
+        emit trouble(q(words::say(good.error())));
+        return fill();
+    }
+    emit trouble({});
+    m_materials = std::move(next);
+    fill();
+    emit changed(m_materials);
+}
+
+/// Its name must be its own before the shop keeps it, so it is made with one.
+void MaterialView::add() {
+    const auto row = static_cast<std::size_t>(std::max(0, m_table->currentRow()));
+    if (row >= m_keys.size()) return;
+    auto material = m_materials.at(m_keys[row]);
+    material.own = true;
+    std::string key;
+    int number = 0;
+    do
+        key = "own_" + std::to_string(++number);
+    while (m_materials.contains(key));
+    material.name += ", " + tr("ours").toStdString() + (number > 1 ? " " + std::to_string(number) : std::string());
+    m_materials.emplace(key, std::move(material));
+    fill();
+    m_table->setCurrentCell(rowOf(key), kName);
+    m_table->setFocus();
+    emit changed(m_materials);
+}
+
+void MaterialView::removeAt(int row) {
+    if (row < 0 || row >= static_cast<int>(m_keys.size())) return;
+    const auto key = m_keys[static_cast<std::size_t>(row)];
+    if (!m_materials.at(key).own) return emit trouble(tr("This one ships with the program."));
+    m_materials.erase(key);
+    fill();
+    m_table->setCurrentCell(std::min(row, m_table->rowCount() - 1), kName);
+    emit changed(m_materials);
+}
+
+void MaterialView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) return emit left();
+    if (event->key() == Qt::Key_Insert) return add();
+    if (event->key() == Qt::Key_Delete) return removeAt(m_table->currentRow());
+    QWidget::keyPressEvent(event);
+}
+
+} // namespace arbor::ui
