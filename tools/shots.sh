@@ -36,9 +36,9 @@ ago() { date -d "-$1 seconds" +%Y-%m-%dT%H:%M:%S; }
 counted="\"counted\": {\"boot\": \"$(cat /proc/sys/kernel/random/boot_id)\", \"when\": \"$(ago 0)\", \"count_s\": $(cut -d' ' -f1 /proc/uptime)}"
 steps="\"steps\": {\"in:hub+inner_cup\": {\"outer\": \"hub\", \"inner\": \"inner_cup\", \"way\": \"in\", \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}], $counted}}, \"in:hub+outer_cup\": {\"outer\": \"hub\", \"inner\": \"outer_cup\", \"way\": \"in\", \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 900)\", \"lasts_s\": 3300}], $counted}}}"
 sed -i "s|^  \"units\"|  $steps,\n  \"units\"|" "$drum"
-"$app" "$drum" --station warm --shot "$out/warm.png"
+"$app" "$drum" --station warm --item 5 --shot "$out/warm.png"
 
 # The trap: a sleeve that lands on the inner ring.
-sed -i 's/"press": "P30"/"press": "P30", "driver": "S11"/' "$job"
+sed -i 's/"press": "P30"/"press": "P30", "steps": {"in:housing+bearing": {"outer": "housing", "inner": "bearing", "way": "in", "driver": "S11"}}/' "$job"
 "$app" "$job" --station tooling --shot "$out/tooling-stop.png"
 echo "Pictures in $out: $(ls "$out"/*.png | wc -l)"

@@ -86,6 +86,10 @@ FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     m_whatIfButton->setShortcut(Qt::Key_F6);
     m_whatIfButton->setFocusPolicy(Qt::NoFocus);
     m_whatIfButton->setMinimumHeight(30);
+    auto* overBench = new QVBoxLayout(m_bench);
+    overBench->setContentsMargins(theme::kMargin, 0, 0, theme::kGap);
+    overBench->addStretch();
+    overBench->addWidget(m_whatIfButton, 0, Qt::AlignLeft);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -141,8 +145,6 @@ void FitPage::refresh() {
     showZones();
     showSteps();
     if (m_whatIfButton->isChecked()) showWhatIf();
-    m_whatIfButton->adjustSize();
-    m_whatIfButton->move(theme::kMargin, m_bench->height() - m_whatIfButton->height() - theme::kGap);
     emit slipChanged();
 }
 
@@ -200,7 +202,7 @@ void FitPage::showSteps() {
     const auto band = [&](const QString& label, const Range& r, double before, int tone) {
         steps.push_back({label, q(d.fine(r.likely - before).number), r.least, r.most, r.likely, tone});
     };
-    band(tr("as made, %1").arg(q(bearing->clearanceGroup)), c.asMade_mm, 0, 0);
+    band(tr("made %1").arg(q(bearing->clearanceGroup)), c.asMade_mm, 0, 0);
     if (bearing->housing) band(tr("in housing"), c.inHousing_mm, c.asMade_mm.likely, 1);
     if (bearing->shaft) band(tr("on shaft"), c.onShaft_mm, c.inHousing_mm.likely, 1);
     band(c.lossToSpeed_mm > 0 ? tr("warm, turning") : tr("with heat"), c.left_mm, c.onShaft_mm.likely, 2);

@@ -43,12 +43,11 @@ void callElements(BenchScene& scene, const tooling::Setup& setup, const tooling:
             {at, QObject::tr("Elements: no load"), QObject::tr("path stays clear of them"), Tone::Proven});
 }
 
-/// The two that are pressed into each other.
-void callSeat(BenchScene& scene, const tooling::Setup& setup, const tooling::Task& task, const words::Display& d) {
-    const auto &pushed = setup.bodies[setup.pushed], &holder = setup.bodies[setup.holder];
+/// What is pushed; what is carried stands on the slip.
+void callPushed(BenchScene& scene, const tooling::Setup& setup, const tooling::Task& task, const words::Display& d) {
+    const auto& pushed = setup.bodies[setup.pushed];
     scene.callouts.push_back({inside(pushed, -1, 0.7), q(words::capital(task.faceName)),
                               QObject::tr("%1 to go").arg(q(d.size(task.travel_mm - setup.travel_mm).text()))});
-    scene.callouts.push_back({inside(holder, -1, 0.3), q(words::capital(holder.id)), QObject::tr("is carried")});
 }
 
 /// What no tool may touch, and the side that must face a certain way.
@@ -89,7 +88,7 @@ BenchScene sceneOf(const JobSession& session, const tooling::Task& task, const t
             callTool(scene, body, rack, d, Tone::Plain);
     }
     callElements(scene, setup, step.step.load, d);
-    callSeat(scene, setup, task, d);
+    callPushed(scene, setup, task, d);
     callWhatHangs(scene, setup);
     callGroove(scene, setup, task, step, d);
     return scene;

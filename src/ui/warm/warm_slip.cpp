@@ -128,7 +128,7 @@ void planned(SlipModel& slip, const JobSession& session, const plan::HeatPlan& p
                                                                                    : nullptr;
     const bool stop = worst(plan.findings) == Severity::Stop || session.heatTrouble();
     slip.action = !plan.needed() && !plan.byUser ? tr("Go on without")
-                  : next                         ? tr("In the %1: start its clock").arg(q(next->source->name))
+                  : next                         ? tr("Start the clock: %1").arg(q(next->source->name))
                                                  : tr("Out of the heat: carry it now");
     slip.actionEnabled = !stop;
     slip.hint = tr("C: press it cold. X: clear the clocks.");
