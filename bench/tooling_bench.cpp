@@ -44,7 +44,7 @@ void chooseForAHubFromARackOf(benchmark::State& state) {
     const auto rack = largeRack(static_cast<std::size_t>(state.range(0)));
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
     const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
-    const auto steps = plan::workSteps(job, plan, arbor::testing::demoLibrary());
+    const auto steps = plan::workSteps(plan, arbor::testing::demoLibrary());
     for (auto _ : state)
         benchmark::DoNotOptimize(
             tooling::chooseTools(steps.back().tasks.front(), rack, {&rack.presses.front()}, steps.back().load));

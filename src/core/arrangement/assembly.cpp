@@ -6,6 +6,7 @@
 #include <cmath>
 #include <optional>
 #include <set>
+#include <tuple>
 #include <utility>
 
 namespace arbor::arrangement {
@@ -180,7 +181,8 @@ std::optional<Touch> touchOf(const Part& outer, const Part& inner) {
 bool sameBearing(const Part& one, const Part& other) {
     if (!one.catalogue || !other.catalogue) return false;
     const auto &a = *one.catalogue, &b = *other.catalogue;
-    return a.designation == b.designation && a.at_mm == b.at_mm && a.turned == b.turned && a.piece != b.piece;
+    return std::tie(a.designation, a.at_mm, a.turned) == std::tie(b.designation, b.at_mm, b.turned) &&
+           a.piece != b.piece;
 }
 
 std::vector<std::size_t> piecesOf(const Assembly& a, std::size_t part) {

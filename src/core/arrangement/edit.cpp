@@ -304,8 +304,9 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
         const double by = value_mm / 2 - radius(sliceOf(assembly, at), at.outer);
         for (const auto& w : withTheirEdges(assembly, oneDiameter(assembly, at))) {
             auto& s = out.parts[w.part].bodies[w.body].slices[w.slice];
-            (w.outer ? s.outerBottom : s.innerBottom) += by;
-            (w.outer ? s.outerTop : s.innerTop) += by;
+            const bool wall = straight(s, w.outer); // else a chamfer, which keeps its shape
+            for (auto* r : {w.outer ? &s.outerBottom : &s.innerBottom, w.outer ? &s.outerTop : &s.innerTop})
+                *r = wall ? value_mm / 2 : *r + by;
         }
     }
     if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());

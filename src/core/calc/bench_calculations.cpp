@@ -2,10 +2,10 @@
 #include "core/calc/library_of_calculations.h"
 #include "core/force/draw_bolt.h"
 #include "core/force/gauge.h"
-#include "core/plan/plan.h"
 #include "core/route/kit.h"
 #include "core/route/removal.h"
 #include "core/seat/seating.h"
+#include "core/tables/library.h"
 
 #include <algorithm>
 #include <cmath>

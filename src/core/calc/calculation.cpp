@@ -1,7 +1,7 @@
 #include "core/calc/calculation.h"
 
 #include "core/calc/library_of_calculations.h"
-#include "core/plan/plan.h"
+#include "core/tables/library.h"
 
 #include <algorithm>
 #include <cctype>

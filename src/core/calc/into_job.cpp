@@ -2,7 +2,7 @@
 
 #include "core/arrangement/blind_seat.h"
 #include "core/calc/library_of_calculations.h"
-#include "core/plan/plan.h"
+#include "core/tables/library.h"
 
 #include <algorithm>
 #include <cmath>

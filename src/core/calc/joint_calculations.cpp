@@ -1,7 +1,7 @@
 #include "core/base/units.h"
 #include "core/calc/library_of_calculations.h"
 #include "core/fit/residual.h"
-#include "core/plan/plan.h"
+#include "core/tables/library.h"
 
 #include <cmath>
 #include <numbers>

@@ -1,6 +1,6 @@
 #include "core/base/units.h"
 #include "core/calc/library_of_calculations.h"
-#include "core/plan/plan.h"
+#include "core/tables/library.h"
 #include "core/thermal/cooling.h"
 #include "core/thermal/shrink_fit.h"
 
