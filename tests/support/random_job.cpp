@@ -104,7 +104,8 @@ job::Job randomJob() {
     job.work.load = *rc::gen::element(fit::LoadCase::InnerTurns, fit::LoadCase::OuterTurns, fit::LoadCase::NotSaid);
     job.work.speed_rpm = between(0, 3000);
     job.strip.rust = *rc::gen::element(route::Rust::None, route::Rust::Light, route::Rust::Heavy);
-    job.lubricant = *rc::gen::element(catalog::Lubricant::Dry, catalog::Lubricant::LightOil, catalog::Lubricant::Grease);
+    job.lubricant =
+        *rc::gen::element(catalog::Lubricant::Dry, catalog::Lubricant::LightOil, catalog::Lubricant::Grease);
     return job;
 }
 

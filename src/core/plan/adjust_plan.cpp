@@ -1,10 +1,10 @@
 #include "core/plan/adjust_plan.h"
 
 #include "core/adjust/play_band.h"
-#include "core/section/body.h"
 #include "core/job/job.h"
 #include "core/measure/spacer.h"
 #include "core/plan/fit_plan.h"
+#include "core/section/body.h"
 #include "core/tables/library.h"
 
 #include <algorithm>

@@ -27,15 +27,17 @@ struct Figure {
     double Material::*value;
     double unit;
 };
-const Figure kFigures[] = {{&Material::E_MPa, 1000},      {&Material::nu, 1},           {&Material::alpha_perK, 1e-6},
-                           {&Material::yield_MPa, 1},     {&Material::density_kg_m3, 1}, {&Material::conductivity_W_mK, 1},
+const Figure kFigures[] = {{&Material::E_MPa, 1000},      {&Material::nu, 1},
+                           {&Material::alpha_perK, 1e-6}, {&Material::yield_MPa, 1},
+                           {&Material::density_kg_m3, 1}, {&Material::conductivity_W_mK, 1},
                            {&Material::heat_J_kgK, 1},    {&Material::ceiling_C, 1}};
-constexpr int kFigureCount = 8, kName = 0, kFirstFigure = 1, kFamily = kFirstFigure + kFigureCount, kWhose = kFamily + 1;
+constexpr int kFigureCount = 8, kName = 0, kFirstFigure = 1, kFamily = kFirstFigure + kFigureCount,
+              kWhose = kFamily + 1;
 
 QStringList headings() {
-    return {QObject::tr("name"),         QObject::tr("E GPa"),        QObject::tr("ν"),
-            QObject::tr("grows µm/m K"), QObject::tr("yields MPa"),   QObject::tr("kg/m³"),
-            QObject::tr("W/m K"),        QObject::tr("J/kg K"),       QObject::tr("warm it up to °C"),
+    return {QObject::tr("name"),         QObject::tr("E GPa"),      QObject::tr("ν"),
+            QObject::tr("grows µm/m K"), QObject::tr("yields MPa"), QObject::tr("kg/m³"),
+            QObject::tr("W/m K"),        QObject::tr("J/kg K"),     QObject::tr("warm it up to °C"),
             QObject::tr("rubs as"),      QObject::tr("whose")};
 }
 
@@ -83,10 +85,11 @@ MaterialView::MaterialView(QWidget* parent) : QWidget(parent) {
     setAttribute(Qt::WA_StyledBackground);
     auto* title = new QLabel(tr("Materials"), this);
     title->setFont(theme::typeface(theme::Text::Title));
-    auto* hint = new QLabel(tr("Those that ship have usual design values and stay as they are. Insert makes one of this "
-                               "shop’s own like the row you stand on: type its name and figures over it, from its "
-                               "maker’s sheet. Delete takes an own one away."),
-                            this);
+    auto* hint =
+        new QLabel(tr("Those that ship have usual design values and stay as they are. Insert makes one of this "
+                      "shop’s own like the row you stand on: type its name and figures over it, from its "
+                      "maker’s sheet. Delete takes an own one away."),
+                   this);
     hint->setWordWrap(true);
     m_table = new QTableWidget(0, kWhose + 1, this);
     m_table->setObjectName("materialTable");
