@@ -137,7 +137,8 @@ private:
         return m_old.at("shaft").is_object() ? tellShaft() : Result<void>{};
     }
 
-    /// Of every bearing of that number: its rings were all made alike.
+    /// Version 1 knew a bearing by its number alone: what it said of rings and accuracy held for each of that number,
+    /// and so does it here. From now on they are two.
     Result<void> tellRings() {
         const auto outside = ringSide("outside"), bore = ringSide("bore");
         if (!outside || !bore) return tl::unexpected(!outside ? outside.error() : bore.error());

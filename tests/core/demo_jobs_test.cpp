@@ -178,6 +178,25 @@ TEST(JobRoute, LeadsFromStepToStepAndPassesOverWhatIsSettled) {
     EXPECT_EQ(keyOf(after({job::Station::Fit})), "in:outer_cup");
 }
 
+// A cup that is left where it is: nothing of it is asked for, and its own stop stops nothing.
+TEST(JobRoute, APartThatStaysAsksForNothing) {
+    auto job = demoJob("conveyor-tail-drum");
+    job.steps[{{"hub", "outer_cup"}, false}].wish.driver = "S11"; // lands where it must not
+    const job::StepKey in{{"hub", "outer_cup"}, false};
+    const auto marksWith = [&] {
+        const auto plan = plan::planJob(job, demoLibrary(), {{}, in, false});
+        return plan.step(in)->marks;
+    };
+    EXPECT_EQ(marksWith().at(job::Station::Tooling), plan::Mark::Stop);
+    job.strip.stays = {"outer_cup"};
+    for (const auto& [station, mark] : marksWith())
+        EXPECT_EQ(mark, plan::Mark::NotNeeded) << job::name(station);
+    const auto plan = plan::planJob(job, demoLibrary(), {{}, in, false});
+    EXPECT_EQ(plan.marks.at(job::Station::Tooling), plan::Mark::NotNeeded) << "nor does the shelf say it";
+    const auto after = plan::placeAfter(job, plan, {job::Station::Fit});
+    EXPECT_EQ(plan.steps.at(after.step.value()).step.key, "in:inner_cup");
+}
+
 TEST(JobRoute, AClosedJobOpensWhereItWasClosed) {
     const auto job = demoJob("exhaust-fan-carrier");
     EXPECT_EQ(plan::firstOpen(job, plan::planJob(job, demoLibrary())), plan::Place{job::Station::Close});

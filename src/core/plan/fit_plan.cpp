@@ -93,17 +93,25 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const table
 }
 
 const standards::StepTable& clearanceTable(catalog::BearingType type, const standards::BearingTables& tables) {
+    using enum catalog::BearingType;
     switch (type) {
-    case catalog::BearingType::CylindricalNU:
-    case catalog::BearingType::CylindricalNJ:
-    case catalog::BearingType::CylindricalN:
-    case catalog::BearingType::NeedleRoller:
+    case CylindricalNU:
+    case CylindricalNJ:
+    case CylindricalN:
+    case NeedleRoller:
         return tables.rollerClearance;
-    case catalog::BearingType::SphericalRoller:
+    case SphericalRoller:
         return tables.sphericalClearance;
-    default:
+    case DeepGrooveBall:
+    case DoubleRowAngularBall: // it has none of its own: that is said
+    case HubRing:
+    case AngularContactBall: // from here on they are set when they are adjusted: nobody asks
+    case TaperRoller:
+    case InchTaperRoller:
+    case ThrustBall:
         return tables.clearance;
     }
+    return tables.clearance;
 }
 
 /// Clearance of a bearing with its seats as they are now.

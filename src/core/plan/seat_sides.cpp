@@ -25,18 +25,27 @@ WallAt wallAt(const arrangement::Part& part, double z, double seatRad, bool seat
     return {seatIsBore ? seatRad : 0, seatIsBore ? 0 : seatRad};
 }
 
-/// The row of the ISO 492 tables in which a type of bearing is looked up: "N", "taper N".
+/// The row of the ISO 492 tables in which a type of bearing is looked up: "N", "taper N". Inch tapers have ISO 578.
 std::string limitsRow(catalog::BearingType type, const std::string& toleranceClass) {
+    using enum catalog::BearingType;
     switch (type) {
-    case catalog::BearingType::TaperRoller:
+    case TaperRoller:
         return "taper " + toleranceClass;
-    case catalog::BearingType::InchTaperRoller:
-        return "inch taper " + toleranceClass;
-    case catalog::BearingType::ThrustBall:
+    case ThrustBall:
         return "thrust " + toleranceClass;
-    default:
+    case DeepGrooveBall:
+    case AngularContactBall:
+    case DoubleRowAngularBall:
+    case CylindricalNU:
+    case CylindricalNJ:
+    case CylindricalN:
+    case NeedleRoller:
+    case SphericalRoller:
+    case HubRing:
+    case InchTaperRoller:
         return toleranceClass;
     }
+    return toleranceClass;
 }
 
 } // namespace

@@ -125,7 +125,13 @@ private:
         s.trace = s.hand->analysis;
     }
 
+    /// A part that is left where it is asks for nothing and stops nothing.
     void mark(StepPlan& s) const {
+        if (m_job.strip.stays.contains(m_plan.strip.assembly.parts[s.step.part].id)) {
+            for (const auto station : {Station::Tooling, Station::Warm, Station::Press, Station::Seat})
+                s.marks[station] = Mark::NotNeeded;
+            return;
+        }
         const auto& r = record(s);
         const auto done = [&](Station station) { return r.done.contains(station); };
         s.marks[Station::Tooling] = markOfTools(s, done(Station::Tooling));
