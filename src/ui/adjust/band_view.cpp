@@ -1,16 +1,13 @@
 #include "ui/adjust/band_view.h"
 
+#include "ui/stations/own_table.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 
-#include <QHBoxLayout>
-#include <QHeaderView>
 #include <QKeyEvent>
-#include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
-#include <QVBoxLayout>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -25,33 +22,15 @@ constexpr double kMost_mm = 5; // of any end play that is meant
 BandView::BandView(QWidget* parent) : QWidget(parent) {
     setObjectName("bandView");
     setAttribute(Qt::WA_StyledBackground);
-    auto* title = new QLabel(tr("End play a pair should have"), this);
-    title->setFont(theme::typeface(theme::Text::Title));
-    auto* hint = new QLabel(tr("By its use and the larger bore. There is no standard: the machine maker’s figure goes "
-                               "before all of these. Type over a row and it becomes this shop’s own; Delete takes an "
-                               "own row away; Insert adds one."),
-                            this);
-    hint->setWordWrap(true);
-    m_table = new QTableWidget(0, Columns, this);
-    m_table->setObjectName("bandTable");
-    m_table->setAccessibleName(title->text());
-    m_table->verticalHeader()->hide();
-    m_table->setShowGrid(false);
-    m_table->setFrameShape(QFrame::NoFrame);
-    m_table->horizontalHeader()->setHighlightSections(false);
-    m_table->horizontalHeader()->setStretchLastSection(true);
-    m_table->setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |
-                             QAbstractItemView::EditKeyPressed);
-    auto* another = new QPushButton(tr("Another row   Ins"), this);
-    another->setObjectName("bandAdd");
-    another->setMinimumHeight(theme::kTouch - 8);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kMargin);
-    layout->setSpacing(theme::kGap);
-    layout->addWidget(title);
-    layout->addWidget(hint);
-    layout->addWidget(m_table, 1);
-    layout->addWidget(another, 0, Qt::AlignLeft);
+    const auto [table, another] = layOutOwnTable(
+        this,
+        {"band", tr("End play a pair should have"),
+         tr("By its use and the larger bore. There is no standard: the machine maker’s figure goes before all of "
+            "these. "
+            "Type over a row and it becomes this shop’s own; Delete takes an own row away; Insert adds one."),
+         tr("Another row   Ins")},
+        Columns);
+    m_table = table;
     connect(another, &QPushButton::clicked, this, &BandView::add);
     connect(m_table, &QTableWidget::itemChanged, this, &BandView::take);
 }
@@ -72,19 +51,11 @@ void BandView::fill() {
     m_table->setRowCount(static_cast<int>(m_bands.size()));
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const auto& band = m_bands[static_cast<std::size_t>(row)];
-        const QString texts[] = {q(band.name), q(m_display.size(band.upTo_mm).number),
-                                 q(m_display.fine(band.play_mm.lower).number),
-                                 q(m_display.fine(band.play_mm.upper).number),
-                                 band.own ? tr("this shop’s") : tr("practice, ships with the program")};
-        for (int column = 0; column < Columns; ++column) {
-            // An item stays: its editor may still be open.
-            auto* item = m_table->item(row, column);
-            if (!item) m_table->setItem(row, column, item = new QTableWidgetItem);
-            item->setText(texts[column]);
-            item->setFlags(column == Whose ? Qt::ItemIsEnabled | Qt::ItemIsSelectable
-                                           : Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
-            item->setForeground(band.own ? theme::roles().ink : theme::roles().muted);
-        }
+        showRow(m_table, row,
+                {q(band.name), q(m_display.size(band.upTo_mm).number), q(m_display.fine(band.play_mm.lower).number),
+                 q(m_display.fine(band.play_mm.upper).number),
+                 band.own ? tr("this shop’s") : tr("practice, ships with the program")},
+                band.own, true);
     }
     m_table->resizeColumnsToContents();
     for (const int column : {UpTo, Least, Most})

@@ -1,18 +1,14 @@
 #include "ui/materials/material_view.h"
 
+#include "ui/stations/own_table.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
-#include "ui/theme/theme.h"
 #include "words/display.h"
 #include "words/sentences.h"
 
-#include <QHBoxLayout>
-#include <QHeaderView>
 #include <QKeyEvent>
-#include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
-#include <QVBoxLayout>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -83,35 +79,16 @@ std::optional<Material> with(Material material, int column, const QString& typed
 MaterialView::MaterialView(QWidget* parent) : QWidget(parent) {
     setObjectName("materialView");
     setAttribute(Qt::WA_StyledBackground);
-    auto* title = new QLabel(tr("Materials"), this);
-    title->setFont(theme::typeface(theme::Text::Title));
-    auto* hint =
-        new QLabel(tr("Those that ship have usual design values and stay as they are. Insert makes one of this "
-                      "shop’s own like the row you stand on: type its name and figures over it, from its "
-                      "maker’s sheet. Delete takes an own one away."),
-                   this);
-    hint->setWordWrap(true);
-    m_table = new QTableWidget(0, kWhose + 1, this);
-    m_table->setObjectName("materialTable");
-    m_table->setAccessibleName(title->text());
+    const auto [table, another] = layOutOwnTable(this,
+                                                 {"material", tr("Materials"),
+                                                  tr("Those that ship have usual design values and stay as they are. "
+                                                     "Insert makes one of this shop’s own like the "
+                                                     "row you stand on: type its name and figures over it, from its "
+                                                     "maker’s sheet. Delete takes an own one away."),
+                                                  tr("One of our own   Ins")},
+                                                 kWhose + 1);
+    m_table = table;
     m_table->setHorizontalHeaderLabels(headings());
-    m_table->verticalHeader()->hide();
-    m_table->setShowGrid(false);
-    m_table->setFrameShape(QFrame::NoFrame);
-    m_table->horizontalHeader()->setHighlightSections(false);
-    m_table->horizontalHeader()->setStretchLastSection(true);
-    m_table->setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |
-                             QAbstractItemView::EditKeyPressed);
-    auto* another = new QPushButton(tr("One of our own   Ins"), this);
-    another->setObjectName("materialAdd");
-    another->setMinimumHeight(theme::kTouch - 8);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kMargin);
-    layout->setSpacing(theme::kGap);
-    layout->addWidget(title);
-    layout->addWidget(hint);
-    layout->addWidget(m_table, 1);
-    layout->addWidget(another, 0, Qt::AlignLeft);
     connect(another, &QPushButton::clicked, this, &MaterialView::add);
     connect(m_table, &QTableWidget::itemChanged, this, &MaterialView::take);
 }
@@ -136,15 +113,7 @@ void MaterialView::fill() {
         for (const auto& figure : kFigures)
             texts << q(words::figures(material.*figure.value / figure.unit));
         texts << familyText(material.family) << (material.own ? tr("this shop’s") : tr("ships with the program"));
-        for (int column = 0; column <= kWhose; ++column) {
-            auto* item = m_table->item(row, column); // an item stays: its editor may still be open
-            if (!item) m_table->setItem(row, column, item = new QTableWidgetItem);
-            item->setText(texts[column]);
-            const bool editable = material.own && column != kWhose;
-            item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable |
-                           (editable ? Qt::ItemIsEditable : Qt::NoItemFlags));
-            item->setForeground(material.own ? theme::roles().ink : theme::roles().muted);
-        }
+        showRow(m_table, row, texts, material.own, material.own);
     }
     m_table->resizeColumnsToContents();
 }
