@@ -77,6 +77,7 @@ TEST_F(MaterialsPlace, FiguresThatCannotBeAreRefusedAndWhatShipsStays) {
     over(row, 2, "0.7");
     EXPECT_TRUE(window->troubleText().contains("nu"));
     EXPECT_EQ(table->item(row, 2)->text(), "0.26");
+    EXPECT_EQ(table->item(rowOf("ductile iron"), 2)->text(), "0.275") << "as it is, not rounded";
     over(row, 0, "bronze");
     EXPECT_TRUE(window->troubleText().contains("bronze"));
     over(row, 9, "glass");

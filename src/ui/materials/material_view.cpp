@@ -3,13 +3,13 @@
 #include "ui/stations/own_table.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
-#include "words/display.h"
 #include "words/sentences.h"
 
 #include <QKeyEvent>
 #include <QPushButton>
 #include <QTableWidget>
 #include <algorithm>
+#include <cmath>
 
 namespace arbor::ui {
 
@@ -53,6 +53,11 @@ std::optional<FrictionFamily> familyIn(const QString& typed) {
     for (const auto family : {FrictionFamily::Steel, FrictionFamily::CastIron, FrictionFamily::Aluminium})
         if (typed.trimmed().compare(familyText(family), Qt::CaseInsensitive) == 0) return family;
     return std::nullopt;
+}
+
+/// To four places, so that what was typed is shown: a ratio of 0.275 is not 0.28.
+std::string asTyped(double value) {
+    return plain(std::round(value * 1e4) / 1e4);
 }
 
 /// A material with one cell typed anew; nothing where that is none.
@@ -111,7 +116,7 @@ void MaterialView::fill() {
         const auto& material = m_materials.at(m_keys[static_cast<std::size_t>(row)]);
         QStringList texts{q(material.name)};
         for (const auto& figure : kFigures)
-            texts << q(words::figures(material.*figure.value / figure.unit));
+            texts << q(asTyped(material.*figure.value / figure.unit));
         texts << familyText(material.family) << (material.own ? tr("this shop’s") : tr("ships with the program"));
         showRow(m_table, row, texts, material.own, material.own);
     }
