@@ -1,4 +1,5 @@
 // Scatter of one seat: interference, pressure and clearance left, as close as a million draws give it (seat_fit_test).
+#include "core/plan/plan_job.h"
 #include "support/bearing_case.h"
 #include "support/shop.h"
 

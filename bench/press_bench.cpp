@@ -1,5 +1,5 @@
 // Heat through time, and reading a long trace.
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "core/trace/analysis.h"
 #include "core/trace/kept_trace.h"
 

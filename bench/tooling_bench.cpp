@@ -1,4 +1,5 @@
 // Choosing tools from a rack of 5,000 pieces.
+#include "core/plan/plan_job.h"
 #include "core/plan/work_steps.h"
 
 #include "support/shop.h"
@@ -44,7 +45,7 @@ void chooseForAHubFromARackOf(benchmark::State& state) {
     const auto rack = largeRack(static_cast<std::size_t>(state.range(0)));
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
     const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
-    const auto steps = plan::workSteps(plan, arbor::testing::demoLibrary());
+    const auto steps = plan::workSteps({job, arbor::testing::demoLibrary(), plan.strip, *plan.fits, plan.press});
     for (auto _ : state)
         benchmark::DoNotOptimize(
             tooling::chooseTools(steps.back().tasks.front(), rack, {&rack.presses.front()}, steps.back().load));

@@ -84,7 +84,7 @@ int main(int argc, char** argv) {
                                      "connection");
     parser.addOptions({logbook, report, shot, station, item, whatIf, turn, calc, night, card});
     parser.process(app);
-    const auto wanted = arbor::job::stationNamed(parser.value(station).toStdString());
+    const auto wanted = arbor::job::named<arbor::job::Station>(parser.value(station).toStdString());
     const bool together = parser.value(station) == "together";
     const auto place = kPlaces.find(parser.value(station).toStdString());
     if (parser.isSet(station) && !wanted && !together && place == kPlaces.end()) {

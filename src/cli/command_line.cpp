@@ -80,6 +80,7 @@ void addLog(CLI::App& app, std::vector<Registered>& all) {
         ->required();
     sub->add_option("--find", command->text, "words, or their beginnings");
     sub->add_option("--bearing", command->bearing, "designation");
+    sub->add_option("--step", command->step, "pressed step as an entry names it: in:housing+bearing");
     sub->add_option("--tool", command->tool, "number of a tool or press");
     sub->add_option("--verdict", command->verdict, "of the seat or of the trace");
     sub->add_option("--from", command->from, "date, 2026-01-31");

@@ -13,4 +13,10 @@ inline int refused(std::ostream& err, const Problem& problem) {
     return kBadInput;
 }
 
+inline int refused(std::ostream& err, const Problems& problems) {
+    for (const auto& problem : problems)
+        refused(err, problem);
+    return kBadInput;
+}
+
 } // namespace arbor::cli

@@ -3,7 +3,7 @@
 #include "cli/exit_codes.h"
 #include "cli/loaded_job.h"
 #include "cli/print_tools.h"
-#include "io/heat_json.h"
+#include "io/results/heat_json.h"
 #include "words/heat_words.h"
 
 #include <cmath>
@@ -67,10 +67,10 @@ int HeatCommand::execute(std::ostream& out, std::ostream& err) const {
     auto job = loaded->document.job;
     if (walk_s) job.heat.walk_s = *walk_s;
     if (off_K) job.heat.off_K = *off_K;
-    if (!loaded->plan.fits) return refused(err, *loaded->plan.problem);
     const auto index = step.empty() ? seatNamed(loaded->plan, seat) : seatOfStep(loaded->plan, step);
     if (!index) return refused(err, index.error());
-    const auto plan = plan::planHeat(job, loaded->plan, *loaded->library, *index);
+    const auto& known = loaded->plan; // a job with a problem was refused
+    const auto plan = plan::planHeat({job, *loaded->library, known.strip, *known.fits, known.press}, *index);
     if (!plan) return refused(err, plan.error());
     const auto course = plan::followHeat(*plan, job.heat.walk_s, job.heat.off_K);
     if (!course) return refused(err, course.error());

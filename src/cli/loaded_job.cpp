@@ -1,5 +1,6 @@
 #include "cli/loaded_job.h"
 
+#include "core/plan/plan_job.h"
 #include "io/library_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
@@ -21,12 +22,12 @@ void learnFromLog(const std::filesystem::path& folder, std::vector<job::Record>&
 
 } // namespace
 
-Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err) {
+Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err) {
     auto document = io::loadJob(jobPath);
-    if (!document) return tl::unexpected(document.error());
+    if (!document) return tl::unexpected(Problems{document.error()});
     const auto folder = std::filesystem::path(jobPath).parent_path();
     auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
-    if (!library) return tl::unexpected(library.error());
+    if (!library) return tl::unexpected(Problems{library.error()});
     if (document->newer())
         err << "brisk-arbor-cli: note: " << jobPath
             << " was written by a newer program; what it knows more is left out\n";
@@ -35,15 +36,13 @@ Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& 
         err << "brisk-arbor-cli: note: " << rack.string() << " is not UTF-8; its letters were taken for Latin-1\n";
     learnFromLog(folder, library->records);
     auto kept = io::loadTraces(document->job, folder.string(), library->rack);
-    if (kept.problem) return tl::unexpected(*kept.problem);
+    if (kept.problem) return tl::unexpected(Problems{*kept.problem});
     LoadedJob out{std::move(*document), std::make_unique<const tables::Library>(std::move(*library)), {}};
     out.plan = plan::planJob(out.document.job, *out.library, {std::move(kept.traces), {}, true});
-    if (out.plan.problem) {
-        auto problem = *out.plan.problem;
+    if (out.plan.problems.empty()) return out;
+    for (auto& problem : out.plan.problems)
         problem.file = jobPath;
-        return tl::unexpected(problem);
-    }
-    return out;
+    return tl::unexpected(std::move(out.plan.problems));
 }
 
 } // namespace arbor::cli

@@ -18,7 +18,7 @@ struct LoadedJob {
 
 /// @param shopFolder  where rack.csv and presses.json are; empty: the job's own folder
 /// @param err  takes notes on what was read otherwise than it may have been meant
-/// @errors those of the files; the plan's own problem, with the job's file
-Result<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err);
+/// @errors those of the files; all that the plan has, with the job's file
+Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err);
 
 } // namespace arbor::cli

@@ -34,7 +34,8 @@ Result<std::vector<log::Entry>> readEntries(const std::string& file) {
 void printList(std::ostream& out, const std::vector<log::Entry>& entries, std::size_t most) {
     const auto shown = std::min(most, entries.size());
     for (const auto& e : std::span(entries).first(shown)) {
-        out << e.when.substr(0, 10) << "  " << e.jobId << "  " << e.title << "  " << e.bearing << "  " << e.verdict;
+        out << e.when.substr(0, 10) << "  " << e.jobId << "  " << e.title << "  " << e.step
+            << (e.step.empty() ? "" : "  ") << e.bearing << "  " << e.verdict;
         if (e.peak_N) out << "  " << words::Display().force(*e.peak_N).text();
         out << "  " << e.tools << "  " << e.who << '\n';
     }
@@ -59,7 +60,7 @@ int LogCommand::execute(std::ostream& out, std::ostream& err) const {
         out << "taken in: " << (*book)->size().value_or(0) - before.value_or(0) << " of " << entries->size() << '\n';
         return kWell;
     }
-    const log::Query query{text, bearing, tool, verdict, from, to, log::kAll};
+    const log::Query query{text, bearing, step, tool, verdict, from, to, log::kAll};
     if (asCsv || asJson) {
         const auto whole = (*book)->exported(query, asCsv ? log::Logbook::Format::Csv : log::Logbook::Format::Json);
         if (!whole) return refused(err, whole.error());

@@ -12,7 +12,7 @@ public:
     int execute(std::ostream& out, std::ostream& err) const override;
 
     std::string logbook; ///< connection, or a folder of jobs
-    std::string text, bearing, tool, verdict, from, to;
+    std::string text, bearing, step, tool, verdict, from, to;
     std::size_t most = 50;
     std::string importFile; ///< entries as `log --json` prints them
     bool asJson = false;

@@ -68,11 +68,10 @@ int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
     if (!job) return refused(err, job.error());
     const auto strip = stripOf(path, *job, *library);
     if (!strip.faults.empty()) {
-        for (auto fault : strip.faults) {
+        auto faults = strip.faults;
+        for (auto& fault : faults)
             fault.file = path;
-            refused(err, fault);
-        }
-        return kBadInput;
+        return refused(err, faults);
     }
     const bool apart = m_direction == Direction::Apart || strip.order.stuck != 0;
     const auto lines =

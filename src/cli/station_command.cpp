@@ -203,7 +203,7 @@ void printSteps(std::ostream& out, const plan::Plan& plan, const Display& d) {
         out << "  " << ++number << ". " << s.step.key << "  " << (s.tools->proven() ? "" : "STOP  ")
             << words::stepTitle(s.step) << ": " << (s.way() ? words::wayName(*s.way()) : std::string("nothing does it"))
             << '\n';
-        if (const auto* heat = plan::heatOf(s.step, plan))
+        if (const auto* heat = plan::heatOf(s.step, plan.heats))
             out << "      to drop it in: " << words::opensLine(*heat, d) << '\n';
         if (s.press) {
             printStepPress(out, *s.press, d, "      ");

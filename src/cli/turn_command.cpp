@@ -58,7 +58,7 @@ int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
     const auto& plan = loaded->plan;
     const auto wanted = stepFor(plan, step);
     if (!wanted) return refused(err, wanted.error());
-    const auto sleeve = plan::turnFor(**wanted, plan, wishes);
+    const auto sleeve = plan::turnFor(**wanted, plan.press, wishes);
     if (!sleeve) return refused(err, sleeve.error());
     const words::Display d(job.units);
     if (asJson)

@@ -1,7 +1,7 @@
 #include "io/job_difference.h"
 
+#include "core/job/step_name.h"
 #include "io/job_json.h"
-#include "io/steps_json.h"
 
 #include <set>
 

@@ -32,18 +32,21 @@ std::string placeOf(const std::vector<std::string>& steps) {
     return place.empty() ? "the whole file" : place;
 }
 
-constexpr const char *kToday = ":/schema/arbor-job.schema.json", *kFirst = ":/schema/arbor-job-v1.schema.json";
-
 Result<json> readSchema(const char* file) {
     useShippedData();
     const auto text = readText(file);
     return text ? parseJson(*text) : tl::unexpected(text.error());
 }
 
+const Result<json>& schemaOfToday() {
+    static const auto schema = readSchema(":/schema/arbor-arrangement.schema.json").map(jobSchema);
+    return schema;
+}
+
 /// Read and prepared once: a shelf of jobs asks it for each.
 class Schema {
 public:
-    explicit Schema(const char* file) : m_text(readSchema(file)) {
+    explicit Schema(Result<json> text) : m_text(std::move(text)) {
         if (m_text)
             valijson::SchemaParser(valijson::SchemaParser::kDraft7)
                 .populateSchema(valijson::adapters::NlohmannJsonAdapter(*m_text), m_schema);
@@ -67,7 +70,7 @@ private:
 
 /// A job as this program writes it, from one of any version that its schema lets through.
 Result<json> checked(const json& document) {
-    static const Schema today(kToday), first(kFirst);
+    static const Schema today(schemaOfToday()), first(readSchema(":/schema/arbor-job-v1.schema.json"));
     if (document.is_object() && document.value("version", json()) == 1)
         if (auto ok = first.check(document); !ok) return tl::unexpected(ok.error());
     auto out = asToday(document);
@@ -79,27 +82,30 @@ Result<json> checked(const json& document) {
 /// A part of the published schema: which keys this program knows at a place.
 class Known {
 public:
-    explicit Known(const json& root) : Known(root, root) {}
+    explicit Known(const json& root) : Known(root, &root) {}
 
-    bool key(const std::string& name) const { return !at(name).is_null(); }
+    bool key(const std::string& name) const { return at(name) != nullptr; }
     Known below(const std::string& name) const { return {m_root, at(name)}; }
-    Known items() const { return {m_root, m_node.value("items", json())}; }
+    Known items() const { return {m_root, memberOf(m_node, "items")}; }
 
 private:
-    Known(const json& root, json node) : m_root(root), m_node(std::move(node)) {
-        if (const auto ref = m_node.is_object() ? m_node.value("$ref", "") : ""; ref.starts_with("#"))
-            m_node = m_root.value(json::json_pointer(ref.substr(1)), json());
+    Known(const json& root, const json* node) : m_root(root), m_node(node) {
+        if (const auto* ref = memberOf(node, "$ref"))
+            m_node = &m_root.at(json::json_pointer(ref->get_ref<const std::string&>().substr(1)));
     }
-    json at(const std::string& name) const {
-        if (!m_node.is_object()) return {};
-        const auto properties = m_node.value("properties", json::object());
-        if (properties.contains(name)) return properties.at(name);
-        const auto others = m_node.value("additionalProperties", json());
-        return others.is_object() ? others : json(); // keys of a map are the job's own
+    static const json* memberOf(const json* node, const std::string& name) {
+        if (!node || !node->is_object()) return nullptr;
+        const auto found = node->find(name);
+        return found == node->end() ? nullptr : &*found;
+    }
+    const json* at(const std::string& name) const {
+        if (const auto* own = memberOf(memberOf(m_node, "properties"), name)) return own;
+        const auto* others = memberOf(m_node, "additionalProperties");
+        return others && others->is_object() ? others : nullptr; // keys of a map are the job's own
     }
 
     const json& m_root;
-    json m_node;
+    const json* m_node; ///< null: nothing is known from here on
 };
 
 /// Lays what is said now over what was read: objects key by key, lists of readings by their place on the clock. A key
@@ -118,10 +124,11 @@ void lay(json& old, const json& said, const Known& known) {
         }
         return;
     }
-    if (!said.is_array() || !old.is_array()) {
+    if (!said.is_array()) {
         old = said;
         return;
     }
+    if (!old.is_array()) old = json::array();
     json merged = json::array();
     for (const auto& entry : said) {
         json kept;
@@ -155,12 +162,12 @@ std::string jobText(const JobDocument& document) {
     auto whole = textAsToday(document.preserved);
     const auto readVersion = whole.value("version", 1);
     const auto readDone = whole.value("done", json::array());
-    static const json schema = readSchema(kToday).value_or(json::object());
+    static const json schema = schemaOfToday().value_or(json::object());
     lay(whole, jobToJson(document.job), Known(schema));
     // What a newer program keeps in the file is still there: its version, and its stations that are done.
     whole["version"] = std::max(readVersion, whole["version"].get<int>());
     for (const auto& name : readDone)
-        if (name.is_string() && !job::stationNamed(name.get<std::string>())) whole["done"].push_back(name);
+        if (name.is_string() && !job::named<job::Station>(name.get<std::string>())) whole["done"].push_back(name);
     return whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
 }
 

@@ -13,4 +13,7 @@ Result<job::Job> jobFromJson(const nlohmann::json& document);
 /// part.
 nlohmann::json jobToJson(const job::Job& job);
 
+/// What a job file of today may say. @param arrangement  the schema of that part, which has a format of its own
+nlohmann::json jobSchema(const nlohmann::json& arrangement);
+
 } // namespace arbor::io

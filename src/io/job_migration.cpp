@@ -1,8 +1,8 @@
 #include "io/job_migration.h"
 
 #include "core/base/json_text.h"
+#include "core/job/step_name.h"
 #include "io/drawing_migration.h"
-#include "io/steps_json.h"
 
 #include <algorithm>
 #include <string>

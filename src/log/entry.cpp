@@ -1,5 +1,6 @@
 #include "log/entry.h"
 
+#include "core/job/names.h"
 #include "core/job/step_name.h"
 
 #include <QDateTime>
@@ -8,18 +9,6 @@
 namespace arbor::log {
 
 namespace {
-
-const char* nameOf(catalog::Lubricant lubricant) {
-    switch (lubricant) {
-    case catalog::Lubricant::Dry:
-        return "dry";
-    case catalog::Lubricant::LightOil:
-        return "light_oil";
-    case catalog::Lubricant::Grease:
-        return "grease";
-    }
-    return "";
-}
 
 std::string joined(const std::vector<std::string>& words) {
     std::string out;
@@ -60,7 +49,7 @@ Entry entryOf(const job::Job& job, const job::Record& r, const tables::Library& 
     e.verdict = r.verdict;
     e.pressVerdict = r.pressVerdict;
     e.seatMaterial = r.seatMaterial;
-    e.lubricant = nameOf(r.lubricant);
+    e.lubricant = job::name(r.lubricant);
     e.interference_um = r.interference_mm.likely * 1000;
     e.expected_N = r.pressForce_N.likely;
     e.peak_N = r.peakForce_N;

@@ -301,6 +301,7 @@ Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
                      : "press_text MATCH ?",
             text);
     if (!wanted.bearing.empty()) ask("bearing = ?", q(wanted.bearing));
+    if (!wanted.step.empty()) ask("step = ?", q(wanted.step));
     if (!wanted.tool.empty()) ask("(' ' || tools || ' ') LIKE ? ESCAPE '\\'", "% " + literally(wanted.tool) + " %");
     if (!wanted.verdict.empty()) {
         where << "(verdict = ? OR press_verdict = ?)";

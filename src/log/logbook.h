@@ -21,6 +21,7 @@ inline constexpr std::size_t kAll = std::numeric_limits<int>::max();
 struct Query {
     std::string text; ///< words, or their beginnings, anywhere in it
     std::string bearing;
+    std::string step; ///< as an entry has it
     std::string tool;
     std::string verdict;
     std::string from; ///< ISO 8601 date, including

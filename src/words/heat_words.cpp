@@ -144,7 +144,7 @@ std::string clockName(job::Clock::What what, const plan::HeatPlan* plan) {
 
 std::string heatLine(const job::Job& job, const plan::Plan& plan, const plan::WorkStep& step, const Display& d) {
     if (step.out) return "comes out as it is";
-    const auto* heat = plan::heatOf(step, plan);
+    const auto* heat = plan::heatOf(step, plan.heats);
     if (!heat) return step.seat ? "waits for its sizes" : "goes in as it is";
     if (job::stepOf(job, step.id).heat.pressCold) return "pressed cold";
     if (!heat->needed() && !heat->byUser) return "goes in without";

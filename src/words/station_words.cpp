@@ -108,7 +108,7 @@ std::string stepLine(const plan::StepPlan& step, const job::Job& job, const plan
     const auto& force = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
     if (!(force.most > 0)) return step.step.out ? "comes out by hand" : "goes in by hand";
     auto line = d.forceRange(force.least, force.most) + " " + d.force(0).unit;
-    const auto* heat = plan::heatOf(step.step, plan);
+    const auto* heat = plan::heatOf(step.step, plan.heats);
     const bool warm = heat && heat->needed() && !job::stepOf(job, step.step.id).heat.pressCold;
     return warm ? line + ", or warm" : line;
 }
@@ -255,7 +255,7 @@ std::string stepStop(job::Station station, const plan::Plan& plan, const plan::S
         const bool nothing = !step.way() || (step.way()->pressed && (!step.setup() || !step.setup()->choice));
         return nothing ? "Nothing on the rack fits" : firstStop(step.way()->findings(), d);
     }
-    if (station == job::Station::Warm) return firstStop(plan::heatOf(step.step, plan)->findings, d);
+    if (station == job::Station::Warm) return firstStop(plan::heatOf(step.step, plan.heats)->findings, d);
     if (station == job::Station::Press) return firstStop(step.trace->findings, d);
     const auto seating = firstStop(step.ring->seating.findings, d);
     return seating.empty() ? firstStop(step.proof, d) : seating;
@@ -273,7 +273,7 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
     case job::Station::Measure:
         return plan.fits ? measureStop(*plan.fits) : std::string{};
     case job::Station::Fit:
-        return plan.fits ? head(plan.fits->advisories()) : plan.problem ? say(*plan.problem) : std::string{};
+        return plan.fits ? head(plan.fits->advisories()) : plan.problem() ? say(*plan.problem()) : std::string{};
     case job::Station::Tooling:
     case job::Station::Warm:
     case job::Station::Press:

@@ -1,6 +1,6 @@
 // End play of the demo jobs: which pair, which band, what the nut and the spacer give.
 #include "core/adjust/play_band.h"
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "support/shop.h"
 #include "words/adjust_words.h"
 
@@ -70,7 +70,7 @@ TEST(AdjustPlan, BandByUseAndBore) {
     EXPECT_EQ(planned(job).adjust->target_mm, (Limits{0.01, 0.02}));
     job.adjust.target_mm.reset();
     job.adjust.use = "moon";
-    EXPECT_EQ(planned(job).problem->field, "adjust/use");
+    EXPECT_EQ(planned(job).problem()->field, "adjust/use");
     const auto& bands = demoLibrary().endPlay;
     EXPECT_EQ(adjust::bandOf(bands, "general", 30)->play_mm.upper, 0.05);
     EXPECT_EQ(adjust::bandOf(bands, "general", 30.01)->play_mm.upper, 0.06);
@@ -194,10 +194,10 @@ TEST(AdjustPlan, GreaseIsWeighedAsItIsSaid) {
     job.adjust.grease.cavity = adjust::CavityFill::Half;
     EXPECT_NEAR(grams().first, 2 * most, 1e-9);
     job.adjust.grease.density_g_cm3 = 0;
-    EXPECT_EQ(planned(job).problem->field, "adjust/grease/g_cm3");
+    EXPECT_EQ(planned(job).problem()->field, "adjust/grease/g_cm3");
     job.adjust.grease = {};
     job.adjust.grease.stroke_g = -1;
-    EXPECT_EQ(planned(job).problem->field, "adjust/grease/stroke_g");
+    EXPECT_EQ(planned(job).problem()->field, "adjust/grease/stroke_g");
 }
 
 TEST(PlayBand, TheShopsOwnRowsGoFirstAsFarAsTheyReach) {

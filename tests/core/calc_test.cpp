@@ -2,6 +2,7 @@
 #include "core/calc/calculation.h"
 #include "core/calc/into_job.h"
 #include "core/fit/residual.h"
+#include "core/plan/plan_job.h"
 #include "io/calc_line.h"
 #include "io/results/calc_json.h"
 #include "support/drawing.h"
@@ -273,18 +274,18 @@ TEST(IntoJob, ASeatBecomesAJobThatCanBePlanned) {
     const auto housed = job("iso_limits", {{"nominal_mm", 62}, {"tolerance_class", "M7"}}).value();
     EXPECT_EQ(hole(housed).size->typed, "M7");
     const auto plan = plan::planJob(housed, demoLibrary());
-    EXPECT_FALSE(plan.problem) << plan.problem->field;
+    EXPECT_FALSE(plan.problem()) << plan.problem()->field;
     EXPECT_NEAR(fitOf(plan)->interferenceNominal_mm, 0.0085, 1e-9);
     const auto shaft =
         job("interference_range", {{"surface", "bore"}, {"nominal_mm", 30}, {"tolerance_class", "k6"}}).value();
     EXPECT_EQ(journal(shaft).size->typed, "k6");
-    EXPECT_FALSE(plan::planJob(shaft, demoLibrary()).problem);
+    EXPECT_FALSE(plan::planJob(shaft, demoLibrary()).problem());
     EXPECT_EQ(job("iso_limits", {{"nominal_mm", 61}, {"tolerance_class", "M7"}}).error().field, "nominal_mm");
     EXPECT_EQ(job("puller_screw", {{"thread_mm", 16}}).error().code, ProblemCode::NotDefined);
     for (const auto& bearing : demoLibrary().bearings) {
         if (bearing.type != catalog::BearingType::DeepGrooveBall) continue;
         const auto made = job("iso_limits", {{"nominal_mm", bearing.outsideDia_mm}, {"tolerance_class", "N7"}}).value();
-        EXPECT_FALSE(plan::planJob(made, demoLibrary()).problem) << bearing.designation;
+        EXPECT_FALSE(plan::planJob(made, demoLibrary()).problem()) << bearing.designation;
     }
 }
 

@@ -1,6 +1,6 @@
 // Tightening order and stages, the run-in, and what a seat's proof asks for; all by hand.
 #include "core/closing/closing.h"
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/proof_plan.h"
 #include "support/shop.h"
 #include "support/steps.h"
@@ -100,22 +100,23 @@ TEST(RunIn, RisesSettlesOrGetsTooHot) {
 TEST(SeatProof, AsksForTheRetainingRingWhereThereIsAGroove) {
     auto job = demoJob("seamer-turret-upper");
     const auto plan = plan::planJob(job, demoLibrary());
-    const auto wanted = plan::checksOf(plan, inHand(plan));
+    const auto& wanted = inHand(plan).checks;
     EXPECT_TRUE(wanted.contains(SeatCheck::GrooveAllRound));
     EXPECT_TRUE(wanted.contains(SeatCheck::Turns));
     EXPECT_TRUE(says(inHand(plan).proof, Finding::CheckMissing));
     EXPECT_TRUE(says(inHand(plan).proof, Finding::RingNotProbed));
     const auto cup = demoJob("conveyor-tail-drum");
     const auto drum = plan::planJob(cup, demoLibrary());
-    EXPECT_FALSE(plan::checksOf(drum, inHand(drum)).contains(SeatCheck::GrooveAllRound));
-    EXPECT_FALSE(plan::checksOf(drum, inHand(drum)).contains(SeatCheck::InnerStays)); // a cup has none
+    EXPECT_FALSE(inHand(drum).checks.contains(SeatCheck::GrooveAllRound));
+    EXPECT_FALSE(inHand(drum).checks.contains(SeatCheck::InnerStays)); // a cup has none
 }
 
 TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
     auto job = demoJob("seamer-turret-upper");
     const auto again = [&] { return plan::planJob(job, demoLibrary()); };
     int looks = 0;
-    for (auto plan = again(); const auto next = plan::nextLook(job, plan, inHand(plan)); plan = again(), ++looks) {
+    for (auto plan = again(); const auto next = plan::nextLook(ownStep(job).proof, plan.steps, inHand(plan));
+         plan = again(), ++looks) {
         if (next->check)
             ownStep(job).proof.checks[*next->check] = true;
         else
@@ -123,7 +124,7 @@ TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
         ASSERT_LT(looks, 30);
     }
     const auto whole = again();
-    EXPECT_EQ(looks, static_cast<int>(plan::checksOf(whole, inHand(whole)).size()) + plan::kProbes);
+    EXPECT_EQ(looks, static_cast<int>(inHand(whole).checks.size()) + plan::kProbes);
     const auto proof = [&] { return inHand(again()).proof; };
     EXPECT_TRUE(proof().empty());
     ownStep(job).proof.checks[SeatCheck::RingSide] = false;

@@ -2,6 +2,7 @@
 #include "core/catalog/bearing.h"
 #include "core/catalog/material.h"
 #include "core/catalog/rack.h"
+#include "core/plan/plan_job.h"
 #include "core/section/motion.h"
 #include "core/standards/table.h"
 #include "support/shop.h"
@@ -338,9 +339,9 @@ TEST(Materials, AnUnknownOneStopsTheJobAndIsNamedWithItsPlace) {
     auto& part = job.arrangement.assembly.parts.front();
     part.material = "aluminum";
     const auto plan = plan::planJob(job, demoLibrary());
-    ASSERT_TRUE(plan.problem);
-    EXPECT_EQ(plan.problem->field, "arrangement/parts/" + part.id + "/material");
-    EXPECT_EQ(plan.problem->value, "aluminum");
+    ASSERT_TRUE(plan.problem());
+    EXPECT_EQ(plan.problem()->field, "arrangement/parts/" + part.id + "/material");
+    EXPECT_EQ(plan.problem()->value, "aluminum");
     EXPECT_FALSE(plan.heat());
 }
 

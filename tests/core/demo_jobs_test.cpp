@@ -1,6 +1,7 @@
 // What each job of the demo shop must give; the same is written for people in docs/demo-shop.md.
 #include "core/job/names.h"
 #include "core/plan/job_route.h"
+#include "core/plan/plan_job.h"
 #include "support/drawing.h"
 #include "support/shop.h"
 #include "words/strip_words.h"
@@ -60,7 +61,7 @@ std::string bestWay(const std::string& name, const std::string& part) {
 TEST(DemoJobs, EveryOneOpensPlansAndGivesAnOrder) {
     for (const auto* name : kJobs) {
         const auto plan = plan::planJob(demoJob(name), demoLibrary());
-        EXPECT_FALSE(plan.problem) << name << ": " << (plan.problem ? words::say(*plan.problem) : "");
+        EXPECT_FALSE(plan.problem()) << name << ": " << (plan.problem() ? words::say(*plan.problem()) : "");
         ASSERT_TRUE(plan.strip.sound()) << name;
         for (const auto& ring : plan.strip.rings)
             EXPECT_TRUE(ring.ways.front().applies) << name << " " << plan.strip.assembly.parts[ring.site.ring].id;

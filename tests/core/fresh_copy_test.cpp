@@ -1,6 +1,6 @@
 // A new job on a machine like another takes its description; and stations speak of what is drawn.
 #include "core/job/fresh_copy.h"
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/proof_plan.h"
 #include "io/arrangement_text.h"
 #include "io/job_file.h"
@@ -168,5 +168,5 @@ TEST(RetainingRing, AloneHoldsTheShaftOfShapeIAndNothingOfShapeA) {
     EXPECT_TRUE(heldBy(demoJob("seamer-turret-upper").arrangement).empty()) << "the bearing sits tight besides";
     // On the shaft of shape G the ring holds a collar that is tight itself; it is probed all the same.
     const auto fan = plan::planJob(demoJob("exhaust-fan-carrier"), demoLibrary());
-    EXPECT_TRUE(plan::checksOf(fan, *fan.step({{"collar", "shaft"}, false})).contains(job::SeatCheck::GrooveAllRound));
+    EXPECT_TRUE(fan.step({{"collar", "shaft"}, false})->checks.contains(job::SeatCheck::GrooveAllRound));
 }

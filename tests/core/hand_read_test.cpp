@@ -1,7 +1,7 @@
 // A press without a transducer: needle, wrench, hammer. Expected values are worked by hand from the thread, the piston
 // and straight lines.
 #include "core/plan/hand_read.h"
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/step_record.h"
 #include "support/shop.h"
 #include "support/steps.h"
@@ -164,8 +164,8 @@ TEST(HandRead, TheJobLooksAtItWhenThereIsNoTrace) {
     job.press = "P2";
     ownStep(job).hand = {HandMeans::Gauge, {}, {{4, 10}}, {}};
     const auto noGauge = plan::planJob(job, demoLibrary());
-    ASSERT_TRUE(noGauge.problem);
-    EXPECT_EQ(noGauge.problem->field, "steps/in:bearing/hand/means");
+    ASSERT_TRUE(noGauge.problem());
+    EXPECT_EQ(noGauge.problem()->field, "steps/in:bearing/hand/means");
 }
 
 TEST(HandRead, TheRecordSaysOnlyWhatWasRead) {

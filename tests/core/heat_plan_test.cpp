@@ -1,5 +1,6 @@
 // Warming and chilling of the demo shop's seats: temperatures, ceilings, soaking, the walk, the grip.
 #include "core/plan/heat_plan.h"
+#include "core/plan/plan_job.h"
 #include "support/drawing.h"
 #include "support/shop.h"
 #include "support/steps.h"
@@ -259,7 +260,7 @@ TEST(HeatPlan, FitSaysWhatWarmSays) {
         ASSERT_EQ(plan.heats.size(), plan.fits->seats.size());
         for (std::size_t i = 0; i < plan.heats.size(); ++i) {
             if (!plan.heats[i]) continue;
-            const auto alone = plan::planHeat(job, plan, demoLibrary(), i).value();
+            const auto alone = plan::planHeat(arbor::testing::givenOf(job, plan, demoLibrary()), i).value();
             EXPECT_EQ(plan.heats[i]->outer.temp_C, alone.outer.temp_C) << name;
             EXPECT_LE(plan.heats[i]->outer.temp_C, plan.heats[i]->outerMost_C + 1) << name;
             if (plan.fits->seats[i].fit->interference_mm.likely <= 0) {
@@ -377,7 +378,7 @@ TEST(HeatPlan, NumbersOutOfReasonAreNamed) {
         auto job = demoJob("seamer-turret-upper");
         change(job);
         const auto plan = plan::planJob(job, demoLibrary());
-        return plan.problem ? plan.problem->field : std::string();
+        return plan.problem() ? plan.problem()->field : std::string();
     };
     EXPECT_EQ(field([](job::Job& j) { j.heat.room_C = 70; }), "heat/room_degC");
     EXPECT_EQ(field([](job::Job& j) { j.heat.walk_s = -1; }), "heat/walk_s");

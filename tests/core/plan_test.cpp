@@ -1,5 +1,5 @@
 #include "core/job/names.h"
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/step_record.h"
 
 #include "support/drawing.h"
@@ -55,7 +55,7 @@ void seatIt(job::Job& job) {
 
 TEST(Plan, OfTheDemoJobFillsEveryStation) {
     const auto p = planOf(demoJob("seamer-turret-upper"));
-    EXPECT_FALSE(p.problem);
+    EXPECT_FALSE(p.problem());
     ASSERT_TRUE(fitOf(p) && inHand(p).setup() && inHand(p).press && inHand(p).ring);
     // 62 - 13/2 um against 61.978: 15.5 um tight in the middle.
     EXPECT_NEAR(fitOf(p)->interferenceNominal_mm, 0.0155, 1e-9);
@@ -103,10 +103,28 @@ TEST(Plan, NextIsTheFirstThatIsNotDone) {
     EXPECT_EQ(planOf(job).marks.at(Station::Tooling), Mark::Done);
 }
 
+TEST(Plan, TellsAllThatIsWrongAtOnce) {
+    const auto p = planWith([](job::Job& j) {
+        j.arrangement.assembly.pressed[0].hole.measured = standards::MeasuredSize{"6.2", 6.2};
+        j.arrangement.assembly.pressed[1].shaft.size = standards::SizeSpec::ofClass({"H", 7});
+    });
+    EXPECT_EQ(p.problems.size(), 2u);
+    std::set<std::string> places;
+    for (const auto& problem : p.problems)
+        places.insert(problem.field);
+    EXPECT_EQ(places.size(), 2u);
+    EXPECT_FALSE(p.fits);
+    const auto two = planWith([](job::Job& j) {
+        bearingOf(j).facts.staticRating_N = -1;
+        j.temperatures.shaft_C = 1000;
+    });
+    EXPECT_EQ(two.problems.size(), 2u);
+}
+
 TEST(Plan, NamesThePlaceOfEveryProblem) {
     const auto place = [](const std::function<void(job::Job&)>& change) {
         const auto p = planWith(change);
-        return p.problem ? p.problem->field : std::string("no problem");
+        return p.problem() ? p.problem()->field : std::string("no problem");
     };
     EXPECT_EQ(place([](auto& j) { bearingOf(j).designation = "9999"; }), "arrangement/parts/bearing/designation");
     const std::string bearing = "arrangement/parts/bearing/bearing/", seat = "arrangement/pressed/housing+bearing/hole";
@@ -187,6 +205,6 @@ TEST(Record, ClosedJobOfTheShopStillReadsAsItsPlanSays) {
 
 TEST(Names, OfStationsGoBothWays) {
     for (const auto station : job::kStations)
-        EXPECT_EQ(job::stationNamed(job::name(station)), station);
-    EXPECT_FALSE(job::stationNamed("lunch"));
+        EXPECT_EQ(job::named<Station>(job::name(station)), station);
+    EXPECT_FALSE(job::named<Station>("lunch"));
 }

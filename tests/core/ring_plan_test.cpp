@@ -1,5 +1,5 @@
 // Rings pressed besides the one a job is about, and seals: read, judged and asked for.
-#include "core/plan/plan.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/proof_plan.h"
 #include "core/plan/step_record.h"
 #include "support/drawing.h"
@@ -55,13 +55,12 @@ job::SeatReadings& readings(job::Job& job, const job::SeatKey& key) {
 }
 
 std::set<job::SeatCheck> checksAt(const job::Job& job, const job::SeatKey& key) {
-    const auto plan = planned(job);
-    return plan::checksOf(plan, *plan.step({key, false}));
+    return planned(job).step({key, false})->checks;
 }
 
 std::optional<plan::NextLook> nextLook(const job::Job& job) {
     const auto plan = planned(job);
-    return plan::nextLook(job, plan, inHand(plan));
+    return plan::nextLook(job::stepOf(job, inHand(plan).step.id).proof, plan.steps, inHand(plan));
 }
 
 bool says(const plan::Plan& plan, Finding id, Severity severity, const std::string& subject) {

@@ -1,4 +1,5 @@
 #include "core/force/friction_log.h"
+#include "core/plan/plan_job.h"
 #include "core/tables/friction.h"
 #include "core/trace/trace.h"
 #include "support/drawing.h"

@@ -1,4 +1,5 @@
 // A sleeve designed for a ring passes the same proof as one from the rack, for every bearing and whatever was wished.
+#include "core/plan/plan_job.h"
 #include "core/tooling/turned.h"
 
 #include "core/tooling/search.h"

@@ -1,4 +1,5 @@
 // Every step of the route: its task from the section by hand, its tools from the demo rack, its traps.
+#include "core/plan/plan_job.h"
 #include "core/plan/work_steps.h"
 #include "support/drawing.h"
 #include "support/steps.h"
@@ -12,6 +13,7 @@ using arbor::testing::bearingOf;
 using arbor::testing::demoJob;
 using arbor::testing::demoLibrary;
 using arbor::testing::find;
+using arbor::testing::givenOf;
 using arbor::testing::hole;
 using arbor::testing::inHand;
 using arbor::testing::journal;
@@ -30,7 +32,7 @@ const job::StepKey kSpindleIn{{"bearing", "spindle"}, false};
 /// A job with its plan and steps.
 struct Route {
     explicit Route(job::Job wanted) : job(std::move(wanted)), plan(plan::planJob(job, demoLibrary())) {
-        steps = plan::workSteps(plan, demoLibrary());
+        if (plan.fits) steps = plan::workSteps(givenOf(job, plan, demoLibrary()));
     }
     explicit Route(const char* name) : Route(demoJob(name)) {}
 
@@ -39,7 +41,9 @@ struct Route {
         EXPECT_NE(found, steps.end()) << key;
         return found == steps.end() ? steps.front() : *found;
     }
-    plan::StepTools tools(const std::string& key) const { return plan::toolsFor(step(key), job, plan, demoLibrary()); }
+    plan::StepTools tools(const std::string& key) const {
+        return plan::toolsFor(step(key), givenOf(job, plan, demoLibrary()));
+    }
 
     job::Job job;
     plan::Plan plan;
@@ -119,7 +123,7 @@ TEST(WorkSteps, EveryStepOfTheDemoShopIsProvenOrPulledByHand) {
         const Route route(name);
         EXPECT_FALSE(route.steps.empty()) << name;
         for (const auto& step : route.steps) {
-            const auto tools = plan::toolsFor(step, route.job, route.plan, demoLibrary());
+            const auto tools = plan::toolsFor(step, givenOf(route.job, route.plan, demoLibrary()));
             ASSERT_FALSE(tools.ways.empty()) << name << " " << step.key;
             EXPECT_TRUE(tools.proven()) << name << " " << step.key;
             // What goes in is pressed, never knocked; and its force never through the elements.
@@ -198,7 +202,7 @@ TEST(WorkSteps, ATubeBetweenInnerRingsIsAStopAtContactNotAHold) {
     EXPECT_NEAR(held->value, route.step("in:upper_bearing").tasks.front().travel_mm, 1e-9);
     EXPECT_TRUE(tools.ways.front().pressed->proof.stopAt_mm);
     EXPECT_TRUE(tools.proven()) << "it can be pressed, it must not be held";
-    const auto press = plan::pressOf(route.step("in:upper_bearing"), &tools.ways.front(), route.plan);
+    const auto press = plan::pressOf(route.step("in:upper_bearing"), &tools.ways.front(), *route.plan.fits);
     ASSERT_TRUE(press);
     EXPECT_FALSE(press->expected.holds || press->gaugeHold);
     const auto* stopped = find(press->watch, Finding::HoldThroughElements);
@@ -305,9 +309,9 @@ TEST(WorkSteps, NothingOnTheRackReachesSoOneIsTurned) {
     auto library = demoLibrary();
     library.rack.tools.push_back(best.turned->tool);
     const auto plan = plan::planJob(route.job, library);
-    const auto steps = plan::workSteps(plan, library);
+    const auto steps = plan::workSteps(givenOf(route.job, plan, library));
     const auto at = std::find_if(steps.begin(), steps.end(), [](const auto& s) { return s.key == "in:bearing"; });
-    const auto again = plan::toolsFor(*at, route.job, plan, library);
+    const auto again = plan::toolsFor(*at, givenOf(route.job, plan, library));
     EXPECT_TRUE(again.proven());
     for (const auto& way : again.ways) {
         EXPECT_FALSE(way.turned);
@@ -341,7 +345,7 @@ TEST(WorkSteps, HandToolsComeFromTheRackAndTheStripPlan) {
     auto library = demoLibrary();
     std::erase_if(library.rack.tools, [](const auto& t) { return t.kind == catalog::ToolKind::SlideHammer; });
     const auto plan = plan::planJob(route.job, library);
-    for (const auto& way : plan::toolsFor(route.step("out:lower_bearing"), route.job, plan, library).ways)
+    for (const auto& way : plan::toolsFor(route.step("out:lower_bearing"), givenOf(route.job, plan, library)).ways)
         EXPECT_FALSE(way.hand && way.hand->method == route::Method::Collet) << "a collet without its hammer";
 }
 
@@ -354,7 +358,7 @@ TEST(WorkSteps, WeakColletIsALook) {
     for (auto& tool : library.rack.tools)
         if (tool.id == "K02") tool.capacity_N = 50;
     const auto plan = plan::planJob(route.job, library);
-    const auto tools = plan::toolsFor(route.step("out:lower_bearing"), route.job, plan, library);
+    const auto tools = plan::toolsFor(route.step("out:lower_bearing"), givenOf(route.job, plan, library));
     const auto collet = std::find_if(tools.ways.begin(), tools.ways.end(),
                                      [](const auto& w) { return w.hand && w.hand->method == route::Method::Collet; });
     ASSERT_NE(collet, tools.ways.end());
@@ -428,7 +432,7 @@ TEST(WorkSteps, NothingIsSaidOfASeatThatIsNotDrawn) {
     empty.arrangement.assembly = {};
     const Route none(empty);
     EXPECT_TRUE(none.steps.empty());
-    EXPECT_TRUE(none.plan.problem);
+    EXPECT_TRUE(none.plan.problem());
 }
 
 TEST(WorkSteps, ToolsOnRecordForThisBearingComeFirstAmongEquals) {
@@ -480,4 +484,37 @@ TEST(Task, SeparatorGoesBehindARingOnlyWhereThereIsRoom) {
     task.still.pop_back();
     task.still.front().kind = BodyKind::Housing;
     EXPECT_FALSE(tooling::withSeparator(task, plates)) << "a housing is no ring";
+}
+
+// An edit that changes nothing a step is searched from must not search again; one that does, must.
+TEST(ToolMemory, SaysWhatASearchWouldSayAndSearchesOnlyWhatChanged) {
+    auto job = demoJob("seamer-turret-upper");
+    plan::Asked asked;
+    asked.everyStep = true;
+    asked.memory = std::make_shared<plan::ToolMemory>();
+    const auto first = plan::planJob(job, demoLibrary(), asked);
+    const auto sameAs = [&](const plan::Plan& p) {
+        int same = 0;
+        for (std::size_t i = 0; i < p.steps.size(); ++i)
+            same += p.steps[i].tools == first.steps[i].tools; // the very same search
+        return same;
+    };
+    const auto steps = static_cast<int>(first.steps.size());
+    job.intake.complaint = "hot";
+    EXPECT_EQ(sameAs(plan::planJob(job, demoLibrary(), asked)), steps);
+    job.steps[kSpindleIn].wish.support = "P30";
+    EXPECT_EQ(sameAs(plan::planJob(job, demoLibrary(), asked)), steps - 1);
+    hole(job).measured = standards::MeasuredSize{"61.980", 61.980};
+    EXPECT_LT(sameAs(plan::planJob(job, demoLibrary(), asked)), steps - 1) << "another force, other tools";
+    const auto kept = plan::planJob(job, demoLibrary(), asked);
+    asked.memory.reset();
+    const auto anew = plan::planJob(job, demoLibrary(), asked);
+    for (std::size_t i = 0; i < kept.steps.size(); ++i) {
+        const auto *a = kept.steps[i].setup(), *b = anew.steps[i].setup();
+        ASSERT_EQ(a == nullptr, b == nullptr);
+        if (!a || !a->choice) continue;
+        EXPECT_EQ(a->choice->driver, b->choice->driver);
+        EXPECT_EQ(a->choice->support, b->choice->support);
+        EXPECT_EQ(a->proof.findings, b->proof.findings) << kept.steps[i].step.key;
+    }
 }

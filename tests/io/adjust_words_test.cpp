@@ -1,4 +1,5 @@
 // What is said of end play, of the looks of a seat and of what is done at Close.
+#include "core/plan/plan_job.h"
 #include "words/adjust_words.h"
 
 #include "support/shop.h"

@@ -1,3 +1,4 @@
+#include "core/plan/plan_job.h"
 #include "io/library_files.h"
 
 #include "io/results/plan_json.h"

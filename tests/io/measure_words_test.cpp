@@ -1,6 +1,7 @@
 // Words of Measure and Fit: every name there is, titles of seats, the line and the stop on the route rule, both units.
 #include "core/base/number.h"
 #include "core/job/names.h"
+#include "core/plan/plan_job.h"
 #include "io/results/plan_json.h"
 #include "support/drawing.h"
 #include "support/shop.h"

@@ -1,6 +1,7 @@
 // Made-up jobs of all ten shapes: every station says one and the same of a seat, and speaks of nothing that is not
 // drawn; a new job has none of the findings; what is erased is gone.
 #include "core/job/fresh_copy.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/work_steps.h"
 #include "io/job_file.h"
 #include "io/results/plan_json.h"
@@ -41,9 +42,10 @@ void stationsAgree(const plan::Plan& p) {
         const auto& seat = p.fits->seats[*s.step.seat];
         RC_ASSERT(seat.key == s.step.id.seat);
         RC_ASSERT(s.step.load.interference_mm == seat.fit->interference_mm.likely);
-        const auto press = s.press ? s.press : plan::pressOf(s.step, nullptr, p); // tools are not what is asked here
+        const auto press =
+            s.press ? s.press : plan::pressOf(s.step, nullptr, *p.fits); // tools are not what is asked here
         if (press) RC_ASSERT(press->force_N == (s.step.out ? seat.off->force_N : seat.fit->pressForce_N));
-        if (const auto* heat = plan::heatOf(s.step, p)) {
+        if (const auto* heat = plan::heatOf(s.step, p.heats)) {
             RC_ASSERT(heat->key == seat.key);
             RC_ASSERT(heat->interference_mm == seat.fit->interferenceWorst_mm);
         }

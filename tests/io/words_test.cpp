@@ -1,3 +1,4 @@
+#include "core/plan/plan_job.h"
 #include "words/display.h"
 #include "words/tooling_words.h"
 

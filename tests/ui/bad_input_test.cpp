@@ -65,13 +65,13 @@ TEST_F(BadInput, MeasuredFarFromNominalStopsWithTheReason) {
     shop.write("seamer-turret-upper.arbor.json",
                replaced(shop.read("seamer-turret-upper.arbor.json"), "61.978 ±2um", "6.1978"));
     open();
-    EXPECT_TRUE(session().plan().problem);
+    EXPECT_TRUE(session().plan().problem());
     EXPECT_EQ(slip().title, "A size is wrong");
     EXPECT_TRUE(slipSays("6.1978"));
     for (const auto station : job::kStations)
         window->jobView()->go(station); // every station still draws
     session().edit("mend it", [](job::Job& j) { hole(j).measured = standards::MeasuredSize{"61.978", 61.978}; });
-    EXPECT_FALSE(session().plan().problem);
+    EXPECT_FALSE(session().plan().problem());
 }
 
 TEST_F(BadInput, BrokenJobIsNamedAndTheShelfShown) {

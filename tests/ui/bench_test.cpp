@@ -1,3 +1,4 @@
+#include "core/plan/plan_job.h"
 #include "support/steps.h"
 #include "support/window.h"
 
@@ -160,8 +161,9 @@ TEST(ForceLine, StaysInsideThePartsOfEveryDemoSetup) {
                              "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
         const auto job = arbor::testing::demoJob(name);
         const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
-        for (const auto& step : plan::workSteps(plan, arbor::testing::demoLibrary())) {
-            const auto tools = plan::toolsFor(step, job, plan, arbor::testing::demoLibrary());
+        const plan::Given given{job, arbor::testing::demoLibrary(), plan.strip, *plan.fits, plan.press};
+        for (const auto& step : plan::workSteps(given)) {
+            const auto tools = plan::toolsFor(step, given);
             for (const auto& way : tools.ways) {
                 if (!way.proven() || !way.pressed || !way.pressed->choice) continue;
                 const auto& task = step.tasks[way.task];

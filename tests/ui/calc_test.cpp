@@ -95,7 +95,7 @@ TEST_F(Calculator, BecomesAJobWithTheSizesInIt) {
     key(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_FALSE(box->isVisible());
     EXPECT_EQ(hole(session().job()).size->typed, "M7");
-    EXPECT_FALSE(session().plan().problem);
+    EXPECT_FALSE(session().plan().problem());
     ASSERT_TRUE(fitOf(session().plan()));
     // -30 / 0 against 0 / -13: 8.5 in the middle.
     EXPECT_NEAR(fitOf(session().plan())->interferenceNominal_mm, 0.0085, 1e-9);

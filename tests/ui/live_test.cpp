@@ -1,16 +1,21 @@
 // The press as it runs, through the real window: connect, zero, record, stop signs, the trace kept with the job.
+#include "support/stand_in.h"
 #include "support/steps.h"
 #include "support/window.h"
 
 #include "sim/line_port.h"
 #include "sim/press_instrument.h"
+#include "ui/bench/bench_view.h"
 #include "ui/press/live_press.h"
 #include "ui/press/press_page.h"
+#include "ui/tooling/setup_scene.h"
 
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <algorithm>
+#include <cmath>
 
 using namespace arbor;
 using arbor::testing::inHand;
@@ -28,20 +33,7 @@ protected:
 
     /// A stand-in that takes just what this job predicts, but for its fault.
     void standIn(sim::Fault fault) {
-        const auto e = inHand(session().plan()).press->expected;
-        options.seat.travel_mm = e.homeTravel_mm;
-        options.seat.length_mm = e.homeTravel_mm;
-        options.seat.chamfer_mm = 0.5;
-        options.seat.friction = 0.1;
-        options.seat.interference_mm = 0.01;
-        const double there =
-            sim::seatPressure(options.seat, 0.01) * 0.1 * 3.14159265 * options.seat.dia_mm * options.seat.length_mm;
-        options.seat.interference_mm *= e.end_N.likely / there;
-        options.stroke.hold_N = e.hold_N.likely;
-        options.stroke.noise_N = e.hold_N.likely * 0.003;
-        options.stroke.speed_mm_s = 15;
-        options.stroke.hold_s = 3600; // it stays there
-        options.fault = fault;
+        options = arbor::testing::standInFor(inHand(session().plan()).press->expected, fault);
         press = std::make_unique<sim::PressInstrument>(port, options);
     }
     void line(const QString& address) {
@@ -78,6 +70,75 @@ TEST_F(Live, OverTcpFromTheFirstLineToTheKeptTrace) {
     ASSERT_TRUE(inHand(session().plan()).trace);
     EXPECT_EQ(inHand(session().plan()).trace->verdict, trace::Verdict::Home);
     EXPECT_EQ(session().measuredTrace()->size(), live().trace().size());
+}
+
+TEST_F(Live, TheSectionGoesAsFarAsThePress) {
+    const auto heights = [](const ui::BenchScene& scene) {
+        std::vector<double> out;
+        for (const auto& body : scene.bodies)
+            out.push_back(body.z_mm);
+        return out;
+    };
+    const auto shown = [&] { return heights(find<ui::BenchView>("pressBench")->scene()); };
+    EXPECT_EQ(shown(), heights(ui::setupScene(session(), 0.75)));
+    sim::LinePort plain;
+    line(plain.listen(0));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
+    plain.say("press 1 0 0");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
+    key(Qt::Key_Space);
+    const double home = inHand(session().plan()).press->expected.homeTravel_mm;
+    for (const double share : {0.25, 0.5, 1.0}) {
+        plain.say(QStringLiteral("press %1 %2 500").arg(1 + share).arg(share * home, 0, 'f', 6).toUtf8());
+        const auto there = heights(ui::setupScene(session(), share));
+        EXPECT_TRUE(QTest::qWaitFor(
+            [&] {
+                const auto now = shown();
+                return std::equal(now.begin(), now.end(), there.begin(), there.end(),
+                                  [](double a, double b) { return std::abs(a - b) < 1e-3; });
+            },
+            kPatience_ms))
+            << share;
+    }
+    // Another step that is looked at meanwhile is not the one that moves.
+    session().lookAt(job::StepKey(session().plan().steps.front().step.id));
+    EXPECT_EQ(shown(), heights(ui::setupScene(session(), 0.75)));
+    key(Qt::Key_Space);
+}
+
+TEST_F(Live, WhatComesOutIsJudgedAsItComes) {
+    open("exhaust-fan-carrier");
+    const job::StepKey out{{"bearing", "shaft"}, true};
+    session().lookAt(out);
+    window->jobView()->go(Station::Press);
+    sim::LinePort plain;
+    line(plain.listen(0));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
+    plain.say("press 1 0 0");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
+    key(Qt::Key_Space);
+    const auto expected = inHand(session().plan()).press->expected;
+    const double first = inHand(session().plan()).press->force_N.likely;
+    plain.say(QStringLiteral("press 1.01 0.02 %1").arg(first).toUtf8());
+    const auto slide = [&](double from, double to) {
+        for (int i = 1; i <= 100; ++i) {
+            const double x = (from + (to - from) * i / 100) * expected.homeTravel_mm;
+            plain.say(QStringLiteral("press %1 %2 %3")
+                          .arg(1.02 + 10 * (from + (to - from) * i / 100))
+                          .arg(x, 0, 'f', 5)
+                          .arg(trace::forceAt(expected, x).likely)
+                          .toUtf8());
+        }
+    };
+    slide(0, 0.5);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return live().trace().size() > 100; }, kPatience_ms));
+    EXPECT_NE(live().analysis().verdict, trace::Verdict::Released) << "it still sits";
+    slide(0.5, 1);
+    EXPECT_TRUE(comesTo(trace::Verdict::Released));
+    EXPECT_FALSE(live().analysis().stop());
+    key(Qt::Key_Space);
+    EXPECT_EQ(session().plan().step(out)->trace->verdict, trace::Verdict::Released);
+    EXPECT_FALSE(job::stepOf(saved(), out).traceFile.empty());
 }
 
 TEST_F(Live, OverTheSerialLineACrookedStartIsStoppedAtOnce) {

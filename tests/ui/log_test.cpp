@@ -4,6 +4,7 @@
 #include "support/steps.h"
 #include "support/window.h"
 
+#include "core/job/step_name.h"
 #include "ui/log/log_charts.h"
 #include "ui/log/log_view.h"
 
@@ -82,13 +83,15 @@ TEST_F(Log, FiltersByVerdictAndDate) {
 
 TEST_F(Log, OneKeyAsksForThePlaceTheMachineOrTheBearing) {
     close("seamer-turret-upper");
-    const auto put = [&](const char* id, const char* title, const char* position, const std::string& bearing) {
+    const auto put = [&](const char* id, const char* title, const char* position, const std::string& bearing,
+                         const char* step = "in:a+b") {
         log::Entry e;
         e.id = id;
         e.when = "2026-10-01T10:00:00";
         e.title = title;
         e.position = position;
         e.bearing = bearing;
+        e.step = step;
         e.tools = "P30 S18";
         e.peak_N = 1400;
         e.expected_N = 1500;
@@ -98,22 +101,25 @@ TEST_F(Log, OneKeyAsksForThePlaceTheMachineOrTheBearing) {
         ASSERT_TRUE(book->write(e));
     };
     const auto bearing = bearingOf(job()).designation;
-    put("A-1", "Seamer turret · upper bearing", "turret, upper", bearing);
+    const auto step = job::nameOf(session().step()->step.id);
+    put("A-1", "Seamer turret · upper bearing", "turret, upper", bearing, step.c_str());
+    put("A-5", "Seamer turret · upper bearing", "turret, upper", bearing); // another step at the same place
     put("A-2", "Seamer turret · lower bearing", "turret, lower", bearing);
     put("A-3", "Labeller pulley", "idler", bearing);
     put("A-4", "Labeller pulley", "idler", "32006");
     show();
-    EXPECT_EQ(log()->found().size(), 2u); // this job and the one before
-    key(Qt::Key_F6);
-    EXPECT_EQ(log()->found().size(), 3u); // the whole machine
-    key(Qt::Key_F7);
-    EXPECT_EQ(log()->found().size(), 4u); // that bearing anywhere
-    key(Qt::Key_F8);
-    EXPECT_EQ(log()->found().size(), 5u);
+    ASSERT_EQ(log()->found().size(), 1u); // the same step of an earlier job
+    EXPECT_EQ(log()->found()[0].id, "A-1");
     key(Qt::Key_F5);
-    ASSERT_EQ(log()->found().size(), 2u);
-    auto* table = find<QTableWidget>("logTable");
-    table->setCurrentCell(1, 0);
+    EXPECT_EQ(log()->found().size(), 3u); // every step at this place
+    key(Qt::Key_F6);
+    EXPECT_EQ(log()->found().size(), 4u); // the whole machine
+    key(Qt::Key_F7);
+    EXPECT_EQ(log()->found().size(), 5u); // that bearing anywhere
+    key(Qt::Key_F8);
+    EXPECT_EQ(log()->found().size(), 6u);
+    key(Qt::Key_F4);
+    ASSERT_EQ(log()->found().size(), 1u);
     const auto told = find<QLabel>("logTold")->text();
     for (const char* part : {"setup P30 S18", "1.40 kN of 1.50 kN expected", "friction 0.104", "outer part at 95 °C"})
         EXPECT_TRUE(told.contains(part)) << told.toStdString();

@@ -67,7 +67,7 @@ TEST_F(MaterialsPlace, OneOfOurOwnIsTypedKeptAndUsed) {
     // The open job knows it at once.
     const double before = session().plan().fits->seats.front().fit->pressForce_N.likely;
     session().edit("of bell metal", [&](job::Job& j) { arbor::testing::partOf(j, "housing").material = "bell metal"; });
-    ASSERT_FALSE(session().plan().problem);
+    ASSERT_FALSE(session().plan().problem());
     EXPECT_NE(session().plan().fits->seats.front().fit->pressForce_N.likely, before);
 }
 

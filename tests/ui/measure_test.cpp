@@ -255,7 +255,7 @@ TEST_F(Measure, ReadingsOfAnotherSizeAreSaidAndCanBeTakenAgain) {
         hole(j).measured.reset();
     });
     EXPECT_TRUE(slipSays("Readings of another size"));
-    EXPECT_FALSE(session().plan().problem) << "the page stays at work";
+    EXPECT_FALSE(session().plan().problem()) << "the page stays at work";
     for (int i = 0; i < 12; ++i) {
         keys("980");
         key(Qt::Key_Return);

@@ -142,12 +142,12 @@ TEST_F(Story, HoleByClassByLimitsAndMeasured) {
 TEST_F(Story, AnotherBearingTakesItsSeatsAlong) {
     type("bearing", "6206");
     EXPECT_EQ(bearingOf(job()).designation, "6206");
-    EXPECT_FALSE(session().plan().problem);
+    EXPECT_FALSE(session().plan().problem());
     type("measuredBore", "");
     type("bearing", "3208");
     EXPECT_EQ(find<QLineEdit>("holeSize")->text(), "80 N7");
     EXPECT_EQ(session().plan().fits->seats[1].shaft.spec, "40 j5");
-    EXPECT_FALSE(session().plan().problem) << "the drawing makes room";
+    EXPECT_FALSE(session().plan().problem()) << "the drawing makes room";
     key(Qt::Key_Z, Qt::ControlModifier);
     key(Qt::Key_Z, Qt::ControlModifier);
     key(Qt::Key_Z, Qt::ControlModifier);

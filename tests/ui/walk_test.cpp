@@ -1,12 +1,19 @@
 // Every job of the demo shop from Intake to its record, with the keyboard alone.
+#include "support/stand_in.h"
 #include "support/steps.h"
 #include "support/window.h"
+
+#include "core/job/names.h"
+#include "ui/press/live_press.h"
+#include "ui/press/press_page.h"
 
 #include <QCheckBox>
 #include <QLineEdit>
 #include <algorithm>
+#include <set>
 
 using namespace arbor;
+using arbor::testing::kPatience_ms;
 using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
 using job::Station;
@@ -57,6 +64,63 @@ protected:
         }
         EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare) << ring.label;
     }
+    /// Pressed under the transducer where its force is known; else as the slip leads, by hand.
+    void press() {
+        const auto& step = *session().step();
+        if (!session().record().traceFile.empty()) return; // it was pressed before the job came here
+        const bool known = step.press && step.press->force_N.likely > kLeastForce_N;
+        choose("pressMeans", known ? 1 : 0);
+        if (!known) return;
+        auto& live = find<ui::PressPage>("pressPage")->live();
+        sim::LinePort port;
+        type("pressLine", port.listen(0));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return live.connected(); }, kPatience_ms));
+        const auto record = [&] { // once the instrument speaks
+            ASSERT_TRUE(QTest::qWaitFor([&] { return slip().title == "Transducer connected"; }, kPatience_ms));
+            key(Qt::Key_F9);
+            ASSERT_TRUE(live.recording());
+        };
+        const auto comesTo = [&](trace::Verdict verdict) {
+            EXPECT_TRUE(QTest::qWaitFor([&] { return live.analysis().verdict == verdict; }, kPatience_ms))
+                << step.step.key << " " << job::name(live.analysis().verdict);
+        };
+        const auto first = step.press->force_N;
+        const auto expected = step.press->expected;
+        if (step.step.out) {
+            port.say("press 0 0 0");
+            record();
+            const auto clean = session().plan().fits->seats[*step.step.seat].fit->pressForce_N.likely;
+            for (const auto& r : arbor::testing::pullOut(first.likely, clean, expected.homeTravel_mm))
+                port.say(QStringLiteral("press %1 %2 %3")
+                             .arg(1 + r.t_s)
+                             .arg(r.travel_mm, 0, 'f', 4)
+                             .arg(r.force_N)
+                             .toUtf8());
+            comesTo(trace::Verdict::Released);
+        } else {
+            auto options = arbor::testing::standInFor(expected, sim::Fault::None);
+            options.fasterThanTime = 20;
+            sim::PressInstrument instrument(port, options);
+            record();
+            instrument.go();
+            // Where holding would pass through the elements nothing shows that it stands; its readings do.
+            comesTo(expected.holds ? trace::Verdict::Home : trace::Verdict::NotProven);
+        }
+        key(Qt::Key_F9); // kept
+        EXPECT_FALSE(live.recording());
+    }
+    /// Each step out under the transducer, before anything is ticked as out.
+    void pullEverythingOut() {
+        const auto& steps = session().plan().steps;
+        for (std::size_t i = 0; i < steps.size() && steps[i].step.out; ++i) {
+            while (session().plan().inHand != i)
+                key(session().plan().inHand > i ? Qt::Key_Left : Qt::Key_Right, Qt::ControlModifier);
+            key(Qt::Key_7, Qt::ControlModifier);
+            ASSERT_EQ(at(), Station::Press);
+            press();
+        }
+        key(Qt::Key_2, Qt::ControlModifier);
+    }
     void setEndPlay() {
         if (!session().plan().adjust) return;
         const auto& a = *session().plan().adjust;
@@ -68,6 +132,8 @@ protected:
         EXPECT_TRUE(session().plan().adjust->inBand());
         find<QWidget>("nutDrawing")->setFocus();
     }
+
+    static constexpr double kLeastForce_N = 500; ///< below it the transducer's noise hides where it stands
 };
 
 INSTANTIATE_TEST_SUITE_P(DemoShop, Walk,
@@ -84,7 +150,9 @@ TEST_P(Walk, FromIntakeToItsRecord) {
         const auto here = at();
         ASSERT_LT(++places, 60) << "the same place again";
         if (here == Station::Intake) completeKit();
+        if (here == Station::Strip && places == 2) pullEverythingOut();
         if (here == Station::Warm) key(Qt::Key_C);
+        if (here == Station::Press) press();
         if (here == Station::Seat) measureRing();
         if (here == Station::Adjust) setEndPlay();
         follow();
@@ -95,6 +163,11 @@ TEST_P(Walk, FromIntakeToItsRecord) {
     }
     for (const auto& step : session().plan().steps) {
         EXPECT_TRUE(plan::isSettled(job(), step, session().plan())) << step.step.key;
+        if (const auto press =
+                step.step.seat ? plan::pressOf(step.step, nullptr, *session().plan().fits) : std::nullopt;
+            press && press->force_N.likely > kLeastForce_N) {
+            EXPECT_FALSE(job::stepOf(job(), step.step.id).traceFile.empty()) << step.step.key;
+        }
         if (step.step.out) continue;
         ASSERT_TRUE(step.ring) << step.step.key;
         EXPECT_EQ(step.ring->seating.verdict, seat::SeatVerdict::HomeAndSquare) << step.step.key;

@@ -2,6 +2,7 @@
 
 #include <string>
 #include <tl/expected.hpp>
+#include <vector>
 
 namespace arbor {
 
@@ -34,6 +35,11 @@ struct Problem {
 
 template <class T>
 using Result = tl::expected<T, Problem>;
+
+/// Of an input that is gone through to its end, so that all that is wrong with it is told at once.
+using Problems = std::vector<Problem>;
+template <class T>
+using Checked = tl::expected<T, Problems>;
 
 inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::string value = {},
                                       std::string limit = {}) {

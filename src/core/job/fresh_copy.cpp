@@ -1,8 +1,43 @@
 #include "core/job/fresh_copy.h"
 
+#include "core/job/fields.h"
+
 namespace arbor::job {
 
 namespace {
+
+template <class T>
+T described(const T& like);
+
+/// Of what a list names, the fields that describe; of a list of such, of each entry.
+template <class T>
+void describe(T& out, const T& like) {
+    if constexpr (Listed<T>)
+        out = described(like);
+    else
+        out = like;
+}
+template <Listed T>
+void describe(std::vector<T>& out, const std::vector<T>& like) {
+    for (const auto& entry : like)
+        out.push_back(described(entry));
+}
+
+template <class S, class... Path>
+void describeField(S& out, const S& like, const Field<Path...>& field) {
+    if (!field.rule.isFound) describe(field.in(out), field.in(like));
+}
+template <class S, class... Fields>
+void describeField(S& out, const S& like, const Group<Fields...>& group) {
+    std::apply([&](const auto&... fields) { (describeField(out, like, fields), ...); }, group.fields);
+}
+
+template <class T>
+T described(const T& like) {
+    T out;
+    eachField<T>([&](const auto& field) { describeField(out, like, field); });
+    return out;
+}
 
 arrangement::Arrangement asDrawn(arrangement::Arrangement like) {
     for (auto* joints : {&like.assembly.pressed, &like.assembly.threaded})
@@ -11,55 +46,11 @@ arrangement::Arrangement asDrawn(arrangement::Arrangement like) {
     return like;
 }
 
-Adjust asSet(const Adjust& like) {
-    Adjust out;
-    out.nut = like.nut;
-    out.underClamp = like.underClamp;
-    out.school = like.school;
-    out.partOfATurn = like.partOfATurn;
-    out.use = like.use;
-    out.target_mm = like.target_mm;
-    out.uncertainty_mm = like.uncertainty_mm;
-    out.torque_Nm = like.torque_Nm;
-    out.nutFactor = like.nutFactor;
-    out.shaft_K = like.shaft_K;
-    out.housing_K = like.housing_K;
-    out.torque_Nm_wanted = like.torque_Nm_wanted;
-    out.stock_mm = like.stock_mm;
-    out.cavity_cm3 = like.cavity_cm3;
-    out.grease = like.grease;
-    return out;
-}
-
-Closing asListed(const Closing& like) {
-    Closing out;
-    out.fasteners = like.fasteners;
-    for (auto& fastener : out.fasteners) {
-        fastener.read_Nm.reset();
-        fastener.renewed = fastener.locked = false;
-    }
-    out.runIn.allowed_K = like.runIn.allowed_K;
-    return out;
-}
-
 } // namespace
 
 Job freshCopy(const Job& like) {
-    Job out;
-    out.id = like.id;
-    out.title = like.title;
-    out.customer = like.customer;
-    out.units = like.units;
-    out.temperatures = like.temperatures;
-    out.work = like.work;
-    out.lubricant = like.lubricant;
-    out.press = like.press;
+    auto out = described(like);
     out.arrangement = asDrawn(like.arrangement);
-    out.heat.room_C = like.heat.room_C;
-    out.heat.walk_s = like.heat.walk_s;
-    out.heat.lowered_C = like.heat.lowered_C;
-    out.adjust = asSet(like.adjust);
-    out.closing = asListed(like.closing);
     return out;
 }
 

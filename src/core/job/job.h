@@ -111,6 +111,7 @@ struct WorkTemperatures {
     double outerRing_C = 20;
     double housing_C = 20;
     double shaft_C = 20;
+    friend bool operator==(const WorkTemperatures&, const WorkTemperatures&) = default;
 };
 
 /// What is typed at Close before the record is written, so that it survives a closed window.

@@ -141,14 +141,15 @@ public:
     Bearings(const Job& job, const tables::Library& lib, const std::vector<Source>& sources, FitPlan& out)
         : m_job(job), m_lib(lib), m_sources(sources), m_out(out) {}
 
-    Result<void> add() {
+    Problems add() {
+        Problems problems;
         for (std::size_t i = 0; i < m_sources.size(); ++i) {
             if (m_sources[i].inner.ring) bearingOf(m_sources[i].inner).housing = i;
             if (m_sources[i].outer.ring) bearingOf(m_sources[i].outer).shaft = i;
         }
         for (auto& b : m_out.bearings)
-            if (auto ok = fill(b); !ok) return ok;
-        return {};
+            if (auto ok = fill(b); !ok) problems.push_back(ok.error());
+        return problems;
     }
 
 private:
@@ -257,7 +258,8 @@ private:
     FitPlan& m_out;
 };
 
-Result<void> planSpacers(FitPlan& out, const Job& job, const tables::Library& lib, const StripPlan& strip) {
+Problems planSpacers(FitPlan& out, const Job& job, const tables::Library& lib, const StripPlan& strip) {
+    Problems problems;
     for (const auto& part : strip.assembly.parts) {
         if (part.kind != arrangement::PartKind::SpacerTube || part.bodies.empty()) continue;
         SpacerPlan spacer{part.id,
@@ -270,31 +272,47 @@ Result<void> planSpacers(FitPlan& out, const Job& job, const tables::Library& li
         auto state =
             measure::spacerState(readings == job.measured.spacers.end() ? measure::SpacerReadings{} : readings->second,
                                  spacer.outsideDia_mm, spacer.drawn_mm, limit.value_or(0.01));
-        if (!state) return tl::unexpected(at(state.error(), "measured/spacers/" + part.id + "/" + state.error().field));
-        spacer.state = std::move(*state);
+        if (state)
+            spacer.state = std::move(*state);
+        else
+            problems.push_back(at(state.error(), "measured/spacers/" + part.id + "/" + state.error().field));
         out.spacers.push_back(std::move(spacer));
     }
-    return {};
+    return problems;
+}
+
+/// Measure and Fit of one seat.
+Checked<SeatPlan> planSeat(const Source& source, const Job& job, const tables::Library& lib) {
+    SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}, {}};
+    auto hole = planSurface(job, lib, source, true), shaft = planSurface(job, lib, source, false);
+    Problems problems;
+    for (const auto* side : {&hole, &shaft})
+        if (!*side) problems.push_back(side->error());
+    if (!problems.empty()) return tl::unexpected(std::move(problems));
+    seat.hole = std::move(*hole);
+    seat.shaft = std::move(*shaft);
+    for (const auto& [key, material] : lib.materials)
+        if (&material == source.outer.material) seat.holeMaterial = key;
+    if (auto ok = fitSeat(seat, source, job, lib); !ok) return tl::unexpected(Problems{ok.error()});
+    return seat;
 }
 
 } // namespace
 
-Result<FitPlan> planFit(const Job& job, const tables::Library& lib, const StripPlan& strip) {
+Checked<FitPlan> planFit(const Job& job, const tables::Library& lib, const StripPlan& strip) {
     FitPlan out;
+    Problems problems;
     const auto sources = seatSources(lib, strip);
     for (const auto& source : sources) {
-        SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}, {}};
-        auto hole = planSurface(job, lib, source, true), shaft = planSurface(job, lib, source, false);
-        if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
-        seat.hole = std::move(*hole);
-        seat.shaft = std::move(*shaft);
-        for (const auto& [key, material] : lib.materials)
-            if (&material == source.outer.material) seat.holeMaterial = key;
-        if (auto ok = fitSeat(seat, source, job, lib); !ok) return tl::unexpected(ok.error());
-        out.seats.push_back(std::move(seat));
+        auto seat = planSeat(source, job, lib);
+        if (!seat) problems.insert(problems.end(), seat.error().begin(), seat.error().end());
+        out.seats.push_back(seat ? std::move(*seat) : SeatPlan{});
     }
-    if (auto ok = Bearings(job, lib, sources, out).add(); !ok) return tl::unexpected(ok.error());
-    if (auto ok = planSpacers(out, job, lib, strip); !ok) return tl::unexpected(ok.error());
+    // A bearing is worked out with its seats.
+    if (problems.empty()) problems = Bearings(job, lib, sources, out).add();
+    const auto ofSpacers = planSpacers(out, job, lib, strip);
+    problems.insert(problems.end(), ofSpacers.begin(), ofSpacers.end());
+    if (!problems.empty()) return tl::unexpected(std::move(problems));
     out.causes = measure::likelyCauses(job.measured.oldBearing);
     out.lookAt = measure::lookAt(job.measured.oldBearing);
     return out;

@@ -72,8 +72,8 @@ struct FitPlan {
 
 /// Every seat of the job at once.
 /// @param strip  the resolved arrangement, without faults
-/// @errors what is wrong with a size, a class, a reading, with its place in the job file
-Result<FitPlan> planFit(const job::Job& job, const tables::Library& library, const StripPlan& strip);
+/// @errors all that is wrong with sizes, classes, readings, each with its place in the job file
+Checked<FitPlan> planFit(const job::Job& job, const tables::Library& library, const StripPlan& strip);
 
 /// What another class would give at a seat.
 struct Alternative {

@@ -2,7 +2,6 @@
 
 #include "core/fit/press_joint.h"
 #include "core/plan/heat_sides.h"
-#include "core/plan/plan.h"
 
 #include <algorithm>
 #include <cmath>
@@ -288,9 +287,10 @@ std::string_view name(TempLimit::What what) {
     return "metal";
 }
 
-Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const tables::Library& lib, std::size_t index) {
+Result<HeatPlan> planHeat(const Given& given, std::size_t index) {
+    const auto& job = given.job;
     if (auto ok = checkRoom(job.heat); !ok) return tl::unexpected(ok.error());
-    const auto& seat = plan.fits->seats.at(index);
+    const auto& seat = given.fits.seats.at(index);
     if (!seat.fit)
         return refuse(ProblemCode::Missing, "arrangement/pressed/" + seat.key.first + "+" + seat.key.second, {},
                       "the sizes of both sides");
@@ -301,9 +301,9 @@ Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const tables::L
     out.interference_mm = seat.fit->interferenceWorst_mm;
     out.likely_mm = seat.fit->interference_mm.likely;
     out.room_C = job.heat.room_C;
-    out.outer = outerSide(job, plan, lib, seat);
-    out.inner = innerSide(job, plan, lib, seat);
-    if (auto ok = Chooser(job, lib, out).choose(); !ok) return tl::unexpected(ok.error());
+    out.outer = outerSide(given, seat);
+    out.inner = innerSide(given, seat);
+    if (auto ok = Chooser(job, given.library, out).choose(); !ok) return tl::unexpected(ok.error());
     return out;
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/base/advice.h"
-#include "core/job/job.h"
+#include "core/plan/given.h"
 #include "core/thermal/heat_source.h"
 #include "core/thermal/shrink_fit.h"
 
@@ -9,14 +9,7 @@
 #include <string>
 #include <vector>
 
-namespace arbor::tables {
-struct Library;
-}
-
 namespace arbor::plan {
-
-struct Plan;
-struct SeatPlan;
 
 /// A temperature a part must not go beyond, and what it protects.
 struct TempLimit {
@@ -79,10 +72,12 @@ struct HeatPlan {
 
 /// Temperatures, sources and soaking times for one seat. The housing is warmed first; the ring is chilled where that is
 /// not enough, or not allowed.
-/// @param plan  with its fits
 /// @errors OutOfRange, UnknownName, with their place in the job file
 /// @source [HB4.10], [HB4.11], [HB5] heat or chill
-Result<HeatPlan> planHeat(const job::Job& job, const Plan& plan, const tables::Library& library, std::size_t seat);
+Result<HeatPlan> planHeat(const Given& given, std::size_t seat);
+
+/// By seat of Fit; nothing where its fit is not known, or what was wished of it cannot be.
+using Heats = std::vector<std::optional<HeatPlan>>;
 
 /// One run through time: the two apart, and then together.
 struct HeatRun {

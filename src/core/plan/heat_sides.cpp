@@ -1,6 +1,5 @@
 #include "core/plan/heat_sides.h"
 
-#include "core/plan/plan.h"
 #include "core/plan/seat_sides.h"
 
 #include <algorithm>
@@ -81,10 +80,10 @@ Lying lyingRing(const catalog::Bearing& b, const std::vector<section::Body>& bod
 /// it, or to what is pressed to it, and there already.
 class Company {
 public:
-    explicit Company(const Plan& plan) : m_plan(plan) {}
+    explicit Company(const StripPlan& strip) : m_strip(strip) {}
 
     std::vector<const Part*> of(const job::SeatKey& key, bool outer) const {
-        const auto& a = m_plan.strip.assembly;
+        const auto& a = m_strip.assembly;
         const auto mine = arrangement::indexOf(a, outer ? key.first : key.second),
                    other = arrangement::indexOf(a, outer ? key.second : key.first);
         if (!mine || !other) return {};
@@ -100,14 +99,14 @@ public:
 private:
     /// Who is there when the seat is parted, and so when it is made.
     route::Parts present(const route::Ways& ways, std::size_t one, std::size_t two) const {
-        for (const auto& d : route::departures(m_plan.strip.order, ways.all())) {
+        for (const auto& d : route::departures(m_strip.order, ways.all())) {
             const auto partner = d.part == one ? two : one;
             if ((d.part == one || d.part == two) && (d.present & route::only(partner)) != 0) return d.present;
         }
         return ways.all();
     }
 
-    const Plan& m_plan;
+    const StripPlan& m_strip;
 };
 
 const Part& partNamed(const arrangement::Assembly& a, const std::string& id) {
@@ -122,9 +121,9 @@ bool hasCage(const Part& part) {
 
 class Sides {
 public:
-    Sides(const job::Job& job, const Plan& plan, const tables::Library& lib, const SeatPlan& seat, bool outer)
-        : m_job(job), m_plan(plan), m_lib(lib), m_seat(seat), m_outer(outer),
-          m_part(partNamed(plan.strip.assembly, outer ? seat.key.first : seat.key.second)) {}
+    Sides(const Given& given, const SeatPlan& seat, bool outer)
+        : m_given(given), m_lib(given.library), m_seat(seat), m_outer(outer),
+          m_part(partNamed(given.strip.assembly, outer ? seat.key.first : seat.key.second)) {}
 
     HeatSide side() {
         HeatSide s;
@@ -144,7 +143,7 @@ public:
         const double skin =
             ring ? rims + 2 * tubeVolume_mm3(s.tube.boreDia_mm, s.tube.outsideDia_mm, 1) : body.skin_mm2;
         s.tube.face_mm2 = std::max(0.0, skin - rims);
-        for (const auto* other : Company(m_plan).of(m_seat.key, m_outer))
+        for (const auto* other : Company(m_given.strip).of(m_seat.key, m_outer))
             takeAlong(s, *other);
         lowerAndSort(s);
         return s;
@@ -219,8 +218,8 @@ private:
 
     void lowerAndSort(HeatSide& s) const {
         for (auto& limit : s.ceilings)
-            if (const auto own = m_job.heat.lowered_C.find(std::string(name(limit.what)));
-                own != m_job.heat.lowered_C.end() && own->second < limit.temp_C) {
+            if (const auto own = m_given.job.heat.lowered_C.find(std::string(name(limit.what)));
+                own != m_given.job.heat.lowered_C.end() && own->second < limit.temp_C) {
                 limit.temp_C = own->second;
                 limit.lowered = true;
             }
@@ -230,8 +229,7 @@ private:
                          [](const TempLimit& a, const TempLimit& b) { return a.temp_C > b.temp_C; });
     }
 
-    const job::Job& m_job;
-    const Plan& m_plan;
+    const Given& m_given;
     const tables::Library& m_lib;
     const SeatPlan& m_seat;
     bool m_outer;
@@ -240,12 +238,12 @@ private:
 
 } // namespace
 
-HeatSide outerSide(const job::Job& job, const Plan& plan, const tables::Library& library, const SeatPlan& seat) {
-    return Sides(job, plan, library, seat, true).side();
+HeatSide outerSide(const Given& given, const SeatPlan& seat) {
+    return Sides(given, seat, true).side();
 }
 
-HeatSide innerSide(const job::Job& job, const Plan& plan, const tables::Library& library, const SeatPlan& seat) {
-    return Sides(job, plan, library, seat, false).side();
+HeatSide innerSide(const Given& given, const SeatPlan& seat) {
+    return Sides(given, seat, false).side();
 }
 
 } // namespace arbor::plan

@@ -14,19 +14,20 @@
 
 namespace arbor::plan {
 
-/// All stations of one job. A part is empty when what it needs is missing; `problem` then says what and where.
+/// All stations of one job. A part is empty when what it needs is missing; `problems` then say what and where.
 struct Plan {
-    std::optional<Problem> problem;
+    Problems problems;                     ///< the first stands in the way of the most
     const catalog::Press* press = nullptr; ///< the one at hand, into the library's rack
     StripPlan strip;
     std::optional<FitPlan> fits;
-    std::vector<std::optional<HeatPlan>> heats; ///< by seat of `fits`
-    std::vector<StepPlan> steps;                ///< the steps out, in their order, then the steps in
-    std::size_t inHand = 0;                     ///< of these
-    std::optional<AdjustPlan> adjust;           ///< of a pair that is set
-    AdviceList closing;                         ///< what is still to do, and what was done wrong
-    std::map<job::Station, Mark> marks;         ///< those that belong to a step are of the one in hand
+    Heats heats;                        ///< by seat of `fits`
+    std::vector<StepPlan> steps;        ///< the steps out, in their order, then the steps in
+    std::size_t inHand = 0;             ///< of these
+    std::optional<AdjustPlan> adjust;   ///< of a pair that is set
+    AdviceList closing;                 ///< what is still to do, and what was done wrong
+    std::map<job::Station, Mark> marks; ///< those that belong to a step are of the one in hand
 
+    const Problem* problem() const { return problems.empty() ? nullptr : &problems.front(); }
     const StepPlan* now() const; ///< the step in hand; null: nothing is pressed, or nothing is worked out
     const StepPlan* step(const job::StepKey& key) const; ///< null: there is none
     const HeatPlan* heat() const; ///< of the step in hand; null: it parts a seat, or is not worked out
@@ -34,9 +35,5 @@ struct Plan {
     const SeatPlan* seat() const;
     job::Station next(const std::set<job::Station>& done) const;
 };
-
-/// Works out every station of a job. Pure: the same job, library and traces give the same plan.
-/// @param library  must outlive the plan, which points into its rack
-Plan planJob(const job::Job& job, const tables::Library& library, const Asked& asked = {});
 
 } // namespace arbor::plan

@@ -1,7 +1,6 @@
 #include "core/plan/proof_plan.h"
 
 #include "core/adjust/pair.h"
-#include "core/plan/plan.h"
 
 #include <algorithm>
 #include <cmath>
@@ -51,28 +50,26 @@ bool isTouched(const arrangement::Part& part, const arrangement::Part& ring) {
 }
 
 /// Whether a retaining ring holds what a step puts in: of all that is tight in its holder, it lies nearest to that.
-bool isRetainedBy(const arrangement::Part& ring, const Plan& plan, const Held& joint) {
-    const auto& parts = plan.strip.assembly.parts;
+bool isRetainedBy(const arrangement::Part& ring, const std::vector<arrangement::Part>& parts,
+                  const std::vector<StepPlan>& steps, const Held& joint) {
     if (!isTouched(parts[joint.holder], ring)) return false;
     const auto mine = apart_mm(ring, parts[joint.held]);
-    return std::none_of(plan.steps.begin(), plan.steps.end(), [&](const StepPlan& s) {
+    return std::none_of(steps.begin(), steps.end(), [&](const StepPlan& s) {
         const auto &one = s.step.part, &two = s.step.partner;
         if (one != joint.holder && two != joint.holder) return false;
         return apart_mm(ring, parts[one == joint.holder ? two : one]) < mine;
     });
 }
 
-bool isRetained(const Plan& plan, const WorkStep& step) {
-    const auto& parts = plan.strip.assembly.parts;
+bool isRetained(const std::vector<arrangement::Part>& parts, const std::vector<StepPlan>& steps, const WorkStep& step) {
     return std::any_of(parts.begin(), parts.end(), [&](const arrangement::Part& ring) {
-        return isRetaining(ring) && (isRetainedBy(ring, plan, {step.partner, step.part}) ||
-                                     isRetainedBy(ring, plan, {step.part, step.partner}));
+        return isRetaining(ring) && (isRetainedBy(ring, parts, steps, {step.partner, step.part}) ||
+                                     isRetainedBy(ring, parts, steps, {step.part, step.partner}));
     });
 }
 
 /// A ring that alone keeps something from falling out is said so, whatever has been probed.
-void sayWhatHoldsAlone(AdviceList& out, const Plan& plan) {
-    const auto& a = plan.strip.assembly;
+void sayWhatHoldsAlone(AdviceList& out, const arrangement::Assembly& a) {
     const route::Ways ways(a);
     for (std::size_t ring = 0; ring < a.parts.size(); ++ring) {
         if (!isRetaining(a.parts[ring])) continue;
@@ -84,8 +81,8 @@ void sayWhatHoldsAlone(AdviceList& out, const Plan& plan) {
 }
 
 /// The rings that other steps have put in: what is bad about them, and which have no reading yet.
-void sayOfOtherRings(AdviceList& out, const Plan& plan, const StepPlan& step) {
-    for (const auto& other : plan.steps) {
+void sayOfOtherRings(AdviceList& out, const std::vector<StepPlan>& steps, const StepPlan& step) {
+    for (const auto& other : steps) {
         if (&other == &step || !other.ring) continue;
         const auto& ring = *other.ring;
         const bool stop = worst(ring.seating.findings) == Severity::Stop;
@@ -99,10 +96,12 @@ void sayOfOtherRings(AdviceList& out, const Plan& plan, const StepPlan& step) {
 
 } // namespace
 
-std::set<SeatCheck> checksOf(const Plan& plan, const StepPlan& step) {
+std::set<SeatCheck> checksOf(const arrangement::Assembly& assembly, const std::vector<StepPlan>& steps,
+                             const StepPlan& step) {
     std::set<SeatCheck> out;
     if (step.step.out) return out;
-    if (isRetained(plan, step.step)) out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
+    if (isRetained(assembly.parts, steps, step.step))
+        out.insert({SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap});
     const auto* bearing = step.step.bearing;
     if (bearing && !catalog::knowledge(bearing->type).innerSeparable)
         out.insert({SeatCheck::InnerStays, SeatCheck::Turns});
@@ -116,17 +115,15 @@ double greatestDrag_Nm(double pitchDia_mm, bool sealed) {
     return plain * (sealed ? kSeals : kColdStart);
 }
 
-std::optional<NextLook> nextLook(const job::Job& job, const Plan& plan, const StepPlan& step) {
-    const auto& proof = job::stepOf(job, step.step.id).proof;
-    const auto wanted = checksOf(plan, step);
-    for (const auto check : wanted)
+std::optional<NextLook> nextLook(const job::SeatProof& proof, const std::vector<StepPlan>& steps,
+                                 const StepPlan& step) {
+    for (const auto check : step.checks)
         if (!proof.checks.contains(check)) return NextLook{check, 0};
-    if (wanted.contains(SeatCheck::GrooveAllRound))
+    if (step.checks.contains(SeatCheck::GrooveAllRound))
         for (int hour = 1; hour <= kProbes; ++hour)
             if (!proof.probed.contains(hour)) return NextLook{std::nullopt, hour};
-    for (std::size_t i = 0; i < plan.steps.size(); ++i)
-        if (&plan.steps[i] != &step && plan.steps[i].ring && mustBeRead(*plan.steps[i].ring))
-            return NextLook{std::nullopt, 0, i};
+    for (std::size_t i = 0; i < steps.size(); ++i)
+        if (&steps[i] != &step && steps[i].ring && mustBeRead(*steps[i].ring)) return NextLook{std::nullopt, 0, i};
     return std::nullopt;
 }
 
@@ -134,15 +131,14 @@ bool isSigned(const job::SeatProof& proof) {
     return !proof.signedBy.empty() && !proof.reason.empty();
 }
 
-AdviceList proofOf(const job::Job& job, const Plan& plan, const StepPlan& step) {
+AdviceList proofOf(const job::SeatProof& proof, const arrangement::Assembly& assembly,
+                   const std::vector<StepPlan>& steps, const StepPlan& step) {
     AdviceList out;
     if (step.step.out) return out;
-    const auto& proof = job::stepOf(job, step.step.id).proof;
     const auto say = [&](Finding id, Severity severity, double value, double limit, std::string subject) {
         out.push_back({id, severity, value, limit, std::move(subject), "HB3.8"});
     };
-    const auto wanted = checksOf(plan, step);
-    for (const auto check : wanted) {
+    for (const auto check : step.checks) {
         const auto looked = proof.checks.find(check);
         if (looked == proof.checks.end())
             say(Finding::CheckMissing, Severity::Look, 0, 0, nameOf(check));
@@ -150,15 +146,15 @@ AdviceList proofOf(const job::Job& job, const Plan& plan, const StepPlan& step) 
             say(Finding::CheckBad, Severity::Stop, 0, 0, nameOf(check));
     }
     const auto probed = static_cast<double>(proof.probed.size());
-    if (wanted.contains(SeatCheck::GrooveAllRound) && probed < kProbes)
+    if (step.checks.contains(SeatCheck::GrooveAllRound) && probed < kProbes)
         say(Finding::RingNotProbed, Severity::Look, probed, kProbes, {});
     if (const auto* bearing = step.step.bearing; bearing && proof.pull_N && proof.radius_mm > 0) {
         const double torque = adjust::rollingTorque_Nm(*proof.pull_N, proof.radius_mm);
         const double most = greatestDrag_Nm(bearing->pitchDia_mm(), step.step.sealed);
         if (torque > most) say(Finding::DragHigh, Severity::Look, torque, most, {});
     }
-    sayWhatHoldsAlone(out, plan);
-    sayOfOtherRings(out, plan, step);
+    sayWhatHoldsAlone(out, assembly);
+    sayOfOtherRings(out, steps, step);
     if (isSigned(proof)) say(Finding::SignedFor, Severity::Look, 0, 0, proof.signedBy + ": " + proof.reason);
     return out;
 }

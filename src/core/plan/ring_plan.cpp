@@ -1,6 +1,5 @@
 #include "core/plan/ring_plan.h"
 
-#include "core/plan/plan.h"
 #include "core/standards/limits.h"
 
 #include <algorithm>
@@ -110,13 +109,12 @@ std::optional<std::size_t> partnerOfSeal(const Assembly& a, std::size_t seal) {
     return std::nullopt;
 }
 
-Result<RingPlan> ringOf(const job::Job& job, const Plan& plan, const WorkStep& step, const standards::Iso286& iso286,
-                        bool pressedHome) {
+Result<RingPlan> ringOf(const WorkStep& step, const Given& given, bool pressedHome) {
     const auto place = "steps/" + step.key + "/readings";
-    auto drawn = drawnRing(job.strip, plan.strip.assembly, step, iso286);
+    auto drawn = drawnRing(given.job.strip, given.strip.assembly, step, given.library.iso286);
     if (!drawn) return tl::unexpected(at(drawn.error(), place));
     auto out = std::move(*drawn);
-    const auto& record = job::stepOf(job, step.id).readings;
+    const auto& record = job::stepOf(given.job, step.id).readings;
     out.input.kind = record.kind.value_or(out.offered);
     out.input.readings = record.readings;
     out.input.uncertainty_mm = record.uncertainty_mm;

@@ -1,22 +1,12 @@
 #pragma once
 
-#include "core/job/job.h"
+#include "core/plan/given.h"
 #include "core/plan/work_step.h"
 
 #include <optional>
 #include <string>
 
-namespace arbor::standards {
-struct Iso286;
-}
-
-namespace arbor::arrangement {
-struct Assembly;
-}
-
 namespace arbor::plan {
-
-struct Plan;
 
 /// How far off a lip seal may stand where the drawing says nothing: depth, and across its outside [mm].
 /// @source [PRACTICE]
@@ -39,8 +29,7 @@ struct RingPlan {
 /// @param pressedHome  a trace has shown it stand on its shoulder
 /// @errors those of judgeSeating, with "steps/KEY/readings" as place
 /// @source [HB3.8], [HB3.9], [HB5] seal depth: drawing, else flush
-Result<RingPlan> ringOf(const job::Job& job, const Plan& plan, const WorkStep& step, const standards::Iso286& iso286,
-                        bool pressedHome);
+Result<RingPlan> ringOf(const WorkStep& step, const Given& given, bool pressedHome);
 
 /// The part that a seal is tight with by its rubber: the first that holds others and touches it. Nothing: none does.
 std::optional<std::size_t> partnerOfSeal(const arrangement::Assembly& assembly, std::size_t seal);

@@ -63,7 +63,7 @@ double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_m
 std::string materialKeyOf(const arrangement::Part& part, const catalog::Materials& all) {
     if (part.catalogue) return "bearing_steel";
     if (all.contains(part.material)) return part.material;
-    const auto key = catalog::materialKey(all, part.material); // by its name; knowMaterials has refused what is none
+    const auto key = catalog::materialKey(all, part.material); // by its name; unknownMaterials tells of what is none
     return key && all.contains(*key) ? *key : kPlainSteel;
 }
 
@@ -71,13 +71,14 @@ const catalog::Material& materialOf(const arrangement::Part& part, const catalog
     return all.at(materialKeyOf(part, all));
 }
 
-Result<void> knowMaterials(const arrangement::Assembly& assembly, const catalog::Materials& all) {
+Problems unknownMaterials(const arrangement::Assembly& assembly, const catalog::Materials& all) {
+    Problems out;
     for (const auto& part : assembly.parts) {
         if (part.material.empty()) continue;
         if (const auto key = catalog::materialKey(all, part.material); !key)
-            return tl::unexpected(at(key.error(), "arrangement/parts/" + part.id + "/material"));
+            out.push_back(at(key.error(), "arrangement/parts/" + part.id + "/material"));
     }
-    return {};
+    return out;
 }
 
 bool isMetalRing(const arrangement::Part& part) {

@@ -15,8 +15,8 @@ double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_m
                     const tables::Library& library);
 
 /// Every material that is said is in the table: one that is not known has no ceiling, no stiffness and no expansion to
-/// go by. @errors UnknownName with the part's place in the job file
-Result<void> knowMaterials(const arrangement::Assembly& assembly, const catalog::Materials& all);
+/// go by. @return an UnknownName for each that is not, with the part's place in the job file
+Problems unknownMaterials(const arrangement::Assembly& assembly, const catalog::Materials& all);
 
 /// The key of a part's material, by key or by name, plain carbon steel where none is said.
 std::string materialKeyOf(const arrangement::Part& part, const catalog::Materials& all);

@@ -1,6 +1,5 @@
 #include "core/plan/step_plan.h"
 
-#include "core/plan/plan.h"
 #include "core/plan/proof_plan.h"
 #include "core/plan/work_steps.h"
 #include "core/section/contact.h"
@@ -47,10 +46,9 @@ Mark markOfTools(const StepPlan& s, bool done) {
     return markOf(worst(s.way()->findings()), done);
 }
 
-Mark markOfHeat(const job::Job& job, const StepPlan& s, const Plan& plan, bool done) {
-    const auto* heat = heatOf(s.step, plan);
+Mark markOfHeat(const job::StepRecord& record, const StepPlan& s, const HeatPlan* heat, bool done) {
     if (!heat) return s.step.out || (s.ring && s.ring->seal) ? Mark::NotNeeded : Mark::Open;
-    if (job::stepOf(job, s.step.id).heat.pressCold || !heat->needed()) return Mark::NotNeeded;
+    if (record.heat.pressCold || !heat->needed()) return Mark::NotNeeded;
     return markOf(worst(heat->findings), done);
 }
 
@@ -68,41 +66,44 @@ Mark markOfSeat(const job::SeatProof& proof, const StepPlan& s, bool done) {
 
 class StepPlanner {
 public:
-    StepPlanner(Plan& plan, const job::Job& job, const tables::Library& lib, const Asked& asked)
-        : m_plan(plan), m_job(job), m_lib(lib), m_asked(asked) {}
+    StepPlanner(const Given& given, const Heats& heats, const Asked& asked)
+        : m_given(given), m_heats(heats), m_asked(asked) {}
 
-    void all() {
-        for (auto& step : workSteps(m_plan, m_lib))
-            m_plan.steps.push_back({std::move(step), {}, {}, {}, {}, {}, {}, {}});
-        m_plan.inHand = inHandOf(m_plan.steps, m_job, m_asked.inHand);
-        for (std::size_t i = 0; i < m_plan.steps.size(); ++i)
-            workOut(m_plan.steps[i], i == m_plan.inHand);
-        for (auto& s : m_plan.steps) {
-            s.proof = proofOf(m_job, m_plan, s);
+    PlannedSteps all() {
+        for (auto& step : workSteps(m_given))
+            m_out.all.push_back({std::move(step), {}, {}, {}, {}, {}, {}, {}, {}});
+        m_out.inHand = inHandOf(m_out.all, m_given.job, m_asked.inHand);
+        for (std::size_t i = 0; i < m_out.all.size(); ++i)
+            workOut(m_out.all[i], i == m_out.inHand);
+        // What is to be looked at of one depends on how the others were read.
+        const auto& assembly = m_given.strip.assembly;
+        for (auto& s : m_out.all) {
+            s.checks = checksOf(assembly, m_out.all, s);
+            s.proof = proofOf(record(s).proof, assembly, m_out.all, s);
             mark(s);
         }
+        return std::move(m_out);
     }
 
 private:
-    const job::StepRecord& record(const StepPlan& s) const { return job::stepOf(m_job, s.step.id); }
+    const job::StepRecord& record(const StepPlan& s) const { return job::stepOf(m_given.job, s.step.id); }
 
-    void say(const Problem& problem) {
-        if (!m_plan.problem) m_plan.problem = problem;
-    }
+    void say(const Problem& problem) { m_out.problems.push_back(problem); }
 
     void workOut(StepPlan& s, bool inHand) {
         const auto at = m_asked.traces.find(s.step.id);
         const auto* measured = at == m_asked.traces.end() || at->second.empty() ? nullptr : &at->second;
         const bool pressed = measured || saysAnything(record(s).hand);
         if (inHand || pressed || m_asked.everyStep) {
-            s.tools = toolsFor(s.step, m_job, m_plan, m_lib);
-            s.press = pressOf(s.step, s.way(), m_plan, isWarmed(m_job, s.step, m_plan));
+            s.tools = m_asked.memory ? m_asked.memory->toolsFor(s.step, m_given)
+                                     : std::make_shared<const StepTools>(toolsFor(s.step, m_given));
+            s.press = pressOf(s.step, s.way(), m_given.fits, isWarmed(m_given.job, s.step, m_heats));
         }
         if (inHand && s.tools->problem) say(*s.tools->problem);
         if (s.press && pressed) readPress(s, measured);
         if (s.step.out) return;
         const bool home = s.trace && s.trace->verdict == trace::Verdict::Home;
-        auto ring = ringOf(m_job, m_plan, s.step, m_lib.iso286, home);
+        auto ring = ringOf(s.step, m_given, home);
         if (ring)
             s.ring = std::move(*ring);
         else
@@ -112,14 +113,14 @@ private:
     /// The trace where there is one, else what was read by hand.
     void readPress(StepPlan& s, const trace::Trace* measured) {
         trace::AnalysisInput in;
-        in.friction = m_plan.fits->seats[*s.step.seat].input->friction;
+        in.friction = m_given.fits.seats[*s.step.seat].input->friction;
         in.removal = s.step.out;
         if (measured) {
             s.trace = trace::analyse(*measured, s.press->expected, in);
             return;
         }
-        const auto* press = s.press->press ? s.press->press : m_plan.press;
-        auto hand = readByHand(record(s).hand, s.press->expected, press, m_lib.rack, in);
+        const auto* press = s.press->press ? s.press->press : m_given.press;
+        auto hand = readByHand(record(s).hand, s.press->expected, press, m_given.library.rack, in);
         if (!hand) return say(at(hand.error(), "steps/" + s.step.key + "/" + hand.error().field));
         s.hand = std::move(*hand);
         s.trace = s.hand->analysis;
@@ -127,7 +128,7 @@ private:
 
     /// A part that is left where it is asks for nothing and stops nothing.
     void mark(StepPlan& s) const {
-        if (m_job.strip.stays.contains(m_plan.strip.assembly.parts[s.step.part].id)) {
+        if (m_given.job.strip.stays.contains(m_given.strip.assembly.parts[s.step.part].id)) {
             for (const auto station : {Station::Tooling, Station::Warm, Station::Press, Station::Seat})
                 s.marks[station] = Mark::NotNeeded;
             return;
@@ -135,15 +136,15 @@ private:
         const auto& r = record(s);
         const auto done = [&](Station station) { return r.done.contains(station); };
         s.marks[Station::Tooling] = markOfTools(s, done(Station::Tooling));
-        s.marks[Station::Warm] = markOfHeat(m_job, s, m_plan, done(Station::Warm));
+        s.marks[Station::Warm] = markOfHeat(r, s, heatOf(s.step, m_heats), done(Station::Warm));
         s.marks[Station::Press] = markOf(s.trace ? worst(s.trace->findings) : Severity::Info, done(Station::Press));
         s.marks[Station::Seat] = markOfSeat(r.proof, s, done(Station::Seat));
     }
 
-    Plan& m_plan;
-    const job::Job& m_job;
-    const tables::Library& m_lib;
+    const Given& m_given;
+    const Heats& m_heats;
     const Asked& m_asked;
+    PlannedSteps m_out;
 };
 
 } // namespace
@@ -168,9 +169,9 @@ Mark markOf(Severity severity, bool done) {
     return severity == Severity::Look ? Mark::Look : Mark::Open;
 }
 
-std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const Plan& plan, bool warmed) {
+std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const FitPlan& fits, bool warmed) {
     if (!step.seat || step.tasks.empty()) return std::nullopt;
-    const auto& seat = plan.fits->seats[*step.seat];
+    const auto& seat = fits.seats[*step.seat];
     const auto& task = step.tasks[way ? way->task : 0];
     PressInput in;
     in.travel_mm = task.travel_mm;
@@ -185,14 +186,14 @@ std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const
     return planPress(in);
 }
 
-const HeatPlan* heatOf(const WorkStep& step, const Plan& plan) {
-    if (step.out || !step.seat || !plan.heats[*step.seat]) return nullptr;
-    return &*plan.heats[*step.seat];
+const HeatPlan* heatOf(const WorkStep& step, const Heats& heats) {
+    if (step.out || !step.seat || !heats[*step.seat]) return nullptr;
+    return &*heats[*step.seat];
 }
 
-bool isWarmed(const job::Job& job, const WorkStep& step, const Plan& plan) {
+bool isWarmed(const job::Job& job, const WorkStep& step, const Heats& heats) {
     const auto& record = job::stepOf(job, step.id);
-    const auto* heat = heatOf(step, plan);
+    const auto* heat = heatOf(step, heats);
     return heat && heat->needed() && record.done.contains(Station::Warm) && !record.heat.pressCold;
 }
 
@@ -212,8 +213,8 @@ Result<std::size_t> stepNamed(const std::vector<StepPlan>& steps, const std::str
     return refuse(ProblemCode::UnknownName, "--step", name, "one of " + begin);
 }
 
-void planSteps(Plan& plan, const job::Job& job, const tables::Library& library, const Asked& asked) {
-    StepPlanner(plan, job, library, asked).all();
+PlannedSteps planSteps(const Given& given, const Heats& heats, const Asked& asked) {
+    return StepPlanner(given, heats, asked).all();
 }
 
 } // namespace arbor::plan

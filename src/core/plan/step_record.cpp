@@ -52,8 +52,8 @@ job::Record makeRecord(const job::Job& job, const Plan& plan, const StepPlan& st
     recordTools(r, step);
     recordPress(r, job, plan, step);
     const auto& kept = job::stepOf(job, step.step.id);
-    if (isWarmed(job, step.step, plan)) {
-        const auto& heat = *heatOf(step.step, plan);
+    if (isWarmed(job, step.step, plan.heats)) {
+        const auto& heat = *heatOf(step.step, plan.heats);
         const auto& read = kept.heat.readings;
         r.outer_C = read.empty() ? heat.outer.temp_C : read.front().temp_C;
         r.inner_C = heat.inner.temp_C;

@@ -1,5 +1,7 @@
 #include "core/plan/strip_plan.h"
 
+#include "core/job/job.h"
+#include "core/plan/fit_plan.h"
 #include "core/tables/library.h"
 
 #include <algorithm>

@@ -28,6 +28,7 @@ struct WorkStep {
     tooling::LoadCase load;
     std::optional<std::size_t> seat; ///< into the seats of Fit, where it is known there
     std::optional<std::size_t> ring; ///< into the strip plan's tight rings, for a step out
+    friend bool operator==(const WorkStep&, const WorkStep&) = default;
 };
 
 /// A tool in the hand, in place of a press: what the strip plan offers and the rack has.

@@ -23,8 +23,8 @@ const catalog::Bearing* bearingOf(const arrangement::Part& part, const tables::L
 
 class Steps {
 public:
-    Steps(const Plan& plan, const tables::Library& lib)
-        : m_plan(plan), m_lib(lib), m_strip(plan.strip), m_ways(m_strip.assembly) {}
+    explicit Steps(const Given& given)
+        : m_fits(given.fits), m_lib(given.library), m_strip(given.strip), m_ways(m_strip.assembly) {}
 
     std::vector<WorkStep> all() {
         auto departures = route::departures(m_strip.order, m_ways.all());
@@ -83,7 +83,7 @@ private:
         if (ring != m_strip.rings.end()) {
             if (out) step.ring = static_cast<std::size_t>(ring - m_strip.rings.begin());
             step.seat = ring->seat;
-            step.load = loadOf(ring->seat ? &m_plan.fits->seats[*ring->seat] : nullptr, out);
+            step.load = loadOf(ring->seat ? &m_fits.seats[*ring->seat] : nullptr, out);
         }
         rate(step);
         m_out.push_back(std::move(step));
@@ -108,7 +108,7 @@ private:
         }
     }
 
-    const Plan& m_plan;
+    const FitPlan& m_fits;
     const tables::Library& m_lib;
     const StripPlan& m_strip;
     route::Ways m_ways;
@@ -123,9 +123,9 @@ std::string nameFor(const WorkStep& step) {
 /// Every way to do one step.
 class Ways {
 public:
-    Ways(const WorkStep& step, const job::Job& job, const Plan& plan, const tables::Library& lib)
-        : m_step(step), m_plan(plan), m_rack(lib.rack), m_worked(workedBefore(step, lib)),
-          m_wish(job::stepOf(job, step.id).wish) {}
+    Ways(const WorkStep& step, const Given& given)
+        : m_step(step), m_given(given), m_rack(given.library.rack), m_worked(workedBefore(step, given.library)),
+          m_wish(job::stepOf(given.job, step.id).wish) {}
 
     StepTools all() {
         lookForWishes();
@@ -143,7 +143,7 @@ public:
 private:
     /// What the old bearing told: this time no force through the elements, and somebody looks.
     void insistOnBackingUp() {
-        const auto& look = m_plan.fits->lookAt;
+        const auto& look = m_given.fits.lookAt;
         if (m_step.out || !m_step.bearing) return;
         if (std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
         for (auto& way : m_out.ways)
@@ -199,9 +199,9 @@ private:
     void pressWays() {
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
             std::vector<const catalog::Press*> presses;
-            if (m_plan.press) presses.push_back(m_plan.press);
+            if (m_given.press) presses.push_back(m_given.press);
             for (const auto& press : m_rack.presses)
-                if (&press != m_plan.press) presses.push_back(&press);
+                if (&press != m_given.press) presses.push_back(&press);
             StepWay best;
             for (const auto* press : presses) {
                 auto w = wishes();
@@ -222,12 +222,14 @@ private:
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
             const double through = m_step.tasks[t].throughDia_mm();
             std::optional<StepWay> best;
+            const auto isGood = [&] { return best && best->proven() && worst(best->findings()) < Severity::Look; };
             for (const auto* bolt : bolts) {
                 if (bolt->threadDia_mm() >= through) continue;
                 std::vector<const Tool*> rams{nullptr};
                 for (const auto* ram : ofKind(ToolKind::HollowRam))
                     if (ram->boreDia_mm > bolt->threadDia_mm()) rams.push_back(ram);
                 for (const auto* ram : rams) {
+                    if (isGood()) break; // thinner ones are no better, nor is a ram over the bolt
                     auto w = wishes();
                     w.bolt = bolt;
                     w.ram = ram;
@@ -240,7 +242,7 @@ private:
     }
 
     void handWays() {
-        const auto& ring = m_plan.strip.rings[*m_step.ring];
+        const auto& ring = m_given.strip.rings[*m_step.ring];
         if (!ring.site.inBore) addJaws(ring);
         for (const auto& removal : ring.ways) {
             if (!removal.applies) continue;
@@ -273,7 +275,7 @@ private:
     void addJaws(const TightRing& ring) {
         const auto& site = ring.site;
         double outside = 0;
-        for (const auto& body : m_plan.strip.assembly.parts[m_step.part].bodies)
+        for (const auto& body : m_given.strip.assembly.parts[m_step.part].bodies)
             outside = std::max(outside, body.outsideDia());
         const double reach = m_step.tasks.empty() ? 0 : m_step.tasks.front().travel_mm;
         for (const auto* jaws : ofKind(ToolKind::JawPuller)) {
@@ -305,7 +307,7 @@ private:
     }
 
     const WorkStep& m_step;
-    const Plan& m_plan;
+    const Given& m_given;
     const catalog::Rack& m_rack;
     std::set<std::string> m_worked;
     job::StepWish m_wish;
@@ -326,18 +328,36 @@ tooling::LoadCase loadOf(const SeatPlan* seat, bool out) {
     return load;
 }
 
-std::vector<WorkStep> workSteps(const Plan& plan, const tables::Library& lib) {
-    return plan.strip.sound() ? Steps(plan, lib).all() : std::vector<WorkStep>{};
+std::vector<WorkStep> workSteps(const Given& given) {
+    return given.strip.sound() ? Steps(given).all() : std::vector<WorkStep>{};
 }
 
-StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const tables::Library& lib) {
-    return Ways(step, job, plan, lib).all();
+StepTools toolsFor(const WorkStep& step, const Given& given) {
+    return Ways(step, given).all();
 }
 
-Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const Plan& plan, const tooling::TurnWishes& wishes) {
+ToolMemory::Known ToolMemory::knownOf(const WorkStep& step, const Given& given) {
+    Known out{step, job::stepOf(given.job, step.id).wish, given.press, given.fits.lookAt, {}, {}};
+    if (!step.ring) return out;
+    out.site = given.strip.rings[*step.ring].site;
+    out.removals = given.strip.rings[*step.ring].ways;
+    return out;
+}
+
+std::shared_ptr<const StepTools> ToolMemory::toolsFor(const WorkStep& step, const Given& given) {
+    auto from = knownOf(step, given);
+    const auto found = m_known.find(step.id);
+    if (found != m_known.end() && found->second.first == from) return found->second.second;
+    auto tools = std::make_shared<const StepTools>(plan::toolsFor(step, given));
+    m_known.insert_or_assign(step.id, std::pair(std::move(from), tools));
+    return tools;
+}
+
+Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const catalog::Press* press,
+                                      const tooling::TurnWishes& wishes) {
     if (step.tasks.empty())
         return refuse(ProblemCode::NotDefined, step.key, {}, "a face of it that can be pushed straight from above");
-    const tooling::DriverEnd end{plan.press ? plan.press->ramFootDia_mm : 0, 0};
+    const tooling::DriverEnd end{press ? press->ramFootDia_mm : 0, 0};
     return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), wishes);
 }
 

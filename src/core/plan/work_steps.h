@@ -1,10 +1,13 @@
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/plan/given.h"
 #include "core/plan/work_step.h"
 
+#include <map>
+#include <memory>
 #include <set>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace arbor::plan {
@@ -15,17 +18,40 @@ tooling::LoadCase loadOf(const SeatPlan* seat, bool out);
 
 /// The steps out, in their order, then the steps in; a seal goes in as well, though it is tight by its rubber. None
 /// where not everything comes out.
-/// @param plan  with its fits
-std::vector<WorkStep> workSteps(const Plan& plan, const tables::Library& library);
+std::vector<WorkStep> workSteps(const Given& given);
 
 /// Every way to do a step with the rack there is: pressing either of the two on the job's press (or another, when that
 /// one does not do), drawing with a bolt, by hand, and with a sleeve turned for it when nothing else does. The user's
 /// own choice for the step comes first.
-StepTools toolsFor(const WorkStep& step, const job::Job& job, const Plan& plan, const tables::Library& library);
+StepTools toolsFor(const WorkStep& step, const Given& given);
+
+/// What was searched for, kept while all that it was searched from stays the same: looking through a rack takes longer
+/// than all else of a plan. One for each job that is open.
+class ToolMemory {
+public:
+    std::shared_ptr<const StepTools> toolsFor(const WorkStep& step, const Given& given);
+    void forget() { m_known.clear(); } ///< where the library is another one
+
+private:
+    struct Known {
+        WorkStep step;
+        job::StepWish wish;
+        const catalog::Press* press = nullptr;
+        std::vector<measure::LookAt> lookAt;
+        std::optional<route::RingSite> site;
+        std::vector<route::Removal> removals;
+        bool operator==(const Known&) const = default;
+    };
+    static Known knownOf(const WorkStep& step, const Given& given);
+
+    std::map<job::StepKey, std::pair<Known, std::shared_ptr<const StepTools>>> m_known;
+};
 
 /// A sleeve to be turned for the first way to press a step.
+/// @param press  whose ram it goes under; null: none is known
 /// @errors NotDefined when it cannot be pressed; those of designSleeve
-Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const Plan& plan, const tooling::TurnWishes& wishes);
+Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const catalog::Press* press,
+                                      const tooling::TurnWishes& wishes);
 
 /// The tools that records of earlier jobs name for the bearing of a step.
 std::set<std::string> workedBefore(const WorkStep& step, const tables::Library& library);

@@ -94,12 +94,6 @@ std::string_view name(Method method) {
     return "press";
 }
 
-std::optional<Method> methodNamed(std::string_view text) {
-    for (const auto method : kMethods)
-        if (name(method) == text) return method;
-    return std::nullopt;
-}
-
 std::vector<KitLine> kitOf(const arrangement::Assembly& assembly, const std::vector<catalog::Bearing>& catalogue) {
     std::vector<KitLine> out;
     double free_mm3 = 0;

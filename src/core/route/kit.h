@@ -35,7 +35,6 @@ std::vector<KitLine> toolsFor(const std::vector<Method>& methods);
 
 /// Stable names of methods for files: "press", "draw_bolt", ...
 std::string_view name(Method method);
-std::optional<Method> methodNamed(std::string_view name);
 
 /// Free volume of an open bearing [mm^3]: the ring space less rings and elements, from the model's own bodies.
 /// @source [HB4.16]

@@ -34,6 +34,7 @@ struct RingSite {
     bool notched = false;
     bool isRing = true;    ///< false: a shaft, hub or housing, which no collet or drift takes hold of
     bool sealNear = false; ///< it is a seal, or a seal or encoder that stays would be heated too
+    friend bool operator==(const RingSite&, const RingSite&) = default;
 };
 
 /// The room around a tight ring among the parts present.
@@ -68,6 +69,7 @@ struct Removal {
     bool applies = false;
     Why why = Why::NoLandBehind;
     double value_mm = 0; ///< the land, bore or gap that decided
+    friend bool operator==(const Removal&, const Removal&) = default;
 };
 
 /// Every method, those that apply first and of them the gentlest first: press, draw bolt, separator, drift, collet,

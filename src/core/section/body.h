@@ -40,6 +40,7 @@ struct Slice {
     static Slice tube(double zBottom, double zTop, double innerRad_mm, double outerRad_mm) {
         return {zBottom, zTop, innerRad_mm, innerRad_mm, outerRad_mm, outerRad_mm};
     }
+    friend bool operator==(const Slice&, const Slice&) = default;
 };
 
 /// An axisymmetric body: slices from bottom to top without gaps, placed at `z_mm`.
@@ -57,6 +58,8 @@ struct Body {
     double height() const { return top() - bottom(); }
     double outsideDia() const;
     double boreDia() const; ///< narrowest
+
+    friend bool operator==(const Body&, const Body&) = default;
 };
 
 double volume_mm3(const Body& body);

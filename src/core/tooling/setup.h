@@ -67,6 +67,7 @@ struct LoadCase {
 
     /// What the stack, and whatever stands in the path, may have to carry.
     double greatest_N() const { return std::max(pressForceMost_N, holdForce_N); }
+    friend bool operator==(const LoadCase&, const LoadCase&) = default;
 };
 
 /// Verdict on one driver with what stands on it: lands on the right face, clears everything on the way, is strong

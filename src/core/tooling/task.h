@@ -17,6 +17,7 @@ struct FreeFace {
 
     double width_mm() const { return (outerDia_mm - innerDia_mm) / 2; }
     double area_mm2() const;
+    friend bool operator==(const FreeFace&, const FreeFace&) = default;
 };
 
 /// The part of a lip seal inside its shell, between these diameters: nothing pushes it, nothing carries on it.
@@ -26,6 +27,7 @@ struct LipZone {
 
     /// How wide a ring lies on it, on the radius [mm].
     double under_mm(double innerRad_mm, double outerRad_mm) const;
+    friend bool operator==(const LipZone&, const LipZone&) = default;
 };
 
 /// The edge of the face beside which a seal, a cage or a lip must not be touched.
@@ -59,6 +61,8 @@ struct Task {
     double passDia_mm() const;    ///< of what moves and ends below the holder's lower face
     bool heldByRing() const;      ///< the holder is a ring, not a housing that stands by itself
     std::vector<section::Body> atTravel(double travel_mm) const; ///< what moves, when it has gone this far
+
+    friend bool operator==(const Task&, const Task&) = default;
 };
 
 /// A part of an assembly that leaves, or comes, on `way`, and the one it is tight with.

@@ -352,11 +352,19 @@ private:
     }
 
     bool released() {
+        constexpr double kFree = 0.1; // of the peak: what has slid out to its end is held by nothing
         const auto drop = largestDrop(-1e9, 1e9, 0.5 * m_home);
         const double last = m_c.points.back().force_N;
-        if (!drop || drop->share() < 0.6 || last > 0.4 * drop->peak.force_N) return false;
-        mark(Finding::TraceReleased, drop->peak.travel_mm, drop->peak.force_N);
-        return say(Finding::TraceReleased, Severity::Info, drop->peak.travel_mm, drop->peak.force_N, 3);
+        const auto& peak = *std::max_element(m_c.points.begin(), m_c.points.end(),
+                                             [](const auto& a, const auto& b) { return a.force_N < b.force_N; });
+        // It fades as less and less is engaged; gone is what lies well under what is left of it.
+        const bool fades = last >= 0.5 * least(end());
+        const bool letGo = drop && drop->share() >= 0.6 && last <= 0.4 * drop->peak.force_N && !fades;
+        const bool slidOut = end() > m_home - homeTolerance() && last < kFree * peak.force_N;
+        if (!letGo && !slidOut) return false;
+        const auto& from = letGo ? drop->peak : peak;
+        mark(Finding::TraceReleased, from.travel_mm, from.force_N);
+        return say(Finding::TraceReleased, Severity::Info, from.travel_mm, from.force_N, 3);
     }
 
     double homeTolerance() const {

@@ -2,9 +2,9 @@
 
 #include "core/base/units.h"
 #include "core/job/names.h"
-#include "io/adjust_json.h"
-#include "io/heat_json.h"
+#include "io/results/adjust_json.h"
 #include "io/results/fit_json.h"
+#include "io/results/heat_json.h"
 #include "io/results/result_json.h"
 #include "io/results/step_json.h"
 #include "io/results/strip_json.h"

@@ -85,7 +85,7 @@ json stepJson(const plan::StepPlan& planned, const plan::Plan& plan, const words
     const auto& step = planned.step;
     const auto* way = planned.way();
     const auto& press = planned.press;
-    const auto* heat = plan::heatOf(step, plan);
+    const auto* heat = plan::heatOf(step, plan.heats);
     const auto* seat = step.seat ? &plan.fits->seats[*step.seat] : nullptr;
     return {{"step", step.key},
             {"title", words::stepTitle(step)},

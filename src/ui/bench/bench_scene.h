@@ -40,7 +40,8 @@ struct BenchScene {
     std::vector<bool> faded; ///< same length as bodies, or empty
     std::optional<force::Path> path;
     std::vector<Callout> callouts;
-    bool roomForCallouts = false; ///< keep their room even while there are none
+    bool roomForCallouts = false;      ///< keep their room even while there are none
+    std::optional<double> keepUpTo_mm; ///< room is kept to this height, so that what moves does not change the scale
     std::optional<StrokeScale> stroke;
     std::optional<Loupe> loupe;
     QString emptyText; ///< shown when there are no bodies

@@ -82,6 +82,7 @@ QRectF BenchView::worldBox() const {
         hi = first ? b.top() : std::max(hi, b.top());
         first = false;
     }
+    hi = std::max(hi, m_scene.keepUpTo_mm.value_or(hi));
     return {-rad, lo, 2 * rad, hi - lo};
 }
 

@@ -152,7 +152,7 @@ void FitPage::showSection() {
     BenchScene scene;
     const auto& plan = m_session->plan();
     scene.subtitle = tr("Section to scale. Pick a part to see its sizes.");
-    scene.emptyText = plan.problem ? q(words::say(*plan.problem)) : QString();
+    scene.emptyText = plan.problem() ? q(words::say(*plan.problem())) : QString();
     if (plan.fits && m_seat < plan.fits->seats.size()) {
         const auto& seat = plan.fits->seats[m_seat];
         scene.title = q(words::seatTitle(seat));

@@ -23,11 +23,19 @@ namespace arbor::ui {
 
 namespace {
 
-enum Column { When, Job, Title, Bearing, Force, Verdict, Trace, Tools, Who, Columns };
+enum Column { When, Job, Title, Step, Bearing, Force, Verdict, Trace, Tools, Who, Columns };
 
 QString spaced(const std::string& name) {
     return q(name).replace('_', ' ');
 }
+
+/// "in · upper bearing, spindle" of a step's key.
+QString stepText(const std::string& key) {
+    return spaced(key).replace(':', QStringLiteral(" · ")).replace('+', QStringLiteral(", "));
+}
+
+constexpr int kFirstScopeKey = Qt::Key_F4;
+constexpr int kStepScope = 0, kPlaceScope = 1;
 
 } // namespace
 
@@ -36,7 +44,7 @@ LogView::LogView(QWidget* parent) : QWidget(parent) {
     setAttribute(Qt::WA_StyledBackground);
     m_table = new QTableWidget(0, Columns, this);
     m_table->setObjectName("logTable");
-    m_table->setHorizontalHeaderLabels({tr("when"), tr("job"), tr("what"), tr("bearing"), tr("peak force"),
+    m_table->setHorizontalHeaderLabels({tr("when"), tr("job"), tr("what"), tr("step"), tr("bearing"), tr("peak force"),
                                         tr("verdict"), tr("trace"), tr("tools"), tr("who")});
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -76,8 +84,9 @@ QWidget* LogView::buildScopes() {
     auto* line = new QHBoxLayout(bar);
     line->setContentsMargins(theme::kMargin, 0, theme::kMargin, 8);
     line->setSpacing(theme::kGap);
-    int key = Qt::Key_F5;
-    for (const auto& text : {tr("This place"), tr("This machine"), tr("This bearing"), tr("Everything")}) {
+    int key = kFirstScopeKey;
+    for (const auto& text :
+         {tr("This step"), tr("This place"), tr("This machine"), tr("This bearing"), tr("Everything")}) {
         const int scope = static_cast<int>(m_scopes.size());
         auto* button = new QPushButton(text + "   " + QKeySequence(key++).toString(), bar);
         button->setObjectName(QStringLiteral("logScope%1").arg(scope));
@@ -85,6 +94,7 @@ QWidget* LogView::buildScopes() {
         line->addWidget(button);
         m_scopes.push_back(button);
     }
+    m_scopes[kStepScope]->setCheckable(true); // the words alone do not show it
     line->addStretch(1);
     return bar;
 }
@@ -98,9 +108,10 @@ bool LogView::lookForWords(const QString& words) {
 }
 
 void LogView::lookFor(int scope) {
-    const QString words[] = {m_like.position, m_like.machine, m_like.bearing, QString()};
+    m_scopes[kStepScope]->setChecked(scope == kStepScope);
+    const QString words[] = {m_like.position, m_like.position, m_like.machine, m_like.bearing, QString()};
     // Whoever wrote the place differently last time is found by the machine's place alone.
-    if (!lookForWords(words[scope]) && scope == 0) lookForWords(m_like.place);
+    if (!lookForWords(words[scope]) && scope <= kPlaceScope) lookForWords(m_like.place);
 }
 
 /// What was used, and what came of it.
@@ -174,13 +185,15 @@ void LogView::open(log::Keeper& keeper, const words::Display& display, const Lik
     m_there = true;
     m_message->hide();
     count();
-    const QString* wishes[] = {&like.position, &like.place, &like.machine, &like.bearing};
-    for (std::size_t scope = 0; scope + 1 < m_scopes.size(); ++scope)
-        m_scopes[scope]->setEnabled(!like.place.isEmpty());
-    bool found = false;
-    for (const auto* words : wishes)
-        if (!found && !words->isEmpty()) found = lookForWords(*words);
-    if (like.place.isEmpty()) lookForWords({});
+    const int everything = static_cast<int>(m_scopes.size()) - 1;
+    const bool asked[] = {!like.place.isEmpty() && !like.step.empty(), !like.place.isEmpty(), !like.machine.isEmpty(),
+                          !like.bearing.isEmpty()};
+    m_found.clear();
+    for (int scope = 0; scope < everything; ++scope) {
+        m_scopes[static_cast<std::size_t>(scope)]->setEnabled(asked[scope]);
+        if (asked[scope] && m_found.empty()) lookFor(scope);
+    }
+    if (like.place.isEmpty()) lookFor(everything);
     m_search->setFocus();
     m_search->selectAll();
 }
@@ -207,6 +220,7 @@ log::Query LogView::wanted() const {
     };
     log::Query out;
     out.text = m_search->text().toStdString();
+    if (m_scopes[kStepScope]->isChecked()) out.step = m_like.step;
     out.verdict = m_verdict->currentData().toString().toStdString();
     out.from = date(m_from);
     out.to = date(m_to);
@@ -233,6 +247,7 @@ void LogView::fill() {
         put(When, q(e.when).left(16).replace('T', ' '));
         put(Job, q(e.jobId));
         put(Title, q(e.title));
+        put(Step, stepText(e.step));
         put(Bearing, q(e.bearing));
         put(Force, e.peak_N ? q(m_display.force(*e.peak_N).text()) : QString("–"));
         put(Verdict, spaced(e.verdict));
@@ -271,7 +286,7 @@ void LogView::askFile() {
 
 void LogView::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Escape) return emit left();
-    const int scope = event->key() - Qt::Key_F5;
+    const int scope = event->key() - kFirstScopeKey;
     if (scope >= 0 && scope < static_cast<int>(m_scopes.size()) &&
         m_scopes[static_cast<std::size_t>(scope)]->isEnabled())
         return lookFor(scope);

@@ -28,6 +28,7 @@ public:
         QString place;    ///< the machine's place
         QString machine;
         QString bearing;
+        std::string step; ///< key of the one in hand
     };
     /// @param keeper  must outlive the view  @param like  begins with the narrowest of it that finds anything
     void open(log::Keeper& keeper, const words::Display& display, const Like& like);

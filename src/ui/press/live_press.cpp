@@ -5,6 +5,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QTimer>
+#include <algorithm>
 #include <cstring>
 
 namespace arbor::ui {
@@ -100,6 +101,14 @@ Result<void> LivePress::keep() {
 const plan::PressPlan* LivePress::predicted() const {
     const auto* step = recording() && m_step ? m_session->plan().step(*m_step) : m_session->step();
     return step && step->press ? &*step->press : nullptr;
+}
+
+std::optional<double> LivePress::gone() const {
+    const auto* press = predicted();
+    const auto* inHand = m_session->step();
+    if (!recording() || !press || !m_step || !inHand || inHand->step.id != *m_step || trace().empty())
+        return std::nullopt;
+    return std::clamp(trace().back().travel_mm / press->expected.homeTravel_mm, 0.0, 1.0);
 }
 
 void LivePress::lookForUnkept() {

@@ -26,10 +26,11 @@ public:
     QString stateText() const;
     bool connected() const { return state() == device::LineClient::State::On; }
 
-    Result<void> start(); ///< a new recording beside the job
-    Result<void> keep();
+    Result<void> start();                     ///< a new recording beside the job
+    Result<void> keep();                      ///< ends it and makes it the job's trace
     const plan::PressPlan* predicted() const; ///< of the step that is recorded, else of that in hand; null: not known
-                                              ///< ///< ends it and makes it the job's trace
+    /// How far of its travel the step in hand has gone, 0 to 1; nothing: it is not the one that is recorded.
+    std::optional<double> gone() const;
     /// Recordings of this job that were begun and never kept: the program was gone, or another job was opened.
     const QStringList& unkept() const { return m_unkept; }
     Result<void> takeOver(const QString& file); ///< makes it the job's trace

@@ -25,6 +25,7 @@
 #include <QStackedWidget>
 #include <QTimer>
 #include <QVBoxLayout>
+#include <cmath>
 
 namespace arbor::ui {
 
@@ -167,7 +168,15 @@ void PressPage::showLive() {
     if (m_raw->isVisible()) m_raw->setPlainText(m_live->rawLines().join('\n'));
     if (const auto* press = m_live->predicted(); press && m_live->recording())
         m_chart->show(press->expected, m_live->trace(), &m_live->analysis(), m_session->display());
+    followOnBench();
     emit slipChanged();
+}
+
+void PressPage::followOnBench() {
+    constexpr double kSeen = 0.005; // of the travel: less moves no line of the drawing
+    const auto gone = m_live->gone();
+    if (gone == m_gone || (gone && m_gone && std::abs(*gone - *m_gone) < kSeen)) return;
+    showBench();
 }
 
 void PressPage::open(JobSession* session) {
@@ -205,11 +214,20 @@ void PressPage::refresh() {
 }
 
 void PressPage::showBench() {
+    constexpr double kShown = 0.75; // of the travel, until the press runs
     const auto d = m_session->display();
     const auto* step = m_session->step();
-    auto scene = setupScene(*m_session, 0.75);
+    m_gone = m_live->gone();
+    auto scene = setupScene(*m_session, m_gone.value_or(kShown));
     if (step) scene.title = q(words::stepTitle(step->step));
     scene.subtitle = tr("Ram above, bed below, three quarters of the way. Pick a part to see its sizes.");
+    if (m_gone) {
+        const double travel = step->press->expected.homeTravel_mm;
+        scene.subtitle =
+            tr("As it stands: %1 of %2.").arg(q(d.size(*m_gone * travel).number), q(d.size(travel).text()));
+        for (const auto& body : setupScene(*m_session, 0).bodies)
+            scene.keepUpTo_mm = std::max(scene.keepUpTo_mm.value_or(body.top()), body.top());
+    }
     if (const auto* tools = step ? step->setup() : nullptr; tools && tools->choice) {
         const auto& s = tools->proof.stack;
         scene.stroke = StrokeScale{

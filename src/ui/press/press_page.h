@@ -41,6 +41,7 @@ private:
     bool isLive() const; ///< the slip is about the transducer
     void showLineState();
     void showBench();
+    void followOnBench(); ///< the section goes as far as the press has gone
     void loadTrace(const QString& file);
     void browse();
 
@@ -57,6 +58,7 @@ private:
     QLineEdit* m_line;
     QLabel* m_lineState;
     QPlainTextEdit* m_raw;
+    std::optional<double> m_gone; ///< share of the travel the bench shows, while a press runs
     bool m_sound = false;
 };
 

@@ -120,8 +120,8 @@ void press(Paper& paper, const JobSession& session, const plan::StepPlan& step) 
 
 /// What it was warmed to, as the clocks and the thermometer had it.
 void warmed(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
-    const auto* heat = plan::heatOf(step.step, session.plan());
-    if (!heat || !plan::isWarmed(session.job(), step.step, session.plan())) return;
+    const auto* heat = plan::heatOf(step.step, session.plan().heats);
+    if (!heat || !plan::isWarmed(session.job(), step.step, session.plan().heats)) return;
     paper.text(tr("went in warm: %1").arg(q(words::opensLine(*heat, session.display()))));
 }
 

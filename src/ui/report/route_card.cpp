@@ -136,7 +136,7 @@ void fits(Paper& paper, const JobSession& session) {
     const auto& plan = session.plan();
     const auto d = session.display();
     paper.heading(tr("Fit"));
-    if (!plan.fits) return paper.text(plan.problem ? q(words::say(*plan.problem)) : QString(), 0, true);
+    if (!plan.fits) return paper.text(plan.problem() ? q(words::say(*plan.problem())) : QString(), 0, true);
     for (const auto& seat : plan.fits->seats) {
         if (!seat.fit) continue;
         const auto& f = *seat.fit;
@@ -166,7 +166,7 @@ void stepSetup(Paper& paper, const JobSession& session, const plan::StepPlan& st
 
 void stepPress(Paper& paper, const JobSession& session, const plan::StepPlan& step, const plan::Plan& plan) {
     const auto d = session.display();
-    if (const auto* heat = plan::heatOf(step.step, plan))
+    if (const auto* heat = plan::heatOf(step.step, plan.heats))
         paper.text(tr("to drop it in: %1").arg(q(words::opensLine(*heat, d))));
     if (!step.press) return;
     for (const auto& line : words::pressLines(*step.press, d))

@@ -1,4 +1,5 @@
 #include "ui/session/job_session.h"
+#include "core/plan/plan_job.h"
 #include "core/plan/step_record.h"
 
 #include "core/job/step_name.h"
@@ -26,7 +27,10 @@ public:
 
     // What another window saved meanwhile stays.
     void undo() override { m_session.replaceJob(io::rebased(m_after, m_before, m_session.job())); }
-    void redo() override { m_session.replaceJob(io::rebased(m_before, m_after, m_session.job())); }
+    void redo() override {
+        m_session.replaceJob(m_wasDone ? io::rebased(m_before, m_after, m_session.job()) : m_after);
+        m_wasDone = true;
+    }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const JobEdit*>(other);
@@ -40,6 +44,7 @@ private:
     job::Job m_before;
     job::Job m_after;
     QString m_mergeKey;
+    bool m_wasDone = false;
 };
 
 JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Library> library,
@@ -165,6 +170,7 @@ void JobSession::useLibrary(std::shared_ptr<const tables::Library> library) {
     m_whole.reset(); // they point into the old one
     m_plan = {};
     m_library = std::move(library);
+    m_asked.memory->forget();
     workOut();
     emit changed();
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/plan/plan.h"
+#include "core/plan/work_steps.h"
 #include "io/job_file.h"
 #include "ui/session/instant.h"
 #include "words/display.h"
@@ -97,7 +98,7 @@ private:
     Clock m_clock;
     std::function<MachineCount()> m_count;
     bool m_timesAreSure = true;
-    plan::Asked m_asked; ///< traces as they were read, and the step in hand
+    plan::Asked m_asked = {{}, {}, false, std::make_shared<plan::ToolMemory>()}; ///< traces as read, step in hand
     std::map<job::StepKey, std::string> m_tracesFrom;
     plan::Plan m_plan;
     mutable std::optional<plan::Plan> m_whole;

@@ -1,5 +1,6 @@
 #include "ui/shelf/shelf_view.h"
 
+#include "core/plan/plan_job.h"
 #include "io/library_files.h"
 #include "ui/bench/section_painter.h"
 #include "ui/slip/slip_body.h"

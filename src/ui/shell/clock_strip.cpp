@@ -50,7 +50,7 @@ void ClockStrip::show(const JobSession* session) {
     if (session) {
         const auto now = session->now();
         for (const auto& step : session->plan().steps) {
-            const auto* plan = plan::heatOf(step.step, session->plan());
+            const auto* plan = plan::heatOf(step.step, session->plan().heats);
             for (const auto& clock : job::stepOf(session->job(), step.step.id).heat.clocks) {
                 const double left = leftOn(clock, now);
                 const bool hot = clock.what != job::Clock::What::Inner;

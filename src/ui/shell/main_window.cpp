@@ -1,6 +1,7 @@
 #include "ui/shell/main_window.h"
 
 #include "core/job/fresh_copy.h"
+#include "core/job/step_name.h"
 #include "io/text_file.h"
 #include "ui/adjust/band_view.h"
 #include "ui/arrangement/arrangement_view.h"
@@ -285,6 +286,7 @@ void MainWindow::showLog() {
         like.machine = like.place.section(QStringLiteral(" · "), 0, 0);
         const auto* step = m_session->step();
         like.bearing = step && step->step.bearing ? q(step->step.bearing->designation) : QString();
+        like.step = step ? job::nameOf(step->step.id) : std::string();
     }
     m_log->open(m_shop.keeper(), words::Display(units), like);
     showHeader();

@@ -147,7 +147,7 @@ void ProofSheet::refresh() {
     if (!m_session) return;
     const auto& proof = m_session->record().proof;
     const auto* step = m_session->step();
-    const auto wanted = step ? plan::checksOf(m_session->plan(), *step) : std::set<job::SeatCheck>{};
+    const auto wanted = step ? step->checks : std::set<job::SeatCheck>{};
     for (const auto& [check, button] : m_checks) {
         const auto seen = proof.checks.find(check);
         const bool looked = seen != proof.checks.end();

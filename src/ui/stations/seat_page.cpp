@@ -224,7 +224,7 @@ SlipModel SeatPage::slip() const {
 
 bool SeatPage::look(bool good) {
     if (!ring()) return false;
-    const auto next = plan::nextLook(m_session->job(), m_session->plan(), *m_session->step());
+    const auto next = plan::nextLook(m_session->record().proof, m_session->plan().steps, *m_session->step());
     if (!next || (!good && !next->check)) return false;
     if (next->otherStep) {
         m_session->lookAt(job::StepKey(m_session->plan().steps[*next->otherStep].step.id));

@@ -19,7 +19,7 @@ bool isGood(const seat::Seating& s) {
 /// How far the looks beside depth and tilt have come; what is bad or odd of them in words.
 void addProof(SlipModel& slip, const JobSession& session) {
     const auto& proof = session.record().proof;
-    const auto wanted = plan::checksOf(session.plan(), *session.step());
+    const auto& wanted = session.step()->checks;
     const auto looked = std::count_if(wanted.begin(), wanted.end(), [&](auto c) { return proof.checks.contains(c); });
     if (!wanted.empty()) slip.rows.push_back({tr("Looked at"), tr("%1 of %2").arg(looked).arg(wanted.size())});
     if (wanted.contains(job::SeatCheck::GrooveAllRound))
@@ -125,7 +125,7 @@ SlipModel seatSlip(const JobSession& session) {
     const bool isSigned = plan::isSigned(proof);
     slip.actionEnabled = (proven && looked) || isSigned;
     if (isSigned) slip.action = tr("Close it, signed for");
-    if (const auto next = plan::nextLook(session.job(), plan, *step); proven && next && !isSigned)
+    if (const auto next = plan::nextLook(proof, plan.steps, *step); proven && next && !isSigned)
         askFor(slip, *next, plan);
     slip.caution = good && s.grooveOpening_mm ? tr("Eye protection on: the retaining ring can fly.")
                    : ring.seal                ? tr("Drive a seal by its case, flush and square, never by the lip.")

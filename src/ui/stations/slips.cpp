@@ -48,7 +48,10 @@ SlipModel brokenSlip(const JobSession& session, const QString& title) {
     SlipModel slip;
     slip.title = title.isEmpty() ? tr("A size is wrong") : title;
     slip.titleTone = Tone::Stop;
-    slip.subtitle = session.plan().problem ? q(words::say(*session.plan().problem)) : tr("Finish Fit first.");
+    slip.subtitle = session.plan().problem() ? q(words::say(*session.plan().problem())) : tr("Finish Fit first.");
+    const auto& problems = session.plan().problems;
+    for (std::size_t i = 1; i < problems.size(); ++i)
+        slip.notes.push_back({Tone::Stop, tr("Also"), q(words::say(problems[i]))});
     slip.notes.push_back({Tone::Plan, tr("Nothing is lost"), tr("Put the size right, or undo with Ctrl+Z.")});
     return slip;
 }
@@ -147,7 +150,7 @@ SlipModel unknownForce(const plan::StepPlan& step) {
 
 SlipModel pressSlip(const JobSession& session) {
     const auto* step = session.step();
-    if (step && !step->press && !session.plan().problem) return unknownForce(*step);
+    if (step && !step->press && !session.plan().problem()) return unknownForce(*step);
     if (!step || !step->press) return brokenSlip(session, tr("No prediction yet"));
     const auto d = session.display();
     const auto& p = *step->press;

@@ -99,7 +99,7 @@ BenchScene sceneOf(const JobSession& session, const tooling::Task& task, const t
 BenchScene setupScene(const JobSession& session, double share) {
     BenchScene scene;
     const auto& plan = session.plan();
-    if (plan.problem) scene.emptyText = q(words::say(*plan.problem));
+    if (plan.problem()) scene.emptyText = q(words::say(*plan.problem()));
     const auto* step = session.step();
     if (step && step->way() && !step->way()->turned && (step->way()->hand || step->setup()->choice))
         return wayScene(session, *step, *step->way(), share);

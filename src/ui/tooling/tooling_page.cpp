@@ -118,8 +118,8 @@ void ToolingPage::refresh() {
     const auto* w = way();
     BenchScene scene;
     if (!step || !w) {
-        scene.emptyText = m_session->plan().problem ? q(words::say(*m_session->plan().problem))
-                                                    : tr("Nothing on the rack makes a setup for this step.");
+        scene.emptyText = m_session->plan().problem() ? q(words::say(*m_session->plan().problem()))
+                                                      : tr("Nothing on the rack makes a setup for this step.");
         m_bench->show(std::move(scene));
         m_rack->show({}, {}, m_session->display());
     } else {

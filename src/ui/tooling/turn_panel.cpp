@@ -152,7 +152,7 @@ void TurnPanel::refresh() {
     m_sleeve.reset();
     m_refused.clear();
     if (const auto* step = m_session->step()) {
-        auto made = plan::turnFor(step->step, m_session->plan(), m_session->record().wish.turn);
+        auto made = plan::turnFor(step->step, m_session->plan().press, m_session->record().wish.turn);
         if (made)
             m_sleeve = std::move(*made);
         else

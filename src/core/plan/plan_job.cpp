@@ -1,0 +1,125 @@
+#include "core/plan/plan_job.h"
+
+#include "core/plan/seat_sides.h"
+#include "core/plan/station_marks.h"
+
+#include <algorithm>
+
+namespace arbor::plan {
+
+namespace {
+
+using job::Job;
+
+void append(Problems& to, Problems more) {
+    to.insert(to.end(), std::make_move_iterator(more.begin()), std::make_move_iterator(more.end()));
+}
+
+Problems wrongTemperatures(const job::WorkTemperatures& t) {
+    Problems out;
+    for (const auto& [place, value] : {std::pair{"temperatures/inner_ring_degC", t.innerRing_C},
+                                       {"temperatures/outer_ring_degC", t.outerRing_C},
+                                       {"temperatures/housing_degC", t.housing_C},
+                                       {"temperatures/shaft_degC", t.shaft_C}})
+        if (!(value >= -100 && value <= 250))
+            out.push_back({ProblemCode::OutOfRange, place, plain(value), "-100 to 250 degC"});
+    return out;
+}
+
+/// What is known of each bearing, before it is reckoned with.
+Problems wrongRatings(const arrangement::Assembly& a, const tables::Library& lib) {
+    Problems out;
+    for (const auto& part : a.parts) {
+        if (!part.catalogue) continue;
+        const auto& bearing = *catalog::findBearing(lib.bearings, part.catalogue->designation);
+        const auto& typed = part.catalogue->facts.staticRating_N;
+        const auto place = "arrangement/parts/" + part.id + "/bearing/static_rating_N";
+        if (typed && !(*typed > 0))
+            out.push_back({ProblemCode::NotPositive, place, plain(*typed), "> 0"});
+        else if (auto rating = catalog::staticRating(lib.bearingTables, bearing, typed); !rating)
+            out.push_back(at(rating.error(), place));
+    }
+    return out;
+}
+
+/// What has to be put right before any seat can be worked out.
+Problems wrongWith(const Job& job, const StripPlan& strip, const tables::Library& lib) {
+    auto out = unknownMaterials(job.arrangement.assembly, lib.materials);
+    for (const auto& fault : strip.faults)
+        out.push_back(at(fault, "arrangement/" + fault.field));
+    append(out, wrongTemperatures(job.temperatures));
+    if (strip.faults.empty()) append(out, wrongRatings(strip.assembly, lib));
+    return out;
+}
+
+/// Every seat's, so that each station says the same temperature of it.
+void planHeats(Plan& plan, const Given& given) {
+    for (std::size_t i = 0; i < given.fits.seats.size(); ++i) {
+        plan.heats.emplace_back();
+        if (!given.fits.seats[i].fit) continue;
+        if (auto heat = planHeat(given, i))
+            plan.heats[i] = std::move(*heat);
+        else
+            plan.problems.push_back(heat.error());
+    }
+}
+
+void fillStations(Plan& plan, const Job& job, const tables::Library& lib, const Asked& asked) {
+    plan.strip = planStrip(job, lib);
+    plan.problems = wrongWith(job, plan.strip, lib);
+    if (!plan.problems.empty()) return;
+    auto fits = planFit(job, lib, plan.strip);
+    if (!fits) return append(plan.problems, std::move(fits.error()));
+    plan.fits = std::move(*fits);
+    takeForces(plan.strip, *plan.fits);
+    plan.press = lib.rack.press(job.press);
+    if (!plan.press) plan.problems.push_back({ProblemCode::UnknownName, "press", job.press, "a press of the rack"});
+    const Given given{job, lib, plan.strip, *plan.fits, plan.press};
+    planHeats(plan, given);
+    auto steps = planSteps(given, plan.heats, asked);
+    plan.steps = std::move(steps.all);
+    plan.inHand = steps.inHand;
+    append(plan.problems, std::move(steps.problems));
+}
+
+/// The list of fasteners, the run-in and the release; nothing of it is asked for where nothing was begun.
+AdviceList closingOf(const job::Closing& closing) {
+    AdviceList out;
+    for (const auto& fastener : closing.fasteners)
+        for (const auto& advice : closing::judge(fastener))
+            out.push_back(advice);
+    const auto run = closing::judge(closing.runIn);
+    const auto say = [&](Finding id, Severity severity, double limit) {
+        out.push_back({id, severity, run.rise_K, limit, {}, "HB3.11"});
+    };
+    using V = closing::RunInVerdict;
+    if (run.verdict == V::TooHot) say(Finding::RunInHot, Severity::Stop, closing.runIn.allowed_K);
+    if (run.verdict == V::Rising) say(Finding::RunInRising, Severity::Look, std::max(0.0, run.perHour_K));
+    if (run.verdict == V::Settled) say(Finding::RunInSettled, Severity::Info, 0);
+    if (closing.releasedBy.empty()) out.push_back({Finding::NotReleased, Severity::Info, 0, 0, {}, {}});
+    return out;
+}
+
+} // namespace
+
+Plan planJob(const Job& job, const tables::Library& library, const Asked& asked) {
+    Plan plan;
+    fillStations(plan, job, library, asked);
+    plan.closing = closingOf(job.closing);
+    auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, library);
+    if (adjusted)
+        plan.adjust = std::move(*adjusted);
+    else
+        plan.problems.push_back(adjusted.error());
+    // One room out of its range is wrong for every seat, and is said once.
+    std::vector<std::string> said;
+    std::erase_if(plan.problems, [&](const Problem& p) {
+        if (std::find(said.begin(), said.end(), p.field) != said.end()) return true;
+        said.push_back(p.field);
+        return false;
+    });
+    plan.marks = marksOf(job, plan);
+    return plan;
+}
+
+} // namespace arbor::plan
