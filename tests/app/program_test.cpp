@@ -1,11 +1,15 @@
 // The programs as they are installed: started as processes, judged by exit code, output and what they leave behind.
+#include "core/plan/plan_job.h"
 #include "support/shop.h"
 #include "support/steps.h"
+#include "words/display.h"
 
 #include <QCoreApplication>
 #include <QImage>
 #include <QProcess>
+#include <cmath>
 #include <gtest/gtest.h>
+#include <random>
 #include <set>
 
 using namespace arbor;
@@ -159,6 +163,49 @@ TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
         start({path(shop, "conveyor-tail-drum.arbor.json"), "--card", "/no/such/place/card.pdf"}, shop);
     EXPECT_EQ(refused.exit, 2);
     EXPECT_TRUE(refused.err.contains("card.pdf")) << refused.err.toStdString();
+}
+
+/// With whatever sizes were measured, the card says of every seat and step what Fit says of it.
+TEST(Program, RouteCardSaysTheFiguresOfFit) {
+    std::mt19937 dice(std::random_device{}());
+    std::uniform_real_distribution<double> off_mm(-0.025, 0.025);
+    int figures = 0;
+    const TemporaryShop shop;
+    for (const auto& entry : io::listJobs(shop.folder())) {
+        ASSERT_TRUE(entry.document) << entry.path;
+        auto document = *entry.document;
+        auto& job = document.job;
+        const auto drawn = plan::planJob(job, arbor::testing::demoLibrary());
+        for (auto& joint : job.arrangement.assembly.pressed)
+            for (const auto& seat : drawn.fits->seats) {
+                if (seat.key != job::SeatKey{joint.outer, joint.inner}) continue;
+                const double size = std::round((seat.dia_mm + off_mm(dice)) * 1000) / 1000;
+                auto& side = joint.side(!seat.hole.ring); // rings are new parts
+                if (side.size) side.measured = standards::MeasuredSize{plain(size), size};
+            }
+        ASSERT_TRUE(io::saveJob(entry.path, document));
+        const auto card = path(shop, "card.pdf");
+        ASSERT_EQ(start({QString::fromStdString(entry.path), "--card", card}, shop).exit, 0) << entry.path;
+        const auto text = pdfText(card).simplified();
+        const auto said = [&](const std::string& what) {
+            ++figures;
+            EXPECT_TRUE(text.contains(QString::fromStdString(what))) << entry.path << ": " << what;
+        };
+        const words::Display d(job.units);
+        const auto p = plan::planJob(job, arbor::testing::demoLibrary());
+        for (const auto& seat : p.fits->seats)
+            if (seat.fit)
+                said("interference " + d.fineRange(seat.fit->interference_mm.least, seat.fit->interference_mm.most) +
+                     " " + d.fine(0).unit + ", force " +
+                     d.forceRange(seat.fit->pressForce_N.least, seat.fit->pressForce_N.most));
+        for (const auto& step : p.steps)
+            if (step.step.seat) {
+                const auto& seat = p.fits->seats[*step.step.seat];
+                const auto& force = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
+                if (force.most > 0) said("(" + d.forceRange(force.least, force.most) + ")"); // else it goes by hand
+            }
+    }
+    EXPECT_GT(figures, 60);
 }
 
 TEST(Program, OpensAFolderAsAShelf) {
