@@ -486,6 +486,25 @@ TEST(Task, SeparatorGoesBehindARingOnlyWhereThereIsRoom) {
     EXPECT_FALSE(tooling::withSeparator(task, plates)) << "a housing is no ring";
 }
 
+/// The search asks only whether a setup holds; the answer is that of the whole proof.
+TEST(WorkSteps, ASetupHoldsWhereItsProofDoes) {
+    int proven = 0, stopped = 0;
+    for (const char* name : kDemoJobs) {
+        const Route route(name);
+        for (const auto& step : route.steps)
+            for (const auto& way : route.tools(step.key).ways) {
+                if (!way.pressed || !way.pressed->choice) continue;
+                for (const auto& task : step.tasks) { // those of the other way are wrong ones
+                    const bool holds = tooling::holds(task, *way.pressed->choice, step.load);
+                    EXPECT_EQ(holds, tooling::proveSetup(task, *way.pressed->choice, step.load).holds()) << step.key;
+                    ++(holds ? proven : stopped);
+                }
+            }
+    }
+    EXPECT_GT(proven, 20);
+    EXPECT_GT(stopped, 20);
+}
+
 // An edit that changes nothing a step is searched from must not search again; one that does, must.
 TEST(ToolMemory, SaysWhatASearchWouldSayAndSearchesOnlyWhatChanged) {
     auto job = demoJob("seamer-turret-upper");

@@ -279,30 +279,51 @@ Result<force::DrawBolt> drawBoltOf(const catalog::Tool& tool, bool byRam) {
     return out;
 }
 
-Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
-                 const std::vector<const catalog::Tool*>& restack) {
+namespace {
+
+/// The judgements of a setup one after the other. @param toFirstStop  no further than to the first that stops it
+Proof judged(const Task& task, const SetupChoice& choice, const LoadCase& load,
+             const std::vector<const catalog::Tool*>& restack, bool toFirstStop) {
     Proof proof;
+    const auto isOver = [&] { return toFirstStop && !proof.holds(); };
     proof.path = judgePath(proof.findings, task, choice, load, task.travel_mm / 2);
+    if (isOver()) return proof;
     if (proof.path.proven()) {
         judgePath(proof.findings, task, choice, load, task.out ? 0 : task.travel_mm);
+        if (isOver()) return proof;
         judgeHold(proof, task, choice, load);
         if (worst(proof.findings) == Severity::Info)
             proof.findings.push_back(info(Finding::PathProven, 0, 0, task.faceName, "HB1.1"));
     }
     const auto driver = DriverBench(task, load, endOf(choice)).check(choice.driver, choice.spacers);
-    const auto support = checkSupport(task, choice, load);
     proof.findings.insert(proof.findings.end(), driver.findings.begin(), driver.findings.end());
+    if (isOver()) return proof;
+    const auto support = checkSupport(task, choice, load);
     proof.findings.insert(proof.findings.end(), support.findings.begin(), support.findings.end());
     judgeHeight(proof.findings, choice);
+    if (isOver()) return proof;
     const auto setup = buildSetup(task, choice, 0);
     if (choice.press)
         judgePress(proof, task, choice, load, setup, restack);
     else
         judgeBolt(proof, task, choice, load, setup);
+    return proof;
+}
+
+} // namespace
+
+Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
+                 const std::vector<const catalog::Tool*>& restack) {
+    auto proof = judged(task, choice, load, restack, false);
     judgeStart(proof, task, load);
     std::stable_sort(proof.findings.begin(), proof.findings.end(),
                      [](const Advice& x, const Advice& y) { return x.severity > y.severity; });
     return proof;
+}
+
+bool holds(const Task& task, const SetupChoice& choice, const LoadCase& load,
+           const std::vector<const catalog::Tool*>& restack) {
+    return judged(task, choice, load, restack, true).holds();
 }
 
 DriverEnd endOf(const SetupChoice& choice) {

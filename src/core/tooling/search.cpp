@@ -253,7 +253,7 @@ public:
             --m_proofsLeft;
             choice.spacers = added;
             choice.notch = *notch;
-            if (proveSetup(m_task, choice, m_load).holds()) return true;
+            if (holds(m_task, choice, m_load)) return true;
             reaching = reaching.value_or(choice);
             return false;
         };
@@ -280,7 +280,7 @@ private:
         tried.spacers.clear();
         for (tried.notch = 0; tried.notch < choice.press->notchDaylight_mm.size() && m_proofsLeft > 0; ++tried.notch) {
             --m_proofsLeft;
-            if (!proveSetup(m_task, tried, m_load, m_spacers).holds()) continue;
+            if (!holds(m_task, tried, m_load, m_spacers)) continue;
             choice = tried;
             return true;
         }

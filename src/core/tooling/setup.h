@@ -183,5 +183,8 @@ struct Proof {
 /// @param restack  spacers to try for a second stroke where one is too short and none is in yet; empty: one stroke
 Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
                  const std::vector<const catalog::Tool*>& restack = {});
+/// Whether its proof holds, without the rest of it.
+bool holds(const Task& task, const SetupChoice& choice, const LoadCase& load,
+           const std::vector<const catalog::Tool*>& restack = {});
 
 } // namespace arbor::tooling
