@@ -34,63 +34,65 @@ concept Kind = std::is_enum_v<E>;
 // The functions of each lie in a class, where every one sees all the others.
 
 struct Writer {
+    bool usualToo = false; ///< of what every job has, for whoever compares; else only what differs from a new one
+
     /// Without the last digits that a change of unit leaves, so that saving again and again changes nothing.
     static double inUnit(double value, double unit) {
         constexpr double kDigits = 1e9;
         return unit == 1 ? value : std::round(value / unit * kDigits) / kDigits;
     }
-    static json written(bool value, const Rule&) { return value; }
-    static json written(int value, const Rule&) { return value; }
-    static json written(double value, const Rule& rule) { return inUnit(value, rule.unit); }
-    static json written(const std::string& value, const Rule&) { return value; }
-    static json written(const Limits& value, const Rule& rule) {
+    json written(bool value, const Rule&) const { return value; }
+    json written(int value, const Rule&) const { return value; }
+    json written(double value, const Rule& rule) const { return inUnit(value, rule.unit); }
+    json written(const std::string& value, const Rule&) const { return value; }
+    json written(const Limits& value, const Rule& rule) const {
         return {inUnit(value.lower, rule.unit), inUnit(value.upper, rule.unit)};
     }
-    static json written(const Range& value, const Rule& rule) {
+    json written(const Range& value, const Rule& rule) const {
         return {{"least", inUnit(value.least, rule.unit)},
                 {"likely", inUnit(value.likely, rule.unit)},
                 {"most", inUnit(value.most, rule.unit)}};
     }
-    static json written(Kind auto value, const Rule&) {
+    json written(Kind auto value, const Rule&) const {
         const auto text = job::name(value);
         return text.empty() ? json() : json(text);
     }
     template <class T>
-    static json written(const std::optional<T>& value, const Rule& rule) {
-        return value ? written(*value, rule) : json();
+    json written(const std::optional<T>& value, const Rule& rule) const {
+        return value ? Writer{}.written(*value, rule) : json();
     }
     template <class List>
-    static json listWritten(const List& list, const Rule& rule) {
+    json listWritten(const List& list, const Rule& rule) const {
         auto out = json::array();
         for (const auto& entry : list)
-            out.push_back(written(entry, rule));
+            out.push_back(Writer{}.written(entry, rule));
         return out;
     }
     template <class T>
-    static json written(const std::vector<T>& list, const Rule& rule) {
+    json written(const std::vector<T>& list, const Rule& rule) const {
         return listWritten(list, rule);
     }
     template <class T>
-    static json written(const std::set<T>& list, const Rule& rule) {
+    json written(const std::set<T>& list, const Rule& rule) const {
         return listWritten(list, rule);
     }
     template <Kind E, class T>
-    static json written(const std::map<E, T>& map, const Rule& rule) {
+    json written(const std::map<E, T>& map, const Rule& rule) const {
         auto out = json::object();
         for (const auto& [kind, value] : map)
-            out[std::string(job::name(kind))] = written(value, rule);
+            out[std::string(job::name(kind))] = Writer{}.written(value, rule);
         return out;
     }
     /// By part: a list whose entries name it; by any other name: an object.
     template <class T>
-    static json written(const std::map<std::string, T>& map, const Rule& rule) {
+    json written(const std::map<std::string, T>& map, const Rule& rule) const {
         auto out = Listed<T> || rule.entry ? json::array() : json::object();
         for (const auto& [key, value] : map) {
             if (out.is_object()) {
-                out[key] = written(value, rule);
+                out[key] = Writer{}.written(value, rule);
                 continue;
             }
-            auto entry = rule.entry ? json{{rule.entry, written(value, rule)}} : written(value, rule);
+            auto entry = rule.entry ? json{{rule.entry, Writer{}.written(value, rule)}} : Writer{}.written(value, rule);
             entry["part"] = key;
             out.push_back(std::move(entry));
         }
@@ -100,20 +102,20 @@ struct Writer {
         out["outer"] = key.first;
         out["inner"] = key.second;
     }
-    static json written(const std::map<job::SeatKey, job::SeatCard>& seats, const Rule& rule) {
+    json written(const std::map<job::SeatKey, job::SeatCard>& seats, const Rule& rule) const {
         auto out = json::array();
         for (const auto& [key, card] : seats) {
-            auto entry = written(card, rule);
+            auto entry = Writer{}.written(card, rule);
             sayKey(entry, key);
             out.push_back(std::move(entry));
         }
         return out;
     }
-    static json written(const std::map<job::StepKey, job::StepRecord>& steps, const Rule& rule) {
+    json written(const std::map<job::StepKey, job::StepRecord>& steps, const Rule& rule) const {
         auto out = json::object();
         for (const auto& [key, record] : steps) {
             if (record == job::StepRecord{}) continue;
-            auto entry = written(record, rule);
+            auto entry = Writer{}.written(record, rule);
             sayKey(entry, key.seat);
             entry["way"] = key.out ? "out" : "in";
             out[job::nameOf(key)] = std::move(entry);
@@ -128,19 +130,19 @@ struct Writer {
     }
 
     template <class T, class... Path>
-    static void write(json& out, const T& whole, const Field<Path...>& field) {
+    void write(json& out, const T& whole, const Field<Path...>& field) const {
         static const T usual{};
-        const bool isSaid = field.rule.isAlways || !(field.in(whole) == field.in(usual));
+        const bool isSaid = usualToo || field.rule.isAlways || !(field.in(whole) == field.in(usual));
         out[field.key] = isSaid ? written(field.in(whole), field.rule) : json();
     }
     template <class T, class... Fields>
-    static void write(json& out, const T& whole, const Group<Fields...>& group) {
+    void write(json& out, const T& whole, const Group<Fields...>& group) const {
         auto inside = json::object();
         std::apply([&](const auto&... fields) { (write(inside, whole, fields), ...); }, group.fields);
         out[group.key] = isEmpty(inside) ? json() : std::move(inside);
     }
     template <Listed T>
-    static json written(const T& value, const Rule&) {
+    json written(const T& value, const Rule&) const {
         auto out = json::object();
         job::eachField<T>([&](const auto& field) { write(out, value, field); });
         return out;

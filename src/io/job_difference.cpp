@@ -26,7 +26,7 @@ bool namesStep(const std::string& place) {
 } // namespace
 
 std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs) {
-    const auto a = jobToJson(ours).flatten(), b = jobToJson(theirs).flatten();
+    const auto a = jobToJson(ours, true).flatten(), b = jobToJson(theirs, true).flatten();
     std::set<std::string> places;
     for (auto it = a.begin(); it != a.end(); ++it)
         places.insert(it.key());

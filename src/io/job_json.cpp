@@ -16,8 +16,8 @@ Result<job::Job> jobFromJson(const json& d) {
     return job;
 }
 
-json jobToJson(const job::Job& job) {
-    auto d = fields::Writer::written(job, {});
+json jobToJson(const job::Job& job, bool usualToo) {
+    auto d = fields::Writer{usualToo}.written(job, {});
     for (auto& value : d)
         if (fields::Writer::isEmpty(value)) value = nullptr;
     d["format"] = "arbor-job";

@@ -1,6 +1,7 @@
 // Every field that job/fields.h lists: kept, cleared, told apart from every other, and published.
 #include "core/job/fresh_copy.h"
 #include "io/fields_json.h"
+#include "io/job_difference.h"
 #include "io/job_file.h"
 #include "io/job_json.h"
 #include "io/text_file.h"
@@ -207,6 +208,17 @@ TEST(Fields, ANewJobHasNothingThatWasFound) {
         if (rule.isFound) clear();
     }).walk(described);
     EXPECT_EQ(io::jobToJson(copy), io::jobToJson(described)) << "and all that describes it";
+}
+
+TEST(Fields, ADifferenceSaysTheUsualValueToo) {
+    const auto ours = arbor::testing::demoJob("seamer-turret-upper");
+    auto theirs = ours;
+    theirs.heat.walk_s = 45;
+    theirs.adjust.school = adjust::School::SnugTwice;
+    std::set<std::string> said;
+    for (const auto& d : io::differences(ours, theirs))
+        said.insert(d.place + ": " + d.ours + " / " + d.theirs);
+    EXPECT_EQ(said, (std::set<std::string>{"heat/walk_s: 30.0 / 45.0", "adjust/school: indicator / snug_twice"}));
 }
 
 TEST(Fields, ThePublishedSchemaIsTheirs) {

@@ -337,7 +337,8 @@ StepTools toolsFor(const WorkStep& step, const Given& given) {
 }
 
 ToolMemory::Known ToolMemory::knownOf(const WorkStep& step, const Given& given) {
-    Known out{step, job::stepOf(given.job, step.id).wish, given.press, given.fits.lookAt, {}, {}};
+    const auto& part = given.strip.assembly.parts[step.part];
+    Known out{step, job::stepOf(given.job, step.id).wish, given.press, given.fits.lookAt, part.bodies, {}, {}};
     if (!step.ring) return out;
     out.site = given.strip.rings[*step.ring].site;
     out.removals = given.strip.rings[*step.ring].ways;

@@ -38,6 +38,7 @@ private:
         job::StepWish wish;
         const catalog::Press* press = nullptr;
         std::vector<measure::LookAt> lookAt;
+        std::vector<section::Body> part; ///< that moves, which a hand tool takes hold of
         std::optional<route::RingSite> site;
         std::vector<route::Removal> removals;
         bool operator==(const Known&) const = default;
