@@ -221,7 +221,7 @@ void PressPage::showBench() {
     auto scene = setupScene(*m_session, m_gone.value_or(kShown));
     if (step) scene.title = q(words::stepTitle(step->step));
     scene.subtitle = tr("Ram above, bed below, three quarters of the way. Pick a part to see its sizes.");
-    if (m_gone) {
+    if (m_gone && step && step->press) {
         const double travel = step->press->expected.homeTravel_mm;
         scene.subtitle =
             tr("As it stands: %1 of %2.").arg(q(d.size(*m_gone * travel).number), q(d.size(travel).text()));
