@@ -45,6 +45,14 @@ protected:
         ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
         EXPECT_TRUE(QTest::qWaitFor([&] { return slip().title == "Transducer connected"; }, kPatience_ms));
     }
+    /// Records what is said on a line, from nothing on.
+    void recordFrom(sim::LinePort& plain) {
+        line(plain.listen(0));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
+        plain.say("press 1 0 0");
+        ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
+        key(Qt::Key_Space);
+    }
     ui::LivePress& live() { return find<ui::PressPage>("pressPage")->live(); }
     bool comesTo(trace::Verdict verdict) {
         return QTest::qWaitFor([&] { return live().analysis().verdict == verdict; }, kPatience_ms);
@@ -82,11 +90,7 @@ TEST_F(Live, TheSectionGoesAsFarAsThePress) {
     const auto shown = [&] { return heights(find<ui::BenchView>("pressBench")->scene()); };
     EXPECT_EQ(shown(), heights(ui::setupScene(session(), 0.75)));
     sim::LinePort plain;
-    line(plain.listen(0));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
-    plain.say("press 1 0 0");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
-    key(Qt::Key_Space);
+    recordFrom(plain);
     const double home = inHand(session().plan()).press->expected.homeTravel_mm;
     for (const double share : {0.25, 0.5, 1.0}) {
         plain.say(QStringLiteral("press %1 %2 500").arg(1 + share).arg(share * home, 0, 'f', 6).toUtf8());
@@ -112,11 +116,7 @@ TEST_F(Live, WhatComesOutIsJudgedAsItComes) {
     session().lookAt(out);
     window->jobView()->go(Station::Press);
     sim::LinePort plain;
-    line(plain.listen(0));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return live().connected(); }, kPatience_ms));
-    plain.say("press 1 0 0");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
-    key(Qt::Key_Space);
+    recordFrom(plain);
     const auto expected = inHand(session().plan()).press->expected;
     const double first = inHand(session().plan()).press->force_N.likely;
     plain.say(QStringLiteral("press 1.01 0.02 %1").arg(first).toUtf8());

@@ -352,7 +352,9 @@ private:
     }
 
     bool released() {
-        constexpr double kFree = 0.1; // of the peak: what has slid out to its end is held by nothing
+        // @source practice: a peak that loses six tenths has let go; what has slid out to its end with a tenth of its
+        // peak left is held by nothing.
+        constexpr double kFree = 0.1;
         const auto drop = largestDrop(-1e9, 1e9, 0.5 * m_home);
         const double last = m_c.points.back().force_N;
         const auto& peak = *std::max_element(m_c.points.begin(), m_c.points.end(),
