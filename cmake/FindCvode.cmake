@@ -11,7 +11,8 @@ endif()
 find_path(CVODE_INCLUDE_DIR cvode/cvode.h HINTS ${PROJECT_SOURCE_DIR}/.packages/usr/include)
 find_library(CVODE_LIBRARY NAMES sundials_cvode libsundials_cvode.so.6)
 include(FindPackageHandleStandardArgs)
-find_package_handle_standard_args(Cvode REQUIRED_VARS CVODE_LIBRARY CVODE_INCLUDE_DIR)
+find_package_handle_standard_args(Cvode REQUIRED_VARS CVODE_LIBRARY CVODE_INCLUDE_DIR
+  REASON_FAILURE_MESSAGE "`make` gets it, by tools/install_packages.sh, and the package libsundials-dev has it as well")
 if(Cvode_FOUND AND NOT TARGET Cvode::cvode)
   add_library(Cvode::cvode UNKNOWN IMPORTED)
   set_target_properties(Cvode::cvode PROPERTIES IMPORTED_LOCATION ${CVODE_LIBRARY}

@@ -53,6 +53,7 @@ step "core without Qt" core_without_qt
 step "layers" layers
 step "tests can fail" tests_can_fail
 step "data loads" data_loads
+step "every text in every language" tools/catalogue.sh --check
 step "test share" test_share
 step "static analysis" analysed
 exit $failed

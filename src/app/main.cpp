@@ -6,6 +6,7 @@
 
 #include "core/job/names.h"
 #include "core/plan/plan.h"
+#include "language/catalogue.h"
 #include "words/sentences.h"
 
 #include <QAction>
@@ -17,10 +18,18 @@
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <algorithm>
 #include <cstdio>
 #include <map>
 
+using arbor::job::Station;
+using arbor::ui::MainWindow;
+
 namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("arbor", text);
+}
 
 /// Beside the stations, by the action that opens each.
 const std::map<std::string, const char*> kPlaces{
@@ -28,15 +37,15 @@ const std::map<std::string, const char*> kPlaces{
     {"friction", "actionFriction"},       {"bands", "actionBands"}, {"log", "actionLog"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
-void shootAndQuit(arbor::ui::MainWindow& window, const QString& file) {
+void shootAndQuit(MainWindow& window, const QString& file) {
     QTimer::singleShot(0, &window, [&window, file] {
         const bool saved = window.grab().save(file);
-        if (!saved) std::fprintf(stderr, "brisk-arbor: %s: cannot write the picture\n", qPrintable(file));
+        if (!saved) std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(tr("%1: cannot write the picture").arg(file)));
         QCoreApplication::exit(saved ? 0 : 2);
     });
 }
 
-int printPaper(const arbor::ui::MainWindow& window, const QString& file,
+int printPaper(const MainWindow& window, const QString& file,
                arbor::Result<void> (*write)(const arbor::ui::JobSession&, const QString&)) {
     if (!window.session()) {
         std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(window.troubleText()));
@@ -53,83 +62,127 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
     return std::make_unique<QSettings>(passingFolder + "/settings.ini", QSettings::IniFormat);
 }
 
+constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
+                                  "arrangement, rack, practice, friction, bands, log";
+
+/// What the command line asks for, in the reader's language.
+class Options {
+public:
+    Options() {
+        m_parser.setApplicationDescription(
+            tr("Bench-side planner for pressing bearings. It advises and does not certify."));
+        m_parser.addHelpOption();
+        m_parser.addPositionalArgument("path", tr("a folder of jobs or one job file (*.arbor.json)"), "[path]");
+        option("logbook", "file",
+               tr("where past presses are kept: sqlite:/path/to/file or postgresql://user@host:port/database; "
+                  "otherwise beside the jobs"));
+        option("report", "file.pdf", tr("write the report of the job and end"));
+        option("shot", "file.png", tr("save a picture of the window and end"));
+        option("station", "name", tr("open the job at: %1").arg(kStations));
+        option("item", "number",
+               tr("with --station measure, fit, tooling or seat: the line of the list, counted from 1"));
+        option("what-if", {}, tr("with --station fit: what other classes would give"));
+        option("turn", {}, tr("with --station tooling: the tool to be turned"));
+        option("calc", "line", tr("open the bench calculator with this line, for example “limits 62 N7”"));
+        option("night", {}, tr("with --shot: in the dark theme"));
+        option("card", "file.pdf", tr("write the route card of the job and end"));
+        m_parser.process(*QCoreApplication::instance());
+    }
+
+    bool has(const char* name) const { return m_parser.isSet(name); }
+    QString operator[](const char* name) const { return m_parser.value(name); }
+    QString path() const { return m_parser.positionalArguments().value(0, "."); }
+    bool isPicture() const { return has("shot") || has("card") || has("report"); }
+    std::optional<Station> station() const { return arbor::job::named<Station>((*this)["station"].toStdString()); }
+    bool together() const { return (*this)["station"] == "together"; }
+    const char* place() const {
+        const auto found = kPlaces.find((*this)["station"].toStdString());
+        return found == kPlaces.end() ? nullptr : found->second;
+    }
+
+    /// What cannot be done, in one line; empty: nothing.
+    QString trouble() const {
+        if (has("station") && !station() && !together() && !place())
+            return tr("--station: “%1” is no station; wanted: %2").arg((*this)["station"], kStations);
+        if (!has("logbook")) return {};
+        const auto ok = arbor::log::Logbook::understands((*this)["logbook"]);
+        return ok ? QString() : "--logbook: " + QString::fromStdString(arbor::words::say(ok.error()));
+    }
+
+private:
+    void option(const char* name, const QString& value, const QString& what) {
+        m_parser.addOption(QCommandLineOption(name, what, value));
+    }
+    QCommandLineParser m_parser;
+};
+
+/// Opens the window where the command line wants it.
+void goTo(MainWindow& window, const Options& options) {
+    const auto station = options.station();
+    if (station && window.session()) window.jobView()->go(*station);
+    if (options.together() && window.session()) {
+        window.jobView()->go(Station::Strip);
+        window.findChild<QPushButton*>("stripDirection")->click();
+    }
+    const int item = options["item"].toInt() - 1;
+    if (options.has("item") && station && arbor::job::isOfStep(*station)) {
+        if (window.session()) window.session()->lookBy(item - window.session()->inHand());
+    } else if (options.has("item")) {
+        window.jobView()
+            ->findChild<QListWidget*>(station == Station::Fit ? "seatList" : "measureList")
+            ->setCurrentRow(item);
+    }
+    if (options.has("what-if")) window.findChild<QPushButton*>("whatIfButton")->click();
+    if (options.has("calc")) {
+        window.findChild<QAction*>("actionCalculator")->trigger();
+        window.findChild<QLineEdit*>("calcLine")->setText(options["calc"]);
+    }
+    if (options.has("turn")) window.findChild<QPushButton*>("turnOne")->click();
+    if (const auto* place = options.place()) window.findChild<QAction*>(place)->trigger();
+}
+
+constexpr int kOtherLanguage = 1000; // ends one window for the next
+
+/// One window in one language, from its opening to its end.
+/// @param path  in: what to open; out: what was open last
+int runWindow(QString& path, const QString& settingsFolder, bool first) {
+    auto settings = settingsFor(settingsFolder);
+    const arbor::language::Spoken language(settings->value(MainWindow::kLanguageSetting).toString());
+    const Options options;
+    if (const auto trouble = options.trouble(); !trouble.isEmpty()) {
+        std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(trouble));
+        return 2;
+    }
+    if (options.isPicture() && options.has("night")) settings->setValue("night", true);
+    MainWindow window({arbor::ui::SteadyClock(), std::move(settings), options["logbook"], arbor::ui::machineCount});
+    QObject::connect(&window, &MainWindow::languageChosen, [&] {
+        path = window.openedPath();
+        QCoreApplication::exit(kOtherLanguage);
+    });
+    window.show();
+    window.openPath(first ? options.path() : path);
+    if (first) goTo(window, options);
+    if (options.has("card")) return printPaper(window, options["card"], arbor::ui::writeRouteCard);
+    if (options.has("report")) return printPaper(window, options["report"], arbor::ui::writeJobReport);
+    if (options.isPicture()) shootAndQuit(window, options["shot"]);
+    return QApplication::exec();
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setApplicationName("brisk-arbor");
     QApplication::setOrganizationName("brisk-arbor");
-    QCommandLineParser parser;
-    parser.setApplicationDescription("Bench-side planner for pressing bearings. It advises and does not certify.");
-    parser.addHelpOption();
-    parser.addPositionalArgument("path", "a folder of jobs or one job file (*.arbor.json)", "[path]");
-    const QCommandLineOption shot("shot", "save a picture of the window and end", "file.png");
-    const QCommandLineOption station(
-        "station",
-        "open the job at: intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together "
-        "(Strip, put together), arrangement, rack, practice, friction, bands or log",
-        "name");
-    const QCommandLineOption item(
-        "item", "with --station measure, fit, tooling or seat: the line of the list, counted from 1", "number");
-    const QCommandLineOption whatIf("what-if", "with --station fit: what other classes would give");
-    const QCommandLineOption turn("turn", "with --station tooling: the tool to be turned");
-    const QCommandLineOption calc("calc", "open the bench calculator with this line, for example “limits 62 N7”",
-                                  "line");
-    const QCommandLineOption night("night", "with --shot: in the night look");
-    const QCommandLineOption card("card", "write the route card of the job and end", "file.pdf");
-    const QCommandLineOption report("report", "write the report of the job and end", "file.pdf");
-    const QCommandLineOption logbook("logbook",
-                                     "where past presses are kept: sqlite:/path/to/file or "
-                                     "postgresql://user@host:port/database; otherwise beside the jobs",
-                                     "connection");
-    parser.addOptions({logbook, report, shot, station, item, whatIf, turn, calc, night, card});
-    parser.process(app);
-    const auto wanted = arbor::job::named<arbor::job::Station>(parser.value(station).toStdString());
-    const bool together = parser.value(station) == "together";
-    const auto place = kPlaces.find(parser.value(station).toStdString());
-    if (parser.isSet(station) && !wanted && !together && place == kPlaces.end()) {
-        std::fprintf(stderr,
-                     "brisk-arbor: --station: “%s” is no station; wanted: intake, strip, measure, fit, tooling, warm, "
-                     "press, seat, adjust, close, together, arrangement, rack, practice, friction, bands or log\n",
-                     qPrintable(parser.value(station)));
-        return 2;
-    }
-
-    if (parser.isSet(logbook))
-        if (const auto ok = arbor::log::Logbook::understands(parser.value(logbook)); !ok) {
-            std::fprintf(stderr, "brisk-arbor: --logbook: %s\n", arbor::words::say(ok.error()).c_str());
-            return 2;
-        }
-
-    const bool picture = parser.isSet(shot) || parser.isSet(card) || parser.isSet(report);
     const QTemporaryDir passing;
-    auto settings = settingsFor(picture ? passing.path() : QString());
-    if (picture && parser.isSet(night)) settings->setValue("night", true);
-    arbor::ui::MainWindow window(
-        {arbor::ui::SteadyClock(), std::move(settings), parser.value(logbook), arbor::ui::machineCount});
-    window.show();
-    window.openPath(parser.positionalArguments().value(0, "."));
-    if (wanted && window.session()) window.jobView()->go(*wanted);
-    if (together && window.session()) {
-        window.jobView()->go(arbor::job::Station::Strip);
-        window.findChild<QPushButton*>("stripDirection")->click();
-    }
-    if (parser.isSet(item) && wanted && arbor::job::isOfStep(*wanted)) {
-        if (window.session()) window.session()->lookBy(parser.value(item).toInt() - 1 - window.session()->inHand());
-    } else if (parser.isSet(item)) {
-        auto* list =
-            window.jobView()->findChild<QListWidget*>(wanted == arbor::job::Station::Fit ? "seatList" : "measureList");
-        list->setCurrentRow(parser.value(item).toInt() - 1);
-    }
-    if (parser.isSet(whatIf)) window.findChild<QPushButton*>("whatIfButton")->click();
-    if (parser.isSet(calc)) {
-        window.findChild<QAction*>("actionCalculator")->trigger();
-        window.findChild<QLineEdit*>("calcLine")->setText(parser.value(calc));
-    }
-    if (parser.isSet(turn)) window.findChild<QPushButton*>("turnOne")->click();
-    if (place != kPlaces.end()) window.findChild<QAction*>(place->second)->trigger();
-    if (parser.isSet(card)) return printPaper(window, parser.value(card), arbor::ui::writeRouteCard);
-    if (parser.isSet(report)) return printPaper(window, parser.value(report), arbor::ui::writeJobReport);
-    if (picture) shootAndQuit(window, parser.value(shot));
-    return QApplication::exec();
+    // Asked before the options are read: whose language they speak is in the settings, and those are chosen here.
+    const auto arguments = QCoreApplication::arguments();
+    const bool picture = std::any_of(arguments.begin(), arguments.end(), [](const QString& a) {
+        return a.startsWith("--shot") || a.startsWith("--card") || a.startsWith("--report");
+    });
+    QString path;
+    int code = runWindow(path, picture ? passing.path() : QString(), true);
+    while (code == kOtherLanguage)
+        code = runWindow(path, {}, false);
+    return code;
 }

@@ -5,6 +5,7 @@
 #include "io/calc_line.h"
 #include "io/library_files.h"
 #include "io/results/calc_json.h"
+#include "words/shipped_names.h"
 
 #include <istream>
 #include <iterator>
@@ -22,7 +23,8 @@ int printList(std::ostream& out, bool asJson) {
         if (asJson)
             all.push_back(io::describeJson(c));
         else
-            out << c.name << std::string(c.name.size() < 22 ? 22 - c.name.size() : 1, ' ') << c.title << '\n';
+            out << c.name << std::string(c.name.size() < 22 ? 22 - c.name.size() : 1, ' ')
+                << words::shippedName(c.title) << '\n';
     }
     if (asJson) out << all.dump(2) << '\n';
     return kWell;
@@ -51,7 +53,7 @@ const calc::Calculation* calculationFor(const std::string& name) {
 void printText(std::ostream& out, const calc::Calculation& calculation, const calc::Values& values) {
     for (const auto& [name, what, value] : calc::outcomes(calculation, values))
         out << name << std::string(name.size() < 26 ? 26 - name.size() : 1, ' ') << io::valueText(name, *value) << "   "
-            << what << '\n';
+            << words::shippedName(what) << '\n';
 }
 
 json problemJson(const Problem& problem) {
@@ -64,7 +66,7 @@ int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
     if (list) return printList(out, asJson);
     const auto* calculation = calculationFor(name);
     if (!calculation)
-        return refused(err, {ProblemCode::UnknownName, "calc", name, "one of those that calc --list names"});
+        return refused(err, {ProblemCode::UnknownName, "calc", name, wanted("one of those that calc --list names")});
     const auto library = io::loadTables();
     if (!library) return refused(err, library.error());
     const auto worked = [&](const Result<calc::Values>& in) {

@@ -4,6 +4,7 @@
 #include "io/library_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
+#include "words/language.h"
 
 #include <filesystem>
 #include <ostream>
@@ -20,20 +21,26 @@ void learnFromLog(const std::filesystem::path& folder, std::vector<job::Record>&
         log::learnFrom(**book, records);
 }
 
+void note(std::ostream& err, const words::Text& text) {
+    err << "brisk-arbor-cli: " << words::tr("note: {what}").with("what", text).text() << '\n';
+}
+
 } // namespace
 
-Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err) {
+Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string& shopFolder, std::ostream& err,
+                                  const std::function<void(job::Job&)>& change) {
     auto document = io::loadJob(jobPath);
     if (!document) return tl::unexpected(Problems{document.error()});
+    if (change) change(document->job);
     const auto folder = std::filesystem::path(jobPath).parent_path();
     auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
     if (!library) return tl::unexpected(Problems{library.error()});
     if (document->newer())
-        err << "brisk-arbor-cli: note: " << jobPath
-            << " was written by a newer program; what it knows more is left out\n";
+        note(err,
+             words::tr("{file} was written by a newer program; what it knows more is left out").with("file", jobPath));
     const auto rack = (shopFolder.empty() ? folder : std::filesystem::path(shopFolder)) / "rack.csv";
     if (io::isLatin1(rack.string()))
-        err << "brisk-arbor-cli: note: " << rack.string() << " is not UTF-8; its letters were taken for Latin-1\n";
+        note(err, words::tr("{file} is not UTF-8; its letters were taken for Latin-1").with("file", rack.string()));
     learnFromLog(folder, library->records);
     auto kept = io::loadTraces(document->job, folder.string(), library->rack);
     if (kept.problem) return tl::unexpected(Problems{*kept.problem});

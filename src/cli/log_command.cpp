@@ -5,6 +5,7 @@
 #include "io/text_file.h"
 #include "log/entry_json.h"
 #include "log/logbook.h"
+#include "words/language.h"
 #include "words/sentences.h"
 
 #include <algorithm>
@@ -21,9 +22,10 @@ Result<std::vector<log::Entry>> readEntries(const std::string& file) {
     if (!text) return tl::unexpected(text.error());
     const auto document = parseJson(*text);
     if (!document) return tl::unexpected(at(document.error(), file + ": " + document.error().field));
-    if (!document->is_array()) return refuse(ProblemCode::Malformed, file, {}, "a list of presses");
+    const auto* presses = log::pressesIn(*document);
+    if (!presses) return refuse(ProblemCode::Malformed, file, {}, wanted("a list of presses"));
     std::vector<log::Entry> out;
-    for (const auto& d : *document) {
+    for (const auto& d : *presses) {
         auto entry = log::entryFromJson(d);
         if (!entry) return tl::unexpected(at(entry.error(), file + ": press " + std::to_string(out.size() + 1)));
         out.push_back(std::move(*entry));
@@ -35,14 +37,18 @@ void printList(std::ostream& out, const std::vector<log::Entry>& entries, std::s
     const auto shown = std::min(most, entries.size());
     for (const auto& e : std::span(entries).first(shown)) {
         out << e.when.substr(0, 10) << "  " << e.jobId << "  " << e.title << "  " << e.step
-            << (e.step.empty() ? "" : "  ") << e.bearing << "  " << e.verdict;
+            << (e.step.empty() ? "" : "  ") << e.bearing << "  " << words::recordedVerdict(e.verdict);
         if (e.peak_N) out << "  " << words::Display().force(*e.peak_N).text();
         out << "  " << e.tools << "  " << e.who << '\n';
     }
     if (shown < entries.size())
-        out << shown << " of " << entries.size() << " presses; --most shows more\n";
+        out << words::tr("{count} of {all} presses; --most shows more")
+                   .with("count", static_cast<int>(shown))
+                   .with("all", static_cast<int>(entries.size()))
+                   .text()
+            << '\n';
     else
-        out << shown << " presses\n";
+        out << words::tr("%n presses", nullptr, static_cast<int>(shown)).text() << '\n';
 }
 
 } // namespace
@@ -57,7 +63,11 @@ int LogCommand::execute(std::ostream& out, std::ostream& err) const {
         if (!entries) return refused(err, entries.error());
         const auto before = (*book)->size();
         if (const auto written = (*book)->write(*entries); !written) return refused(err, written.error());
-        out << "taken in: " << (*book)->size().value_or(0) - before.value_or(0) << " of " << entries->size() << '\n';
+        out << words::tr("taken in: {count} of {all}")
+                   .with("count", static_cast<int>((*book)->size().value_or(0) - before.value_or(0)))
+                   .with("all", static_cast<int>(entries->size()))
+                   .text()
+            << '\n';
         return kWell;
     }
     const log::Query query{text, bearing, step, tool, verdict, from, to, log::kAll};

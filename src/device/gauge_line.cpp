@@ -19,7 +19,8 @@ std::string_view trimmed(std::string_view text) {
 }
 
 tl::unexpected<Problem> notAReading(std::string_view line) {
-    return refuse(ProblemCode::Malformed, "gauge line", std::string(line.substr(0, 60)), "a size, as 61.978 mm");
+    return refuse(ProblemCode::Malformed, "gauge line", std::string(line.substr(0, 60)),
+                  wanted("a size, as 61.978 mm"));
 }
 
 } // namespace
@@ -35,9 +36,10 @@ Result<std::optional<double>> parseGaugeLine(std::string_view line) {
     const auto unit = trimmed(text.substr(static_cast<std::size_t>(end - text.data())));
     if (!unit.empty() && unit != "mm" && unit != "in") return notAReading(line);
     if (unit == "in") value *= kMmPerInch;
-    if (!(value > 0)) return refuse(ProblemCode::NotPositive, "gauge line", std::string(line), "a size over 0");
+    if (!(value > 0)) return refuse(ProblemCode::NotPositive, "gauge line", std::string(line), wanted("a size over 0"));
     if (value > kGreatest_mm)
-        return refuse(ProblemCode::OutOfRange, "gauge line", std::string(line), "up to " + plain(kGreatest_mm) + " mm");
+        return refuse(ProblemCode::OutOfRange, "gauge line", std::string(line),
+                      wanted("up to {1} mm", plain(kGreatest_mm)));
     return std::optional(value);
 }
 

@@ -20,7 +20,7 @@ std::string_view nextWord(std::string_view& rest) {
 
 tl::unexpected<Problem> malformed(std::string_view line) {
     return refuse(ProblemCode::Malformed, "instrument line", std::string(line.substr(0, 60)),
-                  "press t travel force, temp degC or dial mm");
+                  wanted("press t travel force, temp degC or dial mm"));
 }
 
 /// So many numbers and nothing behind them.
@@ -39,7 +39,8 @@ Result<std::array<double, n>> numbers(std::string_view rest, std::string_view li
 
 Result<void> within(double value, double lower, double upper, std::string_view line) {
     if (value >= lower && value <= upper) return {};
-    return refuse(ProblemCode::OutOfRange, "instrument line", std::string(line), plain(lower) + " to " + plain(upper));
+    return refuse(ProblemCode::OutOfRange, "instrument line", std::string(line),
+                  wanted("{1} to {2}", plain(lower), plain(upper)));
 }
 
 } // namespace

@@ -31,7 +31,7 @@ Result<void> PressRecorder::start(const QString& path) {
     m_path = path;
     m_file.setFileName(path + kUnkept);
     if (!m_file.open(QIODevice::WriteOnly | QIODevice::NewOnly | QIODevice::Unbuffered))
-        return refuse(ProblemCode::Unwritable, path.toStdString(), {}, m_file.errorString().toStdString());
+        return refuse(ProblemCode::Unwritable, path.toStdString(), {}, asListed(m_file.errorString().toStdString()));
     m_pending = "t_s,travel_mm,force_N\n";
     m_writeTrouble.clear();
     m_trace.clear();
@@ -52,10 +52,11 @@ Result<void> PressRecorder::keep() {
     if (recording())
         if (const auto last = m_trace.finish()) write(*last);
     const bool whole = !recording() || flush();
-    if (!whole) return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, m_writeTrouble.toStdString());
+    if (!whole)
+        return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, asListed(m_writeTrouble.toStdString()));
     stop();
     if (!m_file.rename(m_path))
-        return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, m_file.errorString().toStdString());
+        return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, asListed(m_file.errorString().toStdString()));
     return {};
 }
 

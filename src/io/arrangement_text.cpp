@@ -66,7 +66,7 @@ Result<E> readNamed(const Name<E> (&names)[n], const json& text, const std::stri
         known += (known.empty() ? "" : ", ") + std::string(name.text);
     }
     return refuse(ProblemCode::UnknownName, place, text.is_string() ? text.get<std::string>() : text.dump(),
-                  "one of " + known);
+                  wanted("one of {1}", known));
 }
 
 section::Hatch hatchOf(const std::string& material) {
@@ -87,16 +87,17 @@ section::Hatch hatchOf(const std::string& material) {
 Result<section::Slice> readSlice(const json& d, const std::string& place) {
     const bool numbers = d.is_array() && std::all_of(d.begin(), d.end(), [](const json& n) { return n.is_number(); });
     if (!numbers || (d.size() != 4 && d.size() != 6))
-        return refuse(ProblemCode::Malformed, place, d.dump(), "[from_mm, to_mm, bore_mm, outside_mm]");
+        return refuse(ProblemCode::Malformed, place, d.dump(), wanted("[from_mm, to_mm, bore_mm, outside_mm]"));
     const bool tapers = d.size() == 6;
     const double from = d[0], to = d[1];
     const double bore = d[2], boreAbove = d[tapers ? 3 : 2], outside = d[tapers ? 4 : 3],
                  outsideAbove = d[tapers ? 5 : 3];
-    if (!(to > from)) return refuse(ProblemCode::GeometryOrder, place, plain(to), "a height over " + plain(from));
+    if (!(to > from))
+        return refuse(ProblemCode::GeometryOrder, place, plain(to), wanted("a height over {1}", plain(from)));
     if (!(bore >= 0 && boreAbove >= 0))
-        return refuse(ProblemCode::NotPositive, place, plain(std::min(bore, boreAbove)), "a bore of 0 or more");
+        return refuse(ProblemCode::NotPositive, place, plain(std::min(bore, boreAbove)), wanted("a bore of 0 or more"));
     if (!(outside > bore && outsideAbove > boreAbove))
-        return refuse(ProblemCode::GeometryOrder, place, plain(outside), "over the bore " + plain(bore));
+        return refuse(ProblemCode::GeometryOrder, place, plain(outside), wanted("over the bore {1}", plain(bore)));
     return section::Slice{from, to, bore / 2, boreAbove / 2, outside / 2, outsideAbove / 2};
 }
 
@@ -107,10 +108,10 @@ Result<Body> readBody(const json& d, const std::string& id, const std::string& m
         if (!slice) return tl::unexpected(slice.error());
         if (!body.slices.empty() && body.slices.back().zTop != slice->zBottom)
             return refuse(ProblemCode::GeometryOrder, place, plain(slice->zBottom),
-                          "slices without gaps, next from " + plain(body.slices.back().zTop));
+                          wanted("slices without gaps, next from {1}", plain(body.slices.back().zTop)));
         body.slices.push_back(*slice);
     }
-    if (body.slices.empty()) return refuse(ProblemCode::Missing, place, {}, "one slice or more");
+    if (body.slices.empty()) return refuse(ProblemCode::Missing, place, {}, wanted("one slice or more"));
     return body;
 }
 
@@ -183,7 +184,8 @@ Result<void> readSection(Part& part, const json& d, const std::string& place) {
         if (!from) return tl::unexpected(from.error());
         part.catalogue = *from;
         if (!part.bodies.empty())
-            return refuse(ProblemCode::Duplicate, place + "/bodies", {}, "bodies or a bearing of the catalogue");
+            return refuse(ProblemCode::Duplicate, place + "/bodies", {},
+                          wanted("bodies or a bearing of the catalogue"));
     }
     return {};
 }
@@ -215,10 +217,11 @@ Result<standards::SizeSpec> readSize(const std::string& typed, bool hole, const 
     auto size = standards::parseToleranceClass(typed)
                     .map([](const auto& read) { return standards::SizeSpec::ofClass(read); })
                     .or_else([&](const auto&) { return parseSize(typed, 0); });
-    if (!size) return refuse(ProblemCode::UnknownClass, place, typed, "a class as N7, or a size with its limits");
+    if (!size)
+        return refuse(ProblemCode::UnknownClass, place, typed, wanted("a class as N7, or a size with its limits"));
     if (size->toleranceClass && size->toleranceClass->isHole() != hole)
         return refuse(ProblemCode::UnknownClass, place, typed,
-                      hole ? "a hole class, in capitals" : "a shaft class, in small letters");
+                      hole ? wanted("a hole class, in capitals") : wanted("a shaft class, in small letters"));
     return *size;
 }
 
@@ -263,15 +266,15 @@ Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::strin
 }
 
 Result<Arrangement> readArrangement(const json& d) {
-    if (!d.is_object()) return refuse(ProblemCode::Malformed, "the whole file", {}, "an object");
+    if (!d.is_object()) return refuse(ProblemCode::Malformed, "the whole file", {}, wanted("an object"));
     if (auto known = onlyKeys(d, {"format", "version", "id", "title", "shape", "base", "parts", "pressed", "threaded"});
         !known)
         return tl::unexpected(known.error());
     if (d.at("format") != "arbor-arrangement")
-        return refuse(ProblemCode::Malformed, "format", d.at("format").dump(), "arbor-arrangement");
+        return refuse(ProblemCode::Malformed, "format", d.at("format").dump(), wanted("arbor-arrangement"));
     Arrangement out{d.at("id"), d.at("title"), {}, d.value("shape", "")};
     if (out.shape.size() > 1 || (!out.shape.empty() && (out.shape[0] < 'A' || out.shape[0] > 'J')))
-        return refuse(ProblemCode::UnknownName, "shape", out.shape, "A to J");
+        return refuse(ProblemCode::UnknownName, "shape", out.shape, wanted("A to J"));
     auto& a = out.assembly;
     for (std::size_t i = 0; i < d.at("parts").size(); ++i) {
         auto part = readPart(d.at("parts")[i], "parts/" + std::to_string(i));
@@ -282,7 +285,7 @@ Result<Arrangement> readArrangement(const json& d) {
     if (auto ok = readJoints(a.threaded, d, "threaded"); !ok) return tl::unexpected(ok.error());
     const std::string base = d.at("base");
     const auto found = arrangement::indexOf(a, base);
-    if (!found && !a.parts.empty()) return refuse(ProblemCode::UnknownName, "base", base, "one of the parts");
+    if (!found && !a.parts.empty()) return refuse(ProblemCode::UnknownName, "base", base, wanted("one of the parts"));
     a.base = found.value_or(0);
     return out;
 }
@@ -374,7 +377,7 @@ Result<Arrangement> parseArrangement(std::string_view text) {
     try {
         return readArrangement(*document);
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, "the whole file", {}, error.what());
+        return refuse(ProblemCode::Malformed, "the whole file", {}, asListed(error.what()));
     }
 }
 

@@ -199,7 +199,7 @@ private:
             names += (i == 0 ? "" : ", ") + m_c.inputs[fields[i]].name;
         }
         return refuse(ProblemCode::Malformed, m_c.name, typed,
-                      "key=value, since more than one order makes sense: " + names);
+                      wanted("key=value, since more than one order makes sense: {1}", names));
     }
 
     const calc::Calculation& m_c;
@@ -224,7 +224,7 @@ Result<calc::Values> plainly(const calc::Calculation& c, calc::Values out, const
         if (field)
             out[field->name] = number;
         else if (!placeWord(out, c, piece, materials))
-            return refuse(ProblemCode::Malformed, c.name, piece.text, "a size that belongs here, or key=value");
+            return refuse(ProblemCode::Malformed, c.name, piece.text, wanted("a size that belongs here, or key=value"));
     }
     return out;
 }
@@ -270,7 +270,7 @@ Result<calc::Values> valuesFromSizes(const calc::Calculation& c, const std::vect
         if (piece.number && piece.unit.empty())
             bare.push_back(*piece.number);
         else if (!placeWord(out, c, piece, library.materials))
-            return refuse(ProblemCode::Malformed, c.name, piece.text, "a size that belongs here, or key=value");
+            return refuse(ProblemCode::Malformed, c.name, piece.text, wanted("a size that belongs here, or key=value"));
     }
     if (bare.empty()) return out;
     auto placed = BareNumbers(c, out, bare, library).placed();

@@ -43,21 +43,21 @@ std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs
 
 std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Library& library) {
     std::vector<Problem> out;
-    const auto ask = [&](bool known, const std::string& place, const std::string& name, const char* wanted) {
-        if (!known) out.push_back({ProblemCode::UnknownName, place, name, wanted});
+    const auto ask = [&](bool known, const std::string& place, const std::string& name, Wanted expected) {
+        if (!known) out.push_back({ProblemCode::UnknownName, place, name, std::move(expected)});
     };
-    ask(library.rack.press(theirs.press), "press", theirs.press, "a press of the rack");
+    ask(library.rack.press(theirs.press), "press", theirs.press, wanted("a press of the rack"));
     for (const auto& [key, step] : theirs.steps)
         for (const auto& id : {step.wish.driver, step.wish.support})
-            if (id) ask(library.rack.tool(*id), "steps/" + job::nameOf(key), *id, "a tool of the rack");
+            if (id) ask(library.rack.tool(*id), "steps/" + job::nameOf(key), *id, wanted("a tool of the rack"));
     for (const auto& part : theirs.arrangement.assembly.parts) {
         const auto place = "arrangement/parts/" + part.id;
         if (part.catalogue)
             ask(catalog::findBearing(library.bearings, part.catalogue->designation), place + "/bearing",
-                part.catalogue->designation, "a bearing of the catalogue");
+                part.catalogue->designation, wanted("a bearing of the catalogue"));
         else if (!part.material.empty())
             ask(catalog::materialKey(library.materials, part.material).has_value(), place + "/material", part.material,
-                "a material");
+                wanted("a material"));
     }
     return out;
 }

@@ -60,7 +60,7 @@ public:
         // The first error is the innermost one: it names the place, the later ones only the objects around it.
         valijson::ValidationResults::Error error;
         results.popError(error);
-        return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, error.description);
+        return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, asListed(error.description));
     }
 
 private:
@@ -154,7 +154,7 @@ Result<JobDocument> parseJob(const std::string& text) {
         if (!job) return tl::unexpected(job.error());
         return JobDocument{std::move(*job), text, document->value("version", kJobVersion)};
     } catch (const std::exception& error) {
-        return refuse(ProblemCode::Malformed, "/", {}, error.what());
+        return refuse(ProblemCode::Malformed, "/", {}, asListed(error.what()));
     }
 }
 

@@ -51,7 +51,7 @@ Result<void> addBearings(std::vector<catalog::Bearing>& all, const std::string& 
     if (!read) return tl::unexpected(read.error());
     for (auto& bearing : *read) {
         if (catalog::findBearing(all, bearing.designation))
-            return refuse(ProblemCode::Duplicate, path, bearing.designation, "a designation of its own");
+            return refuse(ProblemCode::Duplicate, path, bearing.designation, wanted("a designation of its own"));
         all.push_back(std::move(bearing));
     }
     return {};
@@ -68,7 +68,7 @@ Result<void> addOwnMaterials(catalog::Materials& all, const std::string& path) {
     if (!own) return tl::unexpected(own.error());
     for (auto& [key, material] : *own) {
         if (catalog::materialKey(all, key) || catalog::materialKey(all, material.name))
-            return inFile({ProblemCode::Duplicate, key, {}, "a name of its own"}, path);
+            return inFile({ProblemCode::Duplicate, key, {}, wanted("a name of its own")}, path);
         material.own = true;
         all.emplace(key, std::move(material));
     }

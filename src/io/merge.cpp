@@ -115,7 +115,7 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
     QLockFile lock(QString::fromStdString(path + ".lock"));
     lock.setStaleLockTime(kStale_ms);
     if (!lock.tryLock(kPatience_ms) && lock.error() == QLockFile::LockFailedError)
-        return inFile({ProblemCode::Unwritable, {}, {}, "another window to have saved it"}, path);
+        return inFile({ProblemCode::Unwritable, {}, {}, wanted("another window to have saved it")}, path);
     auto text = jobText(document);
     SavedJob out;
     const bool there = QFileInfo::exists(QString::fromStdString(path));
@@ -125,8 +125,8 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
         const auto theirs = parseJob(*onDisk);
         if (!theirs) return inFile(theirs.error(), path);
         if (theirs->newer())
-            return inFile({ProblemCode::Unwritable, {}, {}, "a file that no newer program has written meanwhile"},
-                          path);
+            return inFile(
+                {ProblemCode::Unwritable, {}, {}, wanted("a file that no newer program has written meanwhile")}, path);
         const auto base = textAsToday(document.preserved);
         const auto whole = merged(base, parseJson(text).value_or(json::object()), textAsToday(*onDisk), out.both);
         text = whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";

@@ -15,7 +15,7 @@ namespace {
 namespace fs = std::filesystem;
 
 tl::unexpected<Problem> unwritable(const std::string& path, int error) {
-    return inFile({ProblemCode::Unwritable, {}, {}, std::strerror(error)}, path);
+    return inFile({ProblemCode::Unwritable, {}, {}, asListed(std::strerror(error))}, path);
 }
 
 /// A file that is closed and, unless it was put in its place, removed again.
@@ -81,17 +81,17 @@ Result<std::string> readText(const std::string& path, long long largest_bytes) {
     const bool shipped = path.starts_with(":/");
     std::error_code none;
     if (!shipped && fs::exists(path, none) && !fs::is_regular_file(path, none))
-        return inFile(
-            {ProblemCode::Unreadable,
-             {},
-             {},
-             fs::is_directory(path, none) ? "a file, this is a folder" : "a file, this is a pipe or a device"},
-            path);
+        return inFile({ProblemCode::Unreadable,
+                       {},
+                       {},
+                       fs::is_directory(path, none) ? wanted("a file, this is a folder")
+                                                    : wanted("a file, this is a pipe or a device")},
+                      path);
     if (!file.open(QIODevice::ReadOnly))
-        return inFile({ProblemCode::Unreadable, {}, {}, file.errorString().toStdString()}, path);
+        return inFile({ProblemCode::Unreadable, {}, {}, asListed(file.errorString().toStdString())}, path);
     if (file.size() > largest_bytes)
         return inFile({ProblemCode::OutOfRange, "size", std::to_string(file.size()),
-                       "up to " + std::to_string(largest_bytes >> 20) + " MiB"},
+                       wanted("up to {1} MiB", std::to_string(largest_bytes >> 20))},
                       path);
     auto bytes = file.readAll();
     if (bytes.startsWith("\xEF\xBB\xBF")) bytes.remove(0, 3);

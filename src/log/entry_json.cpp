@@ -18,6 +18,13 @@ std::string quoted(const std::string& text) {
 
 } // namespace
 
+const nlohmann::json* pressesIn(const nlohmann::json& document) {
+    if (document.is_array()) return &document;
+    const auto presses = document.is_object() ? document.find("presses") : document.end();
+    const bool ours = document.is_object() && document.value("format", "") == kExportFormat;
+    return ours && presses != document.end() && presses->is_array() ? &*presses : nullptr;
+}
+
 nlohmann::ordered_json toJson(const Entry& entry) {
     nlohmann::ordered_json d;
     eachField(

@@ -15,7 +15,7 @@ namespace {
 
 tl::unexpected<Problem> failed(const QString& file, const QSqlError& error) {
     return refuse(ProblemCode::Unwritable, file.toStdString(), error.databaseText().trimmed().toStdString(),
-                  error.driverText().toStdString());
+                  asListed(error.driverText().toStdString()));
 }
 
 /// The file of what waits, open as long as this lives.

@@ -103,7 +103,8 @@ Statistics::Spread spreadIn(const QSqlQuery& row) {
 }
 
 tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) {
-    return refuse(code, "logbook", error.databaseText().trimmed().toStdString(), error.driverText().toStdString());
+    return refuse(code, "logbook", error.databaseText().trimmed().toStdString(),
+                  asListed(error.driverText().toStdString()));
 }
 
 /// Both spellings that PostgreSQL's own programs take.
@@ -145,7 +146,7 @@ Result<void> Logbook::understands(const QString& connection) {
     const bool server = isServer(connection) && url.isValid() && !url.host().isEmpty() && url.path().size() >= 2;
     if (server || !fileOf(connection).isEmpty()) return {};
     return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(),
-                  "sqlite:/path/to/file or postgresql://user@host:port/database");
+                  wanted("sqlite:/path/to/file or postgresql://user@host:port/database"));
 }
 
 Result<std::unique_ptr<Logbook>> Logbook::open(const QString& connection) {
@@ -184,7 +185,7 @@ Result<void> Logbook::bringUpToDate() {
     const auto& all = migrations();
     if (*there > all.size())
         return refuse(ProblemCode::OutOfRange, "logbook", std::to_string(*there),
-                      "version " + std::to_string(all.size()) + " or older");
+                      wanted("version {1} or older", std::to_string(all.size())));
     for (auto v = *there; v < all.size(); ++v)
         for (const char* statement : m_server ? all[v].postgres : all[v].sqlite)
             if (auto ok = run(statement); !ok) return ok;
@@ -289,36 +290,36 @@ Result<void> Logbook::correct(const Entry& entry) {
     });
 }
 
-Result<std::vector<Entry>> Logbook::find(const Query& wanted) const {
+Result<std::vector<Entry>> Logbook::find(const Query& filter) const {
     QStringList where;
     std::vector<QVariant> values;
     const auto ask = [&](const QString& condition, const QString& value) {
         where << condition;
         values.emplace_back(value);
     };
-    if (const auto text = textQuery(wanted, m_server); !text.isEmpty())
+    if (const auto text = textQuery(filter, m_server); !text.isEmpty())
         ask(m_server ? "id IN (SELECT id FROM press_text WHERE words @@ to_tsquery('simple', ?))"
                      : "press_text MATCH ?",
             text);
-    if (!wanted.bearing.empty()) ask("bearing = ?", q(wanted.bearing));
-    if (!wanted.step.empty()) ask("step = ?", q(wanted.step));
-    if (!wanted.tool.empty()) ask("(' ' || tools || ' ') LIKE ? ESCAPE '\\'", "% " + literally(wanted.tool) + " %");
-    if (!wanted.verdict.empty()) {
+    if (!filter.bearing.empty()) ask("bearing = ?", q(filter.bearing));
+    if (!filter.step.empty()) ask("step = ?", q(filter.step));
+    if (!filter.tool.empty()) ask("(' ' || tools || ' ') LIKE ? ESCAPE '\\'", "% " + literally(filter.tool) + " %");
+    if (!filter.verdict.empty()) {
         where << "(verdict = ? OR press_verdict = ?)";
-        values.insert(values.end(), 2, q(wanted.verdict));
+        values.insert(values.end(), 2, q(filter.verdict));
     }
-    for (const auto& [name, day] : {std::pair{"from", wanted.from}, {"to", wanted.to}})
+    for (const auto& [name, day] : {std::pair{"from", filter.from}, {"to", filter.to}})
         if (!day.empty() && !dayOf(day).isValid())
-            return refuse(ProblemCode::Malformed, name, day, "a date: 2026-01-31");
-    if (!wanted.from.empty()) ask("done_at >= ?", dayOf(wanted.from).toString(Qt::ISODate));
-    if (!wanted.to.empty()) ask("done_at < ?", dayOf(wanted.to).addDays(1).toString(Qt::ISODate));
+            return refuse(ProblemCode::Malformed, name, day, wanted("a date: 2026-01-31"));
+    if (!filter.from.empty()) ask("done_at >= ?", dayOf(filter.from).toString(Qt::ISODate));
+    if (!filter.to.empty()) ask("done_at < ?", dayOf(filter.to).addDays(1).toString(Qt::ISODate));
     QSqlQuery query(QSqlDatabase::database(m_name, false));
     query.setForwardOnly(true);
-    const bool joined = !m_server && !textQuery(wanted, false).isEmpty();
+    const bool joined = !m_server && !textQuery(filter, false).isEmpty();
     query.prepare(QStringLiteral("SELECT %1 FROM %2%3 ORDER BY done_at DESC, id LIMIT %4")
                       .arg(columns().join(", "), joined ? kWithWords : "press",
                            where.isEmpty() ? QString() : " WHERE " + where.join(" AND "))
-                      .arg(wanted.most));
+                      .arg(filter.most));
     for (const auto& value : values)
         query.addBindValue(value);
     if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());
@@ -333,7 +334,7 @@ Result<std::string> Logbook::document(const std::string& id) const {
     query.prepare("SELECT document FROM press_document WHERE id = ?");
     query.addBindValue(q(id));
     if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());
-    if (!query.next()) return refuse(ProblemCode::UnknownName, "logbook", id, "a press of the logbook");
+    if (!query.next()) return refuse(ProblemCode::UnknownName, "logbook", id, wanted("a press of the logbook"));
     return query.value(0).toString().toStdString();
 }
 
@@ -342,14 +343,15 @@ Result<std::string> Logbook::exported(Query query, Format format) const {
     auto found = find(query);
     if (!found) return tl::unexpected(found.error());
     if (format == Format::Csv) return toCsv(*found);
-    auto all = nlohmann::ordered_json::array();
+    nlohmann::ordered_json out{{"format", kExportFormat}, {"version", kExportVersion}};
+    auto& all = out["presses"] = nlohmann::ordered_json::array();
     for (auto& entry : *found) {
         auto whole = document(entry.id);
         if (!whole) return tl::unexpected(whole.error());
         entry.document = std::move(*whole);
         all.push_back(toJson(entry));
     }
-    return all.dump(2, ' ', false, nlohmann::ordered_json::error_handler_t::replace) + "\n";
+    return out.dump(2, ' ', false, nlohmann::ordered_json::error_handler_t::replace) + "\n";
 }
 
 Result<Statistics> Logbook::statistics() const {

@@ -15,8 +15,9 @@ constexpr double kLate_mm = 1.5;    // beyond the place where it was certain
 constexpr double kLateShare = 0.12; // of the way home, where that is more
 constexpr std::size_t kLooks = 80;  // at the growing trace
 
-bool shows(const trace::Analysis& a, Finding id) {
-    return std::any_of(a.findings.begin(), a.findings.end(), [&](const Advice& f) { return f.id == id; });
+template <class Kind>
+bool shows(const trace::Analysis& a) {
+    return findingOf<Kind>(a.findings) != nullptr;
 }
 
 trace::Analysis look(const trace::Trace& trace, const Exercise& e, bool ongoing) {
@@ -31,7 +32,7 @@ std::optional<double> certainAt(const Exercise& e, const trace::Trace& trace) {
     for (std::size_t n = step; n < trace.size() + step; n += step) {
         const trace::Trace soFar(trace.begin(), trace.begin() + static_cast<std::ptrdiff_t>(std::min(n, trace.size())));
         // A press that is merely loose is let go on to its end; whoever looks at it may know earlier.
-        const bool loose = shownBy(e.fault) == Verdict::Loose && shows(look(soFar, e, false), Finding::TraceBelowBand);
+        const bool loose = shownBy(e.fault) == Verdict::Loose && shows<found::TraceBelowBand>(look(soFar, e, false));
         if (loose || look(soFar, e, true).stop()) return soFar.back().travel_mm;
     }
     return std::nullopt;

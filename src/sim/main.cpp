@@ -99,7 +99,7 @@ struct IndicatorOptions : LineOptions {
 };
 
 void describe(CLI::App& app, IndicatorOptions& o) {
-    auto* dial = app.add_subcommand("indicator", "An indicator over the face of a ring: Enter pushes its button");
+    auto* dial = app.add_subcommand("indicator", "An indicator over the face of a ring: Enter presses its data button");
     dial->add_option("--zero", o.dial.zero_mm, "where its needle stands [mm]");
     dial->add_option("--rise", o.dial.rise_um, "of the face, across it [um]");
     dial->add_option("--high-at", o.dial.highAt_deg, "clockwise from 12 o'clock [deg]");
@@ -112,7 +112,7 @@ void describe(CLI::App& app, IndicatorOptions& o) {
 }
 
 void describe(CLI::App& app, GaugeOptions& o) {
-    auto* gauge = app.add_subcommand("gauge", "A bore gauge: Enter pushes its button");
+    auto* gauge = app.add_subcommand("gauge", "A bore gauge: Enter presses its data button");
     gauge->add_option("--dia", o.bore.dia_mm, "diameter in the middle [mm]")->check(CLI::Range(1.0, 3000.0));
     gauge->add_option("--length", o.bore.length_mm, "length of the bore [mm]")->check(CLI::Range(1.0, 3000.0));
     gauge->add_option("--oval", o.bore.oval_um, "long axis less short axis [um]");

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "words/language.h"
+
 #include <QCoreApplication>
 #include <string>
 

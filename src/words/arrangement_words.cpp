@@ -1,5 +1,7 @@
 #include "words/arrangement_words.h"
 
+#include "words/language.h"
+
 #include <algorithm>
 #include <cmath>
 #include <sstream>
@@ -14,34 +16,41 @@ using arrangement::Feature;
 using arrangement::Joint;
 using arrangement::PartKind;
 
-constexpr std::pair<PartKind, const char*> kKinds[] = {
-    {PartKind::Housing, "housing"},
-    {PartKind::Shaft, "shaft"},
-    {PartKind::Hub, "hub"},
-    {PartKind::Bearing, "bearing"},
-    {PartKind::Cup, "cup"},
-    {PartKind::Cone, "cone"},
-    {PartKind::SpacerTube, "spacer tube"},
-    {PartKind::LockCollar, "lock collar"},
-    {PartKind::RetainerPlate, "retainer plate"},
-    {PartKind::Shield, "shield"},
-    {PartKind::Seal, "seal"},
-    {PartKind::WearSleeve, "wear sleeve"},
-    {PartKind::RetainingRing, "retaining ring"},
-    {PartKind::Washer, "washer"},
-    {PartKind::Nut, "nut"},
-    {PartKind::Pin, "pin"},
-    {PartKind::Cap, "cap"},
+/// A word of the arrangement's lines: as files and programs have it, and as the reader writes it. Both are read.
+struct Word {
+    const char* english;
+    std::string shown;
+    bool is(const std::string& typed) const { return typed == english || typed == shown; }
+};
+struct LineWords {
+    Word loose{"loose", tr("loose")}, pressed{"pressed", tr("pressed")}, screwed{"screwed", tr("screwed")},
+        notched{"notched", tr("notched")}, hole{"hole", tr("hole")}, shaft{"shaft", tr("shaft")};
 };
 
-constexpr std::pair<Feature, const char*> kFeatures[] = {
-    {Feature::Encoder, "encoder"},      {Feature::LargeEnd, "large end"},     {Feature::SpringSide, "spring side"},
-    {Feature::SharpEdge, "sharp edge"}, {Feature::CurvedSide, "curved side"}, {Feature::PilotSide, "pilot side"},
+/// A side of a part with the way it faces.
+struct FeatureWords {
+    Feature feature;
+    bool up;
+    Word word;
 };
+std::vector<FeatureWords> featureWords() {
+    return {{Feature::Encoder, true, {"encoder up", tr("encoder up")}},
+            {Feature::Encoder, false, {"encoder down", tr("encoder down")}},
+            {Feature::LargeEnd, true, {"large end up", tr("large end up")}},
+            {Feature::LargeEnd, false, {"large end down", tr("large end down")}},
+            {Feature::SpringSide, true, {"spring side up", tr("spring side up")}},
+            {Feature::SpringSide, false, {"spring side down", tr("spring side down")}},
+            {Feature::SharpEdge, true, {"sharp edge up", tr("sharp edge up")}},
+            {Feature::SharpEdge, false, {"sharp edge down", tr("sharp edge down")}},
+            {Feature::CurvedSide, true, {"curved side up", tr("curved side up")}},
+            {Feature::CurvedSide, false, {"curved side down", tr("curved side down")}},
+            {Feature::PilotSide, true, {"pilot side up", tr("pilot side up")}},
+            {Feature::PilotSide, false, {"pilot side down", tr("pilot side down")}}};
+}
 
 Problem unknownSeat(const std::string& typed) {
     return {ProblemCode::UnknownClass, "seat", typed,
-            "loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978"};
+            wanted("loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978")};
 }
 
 void part(std::vector<Joint>& joints, const std::string& outer, const std::string& inner) {
@@ -54,17 +63,20 @@ Result<double> measuredSize(const std::string& word, double dia_mm, const std::s
     std::istringstream text(word);
     if (!(text >> size) || !text.eof()) return tl::unexpected(unknownSeat(typed));
     if (!(std::abs(size - dia_mm) <= 0.01 * dia_mm))
-        return refuse(ProblemCode::OutOfRange, "seat", word, "within 1 % of " + plain(dia_mm) + " mm");
+        return refuse(ProblemCode::OutOfRange, "seat", word, wanted("within 1 % of {1} mm", plain(dia_mm)));
     return size;
 }
 
 /// A seat without what its line says: limits as typed, finish and gauge stay, for the line has no words for them.
 Joint unsaid(Joint joint, const std::string& typed) {
+    const LineWords words;
     joint.notched = false;
     for (const bool hole : {true, false}) {
         auto& side = joint.side(hole);
         if (side.size && side.size->toleranceClass) side.size.reset();
-        if (typed.find(hole ? "hole" : "shaft") == std::string::npos) side.measured.reset();
+        const auto& word = hole ? words.hole : words.shaft;
+        const bool said = typed.find(word.english) != std::string::npos || typed.find(word.shown) != std::string::npos;
+        if (!said) side.measured.reset();
     }
     return joint;
 }
@@ -72,17 +84,18 @@ Joint unsaid(Joint joint, const std::string& typed) {
 Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed) {
     std::string text = typed;
     std::replace(text.begin(), text.end(), '/', ' ');
+    const LineWords known;
     std::istringstream words(text);
     for (std::string word; words >> word;) {
-        if (word == "pressed") continue;
-        if (word == "notched") {
+        if (known.pressed.is(word)) continue;
+        if (known.notched.is(word)) {
             joint.notched = true;
-        } else if (word == "hole" || word == "shaft") {
+        } else if (known.hole.is(word) || known.shaft.is(word)) {
             std::string number;
             words >> number;
             const auto size = measuredSize(number, dia_mm, typed);
             if (!size) return tl::unexpected(size.error());
-            auto& measured = joint.side(word == "hole").measured;
+            auto& measured = joint.side(known.hole.is(word)).measured;
             if (!measured || measured->value_mm != *size) measured = standards::MeasuredSize{plain(*size), *size};
         } else {
             const auto read = standards::parseToleranceClass(word);
@@ -98,32 +111,67 @@ Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed)
 } // namespace
 
 std::string kindName(PartKind kind) {
-    for (const auto& [value, name] : kKinds)
-        if (value == kind) return name;
+    switch (kind) {
+    case PartKind::Housing:
+        return tr("housing");
+    case PartKind::Shaft:
+        return tr("shaft");
+    case PartKind::Hub:
+        return tr("hub");
+    case PartKind::Bearing:
+        return tr("bearing");
+    case PartKind::Cup:
+        return tr("cup");
+    case PartKind::Cone:
+        return tr("cone");
+    case PartKind::SpacerTube:
+        return tr("spacer tube");
+    case PartKind::LockCollar:
+        return tr("lock collar");
+    case PartKind::RetainerPlate:
+        return tr("retainer plate");
+    case PartKind::Shield:
+        return tr("shield");
+    case PartKind::Seal:
+        return tr("seal");
+    case PartKind::WearSleeve:
+        return tr("wear sleeve");
+    case PartKind::RetainingRing:
+        return tr("retaining ring");
+    case PartKind::Washer:
+        return tr("washer");
+    case PartKind::Nut:
+        return tr("nut");
+    case PartKind::Pin:
+        return tr("pin", "part");
+    case PartKind::Cap:
+        return tr("cap");
+    }
     return {};
 }
 
 std::vector<PartKind> allKinds() {
-    std::vector<PartKind> out;
-    for (const auto& [value, name] : kKinds)
-        out.push_back(value);
-    return out;
+    return {PartKind::Housing, PartKind::Shaft,      PartKind::Hub,           PartKind::Bearing,       PartKind::Cup,
+            PartKind::Cone,    PartKind::SpacerTube, PartKind::LockCollar,    PartKind::RetainerPlate, PartKind::Shield,
+            PartKind::Seal,    PartKind::WearSleeve, PartKind::RetainingRing, PartKind::Washer,        PartKind::Nut,
+            PartKind::Pin,     PartKind::Cap};
 }
 
 std::string seatText(const Assembly& a, std::size_t outer, std::size_t inner) {
     const auto &out = a.parts[outer].id, &in = a.parts[inner].id;
-    if (arrangement::jointOf(a.threaded, out, in)) return "screwed";
+    const LineWords words;
+    if (arrangement::jointOf(a.threaded, out, in)) return words.screwed.shown;
     const auto* joint = arrangement::jointOf(a.pressed, out, in);
-    if (!joint) return "loose";
+    if (!joint) return words.loose.shown;
     std::string text;
     for (const bool hole : {true, false})
         if (const auto& size = joint->side(hole).size; size && size->toleranceClass)
             text += (text.empty() ? "" : "/") + size->toleranceClass->text();
-    if (text.empty()) text = "pressed";
+    if (text.empty()) text = words.pressed.shown;
     for (const bool hole : {true, false})
         if (const auto& measured = joint->side(hole).measured)
-            text += (hole ? " hole " : " shaft ") + plain(measured->value_mm);
-    return joint->notched ? text + " notched" : text;
+            text += " " + (hole ? words.hole : words.shaft).shown + " " + plain(measured->value_mm);
+    return joint->notched ? text + " " + words.notched.shown : text;
 }
 
 Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size_t inner, const std::string& typed) {
@@ -133,8 +181,9 @@ Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size
     auto joint = was ? unsaid(*was, typed) : Joint{outerId, innerId};
     part(out.pressed, outerId, innerId);
     part(out.threaded, outerId, innerId);
-    if (typed.empty() || typed == "loose") return out;
-    if (typed == "screwed") {
+    const LineWords words;
+    if (typed.empty() || words.loose.is(typed)) return out;
+    if (words.screwed.is(typed)) {
         out.threaded.push_back({outerId, innerId});
         return out;
     }
@@ -147,21 +196,19 @@ Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size
 
 std::string wayRoundText(const arrangement::Part& p) {
     if (!p.wayRound) return {};
-    for (const auto& [feature, name] : kFeatures)
-        if (feature == p.wayRound->feature) return std::string(name) + (p.wayRound->up ? " up" : " down");
+    for (const auto& w : featureWords())
+        if (w.feature == p.wayRound->feature && w.up == p.wayRound->up) return w.word.shown;
     return {};
 }
 
 Result<std::optional<arrangement::WayRound>> parseWayRound(const std::string& typed) {
     if (typed.empty()) return std::optional<arrangement::WayRound>{};
     std::string known;
-    for (const auto& [feature, name] : kFeatures) {
-        for (const bool up : {true, false})
-            if (typed == std::string(name) + (up ? " up" : " down"))
-                return std::optional(arrangement::WayRound{feature, up});
-        known += std::string(name) + ", ";
+    for (const auto& w : featureWords()) {
+        if (w.word.is(typed)) return std::optional(arrangement::WayRound{w.feature, w.up});
+        known += (known.empty() ? "" : ", ") + w.word.shown;
     }
-    return refuse(ProblemCode::UnknownName, "way round", typed, known + "then up or down");
+    return refuse(ProblemCode::UnknownName, tr("way round"), typed, asListed(known));
 }
 
 } // namespace arbor::words

@@ -1,6 +1,7 @@
 #include "words/display.h"
 
 #include "core/base/units.h"
+#include "words/language.h"
 
 #include <algorithm>
 #include <cmath>
@@ -15,14 +16,17 @@ constexpr double kNewtonPerLbf = 4.4482216152605;
 constexpr double kMPaPerPsi = 0.006894757293168;
 constexpr double kNmPerLbfFt = 1.3558179483314;
 
-std::string range(double least, double most, int places) {
-    return decimals(least, places) + "…" + decimals(most, places);
+constexpr double kSizeStep_in = 0.00005, kFineStep_thou = 0.005; // a micrometre and a tenth of one, near enough
+
+double toStep(double value, double step) {
+    return std::round(value / step) * step;
 }
 
 std::string trimmedZeros(std::string text) {
-    if (text.find('.') == std::string::npos) return text;
+    const char point = spoken().decimalPoint();
+    if (text.find(point) == std::string::npos) return text;
     text.erase(text.find_last_not_of('0') + 1);
-    if (text.back() == '.') text.pop_back();
+    if (text.back() == point) text.pop_back();
     return text;
 }
 
@@ -62,10 +66,14 @@ const char* gaugeUnitName(catalog::GaugeUnit unit) {
     return "";
 }
 
+std::string under(const std::string& number) {
+    return tr("under {number}").with("number", number);
+}
+
 /// Never a zero for what is not nothing: "under 0.1".
 std::string orUnder(double value, int places) {
     const double least = std::pow(10.0, -places);
-    return value > 0 && value < least / 2 ? "under " + decimals(least, places) : decimals(value, places);
+    return value > 0 && value < least / 2 ? under(decimals(least, places)) : decimals(value, places);
 }
 
 } // namespace
@@ -73,6 +81,7 @@ std::string orUnder(double value, int places) {
 std::string decimals(double value, int places) {
     auto text = fmt::format("{:.{}f}", std::abs(value), places);
     const bool zero = text.find_first_not_of("0.") == std::string::npos;
+    if (const auto point = text.find('.'); point != std::string::npos) text[point] = spoken().decimalPoint();
     return value < 0 && !zero ? "−" + text : text;
 }
 
@@ -97,7 +106,7 @@ std::string figures(double value) {
 }
 
 Quantity Display::size(double value_mm) const {
-    if (inch()) return {decimals(sizeValue(value_mm), 4), "in"};
+    if (inch()) return {decimals(toStep(sizeValue(value_mm), kSizeStep_in), 5), "in"};
     return {trimmedZeros(decimals(value_mm, 3)), "mm"};
 }
 
@@ -106,16 +115,15 @@ Quantity Display::reading(double value_mm) const {
 }
 
 Quantity Display::fine(double value_mm) const {
-    if (inch()) return {decimals(fineValue(value_mm), 2), "thou"};
-    const double um = fineValue(value_mm);
-    return {decimals(um, std::abs(um) < 10 ? 1 : 0), "µm"};
+    if (inch()) return {decimals(toStep(fineValue(value_mm), kFineStep_thou), 3), "thou"};
+    return {decimals(fineValue(value_mm), 1), "µm"};
 }
 
 Quantity Display::force(double value_N) const {
     const double shown = forceValue(value_N), least = inch() ? kLeast_lbf : kLeast_kN;
     const char* unit = inch() ? "lbf" : "kN";
     if (shown == 0) return {"0", unit};
-    if (std::abs(shown) < least) return {"under " + decimals(least, inch() ? 0 : 2), unit};
+    if (std::abs(shown) < least) return {under(decimals(least, inch() ? 0 : 2)), unit};
     return {decimals(shown, inch() ? 0 : forcePlaces(shown)), unit};
 }
 
@@ -125,6 +133,26 @@ Quantity Display::pressure(double value_MPa) const {
 
 Quantity Display::temperature(double value_C) const {
     return inch() ? Quantity{decimals(value_C * 1.8 + 32, 0), "°F"} : Quantity{decimals(value_C, 0), "°C"};
+}
+
+Quantity Display::temperatureRise(double value_K) const {
+    return inch() ? Quantity{decimals(value_K * 1.8, 0), "°F"} : Quantity{decimals(value_K, 0), "K"};
+}
+
+double Display::riseTyped_K() const {
+    return inch() ? 1 / 1.8 : 1;
+}
+double Display::capacityTyped_N() const {
+    return inch() ? kNewtonPerLbf : 1;
+}
+double Display::areaTyped_mm2() const {
+    return inch() ? kMmPerInch * kMmPerInch : 1;
+}
+std::string Display::capacityUnit() const {
+    return inch() ? "lbf" : "N";
+}
+std::string Display::areaUnit() const {
+    return inch() ? "in²" : "mm²";
 }
 
 Quantity Display::torque(double value_Nm) const {
@@ -150,7 +178,7 @@ double Display::forceValue(double value_N) const {
 }
 
 std::string Display::fineRange(double least_mm, double most_mm) const {
-    return range(fineValue(least_mm), fineValue(most_mm), inch() ? 2 : 1);
+    return fine(least_mm).number + "…" + fine(most_mm).number;
 }
 
 std::string Display::forceRange(double least_N, double most_N) const {

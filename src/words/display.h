@@ -29,6 +29,13 @@ public:
     Quantity force(double value_N) const;
     Quantity pressure(double value_MPa) const;
     Quantity temperature(double value_C) const;
+    Quantity temperatureRise(double value_K) const; ///< a difference
+    double riseTyped_K() const; ///< what a bare number means where a temperature difference is typed
+    /// Likewise of the force a tool bears, and of the area of a ram.
+    double capacityTyped_N() const;
+    double areaTyped_mm2() const;
+    std::string capacityUnit() const;
+    std::string areaUnit() const;
     Quantity torque(double value_Nm) const;
     Quantity gauge(double reading, catalog::GaugeUnit unit) const;
 

@@ -1,6 +1,8 @@
 #include "words/heat_words.h"
 
+#include "words/language.h"
 #include "words/order_words.h"
+#include "words/shipped_names.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,10 +15,6 @@ namespace {
 using plan::HeatMix;
 using What = plan::TempLimit::What;
 
-std::string warmed(const plan::HeatSide& side, double temp_C, const Display& d) {
-    return fmt::format("the {} to {}", inSentence(side.label), d.temperature(temp_C).text());
-}
-
 void addOnce(std::vector<std::string>& list, const std::string& one) {
     if (std::find(list.begin(), list.end(), one) == list.end()) list.push_back(one);
 }
@@ -24,12 +22,12 @@ void addOnce(std::vector<std::string>& list, const std::string& one) {
 } // namespace
 
 std::string duration(double seconds) {
-    const auto whole = static_cast<long>(std::lround(seconds));
-    if (whole < 120) return fmt::format("{} s", whole);
-    const long minutes = std::lround(seconds / 60);
-    if (minutes < 120) return fmt::format("{} min", minutes);
-    return minutes % 60 == 0 ? fmt::format("{} h", minutes / 60)
-                             : fmt::format("{} h {} min", minutes / 60, minutes % 60);
+    const auto whole = static_cast<int>(std::lround(seconds));
+    if (whole < 120) return tr("{count} s").with("count", whole);
+    const auto minutes = static_cast<int>(std::lround(seconds / 60));
+    if (minutes < 120) return tr("{count} min").with("count", minutes);
+    return minutes % 60 == 0 ? tr("{hours} h").with("hours", minutes / 60)
+                             : tr("{hours} h {minutes} min").with("hours", minutes / 60).with("minutes", minutes % 60);
 }
 
 std::string clockFace(double seconds) {
@@ -38,27 +36,35 @@ std::string clockFace(double seconds) {
     return fmt::format("{}:{:02}:{:02}", whole / 3600, whole / 60 % 60, whole % 60);
 }
 
-std::string mixName(const plan::HeatPlan& plan, const plan::HeatWay& way, const Display& d) {
-    switch (way.mix) {
-    case HeatMix::Nothing:
-        return "Neither warm nor chill";
-    case HeatMix::OuterOnly:
-        return "Warm " + warmed(plan.outer, way.outer_C, d);
-    case HeatMix::InnerOnly:
-        return "Chill " + warmed(plan.inner, way.inner_C, d);
-    case HeatMix::Both:
-        return "Warm " + warmed(plan.outer, way.outer_C, d) + ", chill " + warmed(plan.inner, way.inner_C, d);
-    }
-    return {};
+std::string mixName(const plan::HeatPlan& plan, const plan::HeatOption& way, const Display& d) {
+    const auto mix = [&]() -> Text {
+        switch (way.mix) {
+        case HeatMix::Nothing:
+            return tr("No heating or cooling");
+        case HeatMix::OuterOnly:
+            return tr("Heat the {outer} to {hot}");
+        case HeatMix::InnerOnly:
+            return tr("Chill the {inner} to {cold}");
+        case HeatMix::Both:
+            return tr("Heat the {outer} to {hot}, chill the {inner} to {cold}");
+        }
+        return Text("");
+    }();
+    return mix.with("outer", inSentence(plan.outer.label))
+        .with("inner", inSentence(plan.inner.label))
+        .with("hot", d.temperature(way.outer_C).text())
+        .with("cold", d.temperature(way.inner_C).text());
 }
 
 std::string opensLine(const plan::HeatPlan& plan, const Display& d) {
-    if (!plan.needed() && !plan.byUser) return "goes in without heat";
+    if (!plan.needed() && !plan.byUser) return tr("no heating needed");
     const auto& way = plan.ways[plan.chosen];
     auto line = mixName(plan, {way.mix, plan.outer.temp_C, plan.inner.temp_C, way.within}, d);
     if (plan.clearanceWorst_mm >= plan.margin_mm - 1e-6) return line;
-    return line + (plan.clearanceWorst_mm > 0 ? ": opens only " + d.fine(plan.clearanceWorst_mm).text()
-                                              : ": " + d.fine(-plan.clearanceWorst_mm).text() + " still to press");
+    return (plan.clearanceWorst_mm > 0 ? tr("{heating}: only {size} clearance for fitting")
+                                       : tr("{heating}: {size} still to press"))
+        .with("heating", line)
+        .with("size", d.fine(std::abs(plan.clearanceWorst_mm)).text());
 }
 
 std::string protectedThing(const plan::TempLimit& limit) {
@@ -66,43 +72,47 @@ std::string protectedThing(const plan::TempLimit& limit) {
         switch (limit.what) {
         case What::Metal:
         case What::Seal:
-            return limit.subject;
+            return shippedName(limit.subject);
         case What::Grease:
-            return "seals and their grease";
+            return tr("seals and their grease");
         case What::Encoder:
-            return "encoder";
+            return tr("encoder");
         case What::Cage:
-            return "plastic cage";
+            return tr("plastic cage");
         case What::Sleeve:
-            return "hold of the repair sleeve";
+            return tr("hold of the repair sleeve");
         }
         return {};
     }();
     if (limit.of.empty()) return thing;
-    return limit.of == thing ? thing + ", in already" : thing + " of " + inSentence(limit.of) + ", in already";
+    if (limit.of == thing) return tr("{thing}, in already").with("thing", thing);
+    return tr("{thing} of {part}, in already").with("thing", thing).with("part", inSentence(limit.of));
 }
 
 std::string soakLine(const plan::HeatSide& side, const Display& d) {
-    if (!side.source) return "stays as it is";
-    if (!side.soak) return side.source->name + ": does not get it there";
-    return fmt::format("{} at {}, {}", side.source->name, d.temperature(side.soak->setting_C).text(),
-                       duration(side.soak->time_s()));
+    if (!side.source) return tr("stays at room temperature");
+    if (!side.soak) return tr("{source}: does not get it there").with("source", shippedName(side.source->name));
+    return tr("{source} at {temp}, {time}")
+        .with("source", shippedName(side.source->name))
+        .with("temp", d.temperature(side.soak->setting_C).text())
+        .with("time", duration(side.soak->time_s()));
 }
 
-Said gripWords(const plan::HeatCourse& c) {
-    if (c.gripLast_s && *c.gripLast_s <= 0) return {"It grips at once", "it does not drop in: press it"};
+Sentence gripWords(const plan::HeatCourse& c) {
+    if (c.gripLast_s && *c.gripLast_s <= 0) return {tr("It grips at once"), tr("it does not drop in: press it")};
     if (c.gripLast_s)
-        return {"Hold it on the shoulder " + duration(*c.gripLast_s),
-                "until the gap has closed: before that it can creep back"};
+        return {tr("Hold it on the shoulder {time}").with("time", duration(*c.gripLast_s)),
+                tr("until the gap has closed: before that it can creep back")};
     if (c.gripFirst_s)
-        return {"It may grip after " + duration(*c.gripFirst_s) + ", or not until it is cool",
-                "with the loosest parts the gap stays: hold it until then"};
-    return {"It does not grip before it is cool", "hold it on the shoulder, or it creeps back"};
+        return {tr("It may grip after {time}, or not until it is cool").with("time", duration(*c.gripFirst_s)),
+                tr("with the loosest parts the gap stays: hold it until then")};
+    return {tr("It does not grip before it is cool"), tr("hold it on the shoulder, or it creeps back")};
 }
 
-std::optional<Said> homeWithin(const plan::HeatCourse& c) {
+std::optional<Sentence> homeWithin(const plan::HeatCourse& c) {
     if (!c.gripFirst_s || *c.gripFirst_s <= 0) return std::nullopt;
-    return Said{"Home within " + duration(std::floor(*c.gripFirst_s)), "after that the tightest parts grip"};
+    return Sentence{tr("Home within {time}").with("time", duration(std::floor(*c.gripFirst_s))),
+                    tr("after that the tightest parts grip")};
 }
 
 std::vector<std::string> heatCautions(const plan::HeatPlan& plan) {
@@ -110,89 +120,51 @@ std::vector<std::string> heatCautions(const plan::HeatPlan& plan) {
     for (const auto* side : {&plan.outer, &plan.inner}) {
         if (!side->source) continue;
         const auto& id = side->source->id;
-        if (side->source->warms) addOnce(out, "Gloves for hot parts. Feel for nothing: measure in three places.");
+        if (side->source->warms)
+            addOnce(out, tr("Gloves for hot parts. Do not judge temperature by touch: measure in three places."));
         if (id == "flame")
             addOnce(out,
-                    "No torch near grease, solvent, pressurised or sealed cavities; not on galvanised or magnesium "
-                    "parts.");
-        if (id == "induction") addOnce(out, "Take the magnetism out afterwards, or chips will cling to it.");
+                    tr("No torch near grease, solvent, pressurised or sealed cavities; not on galvanised or magnesium "
+                       "parts."));
+        if (id == "induction") addOnce(out, tr("Demagnetise afterwards, or chips will cling to it."));
         if (id == "solid_co2" || id == "nitrogen")
-            addOnce(out, "Air the room and watch the oxygen; no closed vessel; it burns the skin by frost.");
-        if (!side->source->warms) addOnce(out, "Dry gloves. Wipe the dew off a chilled part and oil it.");
+            addOnce(out, tr("Ventilate, oxygen alarm on, vented dewar only; cold burns."));
+        if (!side->source->warms) addOnce(out, tr("Dry gloves. Wipe the dew off a chilled part and oil it."));
     }
     return out;
 }
 
 std::string clockName(job::Clock::What what, const plan::HeatPlan* plan) {
-    const auto source = [&](const plan::HeatSide& side, const char* otherwise) {
-        return side.source ? capital(side.source->name) : std::string(otherwise);
+    const auto source = [&](const plan::HeatSide& side, const Text& otherwise) {
+        return side.source ? capital(shippedName(side.source->name)) : otherwise.text();
     };
     switch (what) {
     case job::Clock::What::Outer:
-        return plan ? source(plan->outer, "Oven") : "Oven";
+        return plan ? source(plan->outer, tr("Oven")) : tr("Oven").text();
     case job::Clock::What::Inner:
-        return plan ? source(plan->inner, "Freezer") : "Freezer";
+        return plan ? source(plan->inner, tr("Freezer")) : tr("Freezer").text();
     case job::Clock::What::Carry:
-        return "Carry";
+        return tr("Transfer");
     case job::Clock::What::Together:
-        return "Hold";
+        return tr("Hold");
     case job::Clock::What::Cool:
-        return "Cools";
+        return tr("Cooling");
     }
     return {};
 }
 
 std::string heatLine(const job::Job& job, const plan::Plan& plan, const plan::WorkStep& step, const Display& d) {
-    if (step.out) return "comes out as it is";
+    if (step.out) return tr("at room temperature");
     const auto* heat = plan::heatOf(step, plan.heats);
-    if (!heat) return step.seat ? "waits for its sizes" : "goes in as it is";
-    if (job::stepOf(job, step.id).heat.pressCold) return "pressed cold";
-    if (!heat->needed() && !heat->byUser) return "goes in without";
+    if (!heat) return step.seat ? tr("waits for its sizes") : tr("at room temperature");
+    if (job::stepOf(job, step.id).heat.pressCold) return tr("pressed cold");
+    if (!heat->needed() && !heat->byUser) return tr("no heating needed");
     std::string line;
     for (const auto* side : {&heat->outer, &heat->inner}) {
         if (std::abs(side->temp_C - heat->room_C) < 1) continue;
-        line += (line.empty() ? "" : " · ") + side->label + " " + d.temperature(side->temp_C).text();
+        line += (line.empty() ? "" : " · ") + shippedName(side->label) + " " + d.temperature(side->temp_C).text();
     }
-    return line.empty() ? "as it lies" : line;
-}
-
-Said sayHeat(const Advice& a, const Display& d) {
-    switch (a.id) {
-    case Finding::TooHotFor:
-        return {d.temperature(a.value).text() + " is too hot for " + a.subject,
-                "no more than " + d.temperature(a.limit).text()};
-    case Finding::TooColdFor:
-        return {d.temperature(a.value).text() + " is too cold for " + a.subject,
-                "no less than " + d.temperature(a.limit).text()};
-    case Finding::TooHotOnceIn:
-        return {"Once it is in, " + a.subject + " would get too hot",
-                "the warm part shares its heat: no more than " + d.temperature(a.limit).text()};
-    case Finding::PressLightly:
-        return {"Goes in cold", "most pairs slide in; the tightest is " + d.fine(a.value).text() + " tight: press it"};
-    case Finding::SourceNotForPart:
-        return {"Not this way: " + a.subject, "it would harm the part or cannot hold its temperature; choose another"};
-    case Finding::SourceAboveCeiling:
-        return {"The " + a.subject + " would be set to " + d.temperature(a.value).text(),
-                "where it touches, the part gets as hot: " + d.temperature(a.limit).text() +
-                    " at most; oven, or a lower temperature"};
-    case Finding::SourceTooWeak:
-        return {"The " + a.subject + " does not bring it to " + d.temperature(a.value).text(),
-                "it may go to " + d.temperature(a.limit).text()};
-    case Finding::OpenedBy:
-        return {d.fine(a.value).text() + " of room with the tightest parts",
-                d.fine(a.limit).text() + " are wanted; what the walk takes is in it"};
-    case Finding::OpenedTooLittle:
-        return {"Only " + d.fine(a.value).text() + " of room with the tightest parts",
-                d.fine(a.limit).text() + " are wanted: start square, and be ready to press"};
-    case Finding::NotOpened:
-        return {"Still " + d.fine(a.value).text() + " tight with the tightest parts",
-                "these temperatures do not open the seat: press it, warm as it is"};
-    case Finding::WindowShort:
-        return {"Open for " + duration(a.value) + " only",
-                "the walk takes " + duration(a.limit) + ": bring the press nearer, or warm it more"};
-    default:
-        return {};
-    }
+    return line.empty() ? tr("at room temperature").text() : line;
 }
 
 } // namespace arbor::words

@@ -16,7 +16,7 @@ std::string duration(double seconds);
 std::string clockFace(double seconds);
 
 /// "Warm the housing to 78 °C", "Chill the ring to −16 °C", both, or neither.
-std::string mixName(const plan::HeatPlan& plan, const plan::HeatWay& way, const Display& display);
+std::string mixName(const plan::HeatPlan& plan, const plan::HeatOption& way, const Display& display);
 /// What a ceiling or a floor protects: "grey cast iron", "seals and their grease".
 /// What opens a seat, for stations that only mention it: "Warm the housing to 84 °C".
 std::string opensLine(const plan::HeatPlan& plan, const Display& d);
@@ -26,15 +26,13 @@ std::string protectedThing(const plan::TempLimit& limit);
 std::string soakLine(const plan::HeatSide& side, const Display& display);
 /// What may happen once it is in: it grips, or it does not and why.
 /// How soon it must be on its shoulder, by the tightest parts; nothing: it grips at once, or not while anybody waits.
-std::optional<Said> homeWithin(const plan::HeatCourse& course);
-Said gripWords(const plan::HeatCourse& course);
+std::optional<Sentence> homeWithin(const plan::HeatCourse& course);
+Sentence gripWords(const plan::HeatCourse& course);
 /// The usual cautions of the sources in use, each once.
 std::vector<std::string> heatCautions(const plan::HeatPlan& plan);
 std::string clockName(job::Clock::What what, const plan::HeatPlan* plan);
 
 /// The line of the station.
 std::string heatLine(const job::Job& job, const plan::Plan& plan, const plan::WorkStep& step, const Display& display);
-/// Sentences of the findings of warming and chilling; an empty head for any other.
-Said sayHeat(const Advice& advice, const Display& display);
 
 } // namespace arbor::words

@@ -10,18 +10,15 @@
 
 namespace arbor::words {
 
-/// A finding of the Measure station; empty for any other.
-Said sayMeasure(const Advice& advice, const Display& display);
-
 std::string verdictName(measure::Verdict verdict); ///< "clean up"
 /// What the verdict asks for, in a line.
 std::string whatToDo(measure::Verdict verdict);
 
 /// What a sign is called, and how it looks.
-Said signWords(measure::Sign sign);
+Sentence signWords(measure::Sign sign);
 std::string causeName(measure::Cause cause);
 /// What to look at, and why.
-Said lookAtWords(measure::LookAt look);
+Sentence lookAtWords(measure::LookAt look);
 
 std::string processName(measure::Process process);
 std::string pitsName(measure::Pits pits);

@@ -15,9 +15,9 @@ struct WorkLine {
     std::string why;                 ///< why not sooner (taking apart) or not later (putting together); may be empty
     std::string caution;             ///< what can hurt here; may be empty
     int level = 0;                   ///< 1: on the bench, with a group that left together
-    route::Parts here = 0;           ///< what is on the work when the line is done, with what moves; for the drawing
-    route::Parts frame = 0;          ///< everything that belongs to this stretch: the work, or a group on the bench
-    route::Parts moving = 0;         ///< none when the work is turned over
+    route::PartSet here = 0;         ///< what is on the work when the line is done, with what moves; for the drawing
+    route::PartSet frame = 0;        ///< everything that belongs to this stretch: the work, or a group on the bench
+    route::PartSet moving = 0;       ///< none when the work is turned over
     route::Way way = route::Way::Up; ///< the side it leaves to, or comes from
 };
 

@@ -10,17 +10,21 @@
 namespace arbor::words {
 
 /// A finding in two parts: what, and why or what to do.
-struct Said {
+struct Sentence {
     std::string head;
     std::string detail;
 
     std::string line() const { return detail.empty() ? head : head + ": " + detail; }
 };
 
-Said say(const Advice& advice, const Display& display);
+Sentence say(const Advice& advice, const Display& display);
+
+/// What moves the clearance, and what is fitted: the fixed names the rules use, as they are read.
+std::string subjectWord(const std::string& subject);
 
 /// One sentence that names file, place, what was found and what would do.
 std::string say(const Problem& problem);
+std::string wantedText(const Wanted& wanted); ///< in the reader's language
 
 std::string stationTitle(job::Station station);
 /// The live line of result under a station's name.
@@ -31,12 +35,15 @@ std::string stopReason(job::Station station, const plan::Plan& plan, const Displ
 std::string stepLine(const plan::StepPlan& step, const job::Job& job, const plan::Plan& plan, const Display& display);
 std::string stopReason(const plan::StepPlan& step, const plan::Plan& plan, const Display& display);
 std::string markWord(plan::Mark mark);
+std::string markWord(const std::string& key); ///< by the key a sheet has
 
-Said verdict(const seat::Seating& seating, const Display& display);
-/// What a trace came to, and what to do about it.
-/// How a press ends: "hold once at 5.20 kN", or "stop at contact".
+Sentence verdict(const seat::Seating& seating, const Display& display);
+/// How a press ends: "final seating load 5.20 kN, one dwell", or "stop at contact".
 std::string endOfPress(const trace::Expected& expected, const Display& display);
-Said verdict(const trace::Analysis& analysis, const Display& display);
+/// What a trace came to, and what to do about it.
+Sentence verdict(const trace::Analysis& analysis, const Display& display);
+/// The verdict of a seat or a trace that a record keeps by its key; another text as it stands.
+std::string recordedVerdict(const std::string& key);
 std::string phaseName(trace::PhaseKind kind);
 /// What to do next about a seat.
 std::string nextStep(const seat::Seating& seating);

@@ -1,9 +1,11 @@
 #include "words/strip_words.h"
 
+#include "words/language.h"
+#include "words/shipped_names.h"
+
 #include <algorithm>
 #include <bit>
 #include <cmath>
-#include <fmt/format.h>
 
 namespace arbor::words {
 
@@ -13,13 +15,13 @@ using arrangement::Assembly;
 using arrangement::Feature;
 using arrangement::PartKind;
 using route::Method;
-using route::Parts;
+using route::PartSet;
 using route::Why;
 
-std::string names(const Assembly& a, Parts parts) {
+std::string names(const Assembly& a, PartSet parts) {
     std::vector<std::string> out;
     for (std::size_t p = 0; p < a.parts.size(); ++p)
-        if (parts & route::only(p)) out.push_back("the " + partName(a.parts[p]));
+        if (parts & route::only(p)) out.push_back(tr("the {part}").with("part", partName(a.parts[p])));
     return list(out);
 }
 
@@ -27,98 +29,99 @@ bool isBearing(const arrangement::Part& part) {
     return part.kind == PartKind::Bearing;
 }
 
-std::string reason(const route::Removal& r, const std::string& ring, const std::string& partner, const Display& d) {
-    const auto size = d.size(std::round(r.value_mm * 10) / 10).text(); // a tenth is plenty here
+Text reason(const route::Removal& r) {
     switch (r.why) {
     case Why::LandBehind:
-        return size + " of the ring’s back face show from behind";
+        return tr("{size} of the ring’s back face can be reached from behind");
     case Why::NoLandBehind:
-        return r.value_mm > 0 ? "only " + size + " of its back face show from behind"
-                              : "nothing of its back face shows from behind";
+        return r.value_mm > 0 ? tr("only {size} of its back face can be reached from behind")
+                              : tr("nothing of its back face can be reached from behind");
     case Why::OnlyThroughElements:
-        return "only the other ring shows from behind: the force passes the rolling elements, so only for a bearing "
-               "that is "
-               "scrap; a split inner ring may part";
+        return tr("only the other ring can be reached from behind: the force passes through the rolling elements, so "
+                  "only for a bearing that is scrap; a split inner ring may part");
     case Why::ThroughBore:
-        return "a bolt up to " + size + " goes right through, with a disc behind the ring";
+        return tr("a bolt up to {size} goes right through, with a disc behind the ring");
     case Why::NoThroughBore:
-        return "no room for a bolt right through";
+        return tr("no space for a bolt right through");
     case Why::GapBehind:
-        return "plates or jaws get " + (r.value_mm < 99 ? size : std::string("all the room they need")) + " behind it";
+        return r.value_mm < 99 ? tr("plates or jaws get {size} behind it")
+                               : tr("plates or jaws have all the space they need behind it");
     case Why::NoGapBehind:
-        return "no gap behind it for a knife edge";
+        return tr("no gap behind it for a knife edge");
     case Why::RingInBore:
-        return "the " + ring + " sits in a bore, plates cannot get round it";
+        return tr("the {ring} sits in a bore, plates cannot get round it");
     case Why::Notches:
-        return "the shoulder has notches: drive it crosswise, side to side";
+        return tr("the shoulder has notches: drive it crosswise, side to side");
     case Why::SpacerShifts:
-        return "push the spacer tube aside, then " + size +
-               " of a ring show behind it: side to side, a little at a time; what is "
-               "struck is scrap";
+        return tr("push the spacer tube aside, then {size} of a ring can be reached behind it: side to side, a little "
+                  "at a time; what is struck is scrap");
     case Why::RimOutside:
-        return "tap round under its rim, which stands " + size + " over the edge";
+        return tr("tap round under its rim, which stands {size} over the edge");
     case Why::BoreFree:
-        return "the collet grips in its " + size + " bore; what it gripped is scrap";
+        return tr("the collet grips in its {size} bore; what it gripped is scrap");
     case Why::BoreFilled:
-        return "its bore is not free";
+        return tr("its bore is not free");
     case Why::RingOnShaft:
         return r.method == Method::Split
-                   ? "grind a relief not quite through and split it with a chisel; the " + partner + " stays whole"
-                   : "the " + ring + " sits on the outside";
+                   ? tr("grind a relief not quite through and split it with a chisel; the {partner} stays whole")
+                   : tr("the {ring} sits on the outside");
     case Why::WarmTheHousing:
-        return "warm the " + partner + " evenly and let it drop";
+        return tr("heat the {partner} evenly and let it drop out");
     case Why::HeatTheRing:
-        return "heat the " + ring + " quickly and let it drop";
+        return tr("heat the {ring} quickly and let it drop off");
     case Why::SealInTheHeat:
-        return "a seal or encoder would be cooked";
+        return tr("a seal or encoder would be overheated");
     case Why::WouldCutTheSeat:
-        return "grinding would cut the seat";
+        return tr("grinding would cut the seat");
     case Why::NoRing:
-        return "the " + ring + " is no ring";
+        return tr("the {ring} is not a ring");
     }
-    return {};
+    return Text("");
 }
 
 std::string toolName(Method method) {
     switch (method) {
     case Method::Press:
-        return "Press";
+        return tr("Press", "machine");
     case Method::DrawBolt:
-        return "Draw-bolt set";
+        return tr("Draw-bolt set");
     case Method::Separator:
-        return "Separator plates";
+        return tr("Separator plates");
     case Method::Drift:
-        return "Soft drift and hammer";
+        return tr("Soft drift and hammer");
     case Method::Collet:
-        return "Internal collet, slide hammer";
+        return tr("Internal collet, slide hammer");
     case Method::HeatOff:
-        return "Hot air or induction, gloves";
+        return tr("Hot air or induction heater, gloves");
     case Method::Split:
-        return "Grinding disc, chisel, face shield";
+        return tr("Grinding disc, chisel, face shield");
     }
     return {};
 }
 
-struct FeatureWords {
-    const char* name;
-    const char* how;
-};
-FeatureWords featureWords(Feature feature) {
+/// Which side of a part is told apart, and how. @param up  it faces up
+Sentence featureWords(Feature feature, bool up) {
     switch (feature) {
     case Feature::Encoder:
-        return {"Encoder", "the magnetised side, found with a strip of magnetic paper; it faces the sensor"};
+        return {up ? tr("Encoder up") : tr("Encoder down"),
+                tr("the magnetised side, found with a strip of magnetic paper; it faces the sensor")};
     case Feature::LargeEnd:
-        return {"Large end of the taper", "the wide opening; the cones come in from there"};
+        return {up ? tr("Large end of the taper up") : tr("Large end of the taper down"),
+                tr("the wide opening; the cones go in from there")};
     case Feature::SpringSide:
-        return {"Spring side of the seal", "spring and lip face what is kept in"};
+        return {up ? tr("Spring side of the seal up") : tr("Spring side of the seal down"),
+                tr("spring and lip face what is kept in")};
     case Feature::SharpEdge:
-        return {"Sharp edge of the ring", "it takes the load; the rounded, stamped edge faces the bearing’s free side"};
+        return {up ? tr("Sharp edge of the ring up") : tr("Sharp edge of the ring down"),
+                tr("it takes the load; the rounded, stamped edge faces the bearing’s free side")};
     case Feature::CurvedSide:
-        return {"Curved side of the ring", "the large radius goes to the shaft’s fillet"};
+        return {up ? tr("Large-radius side of the ring up") : tr("Large-radius side of the ring down"),
+                tr("the large radius goes to the shaft’s fillet")};
     case Feature::PilotSide:
-        return {"Pilot side", "the stepped face; the wrong way round it stops short"};
+        return {up ? tr("Pilot side up") : tr("Pilot side down"),
+                tr("the stepped face; the wrong way round it stops short")};
     }
-    return {"", ""};
+    return {};
 }
 
 } // namespace
@@ -126,107 +129,129 @@ FeatureWords featureWords(Feature feature) {
 std::string methodName(Method method) {
     switch (method) {
     case Method::Press:
-        return "Press";
+        return tr("Press");
     case Method::DrawBolt:
-        return "Draw bolt";
+        return tr("Draw bolt");
     case Method::Separator:
-        return "Separator with press or puller";
+        return tr("Separator with press or puller");
     case Method::Drift:
-        return "Drift";
+        return tr("Drift");
     case Method::Collet:
-        return "Internal collet or hook, slide hammer";
+        return tr("Internal collet or hook, slide hammer");
     case Method::HeatOff:
-        return "Heat";
+        return tr("Heat");
     case Method::Split:
-        return "Grind and split";
+        return tr("Grind and split");
     }
     return {};
 }
 
 std::string shapeName(const std::string& shape) {
-    constexpr const char* kNames[] = {
-        "one-shouldered bore", "bore, by draw bolt", "two cups in a hub", "pair on a spacer", "light roller",
-        "bearing and collar",  "carrier plate",      "adjustable hub",    "shaft in a tube",  "seals and caps"};
-    if (shape.size() != 1 || shape[0] < 'A' || shape[0] > 'J') return shape;
-    return shape + " · " + kNames[shape[0] - 'A'];
+    if (shape.size() != 1) return shape;
+    const auto named = [&](const Text& name) { return shape + " · " + name.text(); };
+    switch (shape[0]) {
+    case 'A':
+        return named(tr("one-shouldered bore"));
+    case 'B':
+        return named(tr("bore, by draw bolt"));
+    case 'C':
+        return named(tr("two cups in a hub"));
+    case 'D':
+        return named(tr("pair on a spacer"));
+    case 'E':
+        return named(tr("light roller"));
+    case 'F':
+        return named(tr("bearing and collar"));
+    case 'G':
+        return named(tr("carrier plate"));
+    case 'H':
+        return named(tr("adjustable hub"));
+    case 'I':
+        return named(tr("shaft in a tube"));
+    case 'J':
+        return named(tr("seals and caps"));
+    default:
+        return shape;
+    }
 }
 
 std::string rustName(route::Rust rust) {
     switch (rust) {
     case route::Rust::None:
-        return "clean";
+        return tr("clean");
     case route::Rust::Light:
-        return "light rust";
+        return tr("light rust");
     case route::Rust::Heavy:
-        return "heavy rust";
+        return tr("heavy rust");
     }
     return {};
 }
 
-Said say(const route::Removal& r, const plan::TightRing& ring, const Assembly& a, const Display& d) {
+Sentence say(const route::Removal& r, const plan::TightRing& ring, const Assembly& a, const Display& d) {
     return {methodName(r.method),
-            reason(r, partName(a.parts[ring.site.ring]), partName(a.parts[ring.site.partner]), d)};
+            reason(r)
+                .with("ring", partName(a.parts[ring.site.ring]))
+                .with("partner", partName(a.parts[ring.site.partner]))
+                .with("size", d.size(std::round(r.value_mm * 10) / 10).text())}; // a tenth is plenty
 }
 
 std::vector<std::string> cautions(Method method) {
     switch (method) {
     case Method::Press:
-        return {"Guard up; stand clear of the line of force: it lets go with a bang."};
+        return {tr("Guard up; stand clear of the line of force: it lets go suddenly.")};
     case Method::DrawBolt:
-        return {"Hand wrench only, and stand clear of the bolt’s line."};
+        return {tr("Hand wrench only, and stand clear of the bolt’s line.")};
     case Method::Separator:
-        return {"Eye protection and guard: a hardened ring between plates can shatter."};
+        return {tr("Eye protection and guard: a hardened ring between plates can shatter.")};
     case Method::Drift:
-        return {"Eye protection; a soft drift, never hardened steel on hardened steel."};
+        return {tr("Eye protection; a soft drift, never hardened steel on hardened steel.")};
     case Method::Collet:
-        return {"Eye protection; keep fingers from between hammer and stop."};
+        return {tr("Eye protection; keep fingers from between hammer and stop.")};
     case Method::HeatOff:
-        return {"Gloves; no torch near grease, solvent, sealed or pressurised cavities; not on galvanised or magnesium "
-                "parts."};
+        return {tr("Gloves; no torch near grease, solvent, sealed or pressurised cavities; not on galvanised or "
+                   "magnesium parts.")};
     case Method::Split:
-        return {"Eye and face protection: the ring flies when it splits. Keep sparks from grease and solvent."};
+        return {tr("Eye and face protection: the ring flies when it splits. Keep sparks from grease and solvent.")};
     }
     return {};
 }
 
-std::vector<Said> ifItGoesWrong(const Assembly& a, std::size_t part, const plan::TightRing* ring) {
-    std::vector<Said> out;
+std::vector<Sentence> ifItGoesWrong(const Assembly& a, std::size_t part, const plan::TightRing* ring,
+                                    const Display& d) {
+    std::vector<Sentence> out;
     if (a.parts[part].kind == PartKind::RetainingRing)
-        out.push_back({"If the ring breaks",
-                       "Pick the stump out of its groove from the gap with a hooked scriber; count the pieces before "
-                       "you go on."});
+        out.push_back({tr("If the ring breaks"), tr("Pick the stump out of its groove from the gap with a hooked "
+                                                    "scriber; count the pieces before you go on.")});
     if (!ring) return out;
     const auto& partner = a.parts[ring->site.partner];
     if (ring->site.support_mm >= 1)
-        out.push_back({"Carry it on the " + partName(partner) + "’s face",
-                       figures(ring->site.support_mm) +
-                           " mm of it are free round the ring: not on studs, not on a thin "
-                           "flange."});
+        out.push_back({tr("Carry it on the face of the {part}").with("part", partName(partner)),
+                       tr("{size} of it are free round the ring: not on studs, not on a thin flange.")
+                           .with("size", d.size(std::round(ring->site.support_mm * 10) / 10).text())});
     if (isBearing(partner) && !ring->site.inBore)
-        out.push_back({"Support the inner ring", "or the force passes the rolling elements."});
+        out.push_back({tr("Support the inner ring"), tr("or the force passes through the rolling elements.")});
     if (isBearing(partner) && ring->site.inBore)
-        out.push_back(
-            {"If the inner ring stays on the " + partName(a.parts[part]),
-             "Separator plates behind it and press, or puller; no gap: relief grind and split; or heat it and "
-             "let it drop."});
+        out.push_back({tr("If the inner ring stays on the {part}").with("part", partName(a.parts[part])),
+                       tr("Separator plates behind it and press, or puller; no gap: relief grind and split; or heat it "
+                          "and let it drop off.")});
     if (ring->site.inBore && (isBearing(a.parts[part]) || a.parts[part].kind == PartKind::Cup))
-        out.push_back({"Keep the old outer ring",
-                       "Its outside ground undersize, it presses the new one home: pressed, never struck, eye "
-                       "protection on."});
+        out.push_back({tr("Keep the old outer ring"), tr("Its outside ground undersize, it presses the new one home: "
+                                                         "pressed, never struck, eye protection on.")});
     return out;
 }
 
-Said kitLine(const route::KitLine& line, const Assembly& a) {
+Sentence kitLine(const route::KitLine& line, const Assembly& a) {
     if (line.use == route::KitUse::Grease)
-        return {fmt::format("Grease, {} to {} g", figures(line.grease_g.least), figures(line.grease_g.likely)),
-                fmt::format("a third to a half of the bearings; {} g pack them full", figures(line.grease_g.most))};
-    if (line.use == route::KitUse::Tool) return {toolName(line.method), "to get a ring out"};
+        return {tr("Grease, {least} to {most} g")
+                    .with("least", figures(line.grease_g.least))
+                    .with("most", figures(line.grease_g.likely)),
+                tr("fills 1/3 to 1/2 of the free volume; {full} g fill all of it")
+                    .with("full", figures(line.grease_g.most))};
+    if (line.use == route::KitUse::Tool) return {toolName(line.method), tr("to remove a ring")};
     const auto index = arrangement::indexOf(a, line.id);
-    Said out{index ? partName(a.parts[*index]) : line.id,
-             line.use == route::KitUse::New ? "new" : "new, or the old one if it is sound"};
-    if (line.kind == PartKind::RetainingRing) out.detail = "new; the old one only if flat, springy and unworn";
-    out.head = capital(out.head);
-    return out;
+    const auto name = capital(index ? partName(a.parts[*index]) : line.id);
+    if (line.kind == PartKind::RetainingRing) return {name, tr("new; the old one only if flat, springy and unworn")};
+    return {name, line.use == route::KitUse::New ? tr("new") : tr("new, or the old one if it is sound")};
 }
 
 std::string kitStop(const plan::StripPlan& strip) {
@@ -236,37 +261,48 @@ std::string kitStop(const plan::StripPlan& strip) {
         const auto line = std::find_if(strip.kit.begin(), strip.kit.end(), [&](const auto& l) { return l.id == id; });
         what.push_back(inSentence(kitLine(*line, strip.assembly).head));
     }
-    return fmt::format("{} of the kit {} missing: ", what.size(), what.size() == 1 ? "is" : "are") + list(what);
+    return tr("%n of the kit missing: {what}", "", static_cast<int>(what.size())).with("what", list(what));
 }
 
-Said wayRound(const arrangement::Part& part) {
-    if (!part.wayRound) return part.linesUpWith.empty() ? Said{} : Said{"In line with " + part.linesUpWith, ""};
-    const auto words = featureWords(part.wayRound->feature);
-    Said out{std::string(words.name) + (part.wayRound->up ? " up" : " down"), words.how};
-    if (!part.linesUpWith.empty()) out.head += ", in line with " + part.linesUpWith;
+Sentence wayRound(const arrangement::Part& part) {
+    const auto line = [&] { return tr("In line with {what}").with("what", shippedName(part.linesUpWith)).text(); };
+    if (!part.wayRound) return part.linesUpWith.empty() ? Sentence{} : Sentence{line(), ""};
+    auto out = featureWords(part.wayRound->feature, part.wayRound->up);
+    if (!part.linesUpWith.empty())
+        out.head = tr("{side}, in line with {what}").with("side", out.head).with("what", shippedName(part.linesUpWith));
     return out;
 }
 
-std::string whyNotOut(const Assembly& a, const route::Ways& ways, Parts here, std::size_t part) {
+std::string whyNotOut(const Assembly& a, const route::BlockingGraph& ways, PartSet here, std::size_t part) {
     const auto up = ways.keeps(part, route::Way::Up, here), down = ways.keeps(part, route::Way::Down, here);
     if (up == 0 || down == 0) return {};
     const auto name = partName(a.parts[part]);
-    if (up == down) return "The " + name + " cannot come out yet: " + names(a, up) + " holds it on both ways";
-    return "The " + name + " cannot come out yet: upward " + names(a, up) + " in the way, downward " + names(a, down);
+    if (up == down)
+        return tr("The {part} cannot come out yet: {parts} in the way on both sides")
+            .with("part", name)
+            .with("parts", names(a, up));
+    return tr("The {part} cannot come out yet. Upward in the way: {above}. Downward: {below}")
+        .with("part", name)
+        .with("above", names(a, up))
+        .with("below", names(a, down));
 }
 
-std::string whyNotFitted(const Assembly& a, const route::Ways& ways, Parts here, Parts frame, std::size_t part) {
+std::string whyNotFitted(const Assembly& a, const route::BlockingGraph& ways, PartSet here, PartSet frame,
+                         std::size_t part) {
     const auto up = ways.keeps(part, route::Way::Up, here), down = ways.keeps(part, route::Way::Down, here);
     const auto name = partName(a.parts[part]);
     if (up != 0 && down != 0)
-        return "The " + name + " cannot get there any more: " + names(a, up | down) +
-               ((up | down) == up && std::popcount(up) == 1 ? " is" : " are") + " in the way";
+        return tr("There is no access for the {part} any more; in the way: {parts}")
+            .with("part", name)
+            .with("parts", names(a, up | down));
     for (const auto& s : route::shutOut(ways, here | route::only(part))) {
         const auto before = route::shutOut(ways, here);
         const bool already =
             std::any_of(before.begin(), before.end(), [&](const route::ShutOut& b) { return b.part == s.part; });
         if (already || !(frame & route::only(s.part))) continue;
-        return "The " + name + " would shut out the " + partName(a.parts[s.part]) + ": it must be on first";
+        return tr("The {part} would block access for the {other}: fit that first")
+            .with("part", name)
+            .with("other", partName(a.parts[s.part]));
     }
     return {};
 }
@@ -274,21 +310,21 @@ std::string whyNotFitted(const Assembly& a, const route::Ways& ways, Parts here,
 CheckWords check(job::Check check) {
     switch (check) {
     case job::Check::Rock:
-        return {"Rock", "Rock it across the axis, by hand or with a bar: feel for play.",
-                "play: worn raceways, a loose seat, or end play that was never set"};
+        return {tr("Rock"), tr("Rock it across the axis, by hand or with a bar: feel for play."),
+                tr("play: worn raceways, a loose seat, or end play that was never set")};
     case job::Check::Turn:
-        return {"Turn", "Turn it slowly by hand: feel for roughness and tight spots.",
-                "roughness: dented or flaked raceways; even notches at element pitch mean force went through the "
-                "rolling elements"};
+        return {tr("Turn"), tr("Turn it slowly by hand: feel for roughness and tight spots."),
+                tr("roughness: dented or flaked raceways; even notches at element pitch mean force went through the "
+                   "rolling elements")};
     case job::Check::Listen:
-        return {"Listen", "Spin it up, listen with a rod on the housing.",
-                "noise: damage or dirt in the raceways, dry grease, or a ring that creeps"};
+        return {tr("Listen"), tr("Spin it up, listen with a rod on the housing."),
+                tr("noise: damage or dirt in the raceways, dry grease, or a ring that creeps")};
     case job::Check::Heat:
-        return {"Heat", "After a run, compare the housing’s temperature with its neighbour.",
-                "heat: no clearance left, too much grease, or preload"};
+        return {tr("Heat", "check"), tr("After a run, compare the housing’s temperature with its neighbour."),
+                tr("heat: no clearance left, too much grease, or preload")};
     case job::Check::Leak:
-        return {"Leak", "Look for grease, oil or water at the seals.",
-                "a leak: the seal or what it runs on is worn; water inside means rust pits"};
+        return {tr("Leak"), tr("Check the seals for grease, oil or water."),
+                tr("a leak: the seal or what it runs on is worn; water inside means rust pits")};
     }
     return {};
 }

@@ -8,9 +8,8 @@
 
 namespace arbor::words {
 
-/// A finding of the Tooling station; empty head: it belongs elsewhere.
-Said sayTool(const Advice& advice, const Display& display);
-
+/// Words of the rings and parts that setups speak of by their fixed names.
+std::string partWord(const std::string& part);
 /// Shortest reason why a candidate falls out, for grouping: "too small", "too large", "too short", ...
 std::string rejectionGroup(const AdviceList& findings);
 /// "38 do not fit: 21 too small, 12 too large, 5 too short."
@@ -26,9 +25,9 @@ std::string pressLine(const catalog::Press& press, const Display& display);
 /// "Press the bearing 3206 into the turret housing", "Get the bearing 3206 out of the turret housing"
 std::string stepTitle(const plan::WorkStep& step);
 /// "S14 on R05, 30-tonne shop press", "draw bolt B1", "soft drift"; how it is done in a few words.
-std::string wayName(const plan::StepWay& way);
+std::string wayName(const plan::StepSetup& way);
 /// What that way does, in a line: which part is pushed and which is held, whether it is turned over.
-std::string wayDetail(const plan::StepWay& way, const plan::WorkStep& step);
+std::string wayDetail(const plan::StepSetup& way, const plan::WorkStep& step);
 
 /// One piece of a stack, from the bed up.
 struct Piece {
@@ -39,9 +38,10 @@ struct Piece {
 std::vector<Piece> pieces(const tooling::SetupChoice& choice, const tooling::Task& task, const Display& display);
 
 /// Torque, hand force and wrench of a draw bolt, or the reading of its hollow ram.
-std::vector<Said> boltLines(const tooling::SetupChoice& choice, const tooling::BoltPull& pull, const Display& display);
+std::vector<Sentence> boltLines(const tooling::SetupChoice& choice, const tooling::BoltPull& pull,
+                                const Display& display);
 
 /// "S26 turned down to Ø61.6 would do": what would make the nearest tool fit.
-Said say(const tooling::NearestMiss& miss, const Display& display);
+Sentence say(const tooling::NearestMiss& miss, const Display& display);
 
 } // namespace arbor::words

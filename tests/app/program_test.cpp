@@ -23,10 +23,11 @@ struct Ended {
     QString err;
 };
 
-Ended start(const QStringList& arguments, const TemporaryShop& shop) {
+Ended start(const QStringList& arguments, const TemporaryShop& shop, const QString& language = "C.UTF-8") {
     QProcess process;
     auto environment = QProcessEnvironment::systemEnvironment();
     environment.insert("QT_QPA_PLATFORM", "offscreen");
+    environment.insert("LC_ALL", language);
     environment.insert("XDG_CONFIG_HOME", QString::fromStdString(shop.file("config")));
     process.setProcessEnvironment(environment);
     process.start(ARBOR_PROGRAM, arguments);
@@ -55,6 +56,14 @@ TEST(Program, PictureIsTheWholeWindowAtTheSizeItIsJudgedAt) {
     EXPECT_GT(colours.size(), 30u);
 }
 
+TEST(Program, SpeaksTheLanguageOfTheDesktop) {
+    const TemporaryShop shop;
+    const QStringList wrong{QString::fromStdString(shop.jobFile()), "--station", "nowhere"};
+    EXPECT_TRUE(start(wrong, shop).err.contains("is no station"));
+    EXPECT_TRUE(start(wrong, shop, "de_DE.UTF-8").err.contains("ist keine Station"));
+    EXPECT_TRUE(start(wrong, shop, "fr_FR.UTF-8").err.contains("is no station")) << "a language that does not ship";
+}
+
 TEST(Program, PictureLeavesNoTrace) {
     const TemporaryShop shop;
     const auto before = shop.read("seamer-turret-upper.arbor.json");
@@ -80,7 +89,7 @@ TEST(Program, TheReportHoldsWhatWasDone) {
     const auto text = pdfText(report);
     qsizetype at = 0;
     for (const char* in_order :
-         {"Exhaust fan", "Fit", "61.985", "interference", "Press the bearing 6206 into the carrier plate", "P30, S14",
+         {"Exhaust fan", "Fit", "61.985", "Interference", "Press the bearing 6206 into the carrier plate", "P30, S14",
           "force against travel", "friction found", "Home and square", "readings round the ring",
           "Inner ring in its place", "Press the retaining collar onto the fan shaft", "Home and square", "Close",
           "recorded by Ilse Marden", "done by", "released by"}) {
@@ -108,10 +117,10 @@ TEST(Program, TheReportSaysWhatWasReadByHandSetAndTightened) {
     ASSERT_EQ(start({path(shop, "conveyor-tail-drum.arbor.json"), "--report", report}, shop).exit, 0);
     const auto text = pdfText(report);
     for (const char* line :
-         {"belt wanders", "force against travel over what was expected", "Signed for", "cup is looked at tomorrow",
-          "No slot gives it", "Inner cone against Outer cone", "Add 0.035 mm under the nut", "Plate screws × 4",
-          "wanted 25.0 N·m, read 24.5 N·m", "new ones", "run-in, minute 15: 38 °C", "settled 19 K over the room",
-          "released by: Piet Oduya"})
+         {"belt wanders", "force against travel over what was expected", "Signed off as exception",
+          "cup is looked at tomorrow", "No slot gives the end play", "Inner cone against Outer cone",
+          "Add 0.035 mm under the nut", "Plate screws × 4", "wanted 25.0 N·m, read 24.5 N·m", "new ones",
+          "run-in, minute 15: 38 °C", "settled 19 K over ambient", "released by: Piet Oduya"})
         EXPECT_TRUE(text.contains(line)) << line << " is missing in " << text.toStdString();
     EXPECT_FALSE(text.contains("Not released yet"));
 }
@@ -122,9 +131,9 @@ TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
     const auto ended = start({path(shop, "conveyor-tail-drum.arbor.json"), "--card", card}, shop);
     EXPECT_EQ(ended.exit, 0) << ended.err.toStdString();
     const auto text = pdfText(card);
-    EXPECT_TRUE(text.contains("Bore of drum end · outer cup: clean up")) << text.toStdString();
+    EXPECT_TRUE(text.contains("Bore of drum end · outer cup: Clean up")) << text.toStdString();
     EXPECT_TRUE(text.contains("Out of round"));
-    EXPECT_TRUE(text.contains("Old bearing: the ring stood tilted"));
+    EXPECT_TRUE(text.contains("The ring was cocked"));
     qsizetype at = 0;
     for (const char* in_order : {"Conveyor tail drum",
                                  "Intake",
@@ -136,20 +145,20 @@ TEST(Program, RouteCardHoldsTheWholeJobInOrder) {
                                  "Castle nut: unscrew",
                                  "Turn the work over",
                                  "Setup 2",
-                                 "lets go at",
+                                 "Removal force",
                                  "Get the outer cup out of the drum end",
                                  "The stack before it moves",
                                  "HOLD",
-                                 "Lets go at",
+                                 "Breakaway force",
                                  "HOLD",
                                  "Fit",
-                                 "Inner cup in drum end, 80 P7",
+                                 "Inner cup in drum end, 80 mm, 80 P7",
                                  "Put together",
-                                 "force to press it in",
+                                 "Press force",
                                  "Large end of the taper",
                                  "Press the outer cup into the drum end",
                                  "HOLD",
-                                 "Hold once at",
+                                 "Final seating load",
                                  "HOLD",
                                  "Press the inner cup into the drum end",
                                  "Close",
@@ -194,15 +203,16 @@ TEST(Program, RouteCardSaysTheFiguresOfFit) {
         const words::Display d(job.units);
         const auto p = plan::planJob(job, arbor::testing::demoLibrary());
         for (const auto& seat : p.fits->seats)
-            if (seat.fit)
-                said("interference " + d.fineRange(seat.fit->interference_mm.least, seat.fit->interference_mm.most) +
-                     " " + d.fine(0).unit + ", force " +
-                     d.forceRange(seat.fit->pressForce_N.least, seat.fit->pressForce_N.most));
+            if (seat.fit) {
+                const auto& i = seat.fit->interference_mm;
+                said("Interference " + d.fine(i.likely).text() + " (" + d.fineRange(i.least, i.most) + ")");
+                said("(" + d.forceRange(seat.fit->pressForce_N.least, seat.fit->pressForce_N.most));
+            }
         for (const auto& step : p.steps)
             if (step.step.seat) {
                 const auto& seat = p.fits->seats[*step.step.seat];
                 const auto& force = step.step.out ? seat.off->force_N : seat.fit->pressForce_N;
-                if (force.most > 0) said("(" + d.forceRange(force.least, force.most) + ")"); // else it goes by hand
+                if (force.most > 0) said("(" + d.forceRange(force.least, force.most)); // else it goes by hand
             }
     }
     EXPECT_GT(figures, 30);

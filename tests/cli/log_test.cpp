@@ -1,5 +1,7 @@
 // Adjust and the logbook without a window.
 #include "cli/run.h"
+#include "support/printed_sheets.h"
+#include "support/schema.h"
 #include "support/shop.h"
 
 #include <algorithm>
@@ -8,8 +10,12 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
+using arbor::testing::likely;
+using arbor::testing::PrintedSheets;
 using arbor::testing::replaced;
+using arbor::testing::rowOf;
 using arbor::testing::run;
+using arbor::testing::schemaFaults;
 using arbor::testing::TemporaryShop;
 using ::testing::HasSubstr;
 
@@ -17,7 +23,7 @@ TEST(AdjustCommand, PrintsWhatEachHabitComesToAndTheSteps) {
     const TemporaryShop shop;
     const auto r = run({"adjust", shop.file("conveyor-tail-drum.arbor.json")});
     EXPECT_EQ(r.exit, 1); // no slot gives it
-    EXPECT_THAT(r.out, HasSubstr("Add 0.035 mm under the nut at this slot"));
+    EXPECT_THAT(r.out, HasSubstr("Add 0.035 mm under the nut, at this slot"));
     EXPECT_THAT(r.out, HasSubstr("Snug, loosen, snug"));
     EXPECT_THAT(r.out, HasSubstr("1. Tighten while turning"));
 }
@@ -25,12 +31,14 @@ TEST(AdjustCommand, PrintsWhatEachHabitComesToAndTheSteps) {
 TEST(AdjustCommand, AsJsonForPrograms) {
     const TemporaryShop shop;
     const auto r = run({"adjust", shop.file("labeller-pulley.arbor.json"), "--json"});
-    const auto d = nlohmann::json::parse(r.out).at("adjust");
-    EXPECT_EQ(d.at("spacer"), "Ground spacer");
-    EXPECT_NEAR(d.at("clamp").at("force_N").get<double>(), 25000, 1);
-    EXPECT_FALSE(d.at("in_band").get<bool>());
+    const PrintedSheets printed(r.out);
+    const auto& sheet = printed.sheet("adjust");
+    EXPECT_NEAR(likely(rowOf(sheet, "target", "clamp_force_N")), 25000, 1);
+    EXPECT_FALSE(rowOf(sheet, "target", "target_um").is_null());
+    EXPECT_THAT(sheet["next"].get<std::string>(), ::testing::StartsWith("Done: step"));
+    EXPECT_FALSE(sheet.contains("waits_for"));
     const auto none = run({"adjust", shop.jobFile(), "--json"});
-    EXPECT_TRUE(nlohmann::json::parse(none.out).at("adjust").is_null());
+    EXPECT_EQ(PrintedSheets(none.out).sheet("adjust")["title"], "Nothing to set");
     EXPECT_EQ(none.exit, 0);
 }
 
@@ -46,17 +54,15 @@ TEST(AdjustCommand, AWrongNutIsNamedWithItsPlace) {
 TEST(SeatCommand, TellsOfTheRingsPressedBesides) {
     const TemporaryShop shop;
     const auto file = shop.file("exhaust-fan-carrier.arbor.json");
-    EXPECT_THAT(run({"seat", file}).out, HasSubstr("Retaining collar, Fan shaft: Home and square"));
-    auto d = nlohmann::json::parse(run({"seat", file, "--json"}).out).at("seat");
-    ASSERT_EQ(d.at("rings").size(), 1u); // those that were read
-    EXPECT_EQ(d.at("rings")[0].at("outer"), "collar");
-    EXPECT_EQ(d.at("rings")[0].at("verdict"), "home_and_square");
+    EXPECT_THAT(run({"seat", file}).out, HasSubstr("Home and square: Retaining collar · Fan shaft"));
+    const PrintedSheets printed(run({"seat", file, "--json"}).out);
+    EXPECT_FALSE(rowOf(printed.sheet("seat", "in:collar"), "plane", "verdict/home_and_square").is_null());
     auto text = shop.read("exhaust-fan-carrier.arbor.json");
     text = replaced(text, "\"clock_deg\": 90, \"value_mm\": 0}", "\"clock_deg\": 90, \"value_mm\": 0.3}");
     shop.write("crooked.arbor.json", text);
     const auto crooked = run({"seat", shop.file("crooked.arbor.json")});
     EXPECT_EQ(crooked.exit, 1); // a stop
-    EXPECT_THAT(crooked.out, HasSubstr("Retaining collar: not as it should be"));
+    EXPECT_THAT(crooked.out, HasSubstr("Retaining collar: not home and square"));
     shop.write("nowhere.arbor.json", replaced(text, "\"kind\": \"feeler\"", "\"kind\": \"eye\""));
     const auto refused = run({"seat", shop.file("nowhere.arbor.json")});
     EXPECT_EQ(refused.exit, 2);
@@ -72,8 +78,9 @@ TEST(LogCommand, TakesInFindsAndPrints) {
     EXPECT_THAT(r.out, HasSubstr("taken in: 0 of 200")); // they are there
     r = run({"log", shop.folder(), "--find", "tail drum chip", "--json"});
     const auto found = nlohmann::json::parse(r.out);
-    ASSERT_GE(found.size(), 1u);
-    for (const auto& press : found)
+    EXPECT_EQ(schemaFaults("log", found), "");
+    ASSERT_GE(found["presses"].size(), 1u);
+    for (const auto& press : found["presses"])
         EXPECT_THAT(press.at("notes").get<std::string>(), HasSubstr("chip"));
     r = run({"log", shop.folder(), "--from", "2025-06-01", "--to", "2025-06-30", "--csv"});
     EXPECT_THAT(r.out, HasSubstr("id,job,title"));
@@ -88,7 +95,7 @@ TEST(LogCommand, ExportsAreWholeAndCanBeTakenInElsewhere) {
     const auto csv = run({"log", shop.folder(), "--csv"}).out;
     EXPECT_EQ(std::count(csv.begin(), csv.end(), '\n'), 201); // a head and 200 presses
     const auto json = run({"log", shop.folder(), "--json"}).out;
-    EXPECT_EQ(nlohmann::json::parse(json).size(), 200u);
+    EXPECT_EQ(nlohmann::json::parse(json)["presses"].size(), 200u);
     other.write("all.json", json);
     EXPECT_THAT(run({"log", other.folder(), "--import", other.file("all.json")}).out,
                 HasSubstr("taken in: 200 of 200"));

@@ -1,5 +1,6 @@
 // Tools for every step, and tools to be turned, without a window.
 #include "cli/run.h"
+#include "support/printed_sheets.h"
 #include "support/shop.h"
 
 #include <array>
@@ -11,7 +12,10 @@
 #include <nlohmann/json.hpp>
 #include <sstream>
 
+using arbor::testing::likely;
+using arbor::testing::PrintedSheets;
 using arbor::testing::replaced;
+using arbor::testing::rowOf;
 using arbor::testing::run;
 using arbor::testing::TemporaryShop;
 using ::testing::HasSubstr;
@@ -38,8 +42,9 @@ TEST(ToolsCommand, TurnDesignsAndDrawsASleeve) {
     const auto file = shop.file("sleeve.dxf");
     const auto r = run({"turn", shop.jobFile(), "--json", "--out", file});
     ASSERT_EQ(r.exit, 0) << r.err;
-    const auto s = nlohmann::json::parse(r.out);
-    EXPECT_EQ(s["outside_mm"], 60.0);
+    const PrintedSheets printed(r.out);
+    const auto size = [&](const char* key) { return likely(rowOf(printed.whole["sheets"][0], "sleeve", key)); };
+    EXPECT_EQ(size("outside_mm"), 60.0);
     const auto d = drawing(file);
     ASSERT_TRUE(d.is_object());
     EXPECT_EQ(d["units"], 4) << "millimetres";
@@ -51,8 +56,7 @@ TEST(ToolsCommand, TurnDesignsAndDrawsASleeve) {
                                       {"head_mm", false}}) {
         int found = 0;
         for (const auto& dimension : d["dimensions"])
-            found += dimension["across"] == across &&
-                     std::abs(dimension["size"].get<double>() - s[key].get<double>()) < 1e-6;
+            found += dimension["across"] == across && std::abs(dimension["size"].get<double>() - size(key)) < 1e-6;
         EXPECT_EQ(found, 1) << key;
     }
     // The outline is that of the tool: greatest radius the head's, longest x its length, and it is the same below the
@@ -63,8 +67,8 @@ TEST(ToolsCommand, TurnDesignsAndDrawsASleeve) {
         length = std::max({length, line[0].get<double>(), line[2].get<double>()});
         sum += line[1].get<double>() + line[3].get<double>();
     }
-    EXPECT_NEAR(2 * radius, s["head_dia_mm"].get<double>(), 1e-6);
-    EXPECT_NEAR(length, s["length_mm"].get<double>(), 1e-6);
+    EXPECT_NEAR(2 * radius, size("head_dia_mm"), 1e-6);
+    EXPECT_NEAR(length, size("length_mm"), 1e-6);
     EXPECT_NEAR(sum, 0, 1e-6);
     EXPECT_THAT(d["words"].dump(), HasSubstr("J-0142"));
     EXPECT_THAT(d["words"].dump(), HasSubstr("round bar"));
@@ -99,31 +103,27 @@ TEST(ToolsCommand, ToolsListsEveryStepOfEveryDemoJobAsProven) {
     const TemporaryShop shop;
     for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
                              "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
-        const auto r = run({"tools", shop.file(std::string(name) + ".arbor.json"), "--steps"});
+        const auto r = run({"tools", shop.file(std::string(name) + ".arbor.json")});
         EXPECT_EQ(r.exit, 0) << name << r.out;
         EXPECT_THAT(r.out, ::testing::Not(HasSubstr("STOP"))) << name;
-        const auto listed = nlohmann::json::parse(
-            run({"tools", shop.file(std::string(name) + ".arbor.json"), "--steps", "--json"}).out);
-        for (std::size_t i = 0; i < listed.size(); ++i)
-            EXPECT_EQ(listed[i]["number"], i + 1);
     }
-    EXPECT_THAT(run({"tools", shop.jobFile(), "--steps"}).out,
-                HasSubstr("4. Press the flanged spindle into the bearing 3206: bare ram on S11, P30"));
+    EXPECT_THAT(run({"tools", shop.jobFile(), "--step", "4"}).out, HasSubstr("bare ram on S11, P30"));
 }
 
 TEST(ToolsCommand, ToolsOfOneStepGivesTheStackFromTheBedUp) {
     const TemporaryShop shop;
     const auto r = run({"tools", shop.jobFile(), "--step", "4"});
     EXPECT_EQ(r.exit, 0);
-    EXPECT_THAT(r.out, HasSubstr("push on the flanged spindle, the inner ring is carried"));
-    EXPECT_LT(r.out.find("L01  plate"), r.out.find("S11  press sleeve"));
-    const auto d = nlohmann::json::parse(run({"tools", shop.jobFile(), "--step", "4", "--json"}).out);
-    EXPECT_EQ(d["step"], "in:spindle");
-    EXPECT_EQ(d["proven"], true);
-    EXPECT_EQ(d["ways"][0]["tools"]["choice"]["driver"], "ram");
-    EXPECT_EQ(d["ways"][0]["tools"]["choice"]["support"], "S11");
-    EXPECT_EQ(d["ways"][0]["tools"]["choice"]["plate"], "L01");
-    EXPECT_NEAR(d["ways"][0]["travel_mm"].get<double>(), 26.8, 1e-9);
+    EXPECT_THAT(r.out, HasSubstr("Push on the flanged spindle, the inner ring is carried"));
+    EXPECT_LT(r.out.find("L01   plate"), r.out.find("S11   press sleeve"));
+    const PrintedSheets printed(run({"tools", shop.jobFile(), "--step", "4", "--json"}).out);
+    ASSERT_EQ(printed.whole["sheets"].size(), 1u);
+    const auto& d = printed.sheet("tooling", "in:spindle");
+    EXPECT_EQ(d["rows"]["setups"][0]["key"], "proven");
+    EXPECT_EQ(rowOf(d, "choice", "driver")["shown"], "ram");
+    EXPECT_EQ(rowOf(d, "choice", "support")["shown"], "S11");
+    EXPECT_EQ(rowOf(d, "choice", "plate")["shown"], "L01");
+    EXPECT_NEAR(likely(rowOf(d, "choice", "travel_mm")), 26.8, 1e-9);
 }
 
 TEST(ToolsCommand, ToolsRefusesAStepThatIsNotThere) {
@@ -133,35 +133,39 @@ TEST(ToolsCommand, ToolsRefusesAStepThatIsNotThere) {
         EXPECT_EQ(r.exit, 2) << step;
         EXPECT_THAT(r.err, HasSubstr("--step")) << step;
     }
-    EXPECT_EQ(run({"tools", shop.jobFile(), "--step", "1", "--steps"}).exit, 2);
     EXPECT_EQ(run({"turn", shop.jobFile(), "--step", "9"}).exit, 2);
 }
 
 TEST(StepCommands, OneStepByItsKeySaysTheSameEverywhere) {
     const TemporaryShop shop;
     const auto job = shop.file("exhaust-fan-carrier.arbor.json");
-    const auto plan = nlohmann::json::parse(run({"plan", job, "--json"}).out);
-    ASSERT_EQ(plan["steps"].size(), 6u);
-    for (const auto& step : plan["steps"]) {
-        const std::string key = step["step"];
-        const auto alone = nlohmann::json::parse(run({"press", job, "--step", key, "--json"}).out);
-        EXPECT_EQ(alone, step) << key;
-        const auto text = run({"press", job, "--step", key});
-        EXPECT_THAT(text.out, HasSubstr(key.starts_with("out:") ? "lets go at" : "just before home")) << key;
-        for (const auto& seat : plan["fit"]["seats"])
-            if (seat["hole"]["part"] == step["seat"]["outer"] && seat["shaft"]["part"] == step["seat"]["inner"]) {
-                const bool out = key.starts_with("out:");
-                EXPECT_EQ(step["press"][out ? "breakaway_force_N" : "end_force_N"],
-                          out ? seat["force_off_N"] : seat["fit"]["press_force_N"])
-                    << key;
-                if (!out) {
-                    EXPECT_EQ(step["heat"]["outer_degC"], seat["fit"]["housing_temp_degC"]) << key;
-                }
-            }
+    const PrintedSheets plan(run({"plan", job, "--json"}).out);
+    int steps = 0;
+    for (const auto& press : plan.whole["sheets"]) {
+        if (press["station"] != "press") continue;
+        ++steps;
+        const std::string key = press["about"];
+        const bool out = key.starts_with("out:");
+        const PrintedSheets alone(run({"press", job, "--step", key, "--json"}).out);
+        EXPECT_EQ(alone.whole["sheets"], nlohmann::json::array({press})) << key;
+        EXPECT_THAT(run({"press", job, "--step", key}).out, HasSubstr(out ? "Breakaway force" : "just before home"))
+            << key;
     }
-    const auto heat = nlohmann::json::parse(run({"heat", job, "--step", "in:coll", "--json"}).out);
-    EXPECT_EQ(heat["outer"]["degC"], plan["steps"][5]["heat"]["outer_degC"]);
-    EXPECT_EQ(run({"heat", job, "--step", "out:collar"}).exit, 2) << "nothing is warmed for a step out here";
+    EXPECT_EQ(steps, 6);
+    // The seat of the collar: Fit, Press and Warm have one figure for one thing.
+    const auto& fit = plan.sheet("fit", "collar+shaft");
+    const auto band = [](const nlohmann::json& said) {
+        return std::array{said["least"].get<double>(), said["likely"].get<double>(), said["most"].get<double>()};
+    };
+    EXPECT_EQ(band(plan.sheet("press", "in:collar")["figures"]["press_force_N"]),
+              band(fit["figures"]["press_force_N"]));
+    EXPECT_EQ(band(plan.sheet("press", "out:collar")["figures"]["removal_force_N"]),
+              band(rowOf(fit, "seat", "removal_force_N")));
+    EXPECT_EQ(likely(plan.sheet("warm", "in:collar")["figures"]["outer_degC"]), likely(fit["figures"]["outer_degC"]));
+    const PrintedSheets heat(run({"heat", job, "--step", "in:coll", "--json"}).out);
+    EXPECT_EQ(heat.whole["sheets"][0], plan.sheet("warm", "in:collar"));
+    EXPECT_EQ(run({"heat", job, "--step", "out:collar"}).exit, 0)
+        << "nothing is warmed for a step out, and that is said";
     EXPECT_EQ(run({"press", job, "--step", "in:"}).exit, 2);
     EXPECT_EQ(run({"seat", job, "--step", "in:bearing"}).exit, 0);
     EXPECT_EQ(run({"turn", job, "--step", "in:bearing"}).exit, 0);
@@ -173,17 +177,16 @@ TEST(ToolsCommand, StepWithNothingToDoItEndsWithOne) {
     const auto r = run({"tools", shop.file("exhaust-fan-carrier.arbor.json"), "--step", "1"});
     EXPECT_EQ(r.exit, 1);
     EXPECT_THAT(r.out, HasSubstr("STOP"));
-    EXPECT_EQ(run({"tools", shop.file("exhaust-fan-carrier.arbor.json"), "--steps"}).exit, 1);
+    EXPECT_EQ(run({"tools", shop.file("exhaust-fan-carrier.arbor.json")}).exit, 1);
 }
 
 TEST(ToolsCommand, DrawBoltTellsTorqueAndHand) {
     const TemporaryShop shop;
-    const auto d =
-        nlohmann::json::parse(run({"tools", shop.file("labeller-pulley.arbor.json"), "--step", "3", "--json"}).out);
+    const PrintedSheets printed(run({"tools", shop.file("labeller-pulley.arbor.json"), "--step", "3", "--json"}).out);
     bool drawn = false;
-    for (const auto& way : d["ways"])
-        drawn =
-            drawn || (way.contains("tools") && way["proven"] == true && way["tools"]["choice"].contains("draw_bolt"));
+    for (const auto& setup : printed.whole["sheets"][0]["rows"]["setups"])
+        drawn = drawn ||
+                (setup["key"] == "proven" && setup["label"].get<std::string>().find("draw bolt") != std::string::npos);
     EXPECT_TRUE(drawn);
 }
 
@@ -192,8 +195,9 @@ TEST(ToolsCommand, TurnForAStepDrawsItWithPilotAndRelief) {
     const auto job = shop.file("filler-pump-shaft.arbor.json");
     const auto plain = run({"turn", job, "--step", "3", "--json"});
     EXPECT_EQ(plain.exit, 0) << plain.err;
-    EXPECT_EQ(nlohmann::json::parse(plain.out)["id"], "T-6206");
-    EXPECT_GE(nlohmann::json::parse(plain.out)["bore_mm"], 30.4) << "over the shaft";
+    const PrintedSheets sleeve(plain.out);
+    EXPECT_THAT(sleeve.whole["sheets"][0]["title"].get<std::string>(), HasSubstr("T-6206"));
+    EXPECT_GE(likely(rowOf(sleeve.whole["sheets"][0], "sleeve", "bore_mm")), 30.4) << "over the shaft";
     const auto file = shop.file("pilot.dxf");
     const auto r = run({"turn", shop.jobFile(), "--step", "4", "--pilot-dia", "29.8", "--pilot", "6", "--outside", "60",
                         "--length", "50", "--out", file, "--json"});
@@ -235,7 +239,7 @@ TEST(ToolsCommand, AWishedToolThatIsGoneEndsWithTwoAndItsPlace) {
     EXPECT_EQ(r.exit, 2);
     EXPECT_THAT(r.err, HasSubstr("steps/in:spindle/support"));
     EXPECT_THAT(r.err, HasSubstr("S99"));
-    const auto all = run({"tools", shop.jobFile(), "--steps"});
+    const auto all = run({"tools", shop.jobFile()});
     EXPECT_EQ(all.exit, 1);
     EXPECT_THAT(all.err, HasSubstr("S99"));
 }

@@ -35,9 +35,10 @@ job::Job pulley(double play_mm, double torque_Nm) {
     return job;
 }
 
-const Advice* said(const plan::Plan& p, Finding id) {
+template <class Kind>
+const Advice* said(const plan::Plan& p) {
     const auto& list = p.adjust->findings;
-    const auto at = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+    const auto at = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.is<Kind>(); });
     return at == list.end() ? nullptr : &*at;
 }
 
@@ -82,15 +83,16 @@ TEST(AdjustPlan, NoSlotIsAStopWithWaysOut) {
     job.adjust.stock_mm = {0.2, 0.1, 0.03};
     const auto p = planned(job);
     EXPECT_EQ(p.marks.at(Station::Adjust), Mark::Stop);
-    ASSERT_TRUE(said(p, Finding::NoSlotFits));
-    EXPECT_NEAR(said(p, Finding::NoSlotFits)->value, 0.25, 1e-9);     // 1.5 over six slots
-    EXPECT_NEAR(said(p, Finding::ThickerWasher)->value, 0.035, 1e-9); // 80 um where 45 are wanted
-    EXPECT_NEAR(said(p, Finding::ThickerWasher)->limit, 0, 1e-9);     // at this slot
-    EXPECT_NEAR(said(p, Finding::FaceWasher)->value, 0.215, 1e-9);    // 45 - (80 - 250) um
-    EXPECT_NEAR(said(p, Finding::FaceWasher)->limit, -60, 1e-9);      // one slot tighter
-    EXPECT_LT(said(p, Finding::ThickerWasher), said(p, Finding::FaceWasher)) << "the smaller change first";
-    EXPECT_EQ(said(p, Finding::ShimsFromStock)->subject, "0.03");
-    EXPECT_NEAR(said(p, Finding::ShimsFromStock)->limit, 0.05, 1e-9); // 80 - 30 um
+    ASSERT_TRUE(said<found::NoSlotFits>(p));
+    EXPECT_NEAR(said<found::NoSlotFits>(p)->get<found::NoSlotFits>()->step_mm, 0.25, 1e-9); // 1.5 over six slots
+    EXPECT_NEAR(said<found::ThickerWasher>(p)->get<found::ThickerWasher>()->add_mm, 0.035,
+                1e-9); // 80 um where 45 are wanted
+    EXPECT_NEAR(said<found::ThickerWasher>(p)->get<found::ThickerWasher>()->turn_deg, 0, 1e-9); // at this slot
+    EXPECT_NEAR(said<found::FaceWasher>(p)->get<found::FaceWasher>()->off_mm, 0.215, 1e-9);     // 45 - (80 - 250) um
+    EXPECT_NEAR(said<found::FaceWasher>(p)->get<found::FaceWasher>()->turn_deg, -60, 1e-9);     // one slot tighter
+    EXPECT_LT(said<found::ThickerWasher>(p), said<found::FaceWasher>(p)) << "the smaller change first";
+    EXPECT_EQ(said<found::ShimsFromStock>(p)->get<found::ShimsFromStock>()->shims, "0.03");
+    EXPECT_NEAR(said<found::ShimsFromStock>(p)->get<found::ShimsFromStock>()->play_mm, 0.05, 1e-9); // 80 - 30 um
 }
 
 TEST(AdjustPlan, InTheBandIsDoneWhenItIsTicked) {
@@ -100,7 +102,7 @@ TEST(AdjustPlan, InTheBandIsDoneWhenItIsTicked) {
     job.done.insert(Station::Adjust);
     EXPECT_EQ(planned(job).marks.at(Station::Adjust), Mark::Done);
     job.adjust.play_mm = -0.01;
-    EXPECT_TRUE(said(planned(job), Finding::PlayTooSmall));
+    EXPECT_TRUE(said<found::PlayTooSmall>(planned(job)));
 }
 
 TEST(AdjustPlan, ACastleNutUnderClampOnlyGoesOn) {
@@ -124,7 +126,7 @@ TEST(AdjustPlan, TheSpacerOfThePulleyTakesItsShare) {
     EXPECT_NEAR(p.adjust->clamped->spacerShorter_mm, 25000.0 * 24 / (208000 * 427.257), 1e-8);
     EXPECT_NEAR(*p.adjust->play_mm, 0.1 - p.adjust->clamped->both_mm(), 1e-12);
     EXPECT_NEAR(*p.adjust->neededSpacer_mm, 24 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-12);
-    EXPECT_TRUE(said(p, Finding::SpacerToLength));
+    EXPECT_TRUE(said<found::SpacerToLength>(p));
     EXPECT_FALSE(p.adjust->choice);
 }
 
@@ -141,7 +143,7 @@ TEST(AdjustPlan, AMeasuredSpacerCountsWithItsLengthAndItsEnds) {
     readings.lengths[2].value_mm -= 0.03;
     p = planned(job);
     EXPECT_GE(p.adjust->findings.size(), before);
-    EXPECT_TRUE(said(p, Finding::SpacerOutOfParallel));
+    EXPECT_TRUE(said<found::SpacerOutOfParallel>(p));
 }
 
 TEST(AdjustPlan, WarmthMayTakeItAll) {
@@ -149,7 +151,7 @@ TEST(AdjustPlan, WarmthMayTakeItAll) {
     job.adjust.shaft_K = 60;
     const auto p = planned(job);
     EXPECT_GT(p.adjust->lostAtWork_mm, 0.031);
-    EXPECT_EQ(said(p, Finding::WarmthTakesPlay)->severity, Severity::Stop);
+    EXPECT_EQ(said<found::WarmthTakesPlay>(p)->severity, Severity::Stop);
     job.adjust.housing_K = 60; // cast iron grows a little less than steel
     EXPECT_LT(planned(job).adjust->lostAtWork_mm, p.adjust->lostAtWork_mm / 3);
 }
@@ -161,7 +163,7 @@ TEST(AdjustPlan, RollingTorqueAndGrease) {
     job.adjust.torque_Nm_wanted = Limits{0.2, 0.9};
     const auto p = planned(job);
     EXPECT_NEAR(*p.adjust->rolling_Nm, 1.1, 1e-12);
-    EXPECT_EQ(said(p, Finding::RollingTorqueIs)->severity, Severity::Stop);
+    EXPECT_EQ(said<found::RollingTorqueIs>(p)->severity, Severity::Stop);
     ASSERT_EQ(p.adjust->grease.size(), 2u);
     for (const auto& fill : p.adjust->grease)
         EXPECT_GT(fill.least_g, 1);
@@ -171,13 +173,14 @@ TEST(AdjustPlan, EverySchoolHasItsStepsAndItsPlay) {
     const auto p = planned(drum(0.045));
     EXPECT_EQ(p.adjust->schools.size(), std::size(adjust::kSchools));
     for (const auto school : adjust::kSchools) {
-        EXPECT_FALSE(words::schoolName(school).empty());
+        EXPECT_FALSE(words::settingMethodName(school).empty());
         const auto steps = words::adjustSteps(*p.adjust, school, words::Display());
         EXPECT_GE(steps.size(), 4u);
         EXPECT_NE(steps.front().find("turning"), std::string::npos); // the rollers are bedded first, always
     }
-    EXPECT_EQ(words::adjustSteps(*planned(pulley(0.1, 1)).adjust, adjust::School::Indicator, words::Display()).size(),
-              5u);
+    EXPECT_EQ(
+        words::adjustSteps(*planned(pulley(0.1, 1)).adjust, adjust::SettingMethod::Indicator, words::Display()).size(),
+        5u);
 }
 
 TEST(AdjustPlan, GreaseIsWeighedAsItIsSaid) {

@@ -13,7 +13,7 @@ using adjust::chooseSlot;
 using adjust::ClampedPair;
 using adjust::lockAngles;
 using adjust::Nut;
-using adjust::School;
+using adjust::SettingMethod;
 
 namespace {
 
@@ -197,15 +197,16 @@ TEST(Pair, AsWarmAsTheHousingOfTheSameMetalChangesNothing) {
     EXPECT_EQ(adjust::playLost_mm(pair, 1, 0).error().field, "first/mean_mm");
 }
 
-TEST(School, ComesToEndPlayOnThisThread) {
+TEST(SettingMethod, ComesToEndPlayOnThisThread) {
     adjust::SchoolInput in;
     in.step_mm = 0.25;
     in.target_mm = {0.03, 0.06};
-    const auto indicator = adjust::playOf(School::Indicator, in);
+    const auto indicator = adjust::playOf(SettingMethod::Indicator, in);
     EXPECT_NEAR(indicator.lower, 0.025, 1e-12);
     EXPECT_NEAR(indicator.upper, 0.065, 1e-12);
-    EXPECT_NEAR(adjust::playOf(School::NextSlotLoose, in).upper, 0.27, 1e-12); // one whole step behind finger tight
-    const auto part = adjust::playOf(School::PartOfATurn, in);                 // a sixth of 1.5 is 0.25
+    EXPECT_NEAR(adjust::playOf(SettingMethod::NextSlotLoose, in).upper, 0.27,
+                1e-12);                                               // one whole step behind finger tight
+    const auto part = adjust::playOf(SettingMethod::PartOfATurn, in); // a sixth of 1.5 is 0.25
     EXPECT_NEAR(part.lower, 0.19, 1e-12);
     EXPECT_NEAR(part.upper, 0.23, 1e-12);
     for (const auto school : adjust::kSchools)

@@ -63,8 +63,10 @@ Trace pressed(double perMm, double shoulder_mm = 20, double step_mm = 0.02, doub
     return out;
 }
 
-const Evidence* evidenceOf(const Analysis& a, Finding id) {
-    const auto at = std::find_if(a.evidence.begin(), a.evidence.end(), [&](const Evidence& e) { return e.id == id; });
+template <class Kind>
+const Evidence* evidenceOf(const Analysis& a) {
+    const auto at =
+        std::find_if(a.evidence.begin(), a.evidence.end(), [&](const Evidence& e) { return e.key == Kind::key; });
     return at == a.evidence.end() ? nullptr : &*at;
 }
 
@@ -87,20 +89,16 @@ TEST(Analysis, HomeWithItsNumbersByHand) {
 }
 
 TEST(Analysis, FrictionOutsideItsBandIsNotAsItShouldPress) {
-    const auto said = [](const Analysis& a, Finding id) {
-        const auto at = std::find_if(a.findings.begin(), a.findings.end(), [&](const Advice& f) { return f.id == id; });
-        return at == a.findings.end() ? nullptr : &*at;
-    };
     AnalysisInput in;
     in.friction = Limits{0.095, 0.105};
     const auto off = analyse(pressed(330), plainSeat(), in); // a tenth more than 0.1
-    ASSERT_TRUE(said(off, Finding::TraceFrictionOff));
-    EXPECT_NEAR(said(off, Finding::TraceFrictionOff)->value, 0.11, 0.0005);
-    EXPECT_EQ(said(off, Finding::TraceFrictionOff)->limit, 0.105);
-    EXPECT_EQ(said(off, Finding::TraceInBand)->severity, Severity::Look);
+    ASSERT_TRUE(findingOf<found::TraceFrictionOff>(off.findings));
+    EXPECT_NEAR(findingOf<found::TraceFrictionOff>(off.findings)->get<found::TraceFrictionOff>()->found, 0.11, 0.0005);
+    EXPECT_EQ(findingOf<found::TraceFrictionOff>(off.findings)->get<found::TraceFrictionOff>()->limit, 0.105);
+    EXPECT_EQ(findingOf<found::TraceInBand>(off.findings)->severity, Severity::Check);
     const auto good = analyse(pressed(300), plainSeat(), in);
-    EXPECT_FALSE(said(good, Finding::TraceFrictionOff));
-    EXPECT_EQ(said(good, Finding::TraceInBand)->severity, Severity::Info);
+    EXPECT_FALSE(findingOf<found::TraceFrictionOff>(good.findings));
+    EXPECT_EQ(findingOf<found::TraceInBand>(good.findings)->severity, Severity::Info);
 }
 
 TEST(Analysis, WhereNothingWasReadIsMarked) {
@@ -110,10 +108,10 @@ TEST(Analysis, WhereNothingWasReadIsMarked) {
     for (auto& s : trace)
         if (s.travel_mm >= 12) s.t_s += 1.2;
     const auto a = analyse(trace, plainSeat());
-    const auto* from = evidenceOf(a, Finding::TraceGap);
+    const auto* from = evidenceOf<found::TraceGap>(a);
     ASSERT_TRUE(from);
     EXPECT_NEAR(from->travel_mm, 8, 0.1);
-    EXPECT_FALSE(evidenceOf(analyse(pressed(300), plainSeat()), Finding::TraceGap));
+    EXPECT_FALSE(evidenceOf<found::TraceGap>(analyse(pressed(300), plainSeat())));
 }
 
 TEST(Analysis, ForceBeyondTheHoldCountsAgainstTheBand) {
@@ -188,12 +186,12 @@ TEST(Analysis, EachSignIsMarkedWhereItShows) {
         if (s.travel_mm > 0 && s.travel_mm < 2) s.force_N = 3000 * s.travel_mm;
     });
     EXPECT_EQ(cocked.verdict, Verdict::CockedStart);
-    EXPECT_NEAR(evidenceOf(cocked, Finding::TraceCocked)->travel_mm, 2, 0.1);
+    EXPECT_NEAR(evidenceOf<found::TraceCocked>(cocked)->travel_mm, 2, 0.1);
     const auto moved = with([](Sample& s) {
         if (s.travel_mm > 11 && s.travel_mm < 12) s.force_N *= 0.3;
     });
     EXPECT_EQ(moved.verdict, Verdict::SupportMoved);
-    EXPECT_NEAR(evidenceOf(moved, Finding::TraceDropped)->travel_mm, 11, 0.1);
+    EXPECT_NEAR(evidenceOf<found::TraceDropped>(moved)->travel_mm, 11, 0.1);
     const auto loose = with([](Sample& s) {
         if (s.travel_mm < 20) s.force_N *= 0.3;
     });
@@ -202,7 +200,7 @@ TEST(Analysis, EachSignIsMarkedWhereItShows) {
         if (s.travel_mm < 12) s.force_N *= 0.02;
     });
     EXPECT_EQ(gripped.verdict, Verdict::GrippedEarly);
-    EXPECT_NEAR(evidenceOf(gripped, Finding::TraceGripped)->travel_mm, 12, 0.2);
+    EXPECT_NEAR(evidenceOf<found::TraceGripped>(gripped)->travel_mm, 12, 0.2);
     const auto teeth = with([](Sample& s) {
         if (s.travel_mm > 6 && s.travel_mm < 18 && std::fmod(s.travel_mm, 2) > 1.6) s.force_N *= 0.75;
     });
@@ -218,7 +216,7 @@ TEST(Analysis, EndsAreToldApart) {
     std::erase_if(unproven, [](const Sample& s) { return s.travel_mm > 19.99; });
     const auto a = analyse(unproven, plainSeat());
     EXPECT_EQ(a.verdict, Verdict::NotProven);
-    EXPECT_EQ(worst(a.findings), Severity::Look);
+    EXPECT_EQ(worst(a.findings), Severity::Check);
     EXPECT_EQ(analyse({}, plainSeat()).verdict, Verdict::NotEnough);
     EXPECT_EQ(analyse({{0, 0, 0}, {1, 1, 300}}, plainSeat()).verdict, Verdict::NotEnough);
 }
@@ -341,8 +339,9 @@ TEST(Analysis, HeldWhereItMustNotBeIsAStop) {
         expected.holds = holds;
         const auto findings = trace::analyse(press.trace, expected).findings;
         const auto at =
-            std::find_if(findings.begin(), findings.end(), [](const Advice& a) { return a.id == Finding::TraceHeld; });
-        return at != findings.end() && at->severity == Severity::Stop && at->value > expected.end_N.most;
+            std::find_if(findings.begin(), findings.end(), [](const Advice& a) { return a.is<found::TraceHeld>(); });
+        return at != findings.end() && at->severity == Severity::Stop &&
+               at->get<found::TraceHeld>()->peak_N > expected.end_N.most;
     };
     EXPECT_TRUE(held(false));
     EXPECT_FALSE(held(true));

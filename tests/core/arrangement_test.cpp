@@ -26,7 +26,7 @@ TEST(BlindSeat, IsAnArrangementWithoutFaults) {
     auto a = arrangement::blindSeat(seat).value();
     ASSERT_TRUE(arrangement::resolve(a, arbor::testing::demoLibrary().bearings));
     for (const auto& fault : arrangement::faults(a))
-        ADD_FAILURE() << fault.field << " " << fault.value << " " << fault.limit;
+        ADD_FAILURE() << fault.field << " " << fault.value << " " << fault.limit.english();
     EXPECT_EQ(route::takeApart(a).stuck, 0u) << "all of it comes apart";
     EXPECT_NEAR(arrangement::touchOf(a.parts[0], a.parts[1])->dia_mm, 62, 1e-9);
     EXPECT_EQ(a.pressed.size(), 2u);

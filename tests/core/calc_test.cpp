@@ -55,7 +55,7 @@ TEST(Calc, AgreesWithEveryReferenceCaseOfItsTopics) {
                               "puller_screw", "lumped_cooling", "chill_insert", "end_play"}) {
         for (const auto& c : referenceCases(topic)) {
             const auto out = run(topic, c["inputs"]);
-            ASSERT_TRUE(out) << c["id"] << " " << out.error().field << " " << out.error().limit;
+            ASSERT_TRUE(out) << c["id"] << " " << out.error().field << " " << out.error().limit.english();
             for (const auto& [key, expected] : c["expected"].items()) {
                 if (expected.is_null()) {
                     EXPECT_FALSE(out->contains(key)) << c["id"] << " " << key; // never in that time

@@ -20,8 +20,9 @@ using job::SeatCheck;
 
 namespace {
 
-bool says(const AdviceList& list, Finding id) {
-    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+template <class Kind>
+bool says(const AdviceList& list) {
+    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.is<Kind>(); });
 }
 
 Fastener screws() {
@@ -68,16 +69,16 @@ TEST(Tightening, SaysWhatIsStillToDoAndWhatIsWrong) {
     auto f = screws();
     EXPECT_TRUE(closing::judge(f).empty());
     f.read_Nm = 63.1; // 5.2 % over
-    EXPECT_TRUE(says(closing::judge(f), Finding::TorqueOff));
+    EXPECT_TRUE(says<found::TorqueOff>(closing::judge(f)));
     f.read_Nm = 57.5; // 4.2 % under
     EXPECT_TRUE(closing::judge(f).empty());
     f.read_Nm.reset();
-    EXPECT_TRUE(says(closing::judge(f), Finding::NotTightened));
+    EXPECT_TRUE(says<found::NotTightened>(closing::judge(f)));
     f.oneTime = true;
     EXPECT_EQ(worst(closing::judge(f)), Severity::Stop);
     f.renewed = true;
     f.locking = job::Locking::Tab;
-    EXPECT_TRUE(says(closing::judge(f), Finding::NotLocked));
+    EXPECT_TRUE(says<found::NotLocked>(closing::judge(f)));
     f.locked = true;
     f.read_Nm = 60;
     EXPECT_TRUE(closing::judge(f).empty());
@@ -97,21 +98,21 @@ TEST(RunIn, RisesSettlesOrGetsTooHot) {
     EXPECT_EQ(closing::judge(run({{15, 61}, {30, 50}})).verdict, RunInVerdict::TooHot); // it was, once
 }
 
-TEST(SeatProof, AsksForTheRetainingRingWhereThereIsAGroove) {
+TEST(SeatChecks, AsksForTheRetainingRingWhereThereIsAGroove) {
     auto job = demoJob("seamer-turret-upper");
     const auto plan = plan::planJob(job, demoLibrary());
     const auto& wanted = inHand(plan).checks;
     EXPECT_TRUE(wanted.contains(SeatCheck::GrooveAllRound));
     EXPECT_TRUE(wanted.contains(SeatCheck::Turns));
-    EXPECT_TRUE(says(inHand(plan).proof, Finding::CheckMissing));
-    EXPECT_TRUE(says(inHand(plan).proof, Finding::RingNotProbed));
+    EXPECT_TRUE(says<found::CheckMissing>(inHand(plan).proof));
+    EXPECT_TRUE(says<found::RingNotProbed>(inHand(plan).proof));
     const auto cup = demoJob("conveyor-tail-drum");
     const auto drum = plan::planJob(cup, demoLibrary());
     EXPECT_FALSE(inHand(drum).checks.contains(SeatCheck::GrooveAllRound));
     EXPECT_FALSE(inHand(drum).checks.contains(SeatCheck::InnerStays)); // a cup has none
 }
 
-TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
+TEST(SeatChecks, IsWholeWhenEverythingWasLookedAt) {
     auto job = demoJob("seamer-turret-upper");
     const auto again = [&] { return plan::planJob(job, demoLibrary()); };
     int looks = 0;
@@ -132,15 +133,15 @@ TEST(SeatProof, IsWholeWhenEverythingWasLookedAt) {
     ownStep(job).proof.signedBy = "Ilse Marden";
     EXPECT_FALSE(plan::isSigned(ownStep(job).proof)); // a name alone is no reason
     ownStep(job).proof.reason = "ring is to be turned tomorrow";
-    EXPECT_TRUE(says(proof(), Finding::SignedFor));
+    EXPECT_TRUE(says<found::SignedFor>(proof()));
 }
 
 /// 160e-7 x 2 x dm^3: at 50 mm 4 N mm, three times that when cold, ten times with seals.
-TEST(SeatProof, DragAgainstWhatABearingTakes) {
+TEST(SeatChecks, DragAgainstWhatABearingTakes) {
     EXPECT_NEAR(plan::greatestDrag_Nm(50, false), 0.012, 1e-9);
     EXPECT_NEAR(plan::greatestDrag_Nm(50, true), 0.040, 1e-9);
     auto job = demoJob("seamer-turret-upper");
     ownStep(job).proof.pull_N = 50;
     ownStep(job).proof.radius_mm = 40; // 2 N m
-    EXPECT_TRUE(says(inHand(plan::planJob(job, demoLibrary())).proof, Finding::DragHigh));
+    EXPECT_TRUE(says<found::DragHigh>(inHand(plan::planJob(job, demoLibrary())).proof));
 }

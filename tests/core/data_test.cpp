@@ -313,7 +313,7 @@ TEST(Materials, AreKnownByKeyOrNameAndNeverGuessed) {
     EXPECT_EQ(catalog::materialKey(all, "nitrile").value(), "nitrile");
     const auto unknown = catalog::materialKey(all, "aluminum").error();
     EXPECT_EQ(unknown.code, ProblemCode::UnknownName);
-    EXPECT_NE(unknown.limit.find("cast aluminium"), std::string::npos);
+    EXPECT_NE(unknown.limit.english().find("cast aluminium"), std::string::npos);
     for (const char* wanted :
          {"bearing_steel", "carbon_steel", "alloy_steel", "austenitic_stainless", "martensitic_stainless",
           "grey_cast_iron", "ductile_iron", "cast_steel", "aluminium", "wrought_aluminium", "bronze", "brass"})

@@ -35,8 +35,8 @@ Lines apart(const std::string& name) {
     return out;
 }
 
-route::Parts parts(const arrangement::Assembly& a, std::initializer_list<const char*> ids) {
-    route::Parts out = 0;
+route::PartSet parts(const arrangement::Assembly& a, std::initializer_list<const char*> ids) {
+    route::PartSet out = 0;
     for (const auto* id : ids)
         out |= route::only(*arrangement::indexOf(a, id));
     return out;
@@ -45,7 +45,7 @@ route::Parts parts(const arrangement::Assembly& a, std::initializer_list<const c
 /// What fitting a part too early is answered with.
 std::string trap(const std::string& name, std::initializer_list<const char*> fitted, const char* next) {
     const auto strip = stripOf(name);
-    const route::Ways ways(strip.assembly);
+    const route::BlockingGraph ways(strip.assembly);
     return words::whyNotFitted(strip.assembly, ways, parts(strip.assembly, fitted), ways.all(),
                                *arrangement::indexOf(strip.assembly, next));
 }
@@ -72,7 +72,7 @@ TEST(DemoJobs, EveryOneOpensPlansAndGivesAnOrder) {
 TEST(DemoJobs, TheOrderItselfIsNeverRefused) {
     for (const auto* name : kJobs) {
         const auto strip = stripOf(name);
-        const route::Ways ways(strip.assembly);
+        const route::BlockingGraph ways(strip.assembly);
         for (const auto& line : words::fitLines(strip.assembly, strip.order))
             for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p)
                 if (line.moving & route::only(p)) {
@@ -93,9 +93,9 @@ TEST(DemoJobs, TheOrderItselfIsNeverRefused) {
 TEST(DemoJobs, SeamerTurret) {
     EXPECT_EQ(apart("seamer-turret-upper"), (Lines{"sensor_cap", "/", "spindle", "shield", "ring", "bearing"}));
     EXPECT_EQ(trap("seamer-turret-upper", {"housing", "bearing", "ring"}, "spindle"),
-              "The flanged spindle would shut out the splash shield: it must be on first");
+              "The flanged spindle would block access for the splash shield: fit that first");
     EXPECT_EQ(trap("seamer-turret-upper", {"housing"}, "ring"),
-              "The retaining ring would shut out the bearing 3206: it must be on first");
+              "The retaining ring would block access for the bearing 3206: fit that first");
     EXPECT_EQ(bestWay("seamer-turret-upper", "spindle"), "Press");
     const auto strip = stripOf("seamer-turret-upper");
     EXPECT_EQ(words::wayRound(strip.assembly.parts[*arrangement::indexOf(strip.assembly, "bearing")]).head,
@@ -105,7 +105,7 @@ TEST(DemoJobs, SeamerTurret) {
 TEST(DemoJobs, RetortTrolleyRoller) {
     EXPECT_EQ(apart("retort-trolley-roller"), (Lines{"upper_bearing", "spacer", "/", "lower_bearing"}));
     EXPECT_EQ(trap("retort-trolley-roller", {"roller", "lower_bearing"}, "upper_bearing"),
-              "The upper bearing 6204 would shut out the spacer tube: it must be on first");
+              "The upper bearing 6204 would block access for the spacer tube: fit that first");
     EXPECT_EQ(bestWay("retort-trolley-roller", "upper_bearing"), "Drift") << "past the spacer pushed aside";
     const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Fit), plan::Mark::Stop) << "the worn bore";
@@ -115,19 +115,19 @@ TEST(DemoJobs, ConveyorTailDrum) {
     EXPECT_EQ(apart("conveyor-tail-drum"), (Lines{"pin", "nut", "washer", "outer_cone", "/", "spindle", "seal",
                                                   "inner_cone", "inner_cup", "/", "outer_cup"}));
     EXPECT_EQ(trap("conveyor-tail-drum", {"hub", "inner_cup"}, "seal"),
-              "The lip seal would shut out the inner cone: it must be on first");
+              "The lip seal would block access for the inner cone: fit that first");
     EXPECT_EQ(bestWay("conveyor-tail-drum", "inner_cup"), "Drift") << "through the notches";
     const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary());
     EXPECT_EQ(plan.marks.at(job::Station::Strip), plan::Mark::Stop);
-    EXPECT_EQ(words::kitStop(plan.strip), "1 of the kit is missing: split pin");
+    EXPECT_EQ(words::kitStop(plan.strip), "1 of the kit missing: split pin");
 }
 
 TEST(DemoJobs, FillerPumpShaft) {
     EXPECT_EQ(apart("filler-pump-shaft"), (Lines{"collar", "bearing", "plate", "seal"}));
     EXPECT_EQ(trap("filler-pump-shaft", {"shaft"}, "bearing"),
-              "The bearing would shut out the lip seal: it must be on first");
+              "The bearing would block access for the lip seal: fit that first");
     EXPECT_EQ(trap("filler-pump-shaft", {"shaft", "seal"}, "bearing"),
-              "The bearing would shut out the retainer plate: it must be on first");
+              "The bearing would block access for the retainer plate: fit that first");
     EXPECT_EQ(bestWay("filler-pump-shaft", "collar"), "Grind and split") << "the shaft kept whole";
 }
 
@@ -135,14 +135,14 @@ TEST(DemoJobs, LabellerPulley) {
     EXPECT_EQ(apart("labeller-pulley"), (Lines{"nut", "washer", "upper_cone", "spacer", "/", "shaft", "lower_cone",
                                                "lower_cup", "/", "upper_cup"}));
     EXPECT_EQ(trap("labeller-pulley", {"pulley", "lower_cup", "upper_cup", "shaft", "lower_cone"}, "upper_cone"),
-              "The upper cone would shut out the ground spacer: it must be on first");
+              "The upper cone would block access for the ground spacer: fit that first");
     EXPECT_EQ(bestWay("labeller-pulley", "lower_cup"), "Drift") << "through the notches: the other cup covers its face";
 }
 
 TEST(DemoJobs, ExhaustFanCarrier) {
     EXPECT_EQ(apart("exhaust-fan-carrier"), (Lines{"ring", "collar", "/", "shaft", "/", "bearing"}));
     EXPECT_EQ(trap("exhaust-fan-carrier", {"carrier", "bearing", "shaft"}, "ring"),
-              "The retaining ring would shut out the retaining collar: it must be on first");
+              "The retaining ring would block access for the retaining collar: fit that first");
     EXPECT_EQ(bestWay("exhaust-fan-carrier", "shaft"), "Press");
 }
 
@@ -152,8 +152,8 @@ TEST(DemoJobs, BrineAgitator) {
     EXPECT_EQ(lines[4], "seal+hub+inner_cone+inner_cup+outer_cup") << "the hub comes off with what is pressed in it";
     EXPECT_EQ(lines.back(), "wear_sleeve");
     EXPECT_EQ(trap("brine-agitator", {"hub", "inner_cup"}, "seal"),
-              "The preassembled seal would shut out the inner cone: it must be on first");
-    EXPECT_EQ(words::kitStop(stripOf("brine-agitator")).substr(0, 18), "13 of the kit are ");
+              "The preassembled seal would block access for the inner cone: fit that first");
+    EXPECT_EQ(words::kitStop(stripOf("brine-agitator")).substr(0, 18), "13 of the kit miss");
 }
 
 TEST(JobRoute, IsTheJobsOwnOrderOfWork) {

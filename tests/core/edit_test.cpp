@@ -36,7 +36,7 @@ SizeLine lineOf(const Assembly& a, const std::string& id, SizeLine::What what, s
 std::string faultsOf(const Assembly& a) {
     std::string out;
     for (const auto& fault : faults(a))
-        out += fault.field + " " + fault.value + " " + fault.limit + "; ";
+        out += fault.field + " " + fault.value + " " + fault.limit.english() + "; ";
     return out;
 }
 
@@ -125,7 +125,7 @@ TEST(WithBearing, ThereAndBackKeepsTheSeatsAndHeights) {
     EXPECT_EQ(withBearing(a, bearing, "9999", demoLibrary().bearings).error().value, "9999");
 }
 
-TEST(Parts, AreAddedOnTopAndTakenOutWithTheirJoints) {
+TEST(PartSet, AreAddedOnTopAndTakenOutWithTheirJoints) {
     const auto a = shape('c');
     const auto more = withPartOn(a, *indexOf(a, "pin"), PartKind::Cap);
     ASSERT_EQ(more.parts.size(), a.parts.size() + 1);

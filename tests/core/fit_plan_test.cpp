@@ -4,7 +4,6 @@
 #include "core/plan/plan_job.h"
 #include "core/plan/seat_edit.h"
 #include "core/plan/step_plan.h"
-#include "io/results/plan_json.h"
 #include "support/drawing.h"
 #include "support/shop.h"
 
@@ -124,8 +123,8 @@ TEST(FitPlan, ReadingsOfAnotherSizeAreKeptButSayNothing) {
     const auto& hole = seatOf(p, "pulley", "lower_cup").hole;
     EXPECT_FALSE(hole.form);
     EXPECT_FALSE(hole.measuredDia_mm);
-    EXPECT_EQ(hole.judgement.reasons.back().advice.id, Finding::ReadingsOfOtherSize);
-    EXPECT_EQ(p.marks.at(Station::Measure), Mark::Look);
+    EXPECT_TRUE(hole.judgement.reasons.back().advice.is<found::ReadingsOfOtherSize>());
+    EXPECT_EQ(p.marks.at(Station::Measure), Mark::Check);
 }
 
 TEST(FitPlan, ASleeveThatCannotBeIsAStopNotADeadEnd) {
@@ -138,7 +137,7 @@ TEST(FitPlan, ASleeveThatCannotBeIsAStopNotADeadEnd) {
         EXPECT_FALSE(p.fits->seats[0].input->sleeve);
         const auto list = p.fits->advisories();
         EXPECT_TRUE(
-            std::any_of(list.begin(), list.end(), [](const Advice& a) { return a.id == Finding::SleeveDoesNotFit; }));
+            std::any_of(list.begin(), list.end(), [](const Advice& a) { return a.is<found::SleeveDoesNotFit>(); }));
         EXPECT_EQ(p.marks.at(Station::Fit), Mark::Stop);
     }
 }
@@ -181,12 +180,12 @@ TEST(FitPlan, StopsAtMeasureUntilSleevedOrOverruled) {
         j.measured.seats.at({"roller", "lower_bearing"}).sleeve =
             job::SleeveChoice{"carbon_steel", 53, {0.03, 0.05}, true};
     });
-    EXPECT_EQ(sleeved.marks.at(Station::Measure), Mark::Look);
+    EXPECT_EQ(sleeved.marks.at(Station::Measure), Mark::Check);
     const auto overruled = planWith("brine-agitator", [](job::Job& j) {
         j.measured.seats.at({"hub", "inner_cup"}).hole.overrule = job::Overrule{Verdict::Use, "new hub ordered"};
     });
     EXPECT_TRUE(seatOf(overruled, "hub", "inner_cup").hole.overruled);
-    EXPECT_EQ(overruled.marks.at(Station::Measure), Mark::Look);
+    EXPECT_EQ(overruled.marks.at(Station::Measure), Mark::Check);
 }
 
 TEST(FitPlan, WarmthAndSpeedReachTheRightParts) {
@@ -221,7 +220,7 @@ TEST(FitPlan, ASpeedThatLoosensTheRingAsksForATighterClass) {
     const auto fast = proposed(60'000);
     EXPECT_EQ(fast.shaft->text(), "m5");
     EXPECT_TRUE(std::any_of(fast.because.begin(), fast.because.end(), [](const Advice& a) {
-        return a.id == Finding::OneStepTighter && a.subject.find("speed") != std::string::npos;
+        return a.is<found::OneStepTighter>() && a.get<found::OneStepTighter>()->why.find("speed") != std::string::npos;
     }));
 }
 
@@ -375,10 +374,10 @@ TEST(StepNames, AreTakenInPart) {
     EXPECT_EQ(steps[*plan::stepNamed(steps, "in:collar")].step.key, "in:collar");
     EXPECT_EQ(steps[*plan::stepNamed(steps, "out:coll")].step.key, "out:collar");
     EXPECT_EQ(*plan::stepNamed(steps, "1"), 0u);
-    EXPECT_EQ(plan::stepNamed(steps, "in:").error().limit, "one of in:bearing, in:shaft, in:collar");
-    EXPECT_EQ(plan::stepNamed(steps, "collar").error().limit, "one of out:collar, in:collar");
+    EXPECT_EQ(plan::stepNamed(steps, "in:").error().limit.english(), "one of in:bearing, in:shaft, in:collar");
+    EXPECT_EQ(plan::stepNamed(steps, "collar").error().limit.english(), "one of out:collar, in:collar");
     const auto unknown = plan::stepNamed(steps, "flange");
-    EXPECT_NE(unknown.error().limit.find("out:collar"), std::string::npos);
+    EXPECT_NE(unknown.error().limit.english().find("out:collar"), std::string::npos);
 }
 
 TEST(SeatEdit, ASizeIsKeptWithItsSeat) {
@@ -440,9 +439,6 @@ TEST(FitPlan, NeverGivesANumberThatIsNone) {
             RC_ASSERT(p.problem());
             return;
         }
-        const auto text = io::planJson(demoJob(name), p, {Station::Measure, Station::Fit});
-        RC_ASSERT(text.find("nan") == std::string::npos);
-        // nlohmann writes numbers that are none as null; the keys that may be null are the ones that are not known.
         for (const auto& s : p.fits->seats) {
             if (!s.fit) continue;
             for (const double value :

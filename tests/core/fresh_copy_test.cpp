@@ -130,7 +130,7 @@ TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
         const auto plan = plan::planJob(job, demoLibrary());
         auto worst = Severity::Info;
         for (const auto& advice : fitOf(plan)->advisories)
-            if (advice.id == Finding::LooseFit || advice.id == Finding::MayBeLoose) worst = advice.severity;
+            if (advice.is<found::LooseFit>() || advice.is<found::MayBeLoose>()) worst = advice.severity;
         return worst;
     };
     EXPECT_EQ(severity(fit::LoadCase::OuterTurns), Severity::Stop) << "it would creep";
@@ -153,7 +153,7 @@ TEST(RetainingRing, AloneHoldsTheShaftOfShapeIAndNothingOfShapeA) {
     const auto heldBy = [](const arrangement::Arrangement& drawn) {
         auto a = drawn.assembly;
         EXPECT_TRUE(arrangement::resolve(a, demoLibrary().bearings));
-        const route::Ways ways(a);
+        const route::BlockingGraph ways(a);
         std::vector<std::string> out;
         for (std::size_t ring = 0; ring < a.parts.size(); ++ring)
             if (a.parts[ring].kind == arrangement::PartKind::RetainingRing)

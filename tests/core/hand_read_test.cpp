@@ -49,8 +49,9 @@ HandPress hammer(std::map<HandSign, bool> signs) {
     return {HandMeans::Hammer, {}, {}, std::move(signs)};
 }
 
-bool says(const trace::Analysis& a, Finding id) {
-    return std::any_of(a.findings.begin(), a.findings.end(), [&](const Advice& f) { return f.id == id; });
+template <class Kind>
+bool says(const trace::Analysis& a) {
+    return std::any_of(a.findings.begin(), a.findings.end(), [&](const Advice& f) { return f.is<Kind>(); });
 }
 
 } // namespace
@@ -118,7 +119,7 @@ TEST(HandRead, TurnsAreTravelAndTheBandIsAsWideAsTheFriction) {
     EXPECT_NEAR(got->trace[1].force_N, 2500, 300); // read to a newton metre
     EXPECT_EQ(got->analysis.verdict, Verdict::Home);
     EXPECT_FALSE(got->analysis.friction); // the thread's own is not known well enough
-    EXPECT_TRUE(says(got->analysis, Finding::HandBandWide));
+    EXPECT_TRUE(says<found::HandBandWide>(got->analysis));
     EXPECT_NEAR(got->expected.end_N.least / band().end_N.least, 1.307 / 1.802, 0.01);
     EXPECT_NEAR(got->expected.end_N.most / band().end_N.most, 2.297 / 1.802, 0.01);
     EXPECT_EQ(got->expected.end_N.likely, band().end_N.likely);
@@ -133,7 +134,7 @@ TEST(HandRead, AHammerProvesNothingButMayForbid) {
     EXPECT_EQ(verdict({{S::EvenGap, true}, {S::Ringing, false}, {S::Stopped, true}}), Verdict::NotProven);
     EXPECT_EQ(verdict({{S::Stopped, true}}), Verdict::NotEnough); // the others were not looked for
     const auto all = read(hammer({{S::EvenGap, true}, {S::Ringing, true}, {S::Stopped, true}}))->analysis;
-    EXPECT_TRUE(says(all, Finding::HandNoForce));
+    EXPECT_TRUE(says<found::HandNoForce>(all));
     EXPECT_FALSE(all.stop());
     EXPECT_TRUE(read(hammer({{S::EvenGap, false}}))->analysis.stop());
 }
@@ -189,7 +190,7 @@ TEST(HandRead, AWarmedSeatWatchesForTheGrip) {
     const auto watches = [&] {
         const auto p = plan::planJob(job, demoLibrary());
         return std::any_of(inHand(p).press->watch.begin(), inHand(p).press->watch.end(),
-                           [](const Advice& a) { return a.id == Finding::WatchGrip; });
+                           [](const Advice& a) { return a.is<found::WatchGrip>(); });
     };
     EXPECT_FALSE(watches()); // nothing has been warmed yet
     ownStep(job).done.insert(job::Station::Warm);

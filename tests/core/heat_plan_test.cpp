@@ -141,7 +141,7 @@ TEST(HeatPlan, SealedBearingKeepsTheHousingDown) {
     const double co = h.outer.soakPart.mass_kg * h.outer.soakPart.heat_J_kgK,
                  ci = h.inner.soakPart.mass_kg * h.inner.soakPart.heat_J_kgK;
     EXPECT_LE((co * h.outer.soak->setting_C + ci * h.inner.temp_C) / (co + ci), 80.5);
-    EXPECT_TRUE(find(h.findings, Finding::OpenedTooLittle));
+    EXPECT_TRUE(find<found::OpenedTooLittle>(h.findings));
 }
 
 TEST(HeatPlan, HotterThanTheSealedBearingBearsIsStopped) {
@@ -149,15 +149,15 @@ TEST(HeatPlan, HotterThanTheSealedBearingBearsIsStopped) {
     wish(job).outer_C = 150;
     const auto h = heatOf(job);
     EXPECT_TRUE(h.byUser);
-    const auto* stop = find(h.findings, Finding::TooHotOnceIn);
+    const auto* stop = find<found::TooHotOnceIn>(h.findings);
     ASSERT_TRUE(stop);
     EXPECT_EQ(stop->severity, Severity::Stop);
-    EXPECT_NE(stop->subject.find("grease"), std::string::npos);
+    EXPECT_EQ(stop->get<found::TooHotOnceIn>()->what, found::Protects::Grease);
     wish(job).outer_C = 220;
-    EXPECT_TRUE(find(heatOf(job).findings, Finding::TooHotFor));
+    EXPECT_TRUE(find<found::TooHotFor>(heatOf(job).findings));
     wish(job).outer_C = 80;
     wish(job).inner_C = -50;
-    EXPECT_TRUE(find(heatOf(job).findings, Finding::TooColdFor));
+    EXPECT_TRUE(find<found::TooColdFor>(heatOf(job).findings));
 }
 
 /// By the balance of the part: what the plate gives through a fifth of the skin the rest loses to the room.
@@ -173,12 +173,12 @@ TEST(HeatPlan, APlateHotterThanThePartMayBeIsStopped) {
         0.8 * part.area_m2 * thermal::Film{thermal::kStillAir_W_m2K[1], 0.3, 20}.flux_W_m2(plan.outer.ceiling_C());
     const double setting = plan.outer.ceiling_C() + loses / (150 * 0.2 * part.area_m2);
     EXPECT_NEAR(plan.outer.soak->setting_C, setting, 0.1);
-    const auto* said = find(plan.findings, Finding::SourceAboveCeiling);
+    const auto* said = find<found::SourceAboveCeiling>(plan.findings);
     ASSERT_TRUE(said);
     EXPECT_EQ(said->severity, Severity::Stop);
-    EXPECT_NEAR(said->value, setting, 0.1);
+    EXPECT_NEAR(said->get<found::SourceAboveCeiling>()->setting_C, setting, 0.1);
     wish(job).outerSource = "oven";
-    EXPECT_FALSE(find(heatOf(job).findings, Finding::SourceAboveCeiling));
+    EXPECT_FALSE(find<found::SourceAboveCeiling>(heatOf(job).findings));
 }
 
 TEST(HeatPlan, HomeWithinIsWhatTheTightestPartsLeave) {
@@ -264,7 +264,7 @@ TEST(HeatPlan, FitSaysWhatWarmSays) {
             EXPECT_EQ(plan.heats[i]->outer.temp_C, alone.outer.temp_C) << name;
             EXPECT_LE(plan.heats[i]->outer.temp_C, plan.heats[i]->outerMost_C + 1) << name;
             if (plan.fits->seats[i].fit->interference_mm.likely <= 0) {
-                EXPECT_EQ(words::opensLine(*plan.heats[i], words::Display()), "goes in without heat") << name;
+                EXPECT_EQ(words::opensLine(*plan.heats[i], words::Display()), "no heating needed") << name;
             }
         }
     }
@@ -275,9 +275,9 @@ TEST(HeatPlan, PlainRingMayNotGoBelowItsSteel) {
     EXPECT_EQ(heatOf(job).inner.floor_C(), -55);
     wish(job).innerSource = "solid_co2";
     const auto h = heatOf(job);
-    ASSERT_TRUE(find(h.findings, Finding::SourceNotForPart)) << "-78 is under -55";
+    ASSERT_TRUE(find<found::SourceNotForPart>(h.findings)) << "-78 is under -55";
     wish(job).innerSource = "chest_freezer";
-    EXPECT_FALSE(find(heatOf(job).findings, Finding::SourceNotForPart));
+    EXPECT_FALSE(find<found::SourceNotForPart>(heatOf(job).findings));
     EXPECT_EQ(heatOf(job).inner.temp_C, -28);
 }
 

@@ -62,8 +62,8 @@ std::size_t index(const Assembly& a, const std::string& id) {
         std::find_if(a.parts.begin(), a.parts.end(), [&](const Part& p) { return p.id == id; }) - a.parts.begin());
 }
 
-Parts named(const Assembly& a, std::initializer_list<const char*> ids) {
-    Parts out = 0;
+PartSet named(const Assembly& a, std::initializer_list<const char*> ids) {
+    PartSet out = 0;
     for (const auto* id : ids)
         out |= only(index(a, id));
     return out;
@@ -80,9 +80,9 @@ std::vector<std::string> names(const Assembly& a, const std::vector<Step>& steps
     return out;
 }
 
-std::set<std::string> shutOutNames(const Assembly& a, Parts fitted) {
+std::set<std::string> shutOutNames(const Assembly& a, PartSet fitted) {
     std::set<std::string> out;
-    for (const auto& s : shutOut(Ways(a), fitted))
+    for (const auto& s : shutOut(BlockingGraph(a), fitted))
         out.insert(a.parts[s.part].id);
     return out;
 }
@@ -128,7 +128,7 @@ TEST(Order, WhatIsPressedTogetherLeavesAsOneWhenNothingElseHoldsIt) {
 
 TEST(Order, BearingIsKeptByItsRingAboveAndItsShoulderBelow) {
     const auto a = flangedSpindle();
-    const Ways ways(a);
+    const BlockingGraph ways(a);
     const auto bearing = index(a, "bearing");
     EXPECT_EQ(ways.keeps(bearing, Way::Up, ways.all()), named(a, {"ring"}));
     EXPECT_EQ(ways.keeps(bearing, Way::Down, ways.all()), named(a, {"housing", "shield", "spindle"}));
@@ -138,9 +138,9 @@ TEST(Order, BearingIsKeptByItsRingAboveAndItsShoulderBelow) {
 
 TEST(Order, SqueezedRingPassesItsBoreAndAnOpenOneDoesNot) {
     auto a = flangedSpindle();
-    EXPECT_TRUE(Ways(a).free(index(a, "ring"), Ways(a).all()));
+    EXPECT_TRUE(BlockingGraph(a).free(index(a, "ring"), BlockingGraph(a).all()));
     a.parts[index(a, "ring")].travelling.clear();
-    EXPECT_EQ(Ways(a).keeps(index(a, "ring"), Way::Up, Ways(a).all()), named(a, {"housing"}));
+    EXPECT_EQ(BlockingGraph(a).keeps(index(a, "ring"), Way::Up, BlockingGraph(a).all()), named(a, {"housing"}));
 }
 
 TEST(Order, SpindleBeforeItsShieldShutsTheShieldOut) {
@@ -156,7 +156,7 @@ TEST(Order, CaptivePlateAndSealComeOnBeforeTheBearing) {
     EXPECT_EQ(names(a, order.steps), (std::vector<std::string>{"collar up", "bearing up", "plate up", "seal up"}));
     EXPECT_EQ(order.turnOvers, 0);
     EXPECT_EQ(shutOutNames(a, named(a, {"shaft", "bearing"})), (std::set<std::string>{"plate", "seal"}));
-    const auto shut = shutOut(Ways(a), named(a, {"shaft", "bearing"}));
+    const auto shut = shutOut(BlockingGraph(a), named(a, {"shaft", "bearing"}));
     EXPECT_EQ(shut.front().up, named(a, {"bearing"}));
     EXPECT_EQ(shut.front().down, named(a, {"shaft"}));
 }
@@ -254,7 +254,7 @@ bool replays(const Assembly& a, const std::vector<Step>& steps, std::set<std::si
 }
 
 /// Fewest turn-overs over all orders of single parts, tried one by one.
-int fewestTurns(const Ways& ways, Parts present, std::optional<Way> way) {
+int fewestTurns(const BlockingGraph& ways, PartSet present, std::optional<Way> way) {
     if (present == only(0)) return 0;
     int best = 1000;
     for (std::size_t p = 1; p < ways.size(); ++p)
@@ -287,8 +287,8 @@ TEST(Order, BackwardsNoPartIsEverShutOut) {
     EXPECT_TRUE(rc::check("assembly", [] {
         const auto a = randomAssembly();
         const auto order = takeApart(a);
-        const Ways ways(a);
-        Parts fitted = only(a.base);
+        const BlockingGraph ways(a);
+        PartSet fitted = only(a.base);
         for (auto step = order.steps.rbegin(); step != order.steps.rend(); ++step) {
             if (step->parts.size() > 1) return; // groups are put together on the bench first
             RC_ASSERT(ways.free(step->parts[0], fitted | only(step->parts[0])));
@@ -306,7 +306,7 @@ TEST(Order, TurnsTheWorkNoMoreOftenThanItMust) {
         const bool singles =
             std::all_of(order.steps.begin(), order.steps.end(), [](const Step& s) { return s.parts.size() == 1; });
         RC_PRE(singles);
-        const Ways ways(a);
+        const BlockingGraph ways(a);
         RC_ASSERT(order.turnOvers == fewestTurns(ways, ways.all(), std::nullopt));
     }));
 }

@@ -41,8 +41,9 @@ plan::Plan planWith(const std::function<void(job::Job&)>& change) {
     return planOf(job);
 }
 
-bool has(const AdviceList& list, Finding id) {
-    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+template <class Kind>
+bool has(const AdviceList& list) {
+    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.is<Kind>(); });
 }
 
 /// Home and square at eight places: the seat is 46 deep, the ring 23.8 high.
@@ -72,22 +73,22 @@ TEST(Plan, MeasuredBoreReplacesTheClass) {
     EXPECT_NEAR(fitOf(byClass)->interferenceWorst_mm.upper, 0.039, 1e-9);
     const auto measured = planOf(demoJob("seamer-turret-upper"));
     EXPECT_LT(fitOf(measured)->interferenceWorst_mm.width(), fitOf(byClass)->interferenceWorst_mm.width());
-    EXPECT_TRUE(has(fitOf(measured)->because, Finding::MeasuredReplacesClass));
+    EXPECT_TRUE(has<found::MeasuredReplacesClass>(fitOf(measured)->because));
     const auto outside = planWith([](job::Job& j) { hole(j).measured->value_mm = 61.995; });
-    EXPECT_TRUE(has(fitOf(outside)->advisories, Finding::MeasuredOutsideClass));
+    EXPECT_TRUE(has<found::MeasuredOutsideClass>(fitOf(outside)->advisories));
 }
 
 TEST(Plan, LooseCupOfTheRollerIsAStop) {
     const auto p = planOf(demoJob("retort-trolley-roller"));
     EXPECT_EQ(p.marks.at(Station::Fit), Mark::Stop);
-    EXPECT_TRUE(has(fitOf(p)->advisories, Finding::LooseFit));
+    EXPECT_TRUE(has<found::LooseFit>(fitOf(p)->advisories));
 }
 
 TEST(Plan, PushingTheInnerRingIsAStopAtTooling) {
     const auto p = planWith([](job::Job& j) { ownStep(j).wish.driver = "S11"; });
     EXPECT_EQ(p.marks.at(Station::Tooling), Mark::Stop);
     ASSERT_TRUE(setupOf(p).choice);
-    EXPECT_TRUE(has(setupOf(p).proof.findings, Finding::PathThroughElements));
+    EXPECT_TRUE(has<found::PathThroughElements>(setupOf(p).proof.findings));
 }
 
 TEST(Plan, NextIsTheFirstThatIsNotDone) {
@@ -161,7 +162,7 @@ TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
     const auto p = plan::planJob(job, library);
     ASSERT_TRUE(inHand(p).press);
     EXPECT_LE(inHand(p).press->expected.hold_N.most, 19600);
-    EXPECT_TRUE(has(inHand(p).press->watch, Finding::HoldLimited));
+    EXPECT_TRUE(has<found::HoldLimited>(inHand(p).press->watch));
     EXPECT_FALSE(inHand(p).press->gauge); // an arbor press has no gauge
 }
 
@@ -172,7 +173,7 @@ TEST(Plan, TraceOfTheFirstTryShowsTheCrookedStart) {
     ASSERT_TRUE(inHand(p).trace);
     EXPECT_EQ(p.marks.at(Station::Press), Mark::Stop);
     EXPECT_EQ(inHand(p).trace->verdict, trace::Verdict::CockedStart);
-    EXPECT_TRUE(has(inHand(p).trace->findings, Finding::TraceCocked));
+    EXPECT_TRUE(has<found::TraceCocked>(inHand(p).trace->findings));
 }
 
 TEST(Record, HoldsWhatStandsNow) {

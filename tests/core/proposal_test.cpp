@@ -111,7 +111,8 @@ TEST(Proposal, NeighboursGoFromLooseToTight) {
 TEST(Proposal, ALooseRingUnderATurningLoadIsQuestioned) {
     EXPECT_FALSE(questionTightRing(LoadCase::NotSaid, false, false));
     EXPECT_FALSE(questionTightRing(LoadCase::InnerTurns, true, false));
-    EXPECT_EQ(questionTightRing(LoadCase::InnerTurns, false, true)->subject, "inner ring");
-    EXPECT_EQ(questionTightRing(LoadCase::OuterTurns, true, false)->subject, "outer ring");
-    EXPECT_EQ(questionTightRing(LoadCase::Indeterminate, true, false)->subject, "outer ring");
+    EXPECT_EQ(questionTightRing(LoadCase::InnerTurns, false, true)->get<found::WrongRingTight>()->ring, "inner ring");
+    EXPECT_EQ(questionTightRing(LoadCase::OuterTurns, true, false)->get<found::WrongRingTight>()->ring, "outer ring");
+    EXPECT_EQ(questionTightRing(LoadCase::Indeterminate, true, false)->get<found::WrongRingTight>()->ring,
+              "outer ring");
 }

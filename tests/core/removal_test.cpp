@@ -53,7 +53,7 @@ Assembly ringOnShaft(double shoulder, double gapBelow) {
 }
 
 RingSite site(const Assembly& a) {
-    return siteOf(a, 1, 0, Way::Up, Ways(a).all());
+    return siteOf(a, 1, 0, Way::Up, BlockingGraph(a).all());
 }
 const Removal& method(const std::vector<Removal>& all, Method wanted) {
     return *std::find_if(all.begin(), all.end(), [&](const Removal& r) { return r.method == wanted; });

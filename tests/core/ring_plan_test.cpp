@@ -63,9 +63,11 @@ std::optional<plan::NextLook> nextLook(const job::Job& job) {
     return plan::nextLook(job::stepOf(job, inHand(plan).step.id).proof, plan.steps, inHand(plan));
 }
 
-bool says(const plan::Plan& plan, Finding id, Severity severity, const std::string& subject) {
-    return std::any_of(inHand(plan).proof.begin(), inHand(plan).proof.end(),
-                       [&](const Advice& a) { return a.id == id && a.severity == severity && a.subject == subject; });
+template <class Kind>
+bool says(const plan::Plan& plan, Severity severity, const std::string& subject) {
+    return std::any_of(inHand(plan).proof.begin(), inHand(plan).proof.end(), [&](const Advice& a) {
+        return a.is<Kind>() && a.severity == severity && a.get<Kind>()->ring == subject;
+    });
 }
 
 } // namespace
@@ -97,7 +99,7 @@ TEST(RingPlan, ARingOnAShaftIsFeltAtItsShoulder) {
     readings(job, kCollar) = read(ReadingKind::Feeler, {0.1, 0.1, 0.1, 0.1});
     const auto p = planned(job);
     EXPECT_EQ(at(p, kCollar).seating.verdict, SeatVerdict::NotHome);
-    EXPECT_TRUE(says(p, Finding::OtherRingOff, Severity::Stop, "Lock collar"));
+    EXPECT_TRUE(says<found::OtherRingOff>(p, Severity::Stop, "Lock collar"));
     EXPECT_EQ(p.marks.at(job::Station::Seat), plan::Mark::Stop); // before the bearing itself is read
 }
 
@@ -133,9 +135,9 @@ TEST(RingPlan, ASealThatWasReadNeedsNoLook) {
 
 TEST(RingPlan, AsksForARingThatWasPutInAndForOneBegun) {
     auto job = drum();
-    EXPECT_FALSE(says(planned(job), Finding::OtherRingNotRead, Severity::Look, "Outer cup")); // not in yet
+    EXPECT_FALSE(says<found::OtherRingNotRead>(planned(job), Severity::Check, "Outer cup")); // not in yet
     job.strip.fitted = {"outer_cup"};
-    EXPECT_TRUE(says(planned(job), Finding::OtherRingNotRead, Severity::Look, "Outer cup"));
+    EXPECT_TRUE(says<found::OtherRingNotRead>(planned(job), Severity::Check, "Outer cup"));
     for (const auto check : checksAt(job, ownKey(job).seat))
         ownStep(job).proof.checks[check] = true;
     const auto next = nextLook(job);
@@ -164,9 +166,9 @@ TEST(RingPlan, AnIndicatorAloneDoesNotProveHome) {
     readings(job, kOuterCup) = read(ReadingKind::Indicator, {0, 0.001, 0, 0.001});
     const auto p = planned(job);
     EXPECT_EQ(at(p, kOuterCup).seating.verdict, SeatVerdict::SquareOnly);
-    EXPECT_TRUE(says(p, Finding::OtherRingOff, Severity::Look, "Outer cup"));
-    const Advice off{Finding::OtherRingOff, Severity::Look, 0, 0, "Outer cup", "HB3.9"};
-    EXPECT_EQ(words::say(off, words::Display()).head, "Outer cup: home is not proven");
+    EXPECT_TRUE(says<found::OtherRingOff>(p, Severity::Check, "Outer cup"));
+    const Advice off{found::OtherRingOff{"Outer cup"}, Severity::Check, "HB3.9"};
+    EXPECT_EQ(words::say(off, words::Display()).head, "Outer cup: not proven home");
 }
 
 TEST(RingPlan, EveryRingOfTheDemoShopCanBeReadHome) {

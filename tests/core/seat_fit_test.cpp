@@ -20,8 +20,9 @@ using arbor::testing::ringInIron;
 
 namespace {
 
-bool has(const AdviceList& list, Finding id) {
-    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
+template <class Kind>
+bool has(const AdviceList& list) {
+    return std::any_of(list.begin(), list.end(), [&](const Advice& a) { return a.is<Kind>(); });
 }
 
 } // namespace
@@ -72,7 +73,7 @@ TEST(Clearance, WithoutFitsAndHeatStaysAsMade) {
     EXPECT_NEAR(out.clearance.left_mm.likely, 0.0205, 5e-5);
     EXPECT_NEAR(out.clearance.worst_mm.lower, 0.013, 1e-12);
     EXPECT_NEAR(out.clearance.worst_mm.upper, 0.028, 1e-12);
-    EXPECT_TRUE(has(out.housing.advisories, Finding::LooseFit));
+    EXPECT_TRUE(has<found::LooseFit>(out.housing.advisories));
     EXPECT_EQ(worst(out.housing.advisories), Severity::Stop);
 }
 
@@ -166,7 +167,7 @@ TEST(Clearance, WhatMovesItMostIsWhatCostsMostWhenItIsChanged) {
         EXPECT_GE(base.clearance.moves[i - 1].by_mm, base.clearance.moves[i].by_mm);
     // The hole by hand: its half width is 15 µm, and each µm there is perHousing µm of clearance.
     const auto hole = std::find_if(base.clearance.moves.begin(), base.clearance.moves.end(),
-                                   [](const Moves& m) { return m.subject == "hole"; });
+                                   [](const Sensitivity& m) { return m.subject == "hole"; });
     ASSERT_NE(hole, base.clearance.moves.end());
     EXPECT_NEAR(hole->by_mm, 0.015 * base.clearance.perHousing, 1e-12);
     auto moved = in;
@@ -187,19 +188,19 @@ TEST(SeatFit, ThinAluminiumIsWarnedOfYield) {
     in.housing.outer.material.yield_MPa = 20;
     in.housing.outer.otherDia_mm = 66;
     in.housing.outer.surface.deviation = Spread::ofLimits({-0.090, -0.060});
-    EXPECT_TRUE(has(answer(in)->housing.advisories, Finding::SeatYields));
+    EXPECT_TRUE(has<found::SeatYields>(answer(in)->housing.advisories));
 }
 
 TEST(SeatFit, ThinHollowShaftIsWarnedOfYield) {
     auto in = onShaft(ringInIron(), {0.045, 0.060}, 27);
     in.shaft->inner.material.yield_MPa = 60;
-    EXPECT_TRUE(has(answer(in)->shaft->advisories, Finding::ShaftYields));
+    EXPECT_TRUE(has<found::ShaftYields>(answer(in)->shaft->advisories));
 }
 
 TEST(SeatFit, TightShaftStretchesTheInnerRing) {
     const auto out = answer(onShaft(ringInIron(), {0.045, 0.060})).value();
-    EXPECT_TRUE(has(out.shaft->advisories, Finding::RingStressHigh));
-    EXPECT_TRUE(has(out.clearance.advisories, Finding::ClearanceGone));
+    EXPECT_TRUE(has<found::RingStressHigh>(out.shaft->advisories));
+    EXPECT_TRUE(has<found::ClearanceGone>(out.clearance.advisories));
 }
 
 TEST(SeatFit, RefusesWhatItCannotCompute) {

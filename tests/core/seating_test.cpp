@@ -31,8 +31,9 @@ SeatingInput ring(double gap_mm, double amplitude_mm, double high_deg, int n = 8
     return in;
 }
 
-const Advice* find(const Seating& s, Finding id) {
-    const auto at = std::find_if(s.findings.begin(), s.findings.end(), [&](const Advice& a) { return a.id == id; });
+template <class Kind>
+const Advice* find(const Seating& s) {
+    const auto at = std::find_if(s.findings.begin(), s.findings.end(), [&](const Advice& a) { return a.is<Kind>(); });
     return at == s.findings.end() ? nullptr : &*at;
 }
 
@@ -107,7 +108,7 @@ TEST(Seating, HomeAndSquare) {
     EXPECT_NEAR(s.gap_mm.likely, 0.002, 1e-9);
     EXPECT_NEAR(s.riseAcross_mm.likely, 0.004 * 31 / kRad_mm, 1e-8);
     EXPECT_EQ(worst(s.findings), Severity::Info);
-    EXPECT_NEAR(find(s, Finding::ReadingsAgree)->value, 0, 1e-12);
+    EXPECT_NEAR(find<found::ReadingsAgree>(s)->get<found::ReadingsAgree>()->residual_mm, 0, 1e-12);
 }
 
 TEST(Seating, LargestResidualIsNamedEvenWhenAllIsWell) {
@@ -115,19 +116,19 @@ TEST(Seating, LargestResidualIsNamedEvenWhenAllIsWell) {
     in.readings[5].value_mm += 0.004; // deeper at 7:30, takes the plane a little with it
     const auto s = judgeSeating(in).value();
     EXPECT_EQ(s.verdict, SeatVerdict::HomeAndSquare);
-    EXPECT_EQ(find(s, Finding::ReadingsAgree)->subject, "7:30");
+    EXPECT_EQ(find<found::ReadingsAgree>(s)->get<found::ReadingsAgree>()->hour, "7:30");
     // Hat matrix of eight even readings: 1/8 + 2/8 of a single error goes into the plane, 5/8 stays.
-    EXPECT_NEAR(find(s, Finding::ReadingsAgree)->value, -0.004 * 5 / 8, 1e-9);
+    EXPECT_NEAR(find<found::ReadingsAgree>(s)->get<found::ReadingsAgree>()->residual_mm, -0.004 * 5 / 8, 1e-9);
 }
 
 TEST(Seating, TiltedNamesTheHighSideOfTheClock) {
     const auto s = judgeSeating(ring(0.020, 0.020, 120)).value();
     EXPECT_EQ(s.verdict, SeatVerdict::Tilted);
-    const auto* tilted = find(s, Finding::Tilted);
+    const auto* tilted = find<found::Tilted>(s);
     ASSERT_TRUE(tilted);
-    EXPECT_EQ(tilted->subject, "4");
-    EXPECT_NEAR(tilted->value, 0.040 * 31 / kRad_mm, 1e-8);
-    EXPECT_EQ(tilted->limit, 0.013);
+    EXPECT_EQ(tilted->get<found::Tilted>()->hour, "4");
+    EXPECT_NEAR(tilted->get<found::Tilted>()->rise_mm, 0.040 * 31 / kRad_mm, 1e-8);
+    EXPECT_EQ(tilted->get<found::Tilted>()->limit_mm, 0.013);
     // Across the seat and in arc-minutes are one number.
     EXPECT_NEAR(s.tilt_arcmin.likely, s.riseAcross_mm.likely / 62 * 10800 / std::numbers::pi, 1e-9);
 }
@@ -135,7 +136,7 @@ TEST(Seating, TiltedNamesTheHighSideOfTheClock) {
 TEST(Seating, ShortAllRoundIsNotHome) {
     const auto s = judgeSeating(ring(0.4, 0.001, 0)).value();
     EXPECT_EQ(s.verdict, SeatVerdict::NotHome);
-    EXPECT_NEAR(find(s, Finding::NotHome)->value, 0.4, 1e-9);
+    EXPECT_NEAR(find<found::NotHome>(s)->get<found::NotHome>()->gap_mm, 0.4, 1e-9);
     // Short and crooked: as long as even its low side is off the shoulder, the first thing to say is that it is not
     // home.
     EXPECT_EQ(judgeSeating(ring(0.4, 0.1, 0))->verdict, SeatVerdict::NotHome);
@@ -147,13 +148,13 @@ TEST(Seating, OneReadingOnAChipIsToldBeforeAnythingElse) {
     in.readings[3].value_mm -= 0.08;
     const auto s = judgeSeating(in).value();
     EXPECT_EQ(s.verdict, SeatVerdict::ReadingsDisagree);
-    EXPECT_EQ(find(s, Finding::ReadingsDisagree)->subject, "4:30");
+    EXPECT_EQ(find<found::ReadingsDisagree>(s)->get<found::ReadingsDisagree>()->hour, "4:30");
 }
 
 TEST(Seating, DeeperThanTheShoulderCannotBe) {
     const auto s = judgeSeating(ring(-0.3, 0, 0)).value();
     EXPECT_EQ(s.verdict, SeatVerdict::ReadingsDisagree);
-    EXPECT_NEAR(find(s, Finding::PastHome)->value, 0.3, 1e-9);
+    EXPECT_NEAR(find<found::PastHome>(s)->get<found::PastHome>()->deeper_mm, 0.3, 1e-9);
 }
 
 TEST(Seating, FeelerReadsTheGapItself) {
@@ -171,33 +172,33 @@ TEST(Seating, GrooveIsJudgedAtTheHighestReading) {
     in.grooveLowerEdgeDepth_mm = kHome_mm - 0.1;
     auto s = judgeSeating(in).value();
     EXPECT_NEAR(*s.grooveOpening_mm, 0.1 - 0.013, 1e-9);
-    EXPECT_TRUE(find(s, Finding::GrooveOpen));
+    EXPECT_TRUE(find<found::GrooveOpen>(s));
     in.grooveLowerEdgeDepth_mm = kHome_mm - 0.008;
     s = judgeSeating(in).value();
-    EXPECT_NEAR(find(s, Finding::GrooveCovered)->value, 0.005, 1e-9);
-    EXPECT_EQ(find(s, Finding::GrooveCovered)->subject, "3");
+    EXPECT_NEAR(find<found::GrooveCovered>(s)->get<found::GrooveCovered>()->by_mm, 0.005, 1e-9);
+    EXPECT_EQ(find<found::GrooveCovered>(s)->get<found::GrooveCovered>()->hour, "3");
     EXPECT_EQ(s.verdict, SeatVerdict::NotHome);
 }
 
 TEST(Seating, ThreeReadingsProveNothingAboutThemselves) {
     const auto s = judgeSeating(ring(0, 0.001, 0, 3)).value();
     EXPECT_EQ(s.verdict, SeatVerdict::HomeAndSquare);
-    EXPECT_TRUE(find(s, Finding::NoResidual));
-    EXPECT_EQ(worst(s.findings), Severity::Look);
+    EXPECT_TRUE(find<found::NoResidual>(s));
+    EXPECT_EQ(worst(s.findings), Severity::Check);
 }
 
 TEST(Seating, TwoReadingsAreNotJudged) {
     const auto s = judgeSeating(ring(0, 0, 0, 2)).value();
     EXPECT_EQ(s.verdict, SeatVerdict::NotJudged);
     EXPECT_FALSE(s.plane);
-    EXPECT_EQ(find(s, Finding::TooFewReadings)->value, 2);
+    EXPECT_EQ(find<found::TooFewReadings>(s)->get<found::TooFewReadings>()->there, 2);
 }
 
 TEST(Seating, CoarseGaugeLeavesSquarenessOpen) {
     auto in = ring(0, 0.002, 0);
-    EXPECT_FALSE(find(judgeSeating(in).value(), Finding::SquareUncertain));
+    EXPECT_FALSE(find<found::SquareUncertain>(judgeSeating(in).value()));
     in.uncertainty_mm = 0.02;
-    EXPECT_TRUE(find(judgeSeating(in).value(), Finding::SquareUncertain));
+    EXPECT_TRUE(find<found::SquareUncertain>(judgeSeating(in).value()));
 }
 
 TEST(ClockPosition, ReadsAsAClock) {

@@ -45,7 +45,7 @@ protected:
         press.stroke_mm = 60;
         press.notchDaylight_mm = {250};
     }
-    Proof proof(const catalog::Tool& added) const {
+    StackProof proof(const catalog::Tool& added) const {
         return proveSetup(demoTask(), {.press = &press, .driver = &tube, .support = &ring}, kLoad, {&added});
     }
 
@@ -62,7 +62,7 @@ TEST_F(Strokes, OneTooShortIsBrokenOffWhereTheRingStandsAlone) {
     EXPECT_NEAR(p.restack->first_mm, 38.8, 1e-9); // 60 of stroke less 18.2 to the ring, 3 kept in hand
     EXPECT_NEAR(p.restack->second_mm, 5.2, 1e-9);
     EXPECT_EQ(p.restack->added->id, "X");
-    EXPECT_TRUE(find(p.findings, Finding::TwoStrokes));
+    EXPECT_TRUE(find<found::TwoStrokes>(p.findings));
     EXPECT_TRUE(p.holds());
 }
 
@@ -70,7 +70,7 @@ TEST_F(Strokes, BrokenOffTooEarlyItWouldStandOnItsEdge) {
     press.stroke_mm = 23.2; // 5 mm in: under a third of 62
     const auto p = proof(spacer);
     EXPECT_FALSE(p.restack);
-    EXPECT_TRUE(find(p.findings, Finding::StrokeShort));
+    EXPECT_TRUE(find<found::StrokeShort>(p.findings));
 }
 
 TEST_F(Strokes, TheSecondStackIsProvenLikeAnyOther) {
@@ -87,14 +87,15 @@ TEST(Plates, CarryANarrowTubeOverTheGapAndBendByBeamTheory) {
     const auto tube = made(catalog::ToolKind::Receiver, "C", 58, 55.5, 60); // narrower than the gap of 60
     const auto thick = made(catalog::ToolKind::Plate, "L", 200, 0, 30);
     const auto without = checkSupport(task, {shopPress(), nullptr, {}, &tube}, kLoad);
-    ASSERT_TRUE(find(without.findings, Finding::FallsThrough));
+    ASSERT_TRUE(find<found::FallsThrough>(without.findings));
     const auto with = checkSupport(task, {shopPress(), nullptr, {}, &tube, 0, &thick}, kLoad);
-    EXPECT_FALSE(find(with.findings, Finding::FallsThrough));
-    EXPECT_FALSE(find(with.findings, Finding::PlateBends));
+    EXPECT_FALSE(find<found::FallsThrough>(with.findings));
+    EXPECT_FALSE(find<found::PlateBends>(with.findings));
     const auto thin = made(catalog::ToolKind::Plate, "L", 200, 0, 2);
     const auto bent = checkSupport(task, {shopPress(), nullptr, {}, &tube, 0, &thin}, kLoad);
-    ASSERT_TRUE(find(bent.findings, Finding::PlateBends));
-    EXPECT_NEAR(find(bent.findings, Finding::PlateBends)->value, 4000.0 * 60 / 4 / (200.0 * 2 * 2 / 6), 1e-9);
+    ASSERT_TRUE(find<found::PlateBends>(bent.findings));
+    EXPECT_NEAR(find<found::PlateBends>(bent.findings)->get<found::PlateBends>()->stress_MPa,
+                4000.0 * 60 / 4 / (200.0 * 2 * 2 / 6), 1e-9);
 }
 
 TEST(Plates, ThinHeadUnderANarrowRamBends) {
@@ -102,12 +103,13 @@ TEST(Plates, ThinHeadUnderANarrowRamBends) {
     auto tool = sleeve(60, 54.4, 90, 62);
     tool.headThick_mm = 1;
     const auto c = DriverBench(demoTask(), kLoad, {20, 0}).check(&tool);
-    const auto* bends = find(c.findings, Finding::PlateBends);
+    const auto* bends = find<found::PlateBends>(c.findings);
     ASSERT_TRUE(bends);
     const double r = 20.0 / 57;
-    EXPECT_NEAR(bends->value, 6 * 4000 / (4 * std::numbers::pi) * (1.3 * std::log(1 / r) + 1 - 0.7 / 4 * r * r), 1e-6);
+    EXPECT_NEAR(bends->get<found::PlateBends>()->stress_MPa,
+                6 * 4000 / (4 * std::numbers::pi) * (1.3 * std::log(1 / r) + 1 - 0.7 / 4 * r * r), 1e-6);
     tool.headThick_mm = 14;
-    EXPECT_FALSE(find(DriverBench(demoTask(), kLoad, {20, 0}).check(&tool).findings, Finding::PlateBends));
+    EXPECT_FALSE(find<found::PlateBends>(DriverBench(demoTask(), kLoad, {20, 0}).check(&tool).findings));
 }
 
 TEST(DrawBoltSetup, PassesThroughEverythingOrIsStopped) {
@@ -122,11 +124,11 @@ TEST(DrawBoltSetup, PassesThroughEverythingOrIsStopped) {
     const auto plan = chooseTools(plainTask(), rack, wishes, kLoad);
     ASSERT_TRUE(plan.choice);
     EXPECT_EQ(plan.choice->driver->id, "tube");
-    EXPECT_TRUE(plan.proven()) << (plan.proof.findings.empty() ? 0 : static_cast<int>(plan.proof.findings[0].id));
+    EXPECT_TRUE(plan.proven()) << (plan.proof.findings.empty() ? "" : plan.proof.findings[0].key());
     EXPECT_TRUE(plan.proof.path.proven());
     const auto at =
         std::find_if(plan.drivers.begin(), plan.drivers.end(), [](const auto& c) { return c.tool->id == "closed"; });
-    EXPECT_TRUE(find(at->check.findings, Finding::BoltDoesNotPass));
+    EXPECT_TRUE(find<found::BoltDoesNotPass>(at->check.findings));
 }
 
 TEST(DrawBoltSetup, SpacersLetTheBoltThroughToo) {
@@ -135,7 +137,7 @@ TEST(DrawBoltSetup, SpacersLetTheBoltThroughToo) {
     const auto with = [&](double bore_mm) {
         const auto spacer = made(catalog::ToolKind::Spacer, "X", 60, bore_mm, 20);
         const SetupChoice choice{.driver = &tube, .spacers = {&spacer}, .bolt = &bolt};
-        return find(proveSetup(plainTask(), choice, kLoad).findings, Finding::BoltDoesNotPass) != nullptr;
+        return find<found::BoltDoesNotPass>(proveSetup(plainTask(), choice, kLoad).findings) != nullptr;
     };
     EXPECT_TRUE(with(0));
     EXPECT_TRUE(with(18));
@@ -158,12 +160,14 @@ TEST(DrawBoltSetup, ShortWeakOrHardToTurnIsSaid) {
         choice.bolt = &bolt;
         return proveSetup(plainTask(), choice, {force_N, 0, 33000, true});
     };
-    EXPECT_TRUE(find(with(drawBolt("B", 120), 1000).findings, Finding::BoltShort));
-    EXPECT_TRUE(find(with(drawBolt("B", 340), 150e3).findings, Finding::BoltOverstressed));
-    EXPECT_TRUE(find(with(drawBolt("B", 340), 30e3).findings, Finding::HandForceHigh));
+    EXPECT_TRUE(find<found::BoltShort>(with(drawBolt("B", 120), 1000).findings));
+    EXPECT_TRUE(find<found::BoltOverstressed>(with(drawBolt("B", 340), 150e3).findings));
+    EXPECT_TRUE(find<found::HandForceHigh>(with(drawBolt("B", 340), 30e3).findings));
     const auto fine = with(drawBolt("B", 340), 5000);
-    for (const auto id : {Finding::BoltShort, Finding::BoltOverstressed, Finding::HandForceHigh, Finding::ThreadStrips})
-        EXPECT_FALSE(find(fine.findings, id)) << static_cast<int>(id);
+    EXPECT_FALSE(find<found::BoltShort>(fine.findings));
+    EXPECT_FALSE(find<found::BoltOverstressed>(fine.findings));
+    EXPECT_FALSE(find<found::HandForceHigh>(fine.findings));
+    EXPECT_FALSE(find<found::ThreadStrips>(fine.findings));
 }
 
 TEST(DrawBoltSetup, HollowRamPullsWithoutTorqueAsFarAsItsStroke) {
@@ -178,14 +182,14 @@ TEST(DrawBoltSetup, HollowRamPullsWithoutTorqueAsFarAsItsStroke) {
     choice.bolt = &bolt;
     choice.ram = &ram;
     const auto proof = proveSetup(plainTask(), choice, {60e3, 0, 33000, true});
-    EXPECT_FALSE(find(proof.findings, Finding::HandForceHigh));
-    EXPECT_FALSE(find(proof.findings, Finding::BoltOverstressed)) << "60 kN of tension alone";
+    EXPECT_FALSE(find<found::HandForceHigh>(proof.findings));
+    EXPECT_FALSE(find<found::BoltOverstressed>(proof.findings)) << "60 kN of tension alone";
     ASSERT_TRUE(proof.pull);
     EXPECT_NEAR(*proof.pull->ramPressure_MPa, 60e3 / 1750, 1e-9);
     EXPECT_EQ(proof.pull->load.torque_Nmm.most, 0);
     ram.stroke_mm = 40; // 44 to go
-    EXPECT_TRUE(find(proveSetup(plainTask(), choice, {60e3, 0, 33000, true}).findings, Finding::StrokeShort));
-    EXPECT_TRUE(find(proveSetup(plainTask(), choice, {120e3, 0, 33000, true}).findings, Finding::PressTooSmall));
+    EXPECT_TRUE(find<found::StrokeShort>(proveSetup(plainTask(), choice, {60e3, 0, 33000, true}).findings));
+    EXPECT_TRUE(find<found::PressTooSmall>(proveSetup(plainTask(), choice, {120e3, 0, 33000, true}).findings));
 }
 
 TEST(Press, ThroatMustTakeTheWork) {
@@ -194,11 +198,11 @@ TEST(Press, ThroatMustTakeTheWork) {
     const auto& rack = demoLibrary().rack;
     const SetupChoice choice{&press, rack.tool("S14"), {rack.tool("X09")}, rack.tool("R05"), 1};
     const auto proof = proveSetup(demoTask(), choice, kLoad);
-    const auto* throat = find(proof.findings, Finding::ThroatShort);
+    const auto* throat = find<found::ThroatShort>(proof.findings);
     ASSERT_TRUE(throat);
-    EXPECT_NEAR(throat->value, 64, 1e-9);
+    EXPECT_NEAR(throat->get<found::ThroatShort>()->reach_mm, 64, 1e-9);
     press.throat_mm = 70;
-    EXPECT_FALSE(find(proveSetup(demoTask(), choice, kLoad).findings, Finding::ThroatShort));
+    EXPECT_FALSE(find<found::ThroatShort>(proveSetup(demoTask(), choice, kLoad).findings));
 }
 
 TEST(Start, TiltIsWhatChamferAndInterferenceLeave) {
@@ -207,15 +211,15 @@ TEST(Start, TiltIsWhatChamferAndInterferenceLeave) {
     const auto& rack = demoLibrary().rack;
     const SetupChoice choice{shopPress(), rack.tool("S14"), {rack.tool("X09")}, rack.tool("R05"), 1};
     const auto tight = proveSetup(demoTask(), choice, load);
-    const auto* tilt = find(tight.findings, Finding::StartTilt);
+    const auto* tilt = find<found::StartTilt>(tight.findings);
     ASSERT_TRUE(tilt);
     // Corner of 1 mm and half the lead-in of 1 mm on the radius, less the interference.
-    EXPECT_NEAR(tilt->value, 1.0 + 0.5 - 0.02, 1e-9);
+    EXPECT_NEAR(tilt->get<found::StartTilt>()->rise_mm, 1.0 + 0.5 - 0.02, 1e-9);
     load.interference_mm = -0.01;
     load.mu = 0.14;
     const auto loose = proveSetup(demoTask(), choice, load);
-    const auto* wedge = find(loose.findings, Finding::WedgeDepth);
+    const auto* wedge = find<found::WedgeDepth>(loose.findings);
     ASSERT_TRUE(wedge);
-    EXPECT_NEAR(wedge->value, 0.14 * 62, 1e-9);
-    EXPECT_FALSE(find(loose.findings, Finding::StartTilt));
+    EXPECT_NEAR(wedge->get<found::WedgeDepth>()->depth_mm, 0.14 * 62, 1e-9);
+    EXPECT_FALSE(find<found::StartTilt>(loose.findings));
 }

@@ -22,7 +22,7 @@ arrangement::Assembly shape(const std::string& letter) {
     auto assembly = io::parseArrangement(text(letter)).value().assembly;
     EXPECT_TRUE(arrangement::resolve(assembly, demoLibrary().bearings)) << letter;
     for (const auto& fault : arrangement::faults(assembly))
-        ADD_FAILURE() << letter << ": " << fault.field << " " << fault.value << " " << fault.limit;
+        ADD_FAILURE() << letter << ": " << fault.field << " " << fault.value << " " << fault.limit.english();
     return assembly;
 }
 
@@ -49,12 +49,12 @@ Lines apart(const std::string& letter) {
 
 std::vector<std::string> shutOutBy(const std::string& letter, std::initializer_list<const char*> fitted) {
     const auto a = shape(letter);
-    Parts present = 0;
+    PartSet present = 0;
     for (const auto* id : fitted)
         for (std::size_t i = 0; i < a.parts.size(); ++i)
             if (a.parts[i].id == id) present |= only(i);
     std::vector<std::string> out;
-    for (const auto& s : shutOut(Ways(a), present))
+    for (const auto& s : shutOut(BlockingGraph(a), present))
         out.push_back(a.parts[s.part].id);
     return out;
 }
@@ -124,7 +124,7 @@ TEST(Shapes, H_CapNutWasherConeThenTheHubWithWhatIsPressedInIt) {
 TEST(Shapes, I_OnlyTheRingHoldsTheShaft) {
     EXPECT_EQ(apart("i"), (Lines{"shaft bearing ring up", "  bearing down", "  ring down"}));
     const auto a = shape("i");
-    const Ways ways(a);
+    const BlockingGraph ways(a);
     // Without the ring the shaft and its bearing are held by nothing.
     EXPECT_NE(ways.keeps(2, Way::Up, ways.all()) & only(3), 0u);
 }

@@ -3,6 +3,7 @@
 #include "core/plan/work_steps.h"
 #include "support/drawing.h"
 #include "support/shop.h"
+#include "words/sentences.h"
 
 #include <gtest/gtest.h>
 #include <memory>
@@ -63,6 +64,12 @@ TEST(ToolMemory, SaysWhatASearchWouldSayAndSearchesOnlyWhatChanged) {
         if (!a || !a->choice) continue;
         EXPECT_EQ(a->choice->driver, b->choice->driver);
         EXPECT_EQ(a->choice->support, b->choice->support);
-        EXPECT_EQ(a->proof.findings, b->proof.findings) << kept.steps[i].step.key;
+        const auto said = [](const AdviceList& list) {
+            std::string all;
+            for (const auto& advice : list)
+                all += words::say(advice, words::Display()).line() + "\n";
+            return all;
+        };
+        EXPECT_EQ(said(a->proof.findings), said(b->proof.findings)) << kept.steps[i].step.key;
     }
 }

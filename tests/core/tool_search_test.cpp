@@ -63,11 +63,12 @@ TEST(Search, SleeveOnTheInnerRingIsAStopWithTheLoadOnTheBalls) {
     EXPECT_TRUE(plan.overridden);
     EXPECT_EQ(plan.choice->driver->id, "S11");
     EXPECT_FALSE(plan.proof.path.proven());
-    const auto* through = find(plan.proof.findings, Finding::PathThroughElements);
+    const auto* through = find<found::PathThroughElements>(plan.proof.findings);
     ASSERT_TRUE(through);
-    EXPECT_EQ(through->value, 4000); // the hold, which is more than it takes to press
-    EXPECT_EQ(through->limit, kLoad.staticAxial_N);
-    EXPECT_TRUE(find(plan.proof.findings, Finding::LandsOnInnerRing));
+    EXPECT_EQ(through->get<found::PathThroughElements>()->force_N,
+              4000); // the hold, which is more than it takes to press
+    EXPECT_EQ(through->get<found::PathThroughElements>()->rating_N, kLoad.staticAxial_N);
+    EXPECT_TRUE(find<found::LandsOnInnerRing>(plan.proof.findings));
 }
 
 TEST(Search, ShortSleeveGetsTheShortestSpacerThatHelps) {
@@ -181,7 +182,7 @@ std::vector<SetupChoice> everySupport(const Task& task, const catalog::Rack& rac
         SetupChoice choice{&rack.presses[0], nullptr, {}, tool};
         const auto alone = checkSupport(task, choice, kLoad);
         out.push_back(choice);
-        if (!find(alone.findings, Finding::FallsThrough)) return;
+        if (!find<found::FallsThrough>(alone.findings)) return;
         for (const auto& plate : rack.tools)
             if (plate.kind == catalog::ToolKind::Plate) {
                 choice.plate = &plate;

@@ -30,11 +30,11 @@ DriverCheck check(const catalog::Tool& tool) {
     return DriverBench(demoTask(), kLoad, {70, 0}).check(&tool);
 }
 
-Finding reason(const catalog::Tool& tool) {
+std::string_view reason(const catalog::Tool& tool) {
     const auto findings = check(tool).findings;
     const auto at =
         std::find_if(findings.begin(), findings.end(), [](const Advice& a) { return a.severity == Severity::Stop; });
-    return at == findings.end() ? Finding::CoversFace : at->id;
+    return at == findings.end() ? found::CoversFace::key : at->key();
 }
 
 } // namespace
@@ -53,19 +53,19 @@ TEST(Driver, CoverageIsTheShareOfTheFreeFaceByHand) {
 
 /// A Ø60 sleeve in the Ø62 bore has room; at 0.1 mm it scrapes, and 0.2 mm is what it needs.
 TEST(Driver, KeepsItsRunningClearanceOnTheWayDown) {
-    EXPECT_EQ(reason(sleeve(61.75, 56, 80)), Finding::CoversFace);
-    EXPECT_EQ(reason(sleeve(61.9, 56, 80)), Finding::CatchesInBore);
+    EXPECT_EQ(reason(sleeve(61.75, 56, 80)), found::CoversFace::key);
+    EXPECT_EQ(reason(sleeve(61.9, 56, 80)), found::CatchesInBore::key);
 }
 
 TEST(Driver, EachWayToBeWrongHasItsReason) {
-    EXPECT_EQ(reason(sleeve(28, 20, 80)), Finding::MissesFace); // drops through the inner ring
-    EXPECT_EQ(reason(sleeve(38, 31, 80)), Finding::LandsOnInnerRing);
-    EXPECT_EQ(reason(sleeve(50, 44, 80)), Finding::TouchesPart); // on the seal
-    EXPECT_EQ(reason(sleeve(61, 53, 80)), Finding::TouchesPart); // on the ring, and on the seal
-    EXPECT_EQ(reason(sleeve(63, 56, 80)), Finding::CatchesInBore);
-    EXPECT_EQ(reason(sleeve(80, 63, 80)), Finding::MissesFace); // goes round
-    EXPECT_EQ(reason(sleeve(61, 55, 20)), Finding::EndsInsideBore);
-    EXPECT_EQ(reason(sleeve(61, 55, 80)), Finding::CoversFace);
+    EXPECT_EQ(reason(sleeve(28, 20, 80)), found::MissesFace::key); // drops through the inner ring
+    EXPECT_EQ(reason(sleeve(38, 31, 80)), found::LandsOnInnerRing::key);
+    EXPECT_EQ(reason(sleeve(50, 44, 80)), found::TouchesPart::key); // on the seal
+    EXPECT_EQ(reason(sleeve(61, 53, 80)), found::TouchesPart::key); // on the ring, and on the seal
+    EXPECT_EQ(reason(sleeve(63, 56, 80)), found::CatchesInBore::key);
+    EXPECT_EQ(reason(sleeve(80, 63, 80)), found::MissesFace::key); // goes round
+    EXPECT_EQ(reason(sleeve(61, 55, 20)), found::EndsInsideBore::key);
+    EXPECT_EQ(reason(sleeve(61, 55, 80)), found::CoversFace::key);
 }
 
 TEST(Driver, TooShortByHowMuch) {
@@ -77,33 +77,33 @@ TEST(Driver, TooShortByHowMuch) {
 }
 
 TEST(Driver, CatchesByItsRunningClearanceToo) {
-    EXPECT_EQ(reason(sleeve(61.99, 55, 80)), Finding::CatchesInBore);
-    EXPECT_EQ(reason(sleeve(61.5, 55, 80)), Finding::CoversFace);
+    EXPECT_EQ(reason(sleeve(61.99, 55, 80)), found::CatchesInBore::key);
+    EXPECT_EQ(reason(sleeve(61.5, 55, 80)), found::CoversFace::key);
 }
 
 TEST(Driver, CloseToTheSealIsALook) {
     const auto c = check(sleeve(60, 54.2, 80));
-    EXPECT_EQ(worst(c.findings), Severity::Look);
-    EXPECT_EQ(find(c.findings, Finding::TouchesPart)->subject, "seal");
+    EXPECT_EQ(worst(c.findings), Severity::Check);
+    EXPECT_EQ(find<found::TouchesPart>(c.findings)->get<found::TouchesPart>()->part, "seal");
 }
 
 TEST(Driver, SpacerThatFallsIntoTheSleeveIsAStop) {
     const DriverBench bench(demoTask(), kLoad, {70, 0});
     const auto narrow = sleeve(40, 0, 30), wide = sleeve(58, 0, 30);
-    EXPECT_TRUE(find(checked(bench, sleeve(61, 55, 80), {&narrow}).findings, Finding::FallsInside));
-    EXPECT_FALSE(find(checked(bench, sleeve(61, 55, 80), {&wide}).findings, Finding::FallsInside));
-    EXPECT_FALSE(find(checked(bench, sleeve(61, 55, 80, 62), {&narrow}).findings, Finding::FallsInside))
+    EXPECT_TRUE(find<found::FallsInside>(checked(bench, sleeve(61, 55, 80), {&narrow}).findings));
+    EXPECT_FALSE(find<found::FallsInside>(checked(bench, sleeve(61, 55, 80), {&wide}).findings));
+    EXPECT_FALSE(find<found::FallsInside>(checked(bench, sleeve(61, 55, 80, 62), {&narrow}).findings))
         << "a head carries it";
 }
 
 TEST(Driver, ThinWallIsCrushedOrBuckles) {
     const DriverBench bench(demoTask(), {200'000, 200'000, 33'000, true}, {70, 0});
     const auto crushed = checked(bench, sleeve(60, 57, 80));
-    ASSERT_TRUE(find(crushed.findings, Finding::FaceOverloaded));
-    EXPECT_NEAR(find(crushed.findings, Finding::FaceOverloaded)->value, 200e3 / (std::numbers::pi / 4 * (3600 - 3249)),
-                1e-6);
-    EXPECT_TRUE(find(checked(bench, sleeve(60, 57, 4000)).findings, Finding::SleeveBuckles));
-    EXPECT_FALSE(find(checked(bench, sleeve(61, 55, 80)).findings, Finding::SleeveBuckles));
+    ASSERT_TRUE(find<found::FaceOverloaded>(crushed.findings));
+    EXPECT_NEAR(find<found::FaceOverloaded>(crushed.findings)->get<found::FaceOverloaded>()->pressure_MPa,
+                200e3 / (std::numbers::pi / 4 * (3600 - 3249)), 1e-6);
+    EXPECT_TRUE(find<found::SleeveBuckles>(checked(bench, sleeve(60, 57, 4000)).findings));
+    EXPECT_FALSE(find<found::SleeveBuckles>(checked(bench, sleeve(61, 55, 80)).findings));
 }
 
 /// A Ø38 shaft end that comes out below its ring by 20 mm, into a socket that carries the ring.
@@ -120,11 +120,11 @@ TEST(Support, WhatComesOutBelowNeedsRoomRoundIt) {
         socket.hardened = hardened;
         return checkSupport(task, {shopPress(), nullptr, {}, &socket}, kLoad).findings;
     };
-    EXPECT_TRUE(find(on(38), Finding::NoRoomBelow)) << "bore as wide as the shaft";
-    EXPECT_TRUE(find(on(38.1), Finding::NoRoomBelow)) << "half the running clearance";
-    EXPECT_FALSE(find(on(38.3), Finding::NoRoomBelow));
-    EXPECT_FALSE(find(on(38.3), Finding::HardTool));
-    EXPECT_TRUE(find(on(38.3, true), Finding::HardTool)) << "a hard support is named too";
+    EXPECT_TRUE(find<found::NoRoomBelow>(on(38))) << "bore as wide as the shaft";
+    EXPECT_TRUE(find<found::NoRoomBelow>(on(38.1))) << "half the running clearance";
+    EXPECT_FALSE(find<found::NoRoomBelow>(on(38.3)));
+    EXPECT_FALSE(find<found::HardTool>(on(38.3)));
+    EXPECT_TRUE(find<found::HardTool>(on(38.3, true))) << "a hard support is named too";
 }
 
 TEST(Support, OnlyAWideTallRingClearsWhatHangsBelow) {
@@ -139,7 +139,7 @@ TEST(Support, OnlyAWideTallRingClearsWhatHangsBelow) {
     EXPECT_EQ(worstOf("R12"), Severity::Stop); // bore 140: the flange falls through
     const auto bare = checkSupport(demoTask(), {shopPress(), nullptr, {}, nullptr}, kLoad);
     EXPECT_EQ(worst(bare.findings), Severity::Stop);
-    EXPECT_TRUE(find(bare.findings, Finding::StandsOnPart));
+    EXPECT_TRUE(find<found::StandsOnPart>(bare.findings));
 }
 
 TEST(Stack, NeedsRoomToSlideInAndOneStroke) {
@@ -183,14 +183,14 @@ TEST(Driver, FlatDiscOverBothFacesIsAllowedWhereTheyAreLevel) {
     const DriverBench bench(taskOf(seat), kLoad, {70, 0});
     const auto disc = made(catalog::ToolKind::Disc, "D", 60, 0, 60);
     const auto level = bench.check(&disc);
-    EXPECT_TRUE(find(level.findings, Finding::BothFaces));
+    EXPECT_TRUE(find<found::BothFaces>(level.findings));
     EXPECT_LT(worst(level.findings), Severity::Stop);
     // An inner ring that stands proud is pushed alone.
     auto task = taskOf(seat);
     for (auto& body : task.moving)
         if (body.kind == section::BodyKind::InnerRing) body.slices.back().zTop += 2;
     const auto pushed = DriverBench(task, kLoad, {70, 0}).check(&disc);
-    EXPECT_TRUE(find(pushed.findings, Finding::LandsOnInnerRing));
+    EXPECT_TRUE(find<found::LandsOnInnerRing>(pushed.findings));
 }
 
 TEST(Driver, HardAndMarkedToolsAreALook) {
@@ -198,9 +198,9 @@ TEST(Driver, HardAndMarkedToolsAreALook) {
     ring.hardened = true;
     ring.condition = "chipped";
     const auto c = check(ring);
-    EXPECT_EQ(worst(c.findings), Severity::Look);
-    EXPECT_TRUE(find(c.findings, Finding::HardTool));
-    EXPECT_EQ(find(c.findings, Finding::ToolCondition)->subject, "chipped");
+    EXPECT_EQ(worst(c.findings), Severity::Check);
+    EXPECT_TRUE(find<found::HardTool>(c.findings));
+    EXPECT_EQ(find<found::ToolCondition>(c.findings)->get<found::ToolCondition>()->written, "chipped");
 }
 
 TEST(Driver, PilotInTheBoreIsFineAndOneThatIsTooWideIsNot) {
@@ -212,5 +212,5 @@ TEST(Driver, PilotInTheBoreIsFineAndOneThatIsTooWideIsNot) {
     const DriverBench bench(taskOf(seat), kLoad, {70, 0});
     EXPECT_LT(worst(bench.check(&adapter).findings), Severity::Stop);
     adapter.pilotDia_mm = 34; // stands on the inner ring before the face is reached
-    EXPECT_TRUE(find(bench.check(&adapter).findings, Finding::LandsOnInnerRing));
+    EXPECT_TRUE(find<found::LandsOnInnerRing>(bench.check(&adapter).findings));
 }

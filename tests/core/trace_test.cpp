@@ -129,6 +129,7 @@ TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
     const auto width = [](const plan::Plan& p) { return fitOf(p)->pressForce_N.most - fitOf(p)->pressForce_N.least; };
     EXPECT_LT(width(after), width(before));
     const auto& because = fitOf(after)->because;
-    EXPECT_TRUE(std::any_of(because.begin(), because.end(),
-                            [](const Advice& a) { return a.id == Finding::FrictionLearned && a.subject == "5"; }));
+    EXPECT_TRUE(std::any_of(because.begin(), because.end(), [](const Advice& a) {
+        return a.is<found::FrictionLearned>() && a.get<found::FrictionLearned>()->presses == 5U;
+    }));
 }

@@ -49,7 +49,7 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
         const auto sleeve = designSleeve(*inHand(p).task(), inHand(p).step.load, {p.press->ramFootDia_mm, 0},
                                          inHand(p).step.bearing->designation);
         ASSERT_TRUE(sleeve) << name << " " << sleeve.error().field;
-        EXPECT_LT(worst(sleeve->check.findings), Severity::Look) << name;
+        EXPECT_LT(worst(sleeve->check.findings), Severity::Check) << name;
         EXPECT_GT(sleeve->check.coverage, 0.6) << name;
         // On the rack and wished for, the whole stack around it is proven.
         auto rack = demoLibrary().rack;
@@ -118,5 +118,5 @@ TEST(Turned, AThinWallIsToldByTheLoad) {
     const auto p = planOf("seamer-turret-upper");
     const auto s = designSleeve(*inHand(p).task(), {5e5, 6e5, 1e5, true}, {kRamFoot_mm, 0}, "3206").value();
     EXPECT_TRUE(std::any_of(s.check.findings.begin(), s.check.findings.end(),
-                            [](const Advice& a) { return a.id == Finding::FaceOverloaded; }));
+                            [](const Advice& a) { return a.is<found::FaceOverloaded>(); }));
 }

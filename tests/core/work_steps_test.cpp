@@ -51,8 +51,8 @@ struct Route {
 };
 
 /// The setup of one step with tools named by hand, whatever the search thinks of them.
-tooling::Proof proofWith(const Task& task, const tooling::LoadCase& load, const char* driver, const char* support,
-                         const char* plate = nullptr) {
+tooling::StackProof proofWith(const Task& task, const tooling::LoadCase& load, const char* driver, const char* support,
+                              const char* plate = nullptr) {
     const auto& rack = demoLibrary().rack;
     tooling::SetupChoice choice;
     choice.press = rack.press("P30");
@@ -140,22 +140,22 @@ TEST(WorkSteps, SupportUnderTheHousingIsStoppedWhenTheHubGoesIn) {
     const auto& step = route.step("in:spindle");
     const auto proof = proofWith(step.tasks.front(), step.load, nullptr, "R05");
     EXPECT_FALSE(proof.holds());
-    const auto* through = find(proof.findings, Finding::PathThroughElements);
+    const auto* through = find<found::PathThroughElements>(proof.findings);
     ASSERT_TRUE(through);
     EXPECT_EQ(through->severity, Severity::Stop);
-    EXPECT_EQ(through->subject, "inner ring");
-    EXPECT_DOUBLE_EQ(through->value, step.load.greatest_N());
-    const auto* hangs = find(proof.findings, Finding::HoldsOtherRing);
+    EXPECT_EQ(through->get<found::PathThroughElements>()->part, "inner ring");
+    EXPECT_DOUBLE_EQ(through->get<found::PathThroughElements>()->force_N, step.load.greatest_N());
+    const auto* hangs = find<found::HoldsOtherRing>(proof.findings);
     ASSERT_TRUE(hangs);
-    EXPECT_EQ(hangs->subject, "inner ring");
+    EXPECT_EQ(hangs->get<found::HoldsOtherRing>()->part, "inner ring");
     // ISO 76: a dent of one ten thousandth of the ball at the static load, with the square of the load.
-    EXPECT_FALSE(find(proof.findings, Finding::DentsExpected)) << "too shallow to be seen";
+    EXPECT_FALSE(find<found::DentsExpected>(proof.findings)) << "too shallow to be seen";
     auto hard = step.load;
     hard.pressForceMost_N = 0.9 * hard.staticAxial_N;
     const auto dented = proofWith(step.tasks.front(), hard, nullptr, "R05");
-    const auto* dents = find(dented.findings, Finding::DentsExpected);
+    const auto* dents = find<found::DentsExpected>(dented.findings);
     ASSERT_TRUE(dents);
-    EXPECT_NEAR(dents->value, 1e-4 * step.load.elementDia_mm * 0.81, 1e-12);
+    EXPECT_NEAR(dents->get<found::DentsExpected>()->depth_mm, 1e-4 * step.load.elementDia_mm * 0.81, 1e-12);
     EXPECT_TRUE(proofWith(step.tasks.front(), step.load, nullptr, "S11", "L01").path.proven());
 }
 
@@ -164,10 +164,10 @@ TEST(WorkSteps, PressingOutThroughTheElementsScrapsTheBearingAndSaysSo) {
     const auto tools = route.tools("out:spindle");
     ASSERT_TRUE(tools.ways.front().pressed);
     const auto& findings = tools.ways.front().findings();
-    const auto* through = find(findings, Finding::PathThroughElements);
+    const auto* through = find<found::PathThroughElements>(findings);
     ASSERT_TRUE(through);
-    EXPECT_EQ(through->severity, Severity::Look);
-    EXPECT_FALSE(find(findings, Finding::DentsExpected)) << "nobody looks at the dents of a scrapped bearing";
+    EXPECT_EQ(through->severity, Severity::Check);
+    EXPECT_FALSE(find<found::DentsExpected>(findings)) << "nobody looks at the dents of a scrapped bearing";
 }
 
 namespace {
@@ -185,10 +185,11 @@ job::Job rollerWithoutSecondShoulder(double tubeTop_mm) {
     return job;
 }
 
-const Advice* saidOf(const plan::StepTools& tools, Finding id) {
+template <class Kind>
+const Advice* saidOf(const plan::StepTools& tools) {
     const auto at =
         std::find_if(tools.ways.begin(), tools.ways.end(), [](const auto& w) { return w.pressed && w.task == 0; });
-    return at == tools.ways.end() ? nullptr : find(at->findings(), id);
+    return at == tools.ways.end() ? nullptr : find<Kind>(at->findings());
 }
 
 } // namespace
@@ -196,37 +197,38 @@ const Advice* saidOf(const plan::StepTools& tools, Finding id) {
 TEST(WorkSteps, ATubeBetweenInnerRingsIsAStopAtContactNotAHold) {
     const Route route(rollerWithoutSecondShoulder(39));
     const auto tools = route.tools("in:upper_bearing");
-    const auto* held = saidOf(tools, Finding::HoldThroughElements);
+    const auto* held = saidOf<found::HoldThroughElements>(tools);
     ASSERT_TRUE(held);
     // The chamfered mouth: seat from 20 to 56, the ring's wall begins a chamfer above its face at 39.
-    EXPECT_NEAR(held->value, route.step("in:upper_bearing").tasks.front().travel_mm, 1e-9);
+    EXPECT_NEAR(held->get<found::HoldThroughElements>()->travel_mm,
+                route.step("in:upper_bearing").tasks.front().travel_mm, 1e-9);
     EXPECT_TRUE(tools.ways.front().pressed->proof.stopAt_mm);
     EXPECT_TRUE(tools.proven()) << "it can be pressed, it must not be held";
     const auto press = plan::pressOf(route.step("in:upper_bearing"), &tools.ways.front(), *route.plan.fits);
     ASSERT_TRUE(press);
     EXPECT_FALSE(press->expected.holds || press->gaugeHold);
-    const auto* stopped = find(press->watch, Finding::HoldThroughElements);
+    const auto* stopped = find<found::HoldThroughElements>(press->watch);
     ASSERT_TRUE(stopped);
     EXPECT_EQ(stopped->severity, Severity::Stop);
     const auto shouldered = Route("retort-trolley-roller").tools("in:upper_bearing");
-    EXPECT_FALSE(saidOf(shouldered, Finding::HoldThroughElements)) << "it has a shoulder of its own";
+    EXPECT_FALSE(saidOf<found::HoldThroughElements>(shouldered)) << "it has a shoulder of its own";
 }
 
 TEST(WorkSteps, ATubeTooShortToTouchIsSaid) {
     const Route route(rollerWithoutSecondShoulder(38.4));
     const auto tools = route.tools("in:upper_bearing");
-    const auto* nothing = saidOf(tools, Finding::NothingStopsIt);
+    const auto* nothing = saidOf<found::NothingStopsIt>(tools);
     ASSERT_TRUE(nothing);
-    EXPECT_EQ(nothing->severity, Severity::Look);
-    EXPECT_NEAR(nothing->limit, 0.6, 1e-6);
-    EXPECT_EQ(nothing->subject, "Spacer tube");
+    EXPECT_EQ(nothing->severity, Severity::Check);
+    EXPECT_NEAR(nothing->get<found::NothingStopsIt>()->ahead_mm, 0.6, 1e-6);
+    EXPECT_EQ(nothing->get<found::NothingStopsIt>()->part, "Spacer tube");
 }
 
 TEST(WorkSteps, ACollarAgainstARingOnItsShoulderMayBeHeld) {
     const Route route("exhaust-fan-carrier");
     const auto tools = route.tools("in:collar");
-    EXPECT_FALSE(saidOf(tools, Finding::HoldThroughElements));
-    EXPECT_FALSE(saidOf(tools, Finding::NothingStopsIt));
+    EXPECT_FALSE(saidOf<found::HoldThroughElements>(tools));
+    EXPECT_FALSE(saidOf<found::NothingStopsIt>(tools));
 }
 
 TEST(WorkSteps, ALipSealIsNeitherPushedNorCarriedOnItsLip) {
@@ -248,7 +250,7 @@ TEST(WorkSteps, ALipSealIsNeitherPushedNorCarriedOnItsLip) {
     const tooling::DriverBench bench(*pushed, step.load, {70, 0});
     const auto onLip = driverOf(60), onShell = driverOf(72);
     const auto judged = bench.check(&onLip).findings;
-    const auto* said = find(judged, Finding::TouchesPart);
+    const auto* said = find<found::TouchesPart>(judged);
     ASSERT_TRUE(said);
     EXPECT_EQ(said->severity, Severity::Stop);
     EXPECT_LT(worst(bench.check(&onShell).findings), Severity::Stop);
@@ -257,7 +259,7 @@ TEST(WorkSteps, ALipSealIsNeitherPushedNorCarriedOnItsLip) {
     if (held == step.tasks.end()) return;
     tooling::SetupChoice choice;
     choice.press = demoLibrary().rack.press("P30");
-    EXPECT_TRUE(find(tooling::checkSupport(*held, choice, step.load).findings, Finding::LiesOnBeams));
+    EXPECT_TRUE(find<found::LiesOnBeams>(tooling::checkSupport(*held, choice, step.load).findings));
 }
 
 TEST(WorkSteps, NoWayOfTheDemoShopLoadsALip) {
@@ -287,10 +289,10 @@ TEST(WorkSteps, SplitInnerRingIsNamedWhereItWouldPart) {
     const Route route("seamer-turret-upper");
     auto task = route.step("in:spindle").tasks.front();
     const auto& load = route.step("in:spindle").load;
-    EXPECT_FALSE(find(proofWith(task, load, nullptr, "R05").findings, Finding::SplitRingParts));
+    EXPECT_FALSE(find<found::SplitRingParts>(proofWith(task, load, nullptr, "R05").findings));
     task.splitInner = true;
-    EXPECT_TRUE(find(proofWith(task, load, nullptr, "R05").findings, Finding::SplitRingParts));
-    EXPECT_FALSE(find(proofWith(task, load, nullptr, "S11", "L01").findings, Finding::SplitRingParts))
+    EXPECT_TRUE(find<found::SplitRingParts>(proofWith(task, load, nullptr, "R05").findings));
+    EXPECT_FALSE(find<found::SplitRingParts>(proofWith(task, load, nullptr, "S11", "L01").findings))
         << "held from below both halves stay together";
 }
 
@@ -362,9 +364,9 @@ TEST(WorkSteps, WeakColletIsALook) {
     const auto collet = std::find_if(tools.ways.begin(), tools.ways.end(),
                                      [](const auto& w) { return w.hand && w.hand->method == route::Method::Collet; });
     ASSERT_NE(collet, tools.ways.end());
-    const auto* weak = find(collet->findings(), Finding::PullMayNotDo);
+    const auto* weak = find<found::PullMayNotDo>(collet->findings());
     ASSERT_TRUE(weak);
-    EXPECT_EQ(weak->limit, 50);
+    EXPECT_EQ(weak->get<found::PullMayNotDo>()->capacity_N, 50);
 }
 
 TEST(WorkSteps, DrawBoltDrawsACupInAndOut) {

@@ -22,18 +22,19 @@ plan::AdjustPlan drumWith(double play_mm, const std::vector<double>& holes_deg =
     return *plan::planJob(job, demoLibrary()).adjust;
 }
 
-std::string said(Finding id, double value, double limit = 0, const std::string& subject = {}) {
-    return words::say(Advice{id, Severity::Look, value, limit, subject, {}}, Display()).line();
+template <class Kind>
+std::string said(Kind kind) {
+    return words::say(Advice{std::move(kind), Severity::Check}, Display()).line();
 }
 
 } // namespace
 
 TEST(AdjustWords, TheVerdictSaysWhatToDo) {
-    EXPECT_EQ(words::verdict(drumWith(0.045), Display()).line(), "In the band: 45 µm of end play.");
+    EXPECT_EQ(words::verdict(drumWith(0.045), Display()).line(), "In the band: 45.0 µm of end play.");
     EXPECT_EQ(words::verdict(drumWith(0.08), Display()).line(),
-              "No slot gives it: Face the washer, or add under the nut.");
+              "No slot gives the end play: Turn or grind the washer face, or add under the nut.");
     // With a second hole at 96 degrees a slot stands there after 24 degrees less: 80 - 100 is too far, 180 too much.
-    EXPECT_EQ(words::verdict(drumWith(0.295), Display()).line(), "Another slot gives it: On by 60°.");
+    EXPECT_EQ(words::verdict(drumWith(0.295), Display()).line(), "Another slot gives the end play: Tighten by 60°.");
     auto unknown = drumWith(0.08);
     unknown.play_mm.reset();
     EXPECT_EQ(words::verdict(unknown, Display()).line(),
@@ -42,34 +43,36 @@ TEST(AdjustWords, TheVerdictSaysWhatToDo) {
 
 TEST(AdjustWords, TheLineOfTheStation) {
     EXPECT_EQ(words::adjustLine(std::nullopt, Display()), "no pair to set");
-    EXPECT_EQ(words::adjustLine(drumWith(0.08), Display()), "end play 80 µm");
-    EXPECT_EQ(words::adjustLine(drumWith(0.0508), Display(job::Units::Inch)), "end play 2.00 thou");
+    EXPECT_EQ(words::adjustLine(drumWith(0.08), Display()), "end play 80.0 µm");
+    EXPECT_EQ(words::adjustLine(drumWith(0.0508), Display(job::Units::Inch)), "end play 2.000 thou");
 }
 
 TEST(AdjustWords, TurnsAndPlacesReadAsOneSaysThem) {
-    EXPECT_EQ(said(Finding::SlotFits, 30, 0.045),
-              "Back off by 30°: end play 45 µm: pin it there, then read the indicator again");
-    EXPECT_EQ(said(Finding::SlotFits, -30, 0.045),
-              "On by 30°: end play 45 µm: pin it there, then read the indicator again");
-    EXPECT_EQ(said(Finding::SlotFits, 0, 0.045),
-              "Where it stands: end play 45 µm: pin it there, then read the indicator again");
-    EXPECT_EQ(said(Finding::PlayTooSmall, -0.012, 0.03), "Preloaded: −12 µm, 30 µm at least");
-    EXPECT_EQ(said(Finding::ThickerWasher, 0.035, 0), "Add 0.035 mm under the nut at this slot: a thicker washer takes "
-                                                      "end play away: that brings it to the middle of the band");
-    EXPECT_EQ(said(Finding::FaceWasher, 0.215, -60), "Face 0.215 mm off the washer, then tighten by 60°: a thinner "
-                                                     "washer adds end play: that brings it to the middle of the band");
-    EXPECT_EQ(said(Finding::SpacerToLength, 23.9, 24), "Spacer to 23.9 mm: it has 24 mm: grind it, both ends true");
-    EXPECT_EQ(said(Finding::WarmthTakesPlay, -0.01, 0.05, "left"), "At work 10 µm more: 50 µm is left then");
-    EXPECT_EQ(said(Finding::OnToNextSlot, 40),
-              "On by 40° to the next slot: under clamp load a castle nut only ever goes on, never back");
+    EXPECT_EQ(said(found::SlotFits{30, 0.045}),
+              "Back off by 30°: end play 45.0 µm: pin it there, then read the indicator again");
+    EXPECT_EQ(said(found::SlotFits{-30, 0.045}),
+              "Tighten by 30°: end play 45.0 µm: pin it there, then read the indicator again");
+    EXPECT_EQ(said(found::SlotFits{0, 0.045}),
+              "Leave the nut where it is: end play 45.0 µm: pin it there, then read the indicator again");
+    EXPECT_EQ(said(found::PlayTooSmall{-0.012, 0.03}), "Preloaded: −12.0 µm, 30.0 µm at least");
+    EXPECT_EQ(said(found::ThickerWasher{0.035, 0}), "Add 0.035 mm under the nut, at this slot: a thicker washer "
+                                                    "reduces end play: that brings it to the middle of the band");
+    EXPECT_EQ(said(found::FaceWasher{0.215, -60}),
+              "Turn or grind 0.215 mm off the washer face, then tighten by 60°: a thinner washer adds end play: that "
+              "brings it to the middle of the band");
+    EXPECT_EQ(said(found::SpacerToLength{23.9, 24}), "Spacer to 23.9 mm: it has 24 mm: grind it, both ends true");
+    EXPECT_EQ(said(found::WarmthTakesPlay{-0.01, 0.05}), "10.0 µm more at operating temperature: 50.0 µm is left then");
+    EXPECT_EQ(
+        said(found::OnToNextSlot{40}),
+        "Tighten by 40° to the next slot: under clamp load a castle nut is only ever tightened, never backed off");
 }
 
 TEST(AdjustWords, ClosingNamesItsFastener) {
-    EXPECT_EQ(said(Finding::TorqueOff, 31, 25, "Plate screws"), "Plate screws: 31.0 N·m: 25.0 N·m wanted, within 5 %");
-    EXPECT_EQ(said(Finding::NotTightened, 0, 0, "Shaft nut"),
-              "Shaft nut: not tightened: by the machine maker's figure");
-    EXPECT_EQ(said(Finding::NotRenewed, 0, 0, "Hub bolts"), "Hub bolts: new ones: they are used once");
-    EXPECT_NE(said(Finding::RunInHot, 45, 40).find("45 K over the room, 40 allowed"), std::string::npos);
+    EXPECT_EQ(said(found::TorqueOff{31, 25, "Plate screws"}),
+              "Plate screws: torque read 31.0 N·m: 25.0 N·m wanted, within 5 %");
+    EXPECT_EQ(said(found::NotTightened{0, "Shaft nut"}), "Shaft nut: not tightened: by the machine maker's value");
+    EXPECT_EQ(said(found::NotRenewed{"Hub bolts"}), "Hub bolts: new ones: they are used once");
+    EXPECT_NE(said(found::RunInHot{45, 40}).find("45 K over ambient, 40 K permitted"), std::string::npos);
 }
 
 TEST(AdjustWords, EveryLookPatternAndLockingHasItsOwnName) {
@@ -85,8 +88,8 @@ TEST(AdjustWords, EveryLookPatternAndLockingHasItsOwnName) {
          {job::Locking::None, job::Locking::Pin, job::Locking::Stake, job::Locking::Tab, job::Locking::Paste})
         lockings.insert(words::lockingName(l));
     EXPECT_EQ(lockings.size(), 5u);
-    EXPECT_EQ(said(Finding::CheckBad, 0, 0, "ring_gap"),
-              "Gap of the ring down: no: put it right, or sign for it with the reason");
+    EXPECT_EQ(said(found::CheckBad{"ring_gap"}),
+              "Gap of the ring down: no: correct it, or sign it off as an exception with the reason");
 }
 
 TEST(AdjustWords, GreaseSaysWhatIsFullAndWhatInPart) {

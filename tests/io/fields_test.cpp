@@ -158,7 +158,7 @@ std::string saved(const job::Job& job, const std::string& over) {
 TEST(Fields, EveryOneIsKept) {
     const auto job = filledJob();
     const auto read = io::parseJob(saved(job, "{}"));
-    ASSERT_TRUE(read) << read.error().field << " " << read.error().limit;
+    ASSERT_TRUE(read) << read.error().field << " " << read.error().limit.english();
     EXPECT_EQ(io::jobToJson(read->job), io::jobToJson(job));
     auto said = io::jobToJson(job);
     said.erase("arrangement"); // not of the list
@@ -214,7 +214,7 @@ TEST(Fields, ADifferenceSaysTheUsualValueToo) {
     const auto ours = arbor::testing::demoJob("seamer-turret-upper");
     auto theirs = ours;
     theirs.heat.walk_s = 45;
-    theirs.adjust.school = adjust::School::SnugTwice;
+    theirs.adjust.school = adjust::SettingMethod::SnugTwice;
     std::set<std::string> said;
     for (const auto& d : io::differences(ours, theirs))
         said.insert(d.place + ": " + d.ours + " / " + d.theirs);

@@ -191,7 +191,7 @@ TEST(JobFile, ReadsEndPlayAndWhatIsDoneAtClose) {
     const auto& a = job.adjust;
     EXPECT_EQ(a.nut, (adjust::Nut{1.75, 8, {10, 100}}));
     EXPECT_TRUE(a.underClamp);
-    EXPECT_EQ(a.school, adjust::School::SnugTwice);
+    EXPECT_EQ(a.school, adjust::SettingMethod::SnugTwice);
     EXPECT_EQ(a.ticked, (std::set<int>{0, 2}));
     EXPECT_NEAR(a.target_mm->upper, 0.022, 1e-12);
     EXPECT_NEAR(*a.play_mm, 0.033, 1e-12);

@@ -1,7 +1,6 @@
 #include "core/plan/plan_job.h"
 #include "io/library_files.h"
 
-#include "io/results/plan_json.h"
 #include "support/drawing.h"
 #include "support/shop.h"
 #include "support/steps.h"
@@ -110,33 +109,6 @@ TEST(TraceFile, WithTextInItNamesFileLineAndColumn) {
 TEST(TraceFile, OfTheDemoShopLoads) {
     const TemporaryShop shop;
     EXPECT_EQ(io::loadTrace(shop.file("traces/fan-carrier.csv"))->size(), 349u);
-}
-
-TEST(PlanJson, SaysTheNumbersOfThePlanWithUnitsInTheKeys) {
-    const auto job = demoJob("seamer-turret-upper");
-    const auto plan = plan::planJob(job, demoLibrary());
-    const auto d = json::parse(io::planJson(job, plan, {}));
-    EXPECT_EQ(d["job"], "J-0142");
-    EXPECT_EQ(d["fit"]["interference_um"]["likely"], fitOf(plan)->interference_mm.likely / 1e-3);
-    EXPECT_EQ(d["fit"]["press_force_N"]["most"], fitOf(plan)->pressForce_N.most);
-    EXPECT_EQ(d["fit"]["clearance_worst_um"]["lower"], clearanceOf(plan)->worst_mm.lower / 1e-3);
-    EXPECT_EQ(d["fit"]["housing_temp_degC"], plan.heat()->outer.temp_C);
-    EXPECT_EQ(d["tooling"]["choice"]["driver"], "S14");
-    EXPECT_EQ(d["tooling"]["force_path_proven"], true);
-    EXPECT_EQ(d["tooling"]["stack"]["stroke_used_mm"], setupOf(plan).proof.stack.strokeUsed_mm);
-    EXPECT_EQ(d["press"]["hold_force_N"]["likely"], inHand(plan).press->expected.hold_N.likely);
-    EXPECT_EQ(d["seat"]["verdict"], "not_judged");
-    EXPECT_TRUE(d["close"].is_null());
-}
-
-TEST(PlanJson, GivesOnlyTheStationsAsked) {
-    const auto job = demoJob("exhaust-fan-carrier");
-    const auto plan = plan::planJob(job, demoLibrary());
-    const auto d = json::parse(io::planJson(job, plan, {job::Station::Seat}));
-    EXPECT_FALSE(d.contains("fit"));
-    EXPECT_EQ(d["seat"]["verdict"], "home_and_square");
-    EXPECT_EQ(d["seat"]["residuals_um"].size(), 8u);
-    EXPECT_EQ(d["seat"]["mark"], "done");
 }
 
 TEST(LibraryFiles, OwnMaterialsLieBesideTheJobsAndAreMarked) {

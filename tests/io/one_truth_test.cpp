@@ -4,10 +4,11 @@
 #include "core/plan/plan_job.h"
 #include "core/plan/work_steps.h"
 #include "io/job_file.h"
-#include "io/results/plan_json.h"
-#include "io/results/step_json.h"
+#include "io/results/sheet_json.h"
+#include "support/printed_sheets.h"
 #include "support/random_job.h"
 #include "support/shop.h"
+#include "words/sheets/sheets.h"
 
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
@@ -15,12 +16,15 @@
 
 using namespace arbor;
 using arbor::testing::demoLibrary;
+using arbor::testing::PrintedSheets;
 using arbor::testing::randomJob;
+using arbor::testing::rowOf;
 using nlohmann::json;
 
 namespace {
 
 Range rangeOf(const json& d, double unit = 1) {
+    if (d.contains("value")) return arbor::Range{d["value"], d["value"], d["value"]} * unit;
     return {d.at("least").get<double>() * unit, d.at("likely").get<double>() * unit, d.at("most").get<double>() * unit};
 }
 
@@ -52,25 +56,30 @@ void stationsAgree(const plan::Plan& p) {
     }
 }
 
-/// What the command line prints as JSON of whole and steps.
+/// What the command line prints as JSON of every station.
 void jsonAgrees(const job::Job& job, const plan::Plan& p) {
-    const auto whole = json::parse(io::planJson(job, p, {}));
-    RC_ASSERT(whole["fit"]["seats"].size() == p.fits->seats.size());
+    const words::Told told(job, p);
+    std::vector<words::Sheet> sheets;
+    for (const auto station : job::kStations)
+        for (auto& sheet : words::sheetsOf(station, told, {}))
+            sheets.push_back(std::move(sheet));
+    const PrintedSheets printed(io::sheetsJson("plan", job, sheets).dump());
     for (std::size_t i = 0; i < p.fits->seats.size(); ++i) {
         const auto& seat = p.fits->seats[i];
-        const auto& said = whole["fit"]["seats"][i];
-        RC_ASSERT(said["outer"] == seat.key.first && said["inner"] == seat.key.second);
+        const auto& said = printed.sheet("fit", seat.key.first + "+" + seat.key.second);
         if (!seat.fit) continue;
-        RC_ASSERT(near(rangeOf(said["fit"]["interference_um"], 1e-3), seat.fit->interference_mm));
-        RC_ASSERT(near(rangeOf(said["fit"]["press_force_N"]), seat.fit->pressForce_N));
-        RC_ASSERT(near(rangeOf(said["force_off_N"]), seat.off->force_N));
-        if (p.heats[i]) RC_ASSERT(said["fit"]["housing_temp_degC"] == p.heats[i]->outer.temp_C);
+        RC_ASSERT(near(rangeOf(said["figures"]["interference_um"], 1e-3), seat.fit->interference_mm));
+        RC_ASSERT(near(rangeOf(said["figures"]["press_force_N"]), seat.fit->pressForce_N));
+        RC_ASSERT(near(rangeOf(rowOf(said, "seat", "removal_force_N")), seat.off->force_N));
+        if (said["figures"].contains("outer_degC"))
+            RC_ASSERT(said["figures"]["outer_degC"]["value"] == p.heats[i]->outer.temp_C);
     }
-    for (const auto& ring : whole["strip"]["tight_rings"])
-        for (const auto& known : p.strip.rings)
-            if (known.seat && ring["ring"] == p.strip.assembly.parts[known.site.ring].id &&
-                ring["with"] == p.strip.assembly.parts[known.site.partner].id)
-                RC_ASSERT(near(rangeOf(ring["breakaway_force_N"]), p.fits->seats[*known.seat].off->force_N));
+    for (const auto& ring : p.strip.rings) {
+        if (!ring.seat) continue;
+        const auto& line = printed.sheet("strip", p.strip.assembly.parts[ring.site.ring].id);
+        if (line.contains("figures") && line["figures"].contains("removal_force_N"))
+            RC_ASSERT(near(rangeOf(line["figures"]["removal_force_N"]), p.fits->seats[*ring.seat].off->force_N));
+    }
 }
 
 /// Every seat, step, bearing and warmed part is one of the drawing.

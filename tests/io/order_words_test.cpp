@@ -46,12 +46,12 @@ TEST(OrderWords, SeamerTurretComesApartAsAMachinistWouldTakeIt) {
     const TemporaryShop shop;
     const auto lines = strip(assemblyOf(shop.jobFile()));
     EXPECT_EQ(texts(lines),
-              (std::vector<std::string>{
-                  "Sensor cap out, downward", "Turn the work over",
-                  "Flanged spindle: press or draw it out upward, it is tight with the bearing 3206",
-                  "Splash shield out, upward", "Retaining ring: squeeze it, no farther than it needs, upward",
-                  "Bearing 3206: press or draw it out upward, it is tight with the turret housing"}));
-    EXPECT_EQ(lines[3].why, "the flanged spindle was in the way");
+              (std::vector<std::string>{"Sensor cap out, downward", "Turn the work over",
+                                        "Flanged spindle: press or draw it out upward, tight in the bearing 3206",
+                                        "Splash shield out, upward",
+                                        "Retaining ring: squeeze it no farther than it needs, upward",
+                                        "Bearing 3206: press or draw it out upward, tight in the turret housing"}));
+    EXPECT_EQ(lines[3].why, "the flanged spindle must come out first");
     EXPECT_EQ(lines[4].caution, "eye protection: the ring can fly");
     EXPECT_EQ(lines[0].why, "");
 }
@@ -62,7 +62,7 @@ TEST(OrderWords, PuttingTogetherSaysWhatWouldBeShutOut) {
     const auto shield =
         std::find_if(lines.begin(), lines.end(), [](const auto& l) { return l.text.starts_with("Splash"); });
     ASSERT_NE(shield, lines.end());
-    EXPECT_EQ(shield->why, "before the flanged spindle, or it is shut out");
+    EXPECT_EQ(shield->why, "it goes on before the flanged spindle, or there is no access for it");
     EXPECT_EQ(lines.back().text, "Sensor cap in, from below");
 }
 
@@ -78,10 +78,10 @@ TEST(OrderWords, GroupsAreWorkedOnTheBench) {
 
 TEST(OrderWords, NutsAreScrewedAndPinsDrawn) {
     const auto apart = texts(strip(assemblyOf(shapeFile("c"))));
-    EXPECT_EQ(std::count(apart.begin(), apart.end(), "Castle nut: unscrew"), 1);
-    EXPECT_EQ(std::count(apart.begin(), apart.end(), "Split pin: draw it out"), 1);
+    EXPECT_EQ(std::count(apart.begin(), apart.end(), "Castle nut: unscrew it"), 1);
+    EXPECT_EQ(std::count(apart.begin(), apart.end(), "Split pin: pull it out"), 1);
     const auto in = texts(together(assemblyOf(shapeFile("c"))));
-    EXPECT_EQ(in.back(), "Split pin: put it through and bend it over");
+    EXPECT_EQ(in.back(), "Split pin: push it through and bend it over");
 }
 
 TEST(OrderWords, EveryShapeHasAsManyLinesBothWays) {

@@ -46,9 +46,9 @@ TEST(Numbers, HaveATrueMinusAndNeverMinusZero) {
 TEST(Display, MetricAndInchOfTheSameValues) {
     const Display metric(job::Units::Metric), inch(job::Units::Inch);
     EXPECT_EQ(metric.size(62.5).text(), "62.5 mm");
-    EXPECT_EQ(inch.size(62.5).text(), "2.4606 in");
-    EXPECT_EQ(metric.fine(0.0127).text(), "13 µm");
-    EXPECT_EQ(inch.fine(0.0127).text(), "0.50 thou");
+    EXPECT_EQ(inch.size(62.5).text(), "2.46065 in");
+    EXPECT_EQ(metric.fine(0.0127).text(), "12.7 µm");
+    EXPECT_EQ(inch.fine(0.0127).text(), "0.500 thou");
     EXPECT_EQ(metric.force(4448.2216).text(), "4.45 kN");
     EXPECT_EQ(inch.force(4448.2216).text(), "1000 lbf");
     EXPECT_EQ(inch.temperature(100).text(), "212 °F");
@@ -58,35 +58,40 @@ TEST(Display, MetricAndInchOfTheSameValues) {
     EXPECT_EQ(metric.fineRange(-0.0107, 0.0245), "−10.7…24.5");
 }
 
-TEST(Sentences, EveryFindingHasWords) {
+template <class... Kind>
+void expectWords(found::Kinds<Kind...> /*all*/) {
     const Display d;
-    for (int id = 0; id <= static_cast<int>(Finding::GrooveCovered); ++id)
-        for (const auto severity : {Severity::Info, Severity::Look, Severity::Stop}) {
-            const auto said = words::say(Advice{static_cast<Finding>(id), severity, 1, 2, "outer ring", {}}, d);
-            EXPECT_FALSE(said.head.empty()) << id;
+    for (const auto severity : {Severity::Info, Severity::Check, Severity::Stop})
+        for (const auto& advice : {Advice{Kind{}, severity}...}) {
+            EXPECT_FALSE(words::say(advice, d).head.empty()) << advice.key();
+            EXPECT_EQ(words::say(advice, d).line().find('{'), std::string::npos) << advice.key();
         }
 }
 
+TEST(Sentences, EveryFindingHasWords) {
+    expectWords(found::All{});
+}
+
 TEST(Sentences, ProblemsSayPlaceValueAndWhatWouldDo) {
-    EXPECT_EQ(words::say({ProblemCode::UnknownClass, "housing/seat/size", "Q9", "a hole class", "a.json"}),
-              "a.json: housing/seat/size: “Q9” is no class that is known; wanted: a hole class");
+    EXPECT_EQ(words::say({ProblemCode::UnknownClass, "housing/seat/size", "Q9", wanted("a hole class"), "a.json"}),
+              "a.json: housing/seat/size: “Q9”: unknown tolerance class; wanted: a hole class");
     for (int code = 0; code <= static_cast<int>(ProblemCode::Unwritable); ++code)
         EXPECT_NE(words::say({static_cast<ProblemCode>(code), "x", "1", {}}).find(" "), std::string::npos);
 }
 
 TEST(Sentences, LoadOnTheBallsIsHeldAgainstTheRating) {
     const Display d;
-    const Advice light{Finding::PathThroughElements, Severity::Stop, 3000, 33000, "inner ring", "HB4.7"};
+    const Advice light{found::PathThroughElements{3000, 33000, "inner ring"}, Severity::Stop, "HB4.7"};
     EXPECT_EQ(words::say(light, d).head, "Up to 3.00 kN through the rolling elements");
     EXPECT_NE(words::say(light, d).detail.find("9.1 %"), std::string::npos);
-    const Advice heavy{Finding::PathThroughElements, Severity::Stop, 40000, 33000, "inner ring", "HB4.7"};
-    EXPECT_NE(words::say(heavy, d).detail.find("a dent at every element"), std::string::npos);
+    const Advice heavy{found::PathThroughElements{40000, 33000, "inner ring"}, Severity::Stop, "HB4.7"};
+    EXPECT_NE(words::say(heavy, d).detail.find("a dent at every rolling element"), std::string::npos);
 }
 
 TEST(Sentences, RejectionsAreCountedInGroups) {
     const auto plan = plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary());
     const auto summary = words::rejectionSummary(setupOf(plan).drivers);
-    EXPECT_EQ(summary, "27 do not fit: 4 too large, 1 too short, 22 too small.");
+    EXPECT_EQ(summary, "27 on the rack do not fit: 4 too large, 1 too short, 22 too small.");
     EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");
 }
 
@@ -95,6 +100,6 @@ TEST(Sentences, OfTheSeatNameTheClock) {
     s.verdict = seat::SeatVerdict::Tilted;
     s.plane = seat::PlaneFit{};
     s.plane->highAngle_deg = 120;
-    EXPECT_EQ(words::verdict(s, Display()).line(), "Tilted: High towards 4 o’clock.");
+    EXPECT_EQ(words::verdict(s, Display()).line(), "Cocked: High towards 4 o’clock.");
     EXPECT_NE(words::nextStep(s).find("4 o’clock"), std::string::npos);
 }

@@ -92,7 +92,7 @@ protected:
     }
     std::unique_ptr<Logbook> open() {
         auto book = Logbook::open(connection);
-        EXPECT_TRUE(book) << (book ? "" : book.error().value + book.error().limit);
+        EXPECT_TRUE(book) << (book ? "" : book.error().value + book.error().limit.english());
         return book ? std::move(*book) : nullptr;
     }
 

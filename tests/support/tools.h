@@ -10,9 +10,9 @@ namespace arbor::testing {
 /// The load of the demo seat in round figures.
 inline const tooling::LoadCase kLoad{3000, 4000, 33000, true};
 
-inline const Advice* find(const AdviceList& list, Finding id) {
-    const auto at = std::find_if(list.begin(), list.end(), [&](const Advice& a) { return a.id == id; });
-    return at == list.end() ? nullptr : &*at;
+template <class Kind>
+const Advice* find(const AdviceList& list) {
+    return findingOf<Kind>(list);
 }
 
 inline catalog::Tool made(catalog::ToolKind kind, const char* id, double outside_mm, double bore_mm, double length_mm) {

@@ -66,15 +66,7 @@ void WindowTest::clickAction() {
 }
 
 bool WindowTest::slipSays(const QString& text) {
-    const auto& s = slip();
-    QStringList all{s.title, s.subtitle, s.caution, s.action};
-    for (const auto& f : s.figures)
-        all << f.label + " " + f.number + " " + f.unit + " " + f.range;
-    for (const auto& r : s.rows)
-        all << r.left + " " + r.right;
-    for (const auto& n : s.notes)
-        all << n.head + " " + n.detail;
-    return all.join('\n').contains(text);
+    return window->jobView()->slip()->text().contains(text);
 }
 
 } // namespace arbor::testing

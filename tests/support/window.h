@@ -6,6 +6,7 @@
 #include "ui/slip/slip.h"
 
 #include <QTest>
+#include <gmock/gmock.h>
 #include <gtest/gtest.h>
 #include <memory>
 
@@ -40,7 +41,7 @@ protected:
     void keys(const QString& text);
     void click(QWidget* widget, QPoint at);
     void clickAction(); ///< the slip's one next action
-    const ui::SlipModel& slip() { return window->jobView()->slip()->model(); }
+    const words::Sheet& slip() { return window->jobView()->slip()->sheet(); }
     bool slipSays(const QString& text); ///< anywhere on it
 
     TemporaryShop shop;

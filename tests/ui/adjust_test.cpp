@@ -3,7 +3,7 @@
 #include "support/window.h"
 
 #include "ui/adjust/nut_drawing.h"
-#include "ui/adjust/school_bars.h"
+#include "ui/adjust/setting_method_bars.h"
 #include "ui/stations/bolt_circle.h"
 
 #include <QComboBox>
@@ -32,31 +32,32 @@ TEST_F(Adjust, MeasuresSaysNoSlotAndWhatWould) {
     EXPECT_EQ(slip().title, "End play is not measured yet");
     type("adjPlay", "0.08");
     EXPECT_NEAR(*saved().adjust.play_mm, 0.08, 1e-12);
-    EXPECT_EQ(slip().title, "No slot gives it");
-    EXPECT_TRUE(slipSays("Add 0.035 mm under the nut at this slot"));
+    EXPECT_EQ(slip().title, "No slot gives the end play");
+    EXPECT_TRUE(slipSays("Add 0.035 mm under the nut, at this slot"));
     type("adjHoles", "0 90");
     type("adjBand", "-50 -40");
-    EXPECT_EQ(slip().title, "No slot gives it"); // half a slot on is 45 µm of preload: in the band that was typed
+    EXPECT_EQ(slip().title,
+              "No slot gives the end play"); // half a slot on is 45 µm of preload: in the band that was typed
 }
 
 TEST_F(Adjust, TheDrawingSpeaksThePlaces) {
     type("adjPlay", "80 um");
     const auto spoken = find<ui::NutDrawing>("nutDrawing")->accessibleDescription();
-    EXPECT_TRUE(spoken.contains("0 degrees: 80 µm"));
+    EXPECT_TRUE(spoken.contains("0 degrees: 80.0 µm"));
     EXPECT_TRUE(spoken.contains("60 degrees: 330"));
-    EXPECT_TRUE(find<ui::SchoolBars>("schoolBars")->accessibleDescription().contains("Snug, loosen, snug"));
+    EXPECT_TRUE(find<ui::SettingMethodBars>("schoolBars")->accessibleDescription().contains("Snug, loosen, snug"));
 }
 
 TEST_F(Adjust, SpaceGoesThroughTheStepsAndWaitsForTheBand) {
     find<QWidget>("nutDrawing")->setFocus();
     for (int step = 1; step <= 5; ++step) {
-        EXPECT_EQ(slip().action, QStringLiteral("Done: step %1").arg(step));
+        EXPECT_EQ(slip().action, "Done: step " + std::to_string(step));
         clickAction();
     }
     EXPECT_EQ(slip().action, "End play is set");
-    EXPECT_FALSE(slip().actionEnabled);
+    EXPECT_FALSE(slip().waitsFor.empty());
     type("adjPlay", "0.045");
-    EXPECT_TRUE(slip().actionEnabled);
+    EXPECT_TRUE(slip().waitsFor.empty());
     clickAction();
     EXPECT_EQ(window->jobView()->current(), Station::Close);
     EXPECT_EQ(session().plan().marks.at(Station::Adjust), plan::Mark::Done);
@@ -83,12 +84,12 @@ TEST_F(Adjust, ASpacerHasTorquesInPlaceOfSlots) {
     type("adjTorque", "120");
     type("adjPlay", "0.1");
     EXPECT_TRUE(slipSays("End play at full torque"));
-    EXPECT_TRUE(slipSays("The clamp takes"));
+    EXPECT_TRUE(slipSays("Clamping reduces end play by"));
     EXPECT_NEAR(*session().plan().adjust->play_mm, 0.1 - session().plan().adjust->clamped->both_mm(), 1e-9);
 }
 
 TEST_F(Adjust, TheHabitsOwnPartOfATurnMovesItsBar) {
-    const auto bars = [&] { return find<ui::SchoolBars>("schoolBars")->accessibleDescription(); };
+    const auto bars = [&] { return find<ui::SettingMethodBars>("schoolBars")->accessibleDescription(); };
     EXPECT_TRUE(bars().contains("Tight, back off part of a turn: 190.0…230.0")); // a sixth of 1.5, less what comes back
     type("adjPart", "0.1");
     EXPECT_TRUE(bars().contains("Tight, back off part of a turn: 90.0…130.0"));
@@ -132,7 +133,7 @@ TEST_F(Adjust, NothingToSetGoesOn) {
     EXPECT_EQ(window->jobView()->current(), Station::Close);
 }
 
-class Proof : public WindowTest {
+class StackProof : public WindowTest {
 protected:
     void SetUp() override {
         open("seamer-turret-upper");
@@ -144,7 +145,7 @@ protected:
     }
 };
 
-TEST_F(Proof, IsAskedForOneByOneWithSpaceAlone) {
+TEST_F(StackProof, IsAskedForOneByOneWithSpaceAlone) {
     EXPECT_EQ(slip().title, "Home and square");
     for (int looks = 0; !ownStep(job()).done.contains(Station::Seat); ++looks) {
         ASSERT_LT(looks, 30);
@@ -154,29 +155,29 @@ TEST_F(Proof, IsAskedForOneByOneWithSpaceAlone) {
     EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Done);
 }
 
-TEST_F(Proof, NSaysNoAndStops) {
+TEST_F(StackProof, NSaysNoAndStops) {
     key(Qt::Key_N);
     EXPECT_FALSE(ownStep(job()).proof.checks.begin()->second);
     EXPECT_EQ(session().plan().marks.at(Station::Seat), plan::Mark::Stop);
-    EXPECT_TRUE(slipSays("put it right, or sign for it"));
+    EXPECT_TRUE(slipSays("correct it, or sign it off"));
     QTest::mouseClick(find<QPushButton>("seatCheck0"), Qt::LeftButton); // from no to not looked at
     EXPECT_TRUE(ownStep(job()).proof.checks.empty());
 }
 
-TEST_F(Proof, ASignedReasonClosesItAndStaysALook) {
+TEST_F(StackProof, ASignedReasonClosesItAndStaysALook) {
     type("proofWho", "Ilse Marden");
     type("proofWhy", "ring comes tomorrow");
-    EXPECT_EQ(slip().action, "Close it, signed for");
+    EXPECT_EQ(slip().action, "Accept by concession");
     clickAction();
     EXPECT_TRUE(ownStep(job()).done.contains(Station::Seat));
-    EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Look);
+    EXPECT_EQ(session().plan().step(ownKey(job()))->marks.at(Station::Seat), plan::Mark::Check);
 }
 
-TEST_F(Proof, APullOnAStringIsHeldAgainstItsSize) {
+TEST_F(StackProof, APullOnAStringIsHeldAgainstItsSize) {
     type("proofPull", "50");
     type("proofRadius", "40");
     EXPECT_EQ(*ownStep(job()).proof.pull_N, 50);
-    EXPECT_TRUE(slipSays("It turns hard"));
+    EXPECT_TRUE(slipSays("High drag torque"));
     type("proofPull", "a lot");
     EXPECT_FALSE(window->troubleText().isEmpty());
     EXPECT_EQ(*ownStep(job()).proof.pull_N, 50);
@@ -197,7 +198,7 @@ TEST_F(Closing, TheTighteningListIsSaidReadAndLocked) {
     QTest::mouseClick(find<QPushButton>("fastenerNew0"), Qt::LeftButton);
     type("fastenerRead0", "31");
     ASSERT_TRUE(QTest::qWaitFor([&] { return job().closing.fasteners[0].read_Nm.has_value(); }, kPatience_ms));
-    EXPECT_TRUE(slipSays("Plate screws: 31.0 N·m"));
+    EXPECT_TRUE(slipSays("Plate screws: torque read 31.0 N·m"));
     type("fastenerRead0", "25");
     ASSERT_TRUE(QTest::qWaitFor([&] { return *job().closing.fasteners[0].read_Nm == 25; }, kPatience_ms));
     QTest::mouseClick(find<QPushButton>("fastenerLocked0"), Qt::LeftButton);
@@ -221,7 +222,7 @@ TEST_F(Closing, InInchesTorqueIsPoundsAndFeet) {
     EXPECT_NEAR(job().closing.fasteners[0].torque_Nm, 135.58, 0.01);
     type("fastenerRead0", "110");
     ASSERT_TRUE(QTest::qWaitFor([&] { return job().closing.fasteners[0].read_Nm.has_value(); }, kPatience_ms));
-    EXPECT_TRUE(slipSays("Shaft nut: 110 lbf·ft"));
+    EXPECT_TRUE(slipSays("Shaft nut: torque read 110 lbf·ft"));
     type("runIn", "15 104"); // 40 degrees C
     EXPECT_NEAR(job().closing.runIn.readings[0].temp_C, 40, 1e-9);
 }
@@ -235,7 +236,7 @@ TEST_F(Closing, WhatIsNoFastenerIsRefusedAndStays) {
 
 TEST_F(Closing, TheRunInIsReadUntilItSettles) {
     type("runIn", "15 38");
-    EXPECT_TRUE(slipSays("Run-in: 18 K over the room"));
+    EXPECT_TRUE(slipSays("Run-in: 18 K over ambient"));
     type("runIn", "30 39");
     EXPECT_TRUE(slipSays("still rising by 4 K an hour"));
     type("runIn", "10 39"); // back in time
@@ -253,7 +254,7 @@ TEST_F(Closing, TheRunInIsHeldAgainstItsOwnRoomAndRise) {
     EXPECT_EQ(saved().closing.runIn.room_C, 25);
     EXPECT_EQ(saved().closing.runIn.allowed_K, 10);
     type("runIn", "15 38");
-    EXPECT_TRUE(slipSays("13 K over the room, 10 allowed"));
+    EXPECT_TRUE(slipSays("13 K over ambient, 10 K permitted"));
     EXPECT_EQ(session().plan().marks.at(Station::Close), plan::Mark::Stop);
     type("runInAllowed", "none");
     EXPECT_FALSE(window->troubleText().isEmpty());

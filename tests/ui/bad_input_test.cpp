@@ -37,7 +37,7 @@ protected:
 
 TEST_F(BadInput, EntriesAreRefusedInPlace) {
     open();
-    expectRefused("holeSize", "62 Q9", "no class");
+    expectRefused("holeSize", "62 Q9", "unknown tolerance class");
     expectRefused("holeSize", "wide", "cannot be read");
     expectRefused("holeSize", "62 P2", "does not exist");
     expectRefused("measuredBore", "-61.9", "larger than zero");
@@ -46,7 +46,7 @@ TEST_F(BadInput, EntriesAreRefusedInPlace) {
     expectRefused("housingOutside", "1/0", "finite");
     expectRefused("innerTemp", "900", "250");
     expectRefused("housingRz", "-3", "0 to 100");
-    expectRefused("journalSize", "62 zz5", "no class");
+    expectRefused("journalSize", "62 zz5", "unknown tolerance class");
     expectRefused("measuredBore", "6.2", "1 %");
     expectRefused("holeSize", "63 N7", "62 mm");
 }
@@ -56,7 +56,7 @@ TEST_F(BadInput, RightEntryTakesTheMarkAway) {
     type("holeSize", "62 Q9");
     type("holeSize", "62 K7");
     EXPECT_FALSE(find<QLineEdit>("holeSize")->property("wrong").toBool());
-    EXPECT_EQ(find<QLabel>("holeSizeUnderstood")->text(), "9.0 / −21 µm");
+    EXPECT_EQ(find<QLabel>("holeSizeUnderstood")->text(), "9.0 / −21.0 µm");
     EXPECT_EQ(hole(saved()).size->typed, "K7");
 }
 
@@ -66,7 +66,7 @@ TEST_F(BadInput, MeasuredFarFromNominalStopsWithTheReason) {
                replaced(shop.read("seamer-turret-upper.arbor.json"), "61.978 ±2um", "6.1978"));
     open();
     EXPECT_TRUE(session().plan().problem());
-    EXPECT_EQ(slip().title, "A size is wrong");
+    EXPECT_EQ(slip().title, "Size missing or invalid");
     EXPECT_TRUE(slipSays("6.1978"));
     for (const auto station : job::kStations)
         window->jobView()->go(station); // every station still draws

@@ -70,7 +70,7 @@ TEST_F(FitPage, LoadCaseProposesAndQuestions) {
     type("journalSize", "30 g6");
     EXPECT_TRUE(slipSays("Usual here: N7 and h6"));
     choose("loadCase", 1);
-    EXPECT_TRUE(slipSays("The inner ring is loose"));
+    EXPECT_TRUE(slipSays("Inner ring is loose"));
     type("loadShare", "0.2");
     EXPECT_TRUE(slipSays("m5"));
     type("loadShare", "2");

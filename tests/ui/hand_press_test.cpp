@@ -87,7 +87,7 @@ TEST_F(HandPress, WhatIsNoReadingStaysAndSaysWhy) {
 
 TEST_F(HandPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
     choose("pressMeans", Wrench);
-    EXPECT_TRUE(slipSays("At the wrench, just before home"));
+    EXPECT_TRUE(slipSays("On the wrench, just before home"));
     EXPECT_TRUE(slipSays("turns"));
     choose("handBolt", 1);
     QTest::keyClick(find<QComboBox>("handBolt"), Qt::Key_Return);
@@ -110,7 +110,7 @@ TEST_F(HandPress, AHammerIsAskedForItsSigns) {
     choose("handSign0", 1);
     choose("handSign1", 1);
     choose("handSign2", 1);
-    EXPECT_TRUE(slipSays("It stands on something"));
+    EXPECT_TRUE(slipSays("Bottomed on something"));
     EXPECT_TRUE(slipSays("A hammer tells no force"));
     EXPECT_EQ(ownStep(saved()).hand.signs.size(), 3u);
 }
@@ -138,7 +138,7 @@ protected:
 };
 
 TEST_F(LeftLying, IsOfferedAndTakenOver) {
-    EXPECT_EQ(slip().title, "A recording was left lying");
+    EXPECT_EQ(slip().title, "Unsaved recording found");
     EXPECT_TRUE(slipSays("J-0142-20261123T161200.csv"));
     clickAction();
     ASSERT_TRUE(session().measuredTrace());
@@ -159,7 +159,7 @@ TEST_F(LeftLying, OrSetAsideWithNothingLost) {
 TEST_F(LeftLying, OfAnotherJobIsNotOffered) {
     open("conveyor-tail-drum");
     window->jobView()->go(Station::Press);
-    EXPECT_NE(slip().title, "A recording was left lying");
+    EXPECT_NE(slip().title, "Unsaved recording found");
 }
 
 class ShopFriction : public WindowTest {
@@ -248,7 +248,7 @@ TEST_F(Indicator, FillsTheClockPushByPush) {
     EXPECT_NEAR(ringInHand(session().plan()).seating.plane->highAngle_deg, 90, 25); // 3 o'clock, as the stand-in leans
     EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::SquareOnly);
     EXPECT_TRUE(slipSays("Home is not measured"));
-    EXPECT_FALSE(slip().actionEnabled);
+    EXPECT_FALSE(slip().waitsFor.empty());
 }
 
 TEST_F(Indicator, SeesAChipUnderOnePlace) {

@@ -147,8 +147,8 @@ TEST_F(Live, OverTheSerialLineACrookedStartIsStoppedAtOnce) {
     key(Qt::Key_Space);
     press->go();
     EXPECT_TRUE(comesTo(trace::Verdict::CockedStart));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return slip().title == "Started crooked"; }, kPatience_ms));
-    EXPECT_EQ(slip().titleTone, ui::Tone::Stop);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return slip().title == "Started cocked"; }, kPatience_ms));
+    EXPECT_EQ(slip().tone, words::Tone::Stop);
     // It is said while most of the way is still to go.
     EXPECT_LT(live().trace().back().travel_mm, 0.6 * inHand(session().plan()).press->expected.homeTravel_mm);
     key(Qt::Key_Space);
@@ -205,13 +205,13 @@ TEST_F(Live, ATransducerThatFallsSilentIsNoLongerShownAsAlive) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return live().last().has_value(); }, kPatience_ms));
     key(Qt::Key_Space);
     ASSERT_TRUE(live().recording());
-    ASSERT_TRUE(QTest::qWaitFor([&] { return slip().title.startsWith("No reading for"); }, kPatience_ms));
-    EXPECT_EQ(slip().titleTone, ui::Tone::Stop);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return slip().title.starts_with("No reading for"); }, kPatience_ms));
+    EXPECT_EQ(slip().tone, words::Tone::Stop);
     EXPECT_TRUE(slip().figures[0].stale);
-    EXPECT_TRUE(slip().figures[0].range.contains("ago"));
+    EXPECT_THAT(slip().figures[0].range, ::testing::HasSubstr("ago"));
     EXPECT_TRUE(live().stateText().contains("silent")) << live().stateText().toStdString();
     plain.say("press 1.1 4 1500");
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !slip().title.startsWith("No reading"); }, kPatience_ms));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !slip().title.starts_with("No reading"); }, kPatience_ms));
     EXPECT_FALSE(slip().figures[0].stale);
 }
 

@@ -8,7 +8,6 @@
 #include "io/merge.h"
 #include "io/text_file.h"
 #include "ui/session/running_times.h"
-#include "ui/slip/slip_model.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -220,19 +219,19 @@ TEST(RunningTimes, AreKeptInTheFileAndDoubtIsSaid) {
 }
 
 TEST(SlipOrder, AStopComesFirstAndIsNeverCutOff) {
-    ui::SlipModel slip;
+    words::Sheet slip;
     slip.title = "In the band: 29 µm";
-    slip.titleTone = ui::Tone::Proven;
+    slip.tone = words::Tone::Proven;
     for (int i = 0; i < 9; ++i)
-        slip.notes.push_back({ui::Tone::Plan, QString::number(i), {}});
-    slip.notes.push_back({ui::Tone::Caution, "check this", {}});
-    slip.notes.push_back({ui::Tone::Stop, "Spacer is too short", {}});
-    const auto shown = ui::worstFirst(slip);
+        slip.notes.push_back({"", words::Tone::Plan, std::to_string(i)});
+    slip.notes.push_back({"", words::Tone::Check, "check this"});
+    slip.notes.push_back({"", words::Tone::Stop, "Spacer is too short"});
+    const auto shown = words::worstFirst(slip);
     ASSERT_EQ(shown.notes.size(), 11u);
     EXPECT_EQ(shown.notes[0].head, "Spacer is too short");
     EXPECT_EQ(shown.notes[1].head, "check this");
     EXPECT_EQ(shown.notes[2].head, "0");
     EXPECT_EQ(shown.title, "Spacer is too short") << "no proven title above a stop";
-    EXPECT_EQ(shown.titleTone, ui::Tone::Stop);
-    EXPECT_TRUE(shown.subtitle.contains("29"));
+    EXPECT_EQ(shown.tone, words::Tone::Stop);
+    EXPECT_THAT(shown.verdict, ::testing::HasSubstr("29"));
 }

@@ -202,7 +202,7 @@ TEST_F(Measure, InInchesTheLastFourDigitsAreTenThousandths) {
     keys("1644"); // 2.1644 in = 54.9758 mm
     key(Qt::Key_Return);
     EXPECT_NEAR(card({"pulley", "lower_cup"}, true).readings.front().dia_mm, 2.1644 * 25.4, 1e-9);
-    EXPECT_TRUE(slip().figures.front().number.startsWith("2.16"));
+    EXPECT_TRUE(slip().figures.front().number.starts_with("2.16"));
     EXPECT_EQ(slip().figures.front().unit, "in");
 }
 
@@ -214,7 +214,7 @@ TEST_F(Measure, TheGaugesButtonEntersAndGoesOn) {
     ASSERT_TRUE(gauge.listen(QHostAddress::LocalHost));
     openMeasure("seamer-turret-upper");
     type("gaugeLine", QStringLiteral("127.0.0.1:%1").arg(gauge.serverPort()));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("gaugeLineUnderstood")->text() == "its button enters"; },
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("gaugeLineUnderstood")->text() == "its data button enters"; },
                                 arbor::testing::kPatience_ms));
     grid->goTo(0, 0);
     const auto entered = [&] {
@@ -239,7 +239,7 @@ TEST_F(Measure, AGaugeSetToTheWrongMasterIsRefusedAndTheCursorStays) {
     ASSERT_TRUE(gauge.listen(QHostAddress::LocalHost));
     openMeasure("seamer-turret-upper");
     type("gaugeLine", QStringLiteral("127.0.0.1:%1").arg(gauge.serverPort()));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("gaugeLineUnderstood")->text() == "its button enters"; },
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("gaugeLineUnderstood")->text() == "its data button enters"; },
                                 arbor::testing::kPatience_ms));
     gauge.push();
     ASSERT_TRUE(

@@ -102,7 +102,7 @@ TEST_F(Window, InchShowsInchAndTakesInch) {
     key(Qt::Key_U, Qt::ControlModifier);
     EXPECT_EQ(saved().units, job::Units::Inch);
     EXPECT_EQ(find<QLabel>("headerUnits")->text(), "in · lbf · °F");
-    EXPECT_EQ(find<QLineEdit>("housingOutside")->text(), "3.6220");
+    EXPECT_EQ(find<QLineEdit>("housingOutside")->text(), "3.62205");
     type("housingOutside", "4");
     EXPECT_NEAR(session().plan().seat()->input->outer.otherDia_mm, 101.6, 1e-9);
     type("innerTemp", "104");

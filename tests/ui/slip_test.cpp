@@ -3,6 +3,7 @@
 #include "support/steps.h"
 #include "support/window.h"
 
+#include "core/base/units.h"
 #include "ui/bench/bench_view.h"
 #include "ui/charts/zone_drawing.h"
 #include "ui/slip/slip_body.h"
@@ -29,12 +30,11 @@ using section::BodyKind;
 
 class SlipText : public WindowTest {
 protected:
-    const ui::Figure& figure(const QString& label) {
+    const words::Figure& figure(const std::string& key) {
         const auto& list = slip().figures;
-        const auto at =
-            std::find_if(list.begin(), list.end(), [&](const auto& f) { return f.label.startsWith(label); });
-        static const ui::Figure none;
-        EXPECT_NE(at, list.end()) << label.toStdString();
+        const auto at = std::find_if(list.begin(), list.end(), [&](const auto& f) { return f.key == key; });
+        static const words::Figure none;
+        EXPECT_NE(at, list.end()) << key;
         return at == list.end() ? none : *at;
     }
     void go(Station station) { window->jobView()->go(station); }
@@ -43,16 +43,15 @@ protected:
 TEST_F(SlipText, FitShowsLikelyBandAndLimits) {
     open();
     const auto& f = *fitOf(session().plan());
-    const auto& interference = figure("Interference");
-    EXPECT_EQ(interference.number, "15");
-    EXPECT_EQ(interference.range,
-              ui::q(session().display().fineRange(f.interference_mm.least, f.interference_mm.most)));
-    EXPECT_DOUBLE_EQ(*interference.at, f.interference_mm.likely);
+    const auto& interference = figure("interference_um");
+    EXPECT_EQ(interference.number, "15.5");
+    EXPECT_EQ(interference.range, session().display().fineRange(f.interference_mm.least, f.interference_mm.most));
+    EXPECT_DOUBLE_EQ(interference.value.likely, f.interference_mm.likely / kUm);
     ASSERT_EQ(interference.limits.size(), 3u);
     EXPECT_DOUBLE_EQ(interference.limits.front().value, 0);
-    EXPECT_DOUBLE_EQ(interference.limits.back().value, f.interferenceWorst_mm.upper);
-    EXPECT_TRUE(figure("Force").range.contains("gauge"));
-    EXPECT_EQ(figure("Outer part at").number, "83") << "what Warm allows";
+    EXPECT_DOUBLE_EQ(interference.limits.back().value, f.interferenceWorst_mm.upper / kUm);
+    EXPECT_THAT(figure("press_force_N").range, ::testing::HasSubstr("gauge"));
+    EXPECT_EQ(figure("outer_degC").number, "83") << "what Warm allows";
 }
 
 TEST_F(SlipText, EveryBandLiesOnItsLineAndHoldsTheLikelyValue) {
@@ -61,11 +60,11 @@ TEST_F(SlipText, EveryBandLiesOnItsLineAndHoldsTheLikelyValue) {
         for (const auto station : job::kStations) {
             go(station);
             for (const auto& f : slip().figures) {
-                if (!f.at) continue;
-                EXPECT_LE(f.bandFrom, *f.at + 1e-12) << f.label.toStdString();
-                EXPECT_GE(f.bandTo, *f.at - 1e-12) << f.label.toStdString();
-                EXPECT_LE(f.lineFrom, f.bandFrom + 1e-12) << f.label.toStdString();
-                EXPECT_GE(f.lineTo, f.bandTo - 1e-12) << f.label.toStdString();
+                if (!f.hasLine) continue;
+                EXPECT_LE(f.value.least, f.value.likely + 1e-9) << f.label;
+                EXPECT_GE(f.value.most, f.value.likely - 1e-9) << f.label;
+                EXPECT_LE(f.lineFrom, f.value.least + 1e-9) << f.label;
+                EXPECT_GE(f.lineTo, f.value.most - 1e-9) << f.label;
             }
         }
     }
@@ -80,12 +79,12 @@ TEST_F(SlipText, OfEverySeatAndEverySurfaceHasFiguresOnTheirLines) {
             auto* lines = find<QListWidget>(list);
             for (int line = 0; line < lines->count(); ++line) {
                 lines->setCurrentRow(line);
-                EXPECT_FALSE(slip().title.isEmpty());
+                EXPECT_FALSE(slip().title.empty());
                 for (const auto& f : slip().figures) {
-                    EXPECT_FALSE(f.number.contains("nan")) << name << " " << f.label.toStdString();
-                    if (!f.at) continue;
-                    EXPECT_LE(f.lineFrom, *f.at + 1e-9) << name << " " << f.label.toStdString();
-                    EXPECT_GE(f.lineTo, *f.at - 1e-9) << name << " " << f.label.toStdString();
+                    EXPECT_EQ(f.number.find("nan"), std::string::npos) << name << " " << f.label;
+                    if (!f.hasLine) continue;
+                    EXPECT_LE(f.lineFrom, f.value.likely + 1e-9) << name << " " << f.label;
+                    EXPECT_GE(f.lineTo, f.value.likely - 1e-9) << name << " " << f.label;
                     for (const auto& limit : f.limits)
                         EXPECT_TRUE(std::isfinite(limit.value));
                 }
@@ -105,8 +104,10 @@ TEST_F(SlipText, StackOfToolingAddsUp) {
     go(Station::Tooling);
     const auto stack = setupOf(session().plan()).proof.stack;
     double sum = 0;
-    for (const auto& row : slip().rows)
-        if (!row.left.startsWith("Ram")) sum += QString(row.right).remove('+').toDouble();
+    const auto& lists = slip().rows;
+    for (const auto& row :
+         std::find_if(lists.begin(), lists.end(), [](const auto& l) { return l.key == "stack"; })->rows)
+        if (row.key != "stroke_used_mm" && row.value) sum += row.value->likely;
     // Bearing: what is to go counts, but it stands on the housing by its whole height less the chamfers.
     EXPECT_NEAR(sum - session().step()->task()->travel_mm + (23.8 - 2), stack.stack_mm, 0.01);
 }
@@ -123,18 +124,20 @@ TEST_F(SlipText, StopNamesAToolThatWouldDo) {
 TEST_F(SlipText, PressCautionNamesTheEnergy) {
     open();
     go(Station::Press);
-    EXPECT_TRUE(slip().caution.contains(ui::q(words::decimals(inHand(session().plan()).press->energy_J, 1)) + " J"));
+    EXPECT_THAT(slip().caution,
+                ::testing::HasSubstr(words::decimals(inHand(session().plan()).press->energy_J, 1) + " J"));
     EXPECT_TRUE(slipSays("The gauge will hardly move"));
-    EXPECT_EQ(window->jobView()->findChild<QLabel*>("slipCaution")->text(), slip().caution);
+    EXPECT_EQ(window->jobView()->findChild<QLabel*>("slipCaution")->text(), ui::q(slip().caution));
 }
 
 TEST_F(SlipText, CloseWantsAName) {
     open();
     go(Station::Close);
-    EXPECT_FALSE(slip().actionEnabled);
-    EXPECT_EQ(slip().hint, "Say who did the work.");
+    EXPECT_FALSE(slip().waitsFor.empty());
+    EXPECT_EQ(slip().waitsFor, "Say who did the work.");
+    EXPECT_EQ(window->jobView()->findChild<QLabel*>("slipHint")->text(), "Say who did the work.");
     keys("I");
-    EXPECT_TRUE(slip().actionEnabled);
+    EXPECT_TRUE(slip().waitsFor.empty());
     EXPECT_EQ(job().draft.who, "I");
 }
 
@@ -208,18 +211,18 @@ TEST_F(SlipText, EmptyRackLeavesFitAtWork) {
     go(Station::Tooling);
     EXPECT_EQ(session().plan().marks.at(Station::Tooling), plan::Mark::Stop);
     EXPECT_EQ(slip().title, "Nothing on the rack fits");
-    EXPECT_TRUE(slipSays("T turns one"));
+    EXPECT_TRUE(slipSays("Make a sleeve"));
     EXPECT_TRUE(find<ui::BenchView>("toolingBench")->scene().path == std::nullopt);
 }
 
 TEST(SlipBody, GrowsWithItsText) {
     ui::SlipBody body(nullptr);
-    ui::SlipModel model;
+    words::Sheet model;
     model.title = "Fit";
     body.show(model);
     const int bare = body.sizeHint().height();
-    model.notes = {
-        {ui::Tone::Stop, "One", "a reason that is long enough to be broken over more than one line of the slip"}};
+    model.notes = {{"", words::Tone::Stop, "One",
+                    "a reason that is long enough to be broken over more than one line of the slip"}};
     body.show(model);
     EXPECT_GT(body.sizeHint().height(), bare + 40);
 }

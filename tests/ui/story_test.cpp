@@ -105,7 +105,7 @@ TEST_F(Story, WithTheMouseOnRouteRuleAndSlip) {
     EXPECT_EQ(session().step()->step.key, "out:spindle");
     QTest::mouseClick(find<QPushButton>("step_press"), Qt::LeftButton);
     EXPECT_EQ(window->jobView()->current(), Station::Press);
-    EXPECT_TRUE(slipSays("Lets go at"));
+    EXPECT_TRUE(slipSays("Breakaway force"));
     click(rule, row("", "Fit"));
     EXPECT_EQ(window->jobView()->current(), Station::Fit);
     EXPECT_TRUE(saved().done.contains(Station::Fit));
@@ -130,13 +130,13 @@ TEST_F(Story, HoleByClassByLimitsAndMeasured) {
     type("holeSize", "62 M7");
     EXPECT_DOUBLE_EQ(holeLimits().lower, -0.030);
     EXPECT_EQ(holeLimits().upper, 0);
-    EXPECT_EQ(find<QLabel>("holeSizeUnderstood")->text(), "0.0 / −30 µm");
+    EXPECT_EQ(find<QLabel>("holeSizeUnderstood")->text(), "0.0 / −30.0 µm");
     type("holeSize", "62 -12/-38 um");
     EXPECT_NEAR(holeLimits().lower, -0.038, 1e-12);
     EXPECT_EQ(hole(saved()).size->typed, "62 -12/-38 um");
     find<QListWidget>("seatList")->setCurrentRow(1);
     type("journalSize", "30 k5");
-    EXPECT_EQ(find<QLabel>("journalSizeUnderstood")->text(), "11 / 2.0 µm");
+    EXPECT_EQ(find<QLabel>("journalSizeUnderstood")->text(), "11.0 / 2.0 µm");
 }
 
 TEST_F(Story, AnotherBearingTakesItsSeatsAlong) {
@@ -192,7 +192,7 @@ TEST_F(Story, TraceIsLaidOverTheBandAndKeptBesideTheJob) {
 TEST_F(Story, TiltedRingIsNamedAndHeldBack) {
     depths({"22.20", "22.18", "22.16", "22.14", "22.16", "22.18", "22.20", "22.21"});
     EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::Tilted);
-    EXPECT_EQ(slip().title, "Tilted");
+    EXPECT_EQ(slip().title, "Cocked");
     EXPECT_TRUE(slipSays("o’clock"));
     EXPECT_TRUE(slipSays("Press again with a true sleeve"));
     EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());

@@ -58,9 +58,9 @@ TEST_F(Tooling, SleeveOnTheInnerRingIsStoppedInWordsAndInTheDrawing) {
     drop("S11");
     EXPECT_EQ(driver(), "S11");
     EXPECT_EQ(slip().title, "Stop");
-    EXPECT_EQ(slip().subtitle, "The force would go through the rolling elements.");
-    EXPECT_TRUE(slipSays("Load on the elements"));
-    EXPECT_TRUE(slipSays("static rating") || slipSays("carry"));
+    EXPECT_EQ(slip().verdict, "The force would go through the rolling elements.");
+    EXPECT_TRUE(slipSays("Load on the rolling elements"));
+    EXPECT_TRUE(slipSays("rated") || slipSays("carries no axial load"));
     const auto& scene = bench()->scene();
     ASSERT_TRUE(scene.path);
     ASSERT_FALSE(scene.path->mustNotCarry.empty());
@@ -83,7 +83,7 @@ TEST_F(Tooling, StopHoldsThePressStationBack) {
     drop("S11");
     window->jobView()->go(Station::Press);
     EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());
-    EXPECT_TRUE(slipSays("Tooling has a stop"));
+    EXPECT_TRUE(slipSays("Set up has a stop"));
 }
 
 TEST_F(Tooling, EscapePutsTheProgramsChoiceBack) {
@@ -94,7 +94,7 @@ TEST_F(Tooling, EscapePutsTheProgramsChoiceBack) {
     EXPECT_EQ(driver(), before);
     EXPECT_FALSE(ownStep(saved()).wish.driver);
     drop("S12");
-    EXPECT_EQ(slip().action, "Put back the program's choice");
+    EXPECT_EQ(slip().action, "Use the program's choice again");
     clickAction();
     EXPECT_EQ(driver(), before);
     EXPECT_EQ(window->jobView()->current(), Station::Tooling);

@@ -27,10 +27,10 @@ protected:
         const auto place = [&] { return std::pair(at(), session().inHand()); };
         const auto here = place();
         for (int i = 0; i < 60 && place() == here; ++i) {
-            const auto before = slip().action + slip().title + slip().subtitle;
+            const auto before = slip().action + slip().title + slip().verdict;
             const auto focus = window->focusWidget();
             key(Qt::Key_F9);
-            if (place() == here && slip().action + slip().title + slip().subtitle == before &&
+            if (place() == here && slip().action + slip().title + slip().verdict == before &&
                 window->focusWidget() == focus)
                 break;
         }

@@ -41,10 +41,10 @@ double axial_mm(const Nut& nut, double turn_deg) {
 
 Result<std::vector<double>> lockAngles(const Nut& nut) {
     if (!(nut.pitch_mm > 0) || !std::isfinite(nut.pitch_mm))
-        return refuse(ProblemCode::NotPositive, "pitch_mm", plain(nut.pitch_mm), "> 0");
+        return refuse(ProblemCode::NotPositive, "pitch_mm", plain(nut.pitch_mm), wanted("> 0"));
     if (nut.slotCount < 1 || nut.slotCount > kMostSlots)
         return refuse(ProblemCode::OutOfRange, "slots", std::to_string(nut.slotCount),
-                      "1 to " + std::to_string(kMostSlots));
+                      wanted("1 to {1}", std::to_string(kMostSlots)));
     const double slot = 360.0 / nut.slotCount;
     std::vector<double> out;
     for (const double hole : nut.holes())
@@ -72,7 +72,7 @@ Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg,
     if (!angles) return tl::unexpected(angles.error());
     if (!(target_mm.lower <= target_mm.upper))
         return refuse(ProblemCode::GeometryOrder, "target_mm", plain(target_mm.lower),
-                      "up to " + plain(target_mm.upper));
+                      wanted("up to {1}", plain(target_mm.upper)));
     const double slot = 360.0 / nut.slotCount;
     SlotChoice out;
     out.target_mm = target_mm;

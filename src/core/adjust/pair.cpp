@@ -11,9 +11,10 @@ constexpr Limits kFingerTight_mm{0, 0.02}, kTakeUp_mm{0.02, 0.06}, kWasherMoves_
 
 Result<double> reach(const Row& row, const char* which) {
     if (!(row.meanDia_mm > 0))
-        return refuse(ProblemCode::NotPositive, std::string(which) + "/mean_mm", plain(row.meanDia_mm), "> 0");
+        return refuse(ProblemCode::NotPositive, std::string(which) + "/mean_mm", plain(row.meanDia_mm), wanted("> 0"));
     if (!(row.contact_deg >= 1 && row.contact_deg <= 80))
-        return refuse(ProblemCode::OutOfRange, std::string(which) + "/contact_deg", plain(row.contact_deg), "1 to 80");
+        return refuse(ProblemCode::OutOfRange, std::string(which) + "/contact_deg", plain(row.contact_deg),
+                      wanted("1 to 80"));
     return row.meanDia_mm / 2 / std::tan(row.contact_deg * std::numbers::pi / 180);
 }
 
@@ -27,20 +28,20 @@ Result<double> playLost_mm(const Pair& pair, double shaft_K, double housing_K) {
     return growth * (*one + *two + (pair.pointsInside ? pair.apart_mm : -pair.apart_mm));
 }
 
-Limits playOf(School school, const SchoolInput& in) {
+Limits playOf(SettingMethod school, const SchoolInput& in) {
     switch (school) {
-    case School::Indicator:
+    case SettingMethod::Indicator:
         return {in.target_mm.lower - in.reading_mm, in.target_mm.upper + in.reading_mm};
-    case School::NextSlotLoose:
+    case SettingMethod::NextSlotLoose:
         // Finger tight may stand right before a slot or right behind one.
         return {kFingerTight_mm.lower, kFingerTight_mm.upper + in.step_mm};
-    case School::PartOfATurn: {
+    case SettingMethod::PartOfATurn: {
         const double back = in.pitch_mm * in.partOfATurn;
         return {back - kTakeUp_mm.upper, back - kTakeUp_mm.lower};
     }
-    case School::WasherMoves:
+    case SettingMethod::WasherMoves:
         return kWasherMoves_mm;
-    case School::SnugTwice:
+    case SettingMethod::SnugTwice:
         return kSnug_mm;
     }
     return {};

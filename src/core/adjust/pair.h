@@ -30,15 +30,16 @@ struct Pair {
 Result<double> playLost_mm(const Pair& pair, double shaft_K, double housing_K);
 
 /// What a habit of the shop comes to on this thread, as end play [mm]; negative: preload.
-enum class School {
+enum class SettingMethod {
     Indicator,     ///< set and read: the reference
     NextSlotLoose, ///< tight, back off, finger tight, to the next slot loose
     PartOfATurn,   ///< tight, then back off part of a turn
     WasherMoves,   ///< until the washer just moves under a screwdriver
     SnugTwice,     ///< snug, loosen, snug
 };
-inline constexpr School kSchools[] = {School::Indicator, School::NextSlotLoose, School::PartOfATurn,
-                                      School::WasherMoves, School::SnugTwice};
+inline constexpr SettingMethod kSchools[] = {SettingMethod::Indicator, SettingMethod::NextSlotLoose,
+                                             SettingMethod::PartOfATurn, SettingMethod::WasherMoves,
+                                             SettingMethod::SnugTwice};
 
 struct SchoolInput {
     double pitch_mm = 1.5;
@@ -49,7 +50,7 @@ struct SchoolInput {
 };
 /// @source [HB5] taper adjustment; finger tight is 0 to 0.02 mm of play, tight takes 0.02 to 0.06 mm up that must come
 /// back first, a washer moves at 0 to 0.10, snug is -0.02 to 0.02 [PRACTICE]
-Limits playOf(School school, const SchoolInput& in);
+Limits playOf(SettingMethod school, const SchoolInput& in);
 
 /// Torque of rolling by a spring scale. @source [HB4.15] pull x radius
 double rollingTorque_Nm(double pull_N, double radius_mm);

@@ -15,10 +15,10 @@ Result<std::vector<PlayBand>> parsePlayBands(std::string_view text) {
                                 d.at("name"),
                                 d.at("up_to_mm"),
                                 {d.at("least_um").get<double>() / 1000, d.at("most_um").get<double>() / 1000}};
-            if (!(band.upTo_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(band.upTo_mm), "> 0");
+            if (!(band.upTo_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(band.upTo_mm), wanted("> 0"));
             if (!(band.play_mm.lower <= band.play_mm.upper))
                 return refuse(ProblemCode::GeometryOrder, place, plain(band.play_mm.upper),
-                              "at least " + plain(band.play_mm.lower));
+                              wanted("at least {1}", plain(band.play_mm.lower)));
             out.push_back(band);
         }
         return out;

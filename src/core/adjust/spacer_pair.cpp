@@ -14,11 +14,11 @@ constexpr std::size_t kMostPieces = 6;
 Result<void> check(const ClampedPair& p, double torque_Nm) {
     for (const auto& [name, value] :
          {std::pair{"nut_mm", p.nutDia_mm}, {"nut_factor", p.nutFactor}, {"spacer_mm2", p.spacerArea_mm2}})
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, name, plain(value), "> 0");
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, name, plain(value), wanted("> 0"));
     if (p.ringWidth_mm > 0 && !(p.ringArea_mm2 > 0))
-        return refuse(ProblemCode::NotPositive, "ring_mm2", plain(p.ringArea_mm2), "> 0");
+        return refuse(ProblemCode::NotPositive, "ring_mm2", plain(p.ringArea_mm2), wanted("> 0"));
     if (!(torque_Nm >= 0) || !std::isfinite(torque_Nm))
-        return refuse(ProblemCode::OutOfRange, "torque_Nm", plain(torque_Nm), "0 or more");
+        return refuse(ProblemCode::OutOfRange, "torque_Nm", plain(torque_Nm), wanted("0 or more"));
     return {};
 }
 
@@ -45,11 +45,12 @@ double neededLength_mm(double trial_mm, double found_mm, double wanted_mm) {
 }
 
 Result<ShimPack> packShims(double wanted_mm, std::vector<double> stock_mm, std::size_t most) {
-    if (!(wanted_mm >= 0)) return refuse(ProblemCode::OutOfRange, "wanted_mm", plain(wanted_mm), "0 or more");
+    if (!(wanted_mm >= 0)) return refuse(ProblemCode::OutOfRange, "wanted_mm", plain(wanted_mm), wanted("0 or more"));
     if (most < 1 || most > kMostPieces)
-        return refuse(ProblemCode::OutOfRange, "most", std::to_string(most), "1 to " + std::to_string(kMostPieces));
+        return refuse(ProblemCode::OutOfRange, "most", std::to_string(most),
+                      wanted("1 to {1}", std::to_string(kMostPieces)));
     for (const double t : stock_mm)
-        if (!(t > 0)) return refuse(ProblemCode::NotPositive, "stock_mm", plain(t), "> 0");
+        if (!(t > 0)) return refuse(ProblemCode::NotPositive, "stock_mm", plain(t), wanted("> 0"));
     std::sort(stock_mm.rbegin(), stock_mm.rend());
     ShimPack best, tried;
     const auto better = [&] {

@@ -53,26 +53,27 @@ std::vector<Body> sectionOf(const FromCatalogue& from, const catalog::Bearing& b
 void checkNames(const Assembly& a, std::vector<Problem>& out) {
     std::set<std::string> ids;
     for (const auto& part : a.parts) {
-        if (part.bodies.empty()) out.push_back({ProblemCode::Missing, "parts/" + part.id, {}, "a section"});
+        if (part.bodies.empty()) out.push_back({ProblemCode::Missing, "parts/" + part.id, {}, wanted("a section")});
         if (!ids.insert(part.id).second)
-            out.push_back({ProblemCode::Duplicate, "parts/" + part.id, part.id, "a name of its own"});
+            out.push_back({ProblemCode::Duplicate, "parts/" + part.id, part.id, wanted("a name of its own")});
     }
     for (const auto& part : a.parts)
         for (const auto& lock : part.lockedBy)
             if (!ids.contains(lock) || lock == part.id)
-                out.push_back({ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, "another part"});
+                out.push_back(
+                    {ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, wanted("another part")});
     for (const auto& [name, joints] : {std::pair{"pressed", &a.pressed}, {"threaded", &a.threaded}})
         for (const auto& joint : *joints)
             for (const auto& id : {joint.outer, joint.inner})
                 if (!ids.contains(id) || joint.outer == joint.inner)
-                    out.push_back({ProblemCode::UnknownName, name, id, "two of the parts"});
+                    out.push_back({ProblemCode::UnknownName, name, id, wanted("two of the parts")});
 }
 
 void checkRoom(const Assembly& a, std::vector<Problem>& out) {
     for (const auto& clash : clashes(a))
         out.push_back({ProblemCode::GeometryOrder, "parts/" + a.parts[clash.upper].id, a.parts[clash.lower].id,
-                       "room of its own: the two overlap by " + plain(clash.overlapRad_mm) + " mm on the radius at " +
-                           plain(clash.z_mm) + " mm"});
+                       wanted("room of its own: the two overlap by {1} mm on the radius at {2} mm",
+                              plain(clash.overlapRad_mm), plain(clash.z_mm))});
 }
 
 bool needsSeat(PartKind kind) {
@@ -109,15 +110,17 @@ void checkSeats(const Assembly& a, std::vector<Problem>& out) {
     for (std::size_t i = 0; i < a.parts.size(); ++i) {
         const auto& part = a.parts[i];
         if (needsSeat(part.kind) && !touchesAround(a, i))
-            out.push_back({ProblemCode::NoSeat, "parts/" + part.id, part.id, "a bore or journal of its own size"});
+            out.push_back(
+                {ProblemCode::NoSeat, "parts/" + part.id, part.id, wanted("a bore or journal of its own size")});
         if (part.kind == PartKind::RetainingRing && !standsInGroove(a, i))
-            out.push_back({ProblemCode::NoSeat, "parts/" + part.id, part.id, "a groove that holds it on both sides"});
+            out.push_back(
+                {ProblemCode::NoSeat, "parts/" + part.id, part.id, wanted("a groove that holds it on both sides")});
     }
     for (const auto* joints : {&a.pressed, &a.threaded})
         for (const auto& joint : *joints)
             if (!touchOf(a.parts[*indexOf(a, joint.outer)], a.parts[*indexOf(a, joint.inner)]))
                 out.push_back({ProblemCode::NoSeat, "joint " + joint.outer + "/" + joint.inner, joint.inner,
-                               "a bore of its size in " + joint.outer});
+                               wanted("a bore of its size in {1}", joint.outer)});
 }
 
 } // namespace
@@ -128,7 +131,7 @@ Result<void> resolve(Assembly& a, const std::vector<catalog::Bearing>& catalogue
         const auto* bearing = catalog::findBearing(catalogue, part.catalogue->designation);
         if (!bearing)
             return refuse(ProblemCode::UnknownName, "parts/" + part.id + "/designation", part.catalogue->designation,
-                          "a bearing of the catalogue");
+                          wanted("a bearing of the catalogue"));
         part.bodies = sectionOf(*part.catalogue, *bearing, part.id);
     }
     return {};
@@ -145,11 +148,11 @@ std::vector<Clash> clashes(const Assembly& a) {
 std::vector<Problem> faults(const Assembly& a) {
     std::vector<Problem> out;
     if (a.parts.empty())
-        out.push_back({ProblemCode::Missing, "parts", {}, "one part or more"});
+        out.push_back({ProblemCode::Missing, "parts", {}, wanted("one part or more")});
     else if (a.parts.size() > kMostParts)
-        out.push_back({ProblemCode::OutOfRange, "parts", std::to_string(a.parts.size()), "up to 64 parts"});
+        out.push_back({ProblemCode::OutOfRange, "parts", std::to_string(a.parts.size()), wanted("up to 64 parts")});
     else if (a.base >= a.parts.size())
-        out.push_back({ProblemCode::OutOfRange, "base", std::to_string(a.base), "one of the parts"});
+        out.push_back({ProblemCode::OutOfRange, "base", std::to_string(a.base), wanted("one of the parts")});
     if (out.empty()) checkNames(a, out);
     if (!out.empty()) return out; // the geometry of a broken list says nothing
     checkRoom(a, out);

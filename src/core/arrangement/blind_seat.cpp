@@ -22,23 +22,23 @@ constexpr double kGroovePlay_mm = 0.05;   // of a retaining ring in its groove, 
 
 Result<void> positive(std::initializer_list<std::pair<const char*, double>> sizes) {
     for (const auto& [field, value] : sizes) {
-        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, field, plain(value), "a finite size");
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, field, plain(value), wanted("a finite size"));
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, field, plain(value), wanted("> 0"));
         if (value > kGreatest_mm)
-            return refuse(ProblemCode::OutOfRange, field, plain(value), "up to " + plain(kGreatest_mm) + " mm");
+            return refuse(ProblemCode::OutOfRange, field, plain(value), wanted("up to {1} mm", plain(kGreatest_mm)));
     }
     return {};
 }
 
 Result<void> ordered(const char* field, double small, double large) {
     if (!(small < large))
-        return refuse(ProblemCode::GeometryOrder, field, plain(small), "under " + plain(large) + " mm");
+        return refuse(ProblemCode::GeometryOrder, field, plain(small), wanted("under {1} mm", plain(large)));
     return {};
 }
 
 Result<void> over(const char* field, double value, double least) {
     if (!(value > least))
-        return refuse(ProblemCode::GeometryOrder, field, plain(value), "over " + plain(least) + " mm");
+        return refuse(ProblemCode::GeometryOrder, field, plain(value), wanted("over {1} mm", plain(least)));
     return {};
 }
 
@@ -65,7 +65,7 @@ Result<void> checkShaft(const BlindSeat& h) {
     const auto& shaft = *h.shaft;
     if (!(shaft.boreDia_mm >= 0 && shaft.boreDia_mm < shaft.dia_mm))
         return refuse(ProblemCode::GeometryOrder, "shaft/bore_mm", plain(shaft.boreDia_mm),
-                      "0 up to under " + plain(shaft.dia_mm) + " mm");
+                      wanted("0 up to under {1} mm", plain(shaft.dia_mm)));
     return ordered("shaft/seat/size", shaft.dia_mm, h.shoulderBoreDia_mm);
 }
 
@@ -78,7 +78,7 @@ Result<void> check(const BlindSeat& h) {
         !ok)
         return ok;
     if (!(h.leadIn_mm >= 0) || !std::isfinite(h.leadIn_mm))
-        return refuse(ProblemCode::OutOfRange, "housing/entry_chamfer_mm", plain(h.leadIn_mm), "0 or more");
+        return refuse(ProblemCode::OutOfRange, "housing/entry_chamfer_mm", plain(h.leadIn_mm), wanted("0 or more"));
     for (const auto& ok : {over("housing/outside_mm", h.outsideDia_mm, h.seatDia_mm + h.leadIn_mm),
                            ordered("housing/shoulder_bore_mm", h.shoulderBoreDia_mm, h.seatDia_mm),
                            ordered("housing/seat_depth_mm", h.seatDepth_mm, h.height_mm),

@@ -174,7 +174,7 @@ Result<void> soundSlices(const Assembly& a) {
             for (const auto& s : body.slices)
                 if (!part.catalogue && !(s.outerBottom > s.innerBottom && s.outerTop > s.innerTop))
                     return refuse(ProblemCode::GeometryOrder, "parts/" + part.id, plain(2 * s.outerBottom),
-                                  "an outside over the bore " + plain(2 * s.innerBottom));
+                                  wanted("an outside over the bore {1}", plain(2 * s.innerBottom)));
     return {};
 }
 
@@ -291,13 +291,14 @@ std::vector<SizeLine> sizeLines(const Assembly& a) {
 Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double value_mm) {
     const bool mayBeNone = line.what == SizeLine::What::Bore;
     if (!(value_mm > 0) && !(mayBeNone && value_mm == 0))
-        return refuse(ProblemCode::NotPositive, "size", plain(value_mm), "> 0");
-    if (!(value_mm <= kMost_mm)) return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), "up to 3000 mm");
+        return refuse(ProblemCode::NotPositive, "size", plain(value_mm), wanted("> 0"));
+    if (!(value_mm <= kMost_mm))
+        return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), wanted("up to 3000 mm"));
     auto out = assembly;
     const WallAt at{line.part, line.body, line.slice, line.what == SizeLine::What::Outside};
     if (line.what == SizeLine::What::Length) {
         if (value_mm < kLeastLength_mm)
-            return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), "0.1 mm or more");
+            return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), wanted("0.1 mm or more"));
         const auto h = heights(assembly, at);
         mapHeights(out, stretch(h.lower, h.upper, value_mm));
     } else {
@@ -315,23 +316,24 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
     return out;
 }
 
-Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const std::string& wanted,
+Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const std::string& next,
                              const std::vector<catalog::Bearing>& catalogue) {
     const auto pieces = piecesOf(assembly, part);
     const auto today = pieces.empty() ? std::string() : assembly.parts[part].catalogue->designation;
-    const auto *was = catalog::findBearing(catalogue, today), *is = catalog::findBearing(catalogue, wanted);
+    const auto *was = catalog::findBearing(catalogue, today), *is = catalog::findBearing(catalogue, next);
     if (!was || !is)
-        return refuse(ProblemCode::UnknownName, "designation", was ? wanted : today, "a bearing of the catalogue");
+        return refuse(ProblemCode::UnknownName, "designation", was ? next : today,
+                      wanted("a bearing of the catalogue"));
     auto out = assembly;
     mapRadii(out, pieces, follow(*was, *is));
     const double foot = assembly.parts[part].catalogue->at_mm;
     mapHeights(out, stretch(foot, foot + was->width_mm, is->width_mm));
     for (const auto piece : pieces) {
         auto& from = *out.parts[piece].catalogue;
-        from.designation = wanted;
+        from.designation = next;
         // Raceways and load were those of the other bearing.
         from.facts.staticRating_N = from.facts.innerRacewayDia_mm = from.facts.outerRacewayDia_mm = std::nullopt;
-        sayNewNumber(out.parts[piece], today, wanted);
+        sayNewNumber(out.parts[piece], today, next);
     }
     forgetRings(out, pieces);
     if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
@@ -362,7 +364,7 @@ Assembly withPartOn(const Assembly& assembly, std::size_t under, PartKind kind) 
 Result<Assembly> withoutPart(const Assembly& assembly, std::size_t part) {
     if (part == assembly.base)
         return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
-                      "any part but the base: it is what the others sit in or on");
+                      wanted("any part but the base: it is what the others sit in or on"));
     auto out = assembly;
     const auto id = out.parts.at(part).id;
     out.parts.erase(out.parts.begin() + static_cast<std::ptrdiff_t>(part));

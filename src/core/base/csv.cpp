@@ -31,7 +31,8 @@ Result<std::vector<std::string>> splitLine(std::string_view line, std::size_t nu
         }
     }
     if (quoted)
-        return refuse(ProblemCode::Malformed, "line " + std::to_string(number), "open quote", "a closing quote");
+        return refuse(ProblemCode::Malformed, "line " + std::to_string(number), "open quote",
+                      wanted("a closing quote"));
     for (auto& f : fields)
         f = std::string(trimmed(f));
     return fields;
@@ -45,8 +46,9 @@ Result<double> parseNumber(std::string_view text, const std::string& place) {
     double value = 0;
     const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
     if (error != std::errc{} || end != digits.data() + digits.size() || digits.empty())
-        return refuse(ProblemCode::Malformed, place, std::string(text), "a number");
-    if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, place, std::string(text), "a finite number");
+        return refuse(ProblemCode::Malformed, place, std::string(text), wanted("a number"));
+    if (!std::isfinite(value))
+        return refuse(ProblemCode::NotFinite, place, std::string(text), wanted("a finite number"));
     return value;
 }
 
@@ -66,16 +68,16 @@ Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::s
             for (const auto& column : required)
                 if (!table.hasColumn(column))
                     return refuse(ProblemCode::Missing, "line " + std::to_string(number), column,
-                                  "a column of this name");
+                                  wanted("a column of this name"));
             continue;
         }
         if (fields->size() != table.m_columns.size())
             return refuse(fields->size() < table.m_columns.size() ? ProblemCode::Missing : ProblemCode::Malformed,
                           "line " + std::to_string(number), std::to_string(fields->size()) + " fields",
-                          std::to_string(table.m_columns.size()) + " fields");
+                          wanted("{1} fields", std::to_string(table.m_columns.size())));
         table.m_rows.push_back({number, std::move(*fields)});
     }
-    if (table.m_columns.empty()) return refuse(ProblemCode::Missing, "line 1", {}, "a header line");
+    if (table.m_columns.empty()) return refuse(ProblemCode::Missing, "line 1", {}, wanted("a header line"));
     return table;
 }
 
@@ -95,7 +97,7 @@ std::string CsvTable::place(std::size_t row, const std::string& column) const {
 
 Result<double> CsvTable::number(std::size_t row, const std::string& column) const {
     const auto field = text(row, column);
-    if (field.empty()) return refuse(ProblemCode::Missing, place(row, column), {}, "a number");
+    if (field.empty()) return refuse(ProblemCode::Missing, place(row, column), {}, wanted("a number"));
     return parseNumber(field, place(row, column));
 }
 

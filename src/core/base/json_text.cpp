@@ -41,13 +41,13 @@ Result<nlohmann::json> parseJson(std::string_view text) {
         auto document = json::parse(text, watch);
         if (tooDeep)
             return refuse(ProblemCode::OutOfRange, "the whole file", {},
-                          "at most " + std::to_string(kDeepest) + " levels");
-        if (twice) return refuse(ProblemCode::Duplicate, *twice, {}, "each key once");
+                          wanted("at most {1} levels", std::to_string(kDeepest)));
+        if (twice) return refuse(ProblemCode::Duplicate, *twice, {}, wanted("each key once"));
         return document;
     } catch (const json::parse_error& error) {
-        return refuse(ProblemCode::Malformed, lineAndColumn(text, error.byte), {}, "JSON");
+        return refuse(ProblemCode::Malformed, lineAndColumn(text, error.byte), {}, wanted("JSON"));
     } catch (const json::exception&) {
-        return refuse(ProblemCode::OutOfRange, "a number", {}, "a number that fits a double");
+        return refuse(ProblemCode::OutOfRange, "a number", {}, wanted("a number that fits a double"));
     }
 }
 

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/wanted.h"
+
 #include <string>
 #include <tl/expected.hpp>
 #include <vector>
@@ -29,7 +31,7 @@ struct Problem {
     ProblemCode code = ProblemCode::Malformed;
     std::string field;     ///< place inside the input: a field name, a JSON pointer or "line 7, outside_mm"
     std::string value;     ///< what was found there
-    std::string limit;     ///< what would have been accepted
+    Wanted limit;          ///< what would have been accepted
     std::string file = {}; ///< set by io when the input came from a file
 };
 
@@ -41,8 +43,7 @@ using Problems = std::vector<Problem>;
 template <class T>
 using Checked = tl::expected<T, Problems>;
 
-inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::string value = {},
-                                      std::string limit = {}) {
+inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::string value = {}, Wanted limit = {}) {
     return tl::unexpected<Problem>(Problem{code, std::move(field), std::move(value), std::move(limit)});
 }
 

@@ -18,23 +18,23 @@ std::string shown(const Value& value) {
     return {};
 }
 
-const char* wanted(Kind kind) {
+Wanted wantedOf(Kind kind) {
     switch (kind) {
     case Kind::Number:
-        return "a number";
+        return wanted("a number");
     case Kind::Numbers:
-        return "a list of numbers";
+        return wanted("a list of numbers");
     case Kind::Text:
     case Kind::Choice:
-        return "a text";
+        return wanted("a text");
     case Kind::Material:
-        return "a material of the table, or {E_MPa, nu, alpha_per_K}";
+        return wanted("a material of the table, or {E_MPa, nu, alpha_per_K}");
     case Kind::Conductor:
-        return "a material of the table, or {k_W_per_mK, rho_kg_per_m3, c_J_per_kgK, alpha_per_K}";
+        return wanted("a material of the table, or {k_W_per_mK, rho_kg_per_m3, c_J_per_kgK, alpha_per_K}");
     case Kind::YesNo:
-        return "true or false";
+        return wanted("true or false");
     }
-    return "";
+    return {};
 }
 
 bool isKind(const Value& value, Kind kind) {
@@ -57,11 +57,13 @@ bool isKind(const Value& value, Kind kind) {
 }
 
 Result<void> checkNumber(const Field& field, double value) {
-    if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, field.name, plain(value), "a finite number");
+    if (!std::isfinite(value))
+        return refuse(ProblemCode::NotFinite, field.name, plain(value), wanted("a finite number"));
     const auto& a = field.allowed;
     if (a.lower == 0 && a.upper == 0) return {};
     if (!(value >= a.lower && value <= a.upper))
-        return refuse(ProblemCode::OutOfRange, field.name, plain(value), plain(a.lower) + " to " + plain(a.upper));
+        return refuse(ProblemCode::OutOfRange, field.name, plain(value),
+                      wanted("{1} to {2}", plain(a.lower), plain(a.upper)));
     return {};
 }
 
@@ -70,14 +72,15 @@ Result<void> check(const Field& field, Value& value, const tables::Library& libr
     if (material && std::holds_alternative<std::string>(value)) {
         const auto known = library.materials.find(std::get<std::string>(value));
         if (known == library.materials.end())
-            return refuse(ProblemCode::UnknownName, field.name, std::get<std::string>(value), wanted(field.kind));
+            return refuse(ProblemCode::UnknownName, field.name, std::get<std::string>(value), wantedOf(field.kind));
         const auto& m = known->second;
         if (field.kind == Kind::Material)
             value = fit::Elastic{m.E_MPa, m.nu, m.alpha_perK};
         else
             value = thermal::Conductor{m.conductivity_W_mK, m.density_kg_m3, m.heat_J_kgK, m.alpha_perK};
     }
-    if (!isKind(value, field.kind)) return refuse(ProblemCode::Malformed, field.name, shown(value), wanted(field.kind));
+    if (!isKind(value, field.kind))
+        return refuse(ProblemCode::Malformed, field.name, shown(value), wantedOf(field.kind));
     if (const auto* number = std::get_if<double>(&value)) return checkNumber(field, *number);
     if (const auto* numbers = std::get_if<std::vector<double>>(&value))
         for (const double number : *numbers)
@@ -88,7 +91,7 @@ Result<void> check(const Field& field, Value& value, const tables::Library& libr
     std::string known;
     for (const auto& choice : field.choices)
         known += (known.empty() ? "" : ", ") + choice;
-    return refuse(ProblemCode::UnknownName, field.name, text, known);
+    return refuse(ProblemCode::UnknownName, field.name, text, asListed(known));
 }
 
 std::vector<std::string> wordsOf(std::string_view text) {
@@ -171,7 +174,7 @@ Result<Values> evaluate(const Calculation& calculation, Values in, const tables:
     for (const auto& [key, value] : in) {
         const bool known = std::any_of(calculation.inputs.begin(), calculation.inputs.end(),
                                        [&, &name = key](const Field& f) { return f.name == name; });
-        if (!known) return refuse(ProblemCode::UnknownKey, key, {}, "an input of " + calculation.name);
+        if (!known) return refuse(ProblemCode::UnknownKey, key, {}, wanted("an input of {1}", calculation.name));
     }
     for (const auto& field : calculation.inputs) {
         const auto at = in.find(field.name);
@@ -179,7 +182,7 @@ Result<Values> evaluate(const Calculation& calculation, Values in, const tables:
             if (field.preset)
                 in[field.name] = *field.preset;
             else if (!field.optional)
-                return refuse(ProblemCode::Missing, field.name, {}, field.what);
+                return refuse(ProblemCode::Missing, field.name, {}, asListed(field.what));
             continue;
         }
         if (auto ok = check(field, at->second, library); !ok) return tl::unexpected(ok.error());

@@ -63,7 +63,7 @@ bool canBecomeJob(const Calculation& c) {
 }
 
 Result<job::Job> jobFrom(const Calculation& c, const Values& in, const tables::Library& lib, const std::string& press) {
-    if (!canBecomeJob(c)) return refuse(ProblemCode::NotDefined, c.name, {}, "a calculation about a seat");
+    if (!canBecomeJob(c)) return refuse(ProblemCode::NotDefined, c.name, {}, wanted("a calculation about a seat"));
     const auto* field = sizeField(c);
     const double dia = number(in, field);
     const auto toleranceClass = classOf(in);
@@ -72,7 +72,8 @@ Result<job::Job> jobFrom(const Calculation& c, const Values& in, const tables::L
     if (!bearing && !toleranceClass) bearing = bearingOf(dia, true, lib);
     if (!bearing)
         return refuse(ProblemCode::UnknownName, field, plain(dia),
-                      onShaft ? "the bore of a bearing of the catalogue" : "the outside of a bearing of the catalogue");
+                      onShaft ? wanted("the bore of a bearing of the catalogue")
+                              : wanted("the outside of a bearing of the catalogue"));
     auto sizes = housingFor(*bearing);
     const auto given = toleranceClass ? std::optional(standards::SizeSpec::ofClass(*toleranceClass)) : std::nullopt;
     sizes.hole.size = given && !onShaft ? *given : specOf(kHousingClass);

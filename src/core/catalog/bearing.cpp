@@ -47,7 +47,7 @@ Result<BearingType> parseType(const std::string& text, const std::string& place)
         if (text == kTypes[i].name) return static_cast<BearingType>(i);
         names += (i == 0 ? "" : ", ") + std::string(kTypes[i].name);
     }
-    return refuse(ProblemCode::UnknownName, place, text, "one of " + names);
+    return refuse(ProblemCode::UnknownName, place, text, wanted("one of {1}", names));
 }
 
 Result<void> checkSizes(const Bearing& b, const CsvTable& table, std::size_t row) {
@@ -57,18 +57,19 @@ Result<void> checkSizes(const Bearing& b, const CsvTable& table, std::size_t row
         {"chamfer_mm", b.chamfer_mm},        {"element_dia_mm", b.elementDia_mm},
         {"element_count", b.elementCount},   {"rows", static_cast<double>(b.rows)}};
     for (const auto& [column, value] : sizes)
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, table.place(row, column), plain(value), "> 0");
+        if (!(value > 0))
+            return refuse(ProblemCode::NotPositive, table.place(row, column), plain(value), wanted("> 0"));
     if (!(b.outsideDia_mm > b.boreDia_mm))
         return refuse(ProblemCode::GeometryOrder, table.place(row, "outside_mm"), plain(b.outsideDia_mm),
-                      "> bore " + plain(b.boreDia_mm));
+                      wanted("> bore {1}", plain(b.boreDia_mm)));
     for (const auto& [column, value] :
          {std::pair{"inner_width_mm", b.innerWidth_mm}, {"outer_width_mm", b.outerWidth_mm}})
         if (!(value <= b.width_mm))
             return refuse(ProblemCode::GeometryOrder, table.place(row, column), plain(value),
-                          "at most the width " + plain(b.width_mm));
+                          wanted("at most the width {1}", plain(b.width_mm)));
     if (knowledge(b.type).balls == (b.elementLength_mm > 0))
         return refuse(ProblemCode::OutOfRange, table.place(row, "element_length_mm"), plain(b.elementLength_mm),
-                      knowledge(b.type).balls ? "0 for balls" : "the length of the rollers");
+                      knowledge(b.type).balls ? wanted("0 for balls") : wanted("the length of the rollers"));
     return {};
 }
 
@@ -153,7 +154,8 @@ Result<std::vector<Bearing>> parseBearings(std::string_view csv) {
         auto bearing = readRow(*table, row);
         if (!bearing) return tl::unexpected(bearing.error());
         if (!seen.insert(bearing->designation).second)
-            return refuse(ProblemCode::Duplicate, table->place(row, "designation"), bearing->designation, "each once");
+            return refuse(ProblemCode::Duplicate, table->place(row, "designation"), bearing->designation,
+                          wanted("each once"));
         out.push_back(std::move(*bearing));
     }
     return out;

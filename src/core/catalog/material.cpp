@@ -36,8 +36,9 @@ Result<void> checkMaterial(const std::string& id, const Material& m) {
                                        {"conductivity_W_per_mK", m.conductivity_W_mK},
                                        {"heat_J_per_kgK", m.heat_J_kgK},
                                        {"ceiling_degC", m.ceiling_C}})
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), "> 0");
-    if (!(m.nu >= 0 && m.nu < 0.5)) return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), "0 up to 0.5");
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, id + "/" + field, plain(value), wanted("> 0"));
+    if (!(m.nu >= 0 && m.nu < 0.5))
+        return refuse(ProblemCode::OutOfRange, id + "/nu", plain(m.nu), wanted("0 up to 0.5"));
     return {};
 }
 
@@ -59,7 +60,8 @@ Result<Material> readMaterial(const std::string& id, const json& d) {
     if (auto ok = checkMaterial(id, m); !ok) return tl::unexpected(ok.error());
     const auto family = familyNamed(d.at("family"));
     if (!family)
-        return refuse(ProblemCode::UnknownName, id + "/family", d.at("family"), "steel, cast_iron or aluminium");
+        return refuse(ProblemCode::UnknownName, id + "/family", d.at("family"),
+                      wanted("steel, cast_iron or aluminium"));
     m.family = *family;
     return m;
 }
@@ -93,7 +95,8 @@ Result<void> checkMaterials(const Materials& materials) {
     for (const auto& [key, material] : materials) {
         if (auto ok = checkMaterial(material.name, material); !ok) return ok;
         const auto named = materialKey(materials, material.name);
-        if (!named || *named != key) return refuse(ProblemCode::Duplicate, "name", material.name, "a name of its own");
+        if (!named || *named != key)
+            return refuse(ProblemCode::Duplicate, "name", material.name, wanted("a name of its own"));
     }
     return {};
 }
@@ -124,17 +127,17 @@ Result<std::string> materialKey(const Materials& all, const std::string& typed) 
             c = c == '_' ? ' ' : static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
         return text;
     };
-    const auto wanted = plainly(typed);
+    const auto name = plainly(typed);
     std::string known;
     for (const auto& [key, material] : all) {
-        if (wanted == plainly(key) || wanted == plainly(material.name)) return key;
+        if (name == plainly(key) || name == plainly(material.name)) return key;
         known += (known.empty() ? "" : ", ") + material.name;
     }
     for (const char* other : kNonMetals) {
-        if (wanted == other) return other;
+        if (name == other) return other;
         known += std::string(", ") + other;
     }
-    return refuse(ProblemCode::UnknownName, "material", typed, "one of: " + known);
+    return refuse(ProblemCode::UnknownName, "material", typed, wanted("one of: {1}", known));
 }
 
 Result<FrictionBands> parseFriction(std::string_view text) {
@@ -148,7 +151,7 @@ Result<FrictionBands> parseFriction(std::string_view text) {
                 if (!family || !lubricant) return refuse(ProblemCode::UnknownName, familyText + "/" + lubricantText);
                 if (!(limits.lower > 0 && limits.upper >= limits.lower))
                     return refuse(ProblemCode::GeometryOrder, familyText + "/" + lubricantText, plain(limits.lower),
-                                  "0 < lower <= upper");
+                                  wanted("0 < lower <= upper"));
                 out[{*family, *lubricant}] = limits;
             }
         }

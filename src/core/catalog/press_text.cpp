@@ -18,7 +18,7 @@ Result<GaugeUnit> parseGauge(const std::string& text) {
                                                         {"short_ton", GaugeUnit::ShortTon}};
     const auto found = units.find(text);
     if (found == units.end())
-        return refuse(ProblemCode::UnknownName, "gauge_unit", text, "bar, MPa, psi, tf or short_ton");
+        return refuse(ProblemCode::UnknownName, "gauge_unit", text, wanted("bar, MPa, psi, tf or short_ton"));
     return found->second;
 }
 
@@ -42,13 +42,14 @@ Result<Press> readPress(const json& d) {
                                        {"ram_foot_mm", p.ramFootDia_mm},
                                        {"stroke_mm", p.stroke_mm},
                                        {"stiffness_N_per_mm", p.stiffness_N_per_mm}})
-        if (!(value > 0)) return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), "> 0");
+        if (!(value > 0)) return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), wanted("> 0"));
     if (p.notchDaylight_mm.empty() || !(*std::min_element(p.notchDaylight_mm.begin(), p.notchDaylight_mm.end()) > 0))
-        return refuse(ProblemCode::NotPositive, p.id + "/notch_daylight_mm", {}, "one opening or more, each > 0");
+        return refuse(ProblemCode::NotPositive, p.id + "/notch_daylight_mm", {},
+                      wanted("one opening or more, each > 0"));
     if (!(p.pistonDia_mm >= 0 && p.bedOpening_mm >= 0))
-        return refuse(ProblemCode::OutOfRange, p.id + "/piston_mm", plain(p.pistonDia_mm), "0 or more");
+        return refuse(ProblemCode::OutOfRange, p.id + "/piston_mm", plain(p.pistonDia_mm), wanted("0 or more"));
     if (!(p.throat_mm >= 0 && p.throat_mm < 10'000))
-        return refuse(ProblemCode::OutOfRange, p.id + "/throat_mm", plain(p.throat_mm), "0 or more");
+        return refuse(ProblemCode::OutOfRange, p.id + "/throat_mm", plain(p.throat_mm), wanted("0 or more"));
     const auto unit = parseGauge(d.value("gauge_unit", "bar"));
     if (!unit) return tl::unexpected(unit.error());
     p.gaugeUnit = *unit;

@@ -27,7 +27,8 @@ Result<void> within(const char* column, double value, double least, double most,
     const bool good = open ? value > least && value < most : value >= least && value < most;
     if (good) return {};
     return refuse(open ? ProblemCode::NotPositive : ProblemCode::OutOfRange, column, plain(value),
-                  (open ? "over " : "") + plain(least) + (open ? ", under " : " up to under ") + plain(most));
+                  open ? wanted("over {1}, under {2}", plain(least), plain(most))
+                       : wanted("{1} up to under {2}", plain(least), plain(most)));
 }
 
 /// Tools that are no solids of revolution for the bench: what is needed is their range and reach.
@@ -41,20 +42,20 @@ Result<void> checkTube(const Tool& t) {
     if (auto ok = within("length_mm", t.length_mm, 0, kGreatest_mm, true); !ok) return ok;
     if (!(t.boreDia_mm >= 0 && t.boreDia_mm < t.outsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, "bore_mm", plain(t.boreDia_mm),
-                      "0 up to under the outside " + plain(t.outsideDia_mm));
+                      wanted("0 up to under the outside {1}", plain(t.outsideDia_mm)));
     if (!(t.headThick_mm >= 0 && t.headThick_mm < t.length_mm))
         return refuse(ProblemCode::GeometryOrder, "head_mm", plain(t.headThick_mm),
-                      "0 up to under the length " + plain(t.length_mm));
+                      wanted("0 up to under the length {1}", plain(t.length_mm)));
     if (auto ok = within("head_dia_mm", t.headDia_mm, 0, kGreatest_mm); !ok) return ok;
     if (!(t.headBoreDia_mm >= 0 && t.headBoreDia_mm < t.outsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, "head_bore_mm", plain(t.headBoreDia_mm),
-                      "0 up to under the outside " + plain(t.outsideDia_mm));
+                      wanted("0 up to under the outside {1}", plain(t.outsideDia_mm)));
     if (!(t.pilotLength_mm >= 0 && t.pilotLength_mm + t.headThick_mm < t.length_mm))
         return refuse(ProblemCode::GeometryOrder, "pilot_mm", plain(t.pilotLength_mm),
-                      "0 up to under the length less the head " + plain(t.length_mm - t.headThick_mm));
+                      wanted("0 up to under the length less the head {1}", plain(t.length_mm - t.headThick_mm)));
     if (t.pilotLength_mm > 0 && !(t.pilotDia_mm > t.boreDia_mm && t.pilotDia_mm < t.outsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, "pilot_dia_mm", plain(t.pilotDia_mm),
-                      "between the bore " + plain(t.boreDia_mm) + " and the outside " + plain(t.outsideDia_mm));
+                      wanted("between the bore {1} and the outside {2}", plain(t.boreDia_mm), plain(t.outsideDia_mm)));
     return {};
 }
 
@@ -62,11 +63,11 @@ Result<void> checkOpening(const Tool& t) {
     if (!opens(t.kind)) return {};
     if (!(t.least_mm >= 0 && t.most_mm > t.least_mm && t.most_mm < kGreatest_mm))
         return refuse(ProblemCode::GeometryOrder, "most_mm", plain(t.most_mm),
-                      "over the least opening " + plain(t.least_mm));
+                      wanted("over the least opening {1}", plain(t.least_mm)));
     const bool carries = t.kind == ToolKind::Separator || t.kind == ToolKind::Blocks;
     if (carries && !(t.most_mm < t.outsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, "most_mm", plain(t.most_mm),
-                      "under the outside " + plain(t.outsideDia_mm));
+                      wanted("under the outside {1}", plain(t.outsideDia_mm)));
     return {};
 }
 
@@ -77,10 +78,10 @@ Result<void> checkBolt(const Tool& t) {
         return refuse(strength.error().code, "class", t.strengthClass, strength.error().limit);
     if (!(t.outsideDia_mm > thread->dia_mm))
         return refuse(ProblemCode::GeometryOrder, "outside_mm", plain(t.outsideDia_mm),
-                      "its washers, over the thread " + plain(thread->dia_mm));
+                      wanted("its washers, over the thread {1}", plain(thread->dia_mm)));
     if (!(t.edge_mm > 0 && 2 * t.edge_mm < t.length_mm))
         return refuse(ProblemCode::GeometryOrder, "edge_mm", plain(t.edge_mm),
-                      "nut and washer at one end, over 0 and under half the length");
+                      wanted("nut and washer at one end, over 0 and under half the length"));
     return {};
 }
 
@@ -153,7 +154,7 @@ double Tool::threadDia_mm() const {
 }
 
 Result<void> checkTool(const Tool& t) {
-    if (t.id.empty()) return refuse(ProblemCode::Missing, "id", {}, "the engraved number");
+    if (t.id.empty()) return refuse(ProblemCode::Missing, "id", {}, wanted("the engraved number"));
     for (const auto& [column, value] : {std::pair{"reach_mm", t.reach_mm},
                                         {"edge_mm", t.edge_mm},
                                         {"wrench_mm", t.wrench_mm},

@@ -52,14 +52,14 @@ Result<ToolKind> parseKind(const std::string& text, const std::string& place) {
         if (name(kind) == text) return kind;
         known += (known.empty() ? "" : ", ") + std::string(name(kind));
     }
-    return refuse(ProblemCode::UnknownName, place, text, known);
+    return refuse(ProblemCode::UnknownName, place, text, asListed(known));
 }
 
 Result<bool> parseFlag(const CsvTable& table, std::size_t row, const char* column) {
     const auto text = table.text(row, column);
     if (text.empty() || text == "no") return false;
     if (text == "yes") return true;
-    return refuse(ProblemCode::UnknownName, table.place(row, column), text, "yes, no or nothing");
+    return refuse(ProblemCode::UnknownName, table.place(row, column), text, wanted("yes, no or nothing"));
 }
 
 bool isKnown(const std::string& column) {
@@ -155,7 +155,7 @@ Result<std::vector<Tool>> parseTools(std::string_view csv) {
         auto tool = readTool(*table, row);
         if (!tool) return tl::unexpected(tool.error());
         if (!seen.insert(tool->id).second)
-            return refuse(ProblemCode::Duplicate, table->place(row, "id"), tool->id, "each number once");
+            return refuse(ProblemCode::Duplicate, table->place(row, "id"), tool->id, wanted("each number once"));
         tools.push_back(std::move(*tool));
     }
     return tools;

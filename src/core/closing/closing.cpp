@@ -50,15 +50,13 @@ double stage_Nm(const Fastener& f, int stage) {
 
 AdviceList judge(const Fastener& f) {
     AdviceList out;
-    const auto say = [&](Finding id, Severity severity, double value, double limit) {
-        out.push_back({id, severity, value, limit, f.name, "HB3.11"});
-    };
-    if (f.oneTime && !f.renewed) say(Finding::NotRenewed, Severity::Stop, 0, 0);
+    const auto say = [&](auto kind, Severity severity) { out.push_back({std::move(kind), severity, "HB3.11"}); };
+    if (f.oneTime && !f.renewed) say(found::NotRenewed{f.name}, Severity::Stop);
     if (!f.read_Nm)
-        say(Finding::NotTightened, Severity::Look, f.torque_Nm, 0);
+        say(found::NotTightened{f.torque_Nm, f.name}, Severity::Check);
     else if (f.torque_Nm > 0 && std::abs(*f.read_Nm - f.torque_Nm) > kOff * f.torque_Nm)
-        say(Finding::TorqueOff, Severity::Stop, *f.read_Nm, f.torque_Nm);
-    if (f.locking != job::Locking::None && !f.locked) say(Finding::NotLocked, Severity::Look, 0, 0);
+        say(found::TorqueOff{*f.read_Nm, f.torque_Nm, f.name}, Severity::Stop);
+    if (f.locking != job::Locking::None && !f.locked) say(found::NotLocked{f.name}, Severity::Check);
     return out;
 }
 
@@ -80,12 +78,13 @@ RunInState judge(const job::RunIn& runIn) {
 
 Result<void> check(const Fastener& f) {
     if (!(f.torque_Nm >= 0) || !std::isfinite(f.torque_Nm))
-        return refuse(ProblemCode::OutOfRange, "torque_Nm", plain(f.torque_Nm), "0 or more");
+        return refuse(ProblemCode::OutOfRange, "torque_Nm", plain(f.torque_Nm), wanted("0 or more"));
     if (f.count < 1 || f.count > kMostBolts)
-        return refuse(ProblemCode::OutOfRange, "count", std::to_string(f.count), "1 to " + std::to_string(kMostBolts));
+        return refuse(ProblemCode::OutOfRange, "count", std::to_string(f.count),
+                      wanted("1 to {1}", std::to_string(kMostBolts)));
     if (f.stages < 1 || f.stages > kMostStages)
         return refuse(ProblemCode::OutOfRange, "stages", std::to_string(f.stages),
-                      "1 to " + std::to_string(kMostStages));
+                      wanted("1 to {1}", std::to_string(kMostStages)));
     return {};
 }
 

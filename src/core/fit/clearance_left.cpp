@@ -12,7 +12,7 @@ namespace {
 constexpr double kGridCells = 1500;
 
 /// What one seat takes per effective interference, and everything it may take.
-struct Taken {
+struct ClearanceLoss {
     const Seat* seat = nullptr;
     double per = 0;
 
@@ -45,19 +45,19 @@ Result<void> check(const ClearanceInput& in) {
     const double outside = in.housing ? in.housing->in.dia_mm : INFINITY;
     if (!(r.inner_mm > bore && r.outer_mm > r.inner_mm && r.outer_mm < outside))
         return refuse(ProblemCode::GeometryOrder, "raceways", plain(r.inner_mm),
-                      "bore < inner < outer raceway < outside");
+                      wanted("bore < inner < outer raceway < outside"));
     if (!(in.asMade_mm.lower <= in.asMade_mm.upper))
-        return refuse(ProblemCode::OutOfRange, "asMade_mm", plain(in.asMade_mm.lower), "least first");
+        return refuse(ProblemCode::OutOfRange, "asMade_mm", plain(in.asMade_mm.lower), wanted("least first"));
     return {};
 }
 
 /// Each size by itself, from the middle of everything to the end of its band.
-void rankMoves(ClearanceLeft& out, const ClearanceInput& in, const Taken& housing, const Taken& shaft) {
+void rankMoves(ClearanceLeft& out, const ClearanceInput& in, const ClearanceLoss& housing, const ClearanceLoss& shaft) {
     const auto by = [&](const std::string& subject, double change) {
         if (std::abs(change) > 0) out.moves.push_back({subject, std::abs(change)});
     };
     by("as made", in.asMade_mm.width() / 2);
-    const auto seat = [&](const Taken& t, const char* male, const char* female) {
+    const auto seat = [&](const ClearanceLoss& t, const char* male, const char* female) {
         if (!t.seat) return;
         const auto half = [](const SizedSurface& s) { return s.deviation.limits.width() / 2; };
         const double slope = t.seat->atWork(t.seat->nominal_mm) > 0 ? t.per : 0;
@@ -70,20 +70,16 @@ void rankMoves(ClearanceLeft& out, const ClearanceInput& in, const Taken& housin
     seat(shaft, "journal", "bore");
     by("ring temperatures", out.lossToHeat_mm);
     std::stable_sort(out.moves.begin(), out.moves.end(),
-                     [](const Moves& a, const Moves& b) { return a.by_mm > b.by_mm; });
+                     [](const Sensitivity& a, const Sensitivity& b) { return a.by_mm > b.by_mm; });
 }
 
 void advise(ClearanceLeft& out) {
     if (!out.moves.empty())
         out.because.push_back(
-            {Finding::MostSensitive, Severity::Info, out.moves.front().by_mm, 0, out.moves.front().subject, "HB4.5"});
+            {found::MostSensitive{out.moves.front().by_mm, out.moves.front().subject}, Severity::Info, "HB4.5"});
     if (out.shareBelowZero > 0.001)
-        out.advisories.push_back({Finding::ClearanceGone,
-                                  out.shareBelowZero > 0.05 ? Severity::Stop : Severity::Look,
-                                  out.shareBelowZero,
-                                  0,
-                                  {},
-                                  "HB4.5"});
+        out.advisories.push_back({found::ClearanceGone{out.shareBelowZero},
+                                  out.shareBelowZero > 0.05 ? Severity::Stop : Severity::Check, "HB4.5"});
 }
 
 } // namespace
@@ -98,7 +94,7 @@ double gridStep(double width_mm) {
 
 Result<ClearanceLeft> clearanceLeft(const ClearanceInput& in, double step_mm) {
     if (auto ok = check(in); !ok) return tl::unexpected(ok.error());
-    Taken housing, shaft;
+    ClearanceLoss housing, shaft;
     ClearanceLeft out;
     if (in.housing) {
         out.perHousing = in.housing->perInterference_MPa_per_mm *

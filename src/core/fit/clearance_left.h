@@ -32,7 +32,7 @@ struct ClearanceInput {
 };
 
 /// What one input does to the clearance: over its own half band.
-struct Moves {
+struct Sensitivity {
     std::string subject; ///< "hole", "outside", "journal", "bore", "as made", "temperature", "finish", "raceway"
     double by_mm = 0;    ///< change of the clearance for half the width of the input, positive
 };
@@ -50,7 +50,7 @@ struct ClearanceLeft {
     double lossToSpeed_mm = 0; ///< growth of the turning inner ring at its raceway
     double perHousing = 0;     ///< clearance lost per effective interference of that seat
     double perShaft = 0;
-    std::vector<Moves> moves; ///< what moves it most comes first
+    std::vector<Sensitivity> moves; ///< what moves it most comes first
     std::vector<double> curve;
     Limits curveWindow_mm;
     AdviceList because;

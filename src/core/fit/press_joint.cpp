@@ -28,15 +28,17 @@ Result<void> check(const JointInput& in) {
     const std::pair<const char*, double> positive[] = {
         {"interfaceDia_mm", in.interfaceDia_mm}, {"inner.E_MPa", in.inner.E_MPa}, {"outer.E_MPa", in.outer.E_MPa}};
     for (const auto& [field, value] : positive)
-        if (!(value > 0) || !std::isfinite(value)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+        if (!(value > 0) || !std::isfinite(value))
+            return refuse(ProblemCode::NotPositive, field, plain(value), wanted("> 0"));
     for (const auto& [field, value] : {std::pair{"inner.nu", in.inner.nu}, {"outer.nu", in.outer.nu}})
-        if (!(value >= 0 && value < 0.5)) return refuse(ProblemCode::OutOfRange, field, plain(value), "0 up to 0.5");
+        if (!(value >= 0 && value < 0.5))
+            return refuse(ProblemCode::OutOfRange, field, plain(value), wanted("0 up to 0.5"));
     if (!(in.innerBoreDia_mm >= 0 && in.innerBoreDia_mm < in.interfaceDia_mm))
         return refuse(ProblemCode::GeometryOrder, "innerBoreDia_mm", plain(in.innerBoreDia_mm),
-                      "0 up to under " + plain(in.interfaceDia_mm));
+                      wanted("0 up to under {1}", plain(in.interfaceDia_mm)));
     if (!(in.outerOutsideDia_mm == 0 || in.outerOutsideDia_mm > in.interfaceDia_mm))
         return refuse(ProblemCode::GeometryOrder, "outerOutsideDia_mm", plain(in.outerOutsideDia_mm),
-                      "over " + plain(in.interfaceDia_mm));
+                      wanted("over {1}", plain(in.interfaceDia_mm)));
     return {};
 }
 
@@ -92,7 +94,8 @@ double assemblyMargin(double interfaceDia_mm) {
 Result<double> assemblyTemperature(const HeatInput& in) {
     for (const auto& [field, value] :
          {std::pair{"interfaceDia_mm", in.interfaceDia_mm}, {"outerAlpha_perK", in.outerAlpha_perK}})
-        if (!(value > 0) || !std::isfinite(value)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+        if (!(value > 0) || !std::isfinite(value))
+            return refuse(ProblemCode::NotPositive, field, plain(value), wanted("> 0"));
     const double growth = (in.interference_mm + in.margin_mm) / in.interfaceDia_mm +
                           in.innerAlpha_perK * (in.innerTemp_C - kReferenceTemp_C);
     if (!std::isfinite(growth)) return refuse(ProblemCode::NotFinite, "interference_mm", plain(in.interference_mm));

@@ -52,8 +52,9 @@ ToleranceClass turningHole(LoadShare load) {
                                        : ToleranceClass{"P", 7};
 }
 
-void reason(Proposal& out, Finding id, const std::string& subject, double value = 0) {
-    out.because.push_back({id, Severity::Info, value, 0, subject, "DIN5425"});
+template <class Kind>
+void reason(Proposal& out, Kind kind) {
+    out.because.push_back({std::move(kind), Severity::Info, "DIN5425"});
 }
 
 bool weakHousing(const ProposalInput& in) {
@@ -78,27 +79,24 @@ Proposal proposeFit(const ProposalInput& in) {
                : outerTurns                       ? turningHole(load)
                : in.mustSlide                     ? ToleranceClass{"H", 7}
                                                   : ToleranceClass{"J", 7};
-    reason(out, Finding::RingTurnsUnderLoad,
-           in.load == LoadCase::Indeterminate ? "both rings"
-           : innerTurns                       ? "inner ring"
-                                              : "outer ring",
-           in.loadShare);
-    if (innerTurns != outerTurns)
-        reason(out, in.mustSlide ? Finding::OtherRingSlides : Finding::OtherRingGuided,
-               innerTurns ? "outer ring" : "inner ring");
+    const char* turning = in.load == LoadCase::Indeterminate ? "both rings" : innerTurns ? "inner ring" : "outer ring";
+    reason(out, found::RingTurnsUnderLoad{in.loadShare, turning});
+    const char* other = innerTurns ? "outer ring" : "inner ring";
+    if (innerTurns != outerTurns && in.mustSlide) reason(out, found::OtherRingSlides{other});
+    if (innerTurns != outerTurns && !in.mustSlide) reason(out, found::OtherRingGuided{other});
     if (outerTurns && weakHousing(in)) {
         out.hole = tighter(kHoles, *out.hole);
-        reason(out, Finding::OneStepTighter,
-               in.housing == catalog::FrictionFamily::Aluminium ? "light metal gives way and grows with heat"
-                                                                : "a thin wall gives way");
+        reason(out, found::OneStepTighter{in.housing == catalog::FrictionFamily::Aluminium
+                                              ? forReader("light metal gives way and grows with heat")
+                                              : forReader("a thin wall gives way")});
     }
     if (innerTurns && in.speedLoosens) {
         out.shaft = tighter(kShafts, *out.shaft);
-        reason(out, Finding::OneStepTighter, "the ring grows with the speed");
+        reason(out, found::OneStepTighter{forReader("the ring grows with the speed")});
     }
     if (innerTurns && in.shaftHollow) {
         out.shaft = tighter(kShafts, *out.shaft);
-        reason(out, Finding::OneStepTighter, "a hollow shaft gives way");
+        reason(out, found::OneStepTighter{forReader("a hollow shaft gives way")});
     }
     return out;
 }
@@ -118,10 +116,8 @@ std::vector<ToleranceClass> neighbours(const ToleranceClass& of) {
 std::optional<Advice> questionTightRing(LoadCase load, bool innerTight, bool outerTight) {
     const bool needsInner = load == LoadCase::InnerTurns || load == LoadCase::Indeterminate;
     const bool needsOuter = load == LoadCase::OuterTurns || load == LoadCase::Indeterminate;
-    if (needsInner && !innerTight)
-        return Advice{Finding::WrongRingTight, Severity::Look, 0, 0, "inner ring", "DIN5425"};
-    if (needsOuter && !outerTight)
-        return Advice{Finding::WrongRingTight, Severity::Look, 0, 0, "outer ring", "DIN5425"};
+    if (needsInner && !innerTight) return Advice{found::WrongRingTight{"inner ring"}, Severity::Check, "DIN5425"};
+    if (needsOuter && !outerTight) return Advice{found::WrongRingTight{"outer ring"}, Severity::Check, "DIN5425"};
     return std::nullopt;
 }
 

@@ -31,9 +31,10 @@ Result<Residual> residualClearance(const ResidualInput& in) {
     const double F = in.innerRacewayDia_mm.value_or(d + (D - d) / 4),
                  E = in.outerRacewayDia_mm.value_or(D - (D - d) / 4);
     if (!(d < F && F < E && E < D))
-        return refuse(ProblemCode::GeometryOrder, "raceways", plain(F), "bore < inner < outer raceway < outside");
+        return refuse(ProblemCode::GeometryOrder, "raceways", plain(F),
+                      wanted("bore < inner < outer raceway < outside"));
     if (!(in.clearance_mm.lower <= in.clearance_mm.upper))
-        return refuse(ProblemCode::OutOfRange, "clearance", plain(in.clearance_mm.lower), "least first");
+        return refuse(ProblemCode::OutOfRange, "clearance", plain(in.clearance_mm.lower), wanted("least first"));
     const auto shaft = taken(
         {d, in.shaftBoreDia_mm, F, in.shaft, in.ring, 0, in.shaftSmoothing_mm, in.shaftTemp_C, in.innerRingTemp_C},
         in.journal_mm, in.bore_mm, racewayGrowth(d, F, in.ring.E_MPa));

@@ -68,12 +68,12 @@ double lostToSpeed(const SeatInput& in) {
 
 Result<void> check(const SeatInput& in) {
     if (!(in.engagedLength_mm >= 0) || !std::isfinite(in.engagedLength_mm))
-        return refuse(ProblemCode::OutOfRange, "engagedLength_mm", plain(in.engagedLength_mm), "0 or more");
+        return refuse(ProblemCode::OutOfRange, "engagedLength_mm", plain(in.engagedLength_mm), wanted("0 or more"));
     if (!(in.friction.lower > 0 && in.friction.upper >= in.friction.lower && in.friction.upper < 1))
-        return refuse(ProblemCode::OutOfRange, "friction", plain(in.friction.lower), "over 0, under 1");
+        return refuse(ProblemCode::OutOfRange, "friction", plain(in.friction.lower), wanted("over 0, under 1"));
     for (const auto* member : {&in.outer, &in.inner})
         if (!(member->speed_rpm >= 0 && member->speed_rpm <= 100'000))
-            return refuse(ProblemCode::OutOfRange, "speed_rpm", plain(member->speed_rpm), "0 to 100000");
+            return refuse(ProblemCode::OutOfRange, "speed_rpm", plain(member->speed_rpm), wanted("0 to 100000"));
     return {};
 }
 
@@ -138,37 +138,36 @@ void fillForce(SeatFit& out, const Seat& seat) {
 void explain(SeatFit& out, const Seat& seat) {
     const auto& material = seat.in.outer.material.name;
     if (seat.in.sleeve)
-        out.because.push_back({Finding::SleeveBetween, Severity::Info, seat.in.sleeve->outsideDia_mm,
-                               *out.sleeveHoop_MPa, seat.in.sleeve->material.name, "DIN7190-1"});
-    out.because.push_back({Finding::SmoothingLost, Severity::Info, out.smoothing_mm, 0, {}, "DIN7190-1"});
+        out.because.push_back(
+            {found::SleeveBetween{seat.in.sleeve->outsideDia_mm, *out.sleeveHoop_MPa, seat.in.sleeve->material.name},
+             Severity::Info, "DIN7190-1"});
+    out.because.push_back({found::SmoothingLost{out.smoothing_mm}, Severity::Info, "DIN7190-1"});
     out.because.push_back(
-        {Finding::FrictionBand, Severity::Info, seat.in.friction.lower, seat.in.friction.upper, material, "HB4.6"});
-    out.because.push_back(
-        {Finding::InterferenceIsMaleMinusFemale, Severity::Info, out.interferenceNominal_mm, 0, {}, "HB4.1"});
+        {found::FrictionBand{seat.in.friction.lower, seat.in.friction.upper, material}, Severity::Info, "HB4.6"});
+    out.because.push_back({found::InterferenceIsMaleMinusFemale{out.interferenceNominal_mm}, Severity::Info, "HB4.1"});
     if (out.rotation_mm > 0)
-        out.because.push_back({Finding::SpeedTakes, Severity::Info, out.rotation_mm, *out.looseAt_rpm, {}, "HB4.3"});
-    if (out.thermal_mm != 0)
-        out.because.push_back({Finding::WarmthGives, Severity::Info, out.thermal_mm, 0, {}, "HB4.3"});
+        out.because.push_back({found::SpeedTakes{out.rotation_mm, *out.looseAt_rpm}, Severity::Info, "HB4.3"});
+    if (out.thermal_mm != 0) out.because.push_back({found::WarmthGives{out.thermal_mm}, Severity::Info, "HB4.3"});
 }
 
 void advise(SeatFit& out, const Seat& seat) {
     const double leastEffective = out.interference_mm.least - out.smoothing_mm;
     if (out.interference_mm.likely <= 0)
-        out.advisories.push_back({Finding::LooseFit, Severity::Stop, out.interference_mm.likely, 0, {}, "HB4.1"});
+        out.advisories.push_back({found::LooseFit{out.interference_mm.likely}, Severity::Stop, "HB4.1"});
     else if (leastEffective <= 0)
-        out.advisories.push_back({Finding::MayBeLoose, Severity::Look, leastEffective, 0, {}, "DIN7190-1"});
+        out.advisories.push_back({found::MayBeLoose{leastEffective}, Severity::Check, "DIN7190-1"});
     else if (out.effectiveAtWork_mm.least <= 0)
         out.advisories.push_back(
-            {Finding::LooseAtWork, Severity::Look, leastEffective + out.thermal_mm - out.rotation_mm, 0, {}, "HB4.3"});
+            {found::LooseAtWork{leastEffective + out.thermal_mm - out.rotation_mm}, Severity::Check, "HB4.3"});
     if (out.pressureWorst_MPa > out.outerLimit_MPa)
         out.advisories.push_back(
-            {Finding::SeatYields, Severity::Stop, out.pressureWorst_MPa, out.outerLimit_MPa, {}, "DIN7190-1"});
+            {found::SeatYields{out.pressureWorst_MPa, out.outerLimit_MPa}, Severity::Stop, "DIN7190-1"});
     if (out.pressureWorst_MPa > out.innerLimit_MPa)
         out.advisories.push_back(
-            {Finding::ShaftYields, Severity::Stop, out.pressureWorst_MPa, out.innerLimit_MPa, {}, "DIN7190-1"});
+            {found::ShaftYields{out.pressureWorst_MPa, out.innerLimit_MPa}, Severity::Stop, "DIN7190-1"});
     const double tension = seat.in.outer.tensionLimit_MPa;
     if (tension > 0 && out.outerHoop_MPa > tension)
-        out.advisories.push_back({Finding::RingStressHigh, Severity::Look, out.outerHoop_MPa, tension, {}, "HB4.4"});
+        out.advisories.push_back({found::RingStressHigh{out.outerHoop_MPa, tension}, Severity::Check, "HB4.4"});
 }
 
 } // namespace

@@ -17,16 +17,17 @@ Result<void> check(const SleeveInput& in) {
     const double D = in.sleeveOutsideDia_mm;
     if (!(D > in.joint.interfaceDia_mm) || !std::isfinite(D))
         return refuse(ProblemCode::GeometryOrder, "sleeveOutsideDia_mm", plain(D),
-                      "over the seat " + plain(in.joint.interfaceDia_mm));
+                      wanted("over the seat {1}", plain(in.joint.interfaceDia_mm)));
     if (in.joint.outerOutsideDia_mm != 0 && !(D < in.joint.outerOutsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, "sleeveOutsideDia_mm", plain(D),
-                      "under the outside " + plain(in.joint.outerOutsideDia_mm));
-    if (!(in.sleeve.E_MPa > 0)) return refuse(ProblemCode::NotPositive, "sleeve.E_MPa", plain(in.sleeve.E_MPa), "> 0");
+                      wanted("under the outside {1}", plain(in.joint.outerOutsideDia_mm)));
+    if (!(in.sleeve.E_MPa > 0))
+        return refuse(ProblemCode::NotPositive, "sleeve.E_MPa", plain(in.sleeve.E_MPa), wanted("> 0"));
     if (!(in.sleeve.nu >= 0 && in.sleeve.nu < 0.5))
-        return refuse(ProblemCode::OutOfRange, "sleeve.nu", plain(in.sleeve.nu), "0 up to 0.5");
+        return refuse(ProblemCode::OutOfRange, "sleeve.nu", plain(in.sleeve.nu), wanted("0 up to 0.5"));
     if (!(in.sleeveInterference_mm >= 0) || !std::isfinite(in.sleeveInterference_mm))
         return refuse(ProblemCode::OutOfRange, "sleeveInterference_mm", plain(in.sleeveInterference_mm),
-                      "0 or more: a loose sleeve carries nothing on");
+                      wanted("0 or more: a loose sleeve carries nothing on"));
     return {};
 }
 

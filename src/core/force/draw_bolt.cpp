@@ -38,11 +38,12 @@ double screwArm_mm(const standards::Thread& t, double muThread, double muCollar,
 }
 
 Result<BoltLoad> loadBolt(const DrawBolt& b, const Range& force_N) {
-    if (!(b.engagement_mm > 0)) return refuse(ProblemCode::NotPositive, "engagement_mm", plain(b.engagement_mm), "> 0");
+    if (!(b.engagement_mm > 0))
+        return refuse(ProblemCode::NotPositive, "engagement_mm", plain(b.engagement_mm), wanted("> 0"));
     if (!(b.headMeanDia_mm > 0))
-        return refuse(ProblemCode::NotPositive, "head_mean_dia_mm", plain(b.headMeanDia_mm), "> 0");
+        return refuse(ProblemCode::NotPositive, "head_mean_dia_mm", plain(b.headMeanDia_mm), wanted("> 0"));
     if (!(force_N.least >= 0 && force_N.likely >= force_N.least && force_N.most >= force_N.likely))
-        return refuse(ProblemCode::OutOfRange, "force_N", plain(force_N.least), "0 or more, least before most");
+        return refuse(ProblemCode::OutOfRange, "force_N", plain(force_N.least), wanted("0 or more, least before most"));
     BoltLoad out;
     out.torque_Nmm = {force_N.least * arm(b, b.muThread.lower, b.muHead.lower),
                       force_N.likely * arm(b, b.muThread.mid(), b.muHead.mid()),

@@ -15,7 +15,7 @@ namespace arbor::job {
 struct Adjust {
     adjust::Nut nut;
     bool underClamp = false; ///< a castle nut that clamps: only ever turned on
-    adjust::School school = adjust::School::Indicator;
+    adjust::SettingMethod school = adjust::SettingMethod::Indicator;
     double partOfATurn = 1.0 / 6;    ///< of the school that backs off part of a turn
     std::set<int> ticked;            ///< steps of the guided sequence, from 0
     std::string use = "general";     ///< row of the table of bands

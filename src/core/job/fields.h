@@ -318,13 +318,13 @@ constexpr auto fieldsOf(Tag<SeatReadings>) {
                       field("home_mm", Rule{}.about("depth by the drawing").from(0).to(1000), &SeatReadings::home_mm)};
 }
 
-constexpr auto fieldsOf(Tag<SeatProof>) {
-    return std::tuple{field("checks", &SeatProof::checks),
-                      field("probed", Rule{}.about("hours of the clock").from(1).to(12), &SeatProof::probed),
-                      field("pull_N", kNotNegative, &SeatProof::pull_N),
-                      field("radius_mm", kNotNegative, &SeatProof::radius_mm),
-                      field("signed_by", &SeatProof::signedBy),
-                      field("reason", &SeatProof::reason)};
+constexpr auto fieldsOf(Tag<SeatChecks>) {
+    return std::tuple{field("checks", &SeatChecks::checks),
+                      field("probed", Rule{}.about("hours of the clock").from(1).to(12), &SeatChecks::probed),
+                      field("pull_N", kNotNegative, &SeatChecks::pull_N),
+                      field("radius_mm", kNotNegative, &SeatChecks::radius_mm),
+                      field("signed_by", &SeatChecks::signedBy),
+                      field("reason", &SeatChecks::reason)};
 }
 
 constexpr auto fieldsOf(Tag<Record>) {

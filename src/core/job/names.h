@@ -149,8 +149,8 @@ constexpr auto namesOf(Tag<trace::Verdict>) {
                       Name{Stands, "stands"},
                       Name{Released, "released"}};
 }
-constexpr auto namesOf(Tag<adjust::School>) {
-    using enum adjust::School;
+constexpr auto namesOf(Tag<adjust::SettingMethod>) {
+    using enum adjust::SettingMethod;
     return std::array{Name{Indicator, "indicator"}, Name{NextSlotLoose, "next_slot_loose"},
                       Name{PartOfATurn, "part_of_a_turn"}, Name{WasherMoves, "washer_moves"},
                       Name{SnugTwice, "snug_twice"}};

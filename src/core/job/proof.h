@@ -19,14 +19,14 @@ enum class SeatCheck {
 inline constexpr SeatCheck kSeatChecks[] = {SeatCheck::GrooveAllRound, SeatCheck::RingSide, SeatCheck::RingGap,
                                             SeatCheck::InnerStays,     SeatCheck::Turns,    SeatCheck::SealFlush};
 
-struct SeatProof {
+struct SeatChecks {
     std::map<SeatCheck, bool> checks; ///< those that were looked at, and whether they are good
     std::set<int> probed;         ///< hours of the clock, 1 to 12, at which the retaining ring was felt in its groove
     std::optional<double> pull_N; ///< on a string round the ring
     double radius_mm = 0;
     std::string signedBy; ///< who closes the seat without its proof
     std::string reason;   ///< and why
-    friend bool operator==(const SeatProof&, const SeatProof&) = default;
+    friend bool operator==(const SeatChecks&, const SeatChecks&) = default;
 };
 
 } // namespace arbor::job

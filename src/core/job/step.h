@@ -55,7 +55,7 @@ struct StepRecord {
     std::string traceFile; ///< beside the job file; empty: none
     HandPress hand;        ///< looked at when there is no trace file
     SeatReadings readings;
-    SeatProof proof;
+    SeatChecks proof;
     std::set<Station> done; ///< of those that belong to a step
     std::optional<Record> record;
     friend bool operator==(const StepRecord&, const StepRecord&) = default;

@@ -16,28 +16,33 @@ constexpr double kSame = 1e-9;
 
 Result<void> checkReading(const DiameterReading& r, const std::string& place) {
     if (!std::isfinite(r.dia_mm) || !std::isfinite(r.depth_mm) || !std::isfinite(r.direction_deg))
-        return refuse(ProblemCode::NotFinite, place, plain(r.dia_mm), "a finite size");
-    if (!(r.dia_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(r.dia_mm), "a diameter over 0");
-    if (!(r.depth_mm >= 0)) return refuse(ProblemCode::OutOfRange, place, plain(r.depth_mm), "a depth of 0 or more");
+        return refuse(ProblemCode::NotFinite, place, plain(r.dia_mm), wanted("a finite size"));
+    if (!(r.dia_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(r.dia_mm), wanted("a diameter over 0"));
+    if (!(r.depth_mm >= 0))
+        return refuse(ProblemCode::OutOfRange, place, plain(r.depth_mm), wanted("a depth of 0 or more"));
     if (!(r.direction_deg >= 0 && r.direction_deg < 180))
-        return refuse(ProblemCode::OutOfRange, place, plain(r.direction_deg), "a direction of 0 up to 180 degrees");
+        return refuse(ProblemCode::OutOfRange, place, plain(r.direction_deg),
+                      wanted("a direction of 0 up to 180 degrees"));
     return {};
 }
 
 Result<void> check(const std::vector<DiameterReading>& readings, const GaugeState& gauge) {
-    if (readings.empty()) return refuse(ProblemCode::Missing, "readings", {}, "one reading or more");
+    if (readings.empty()) return refuse(ProblemCode::Missing, "readings", {}, wanted("one reading or more"));
     for (std::size_t i = 0; i < readings.size(); ++i) {
         const auto place = "readings/" + std::to_string(i);
         if (auto ok = checkReading(readings[i], place); !ok) return ok;
         for (std::size_t j = 0; j < i; ++j)
             if (std::abs(readings[i].depth_mm - readings[j].depth_mm) < kSame &&
                 std::abs(readings[i].direction_deg - readings[j].direction_deg) < kSame)
-                return refuse(ProblemCode::Duplicate, place, plain(readings[i].direction_deg), "each place once");
+                return refuse(ProblemCode::Duplicate, place, plain(readings[i].direction_deg),
+                              wanted("each place once"));
     }
     for (const auto& [place, value] : {std::pair{"part_degC", gauge.partTemp_C}, {"gauge_degC", gauge.gaugeTemp_C}})
-        if (!(value >= -40 && value <= 120)) return refuse(ProblemCode::OutOfRange, place, plain(value), "-40 to 120");
+        if (!(value >= -40 && value <= 120))
+            return refuse(ProblemCode::OutOfRange, place, plain(value), wanted("-40 to 120"));
     if (!(gauge.uncertainty_mm >= 0 && gauge.uncertainty_mm <= 0.1))
-        return refuse(ProblemCode::OutOfRange, "uncertainty_um", plain(gauge.uncertainty_mm * 1000), "0 to 100 um");
+        return refuse(ProblemCode::OutOfRange, "uncertainty_um", plain(gauge.uncertainty_mm * 1000),
+                      wanted("0 to 100 um"));
     return {};
 }
 

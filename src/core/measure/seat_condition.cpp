@@ -36,66 +36,62 @@ void judgeSize(Reasons& out, const SurfaceState& s) {
     const double gone = metalGone(s, dia), left = -gone - s.size_mm.width();
     if (gone > doubt)
         out.push_back(
-            {beyondCleaning(s), {Finding::SeatMetalGone, Severity::Stop, dia, limitDia(s, true), {}, "HB3.3"}});
+            {beyondCleaning(s),
+             {found::SeatMetalGone{dia, limitDia(s, true), s.hole ? "hole" : "shaft"}, Severity::Stop, "HB3.3"}});
     else if (left > doubt)
         out.push_back(
-            {Verdict::CleanUp, {Finding::SeatMetalLeft, Severity::Look, dia, limitDia(s, false), {}, "HB3.3"}});
+            {Verdict::CleanUp,
+             {found::SeatMetalLeft{dia, limitDia(s, false), s.hole ? "hole" : "shaft"}, Severity::Check, "HB3.3"}});
     else if (std::max(gone, left) > -doubt)
         out.push_back(
-            {Verdict::Use, {Finding::SeatSizeInDoubt, Severity::Look, dia, limitDia(s, gone > left), {}, "HB3.3"}});
+            {Verdict::Use, {found::SeatSizeInDoubt{dia, limitDia(s, gone > left)}, Severity::Check, "HB3.3"}});
     else
-        out.push_back({Verdict::Use, {Finding::SeatSizeGood, Severity::Info, dia, limitDia(s, true), {}, "HB3.3"}});
+        out.push_back({Verdict::Use, {found::SeatSizeGood{dia, limitDia(s, true)}, Severity::Info, "HB3.3"}});
 }
 
 void judgeForm(Reasons& out, const SurfaceState& s) {
     if (!s.form) return;
-    const auto over = [&](Finding finding, double value) {
-        if (!(value > s.formLimit_mm)) return;
-        out.push_back(
-            {leavesMetal(s) ? Verdict::CleanUp : beyondCleaning(s),
-             {finding, leavesMetal(s) ? Severity::Look : Severity::Stop, value, s.formLimit_mm, {}, "HB3.3"}});
+    const auto over = [&](auto kind) {
+        if (!(kind.by_mm > s.formLimit_mm)) return;
+        out.push_back({leavesMetal(s) ? Verdict::CleanUp : beyondCleaning(s),
+                       {kind, leavesMetal(s) ? Severity::Check : Severity::Stop, "HB3.3"}});
     };
-    over(Finding::SeatOutOfRound, s.form->outOfRound_mm);
-    over(Finding::SeatTapers, std::abs(s.form->taper_mm.value_or(0)));
+    over(found::SeatOutOfRound{s.form->outOfRound_mm, s.formLimit_mm});
+    over(found::SeatTapers{std::abs(s.form->taper_mm.value_or(0)), s.formLimit_mm});
     // A mouth that opens out carries nothing but does no harm until it takes the whole tolerance.
     const double mouth = s.form->mouth_mm.value_or(0) * (s.hole ? 1 : -1);
     if (mouth > s.size_mm.width())
-        out.push_back(
-            {beyondCleaning(s), {Finding::SeatMouthWorn, Severity::Stop, mouth, s.size_mm.width(), {}, "HB3.3"}});
+        out.push_back({beyondCleaning(s), {found::SeatMouthWorn{mouth, s.size_mm.width()}, Severity::Stop, "HB3.3"}});
     else if (mouth > s.formLimit_mm)
-        out.push_back({Verdict::Use, {Finding::SeatMouthWorn, Severity::Look, mouth, s.formLimit_mm, {}, "HB3.3"}});
+        out.push_back({Verdict::Use, {found::SeatMouthWorn{mouth, s.formLimit_mm}, Severity::Check, "HB3.3"}});
 }
 
 void judgeSurface(Reasons& out, const SurfaceState& s) {
     const auto& c = s.condition;
     if (c.movesByHand && s.maySlide)
-        out.push_back({Verdict::Use, {Finding::SeatMovesByHand, Severity::Info, 0, 0, "slides", "HB3.3"}});
+        out.push_back({Verdict::Use, {found::SeatMovesByHand{"slides"}, Severity::Info, "HB3.3"}});
     else if (c.movesByHand)
         out.push_back({s.hub ? Verdict::Replace : beyondCleaning(s),
-                       {Finding::SeatMovesByHand, Severity::Stop, 0, 0, s.hub ? "hub" : "", "HB3.3"}});
-    if (c.pits == Pits::Deep)
-        out.push_back({beyondCleaning(s), {Finding::SeatPitsDeep, Severity::Stop, 0, 0, {}, "HB3.3"}});
-    if (c.pits == Pits::Light)
-        out.push_back({Verdict::CleanUp, {Finding::SeatPitsLight, Severity::Look, 0, 0, {}, "HB3.3"}});
-    if (c.scored) out.push_back({Verdict::CleanUp, {Finding::SeatScored, Severity::Look, 0, 0, {}, "HB3.3"}});
-    if (c.creepPolish) out.push_back({Verdict::Use, {Finding::SeatCrept, Severity::Look, 0, 0, {}, "HB3.3"}});
+                       {found::SeatMovesByHand{s.hub ? "hub" : ""}, Severity::Stop, "HB3.3"}});
+    if (c.pits == Pits::Deep) out.push_back({beyondCleaning(s), {found::SeatPitsDeep{}, Severity::Stop, "HB3.3"}});
+    if (c.pits == Pits::Light) out.push_back({Verdict::CleanUp, {found::SeatPitsLight{}, Severity::Check, "HB3.3"}});
+    if (c.scored) out.push_back({Verdict::CleanUp, {found::SeatScored{}, Severity::Check, "HB3.3"}});
+    if (c.creepPolish) out.push_back({Verdict::Use, {found::SeatCrept{}, Severity::Check, "HB3.3"}});
     if (const auto rz = c.roughness_mm(); rz && *rz > roughnessLimit(s.hole))
-        out.push_back(
-            {Verdict::CleanUp, {Finding::SeatRough, Severity::Look, *rz, roughnessLimit(s.hole), {}, "HB3.3"}});
+        out.push_back({Verdict::CleanUp, {found::SeatRough{*rz, roughnessLimit(s.hole)}, Severity::Check, "HB3.3"}});
 }
 
 void judgeSurroundings(Reasons& out, const SurfaceState& s) {
     const auto& c = s.condition;
     if (c.shoulderRunOut_mm && *c.shoulderRunOut_mm > s.runOutLimit_mm)
-        out.push_back(
-            {Verdict::CleanUp,
-             {Finding::ShoulderRunsOut, Severity::Look, *c.shoulderRunOut_mm, s.runOutLimit_mm, {}, "HB3.3"}});
+        out.push_back({Verdict::CleanUp,
+                       {found::ShoulderRunsOut{*c.shoulderRunOut_mm, s.runOutLimit_mm}, Severity::Check, "HB3.3"}});
     if (c.groove == GrooveState::Dirty)
-        out.push_back({Verdict::CleanUp, {Finding::GrooveDirty, Severity::Look, 0, 0, {}, "HB3.3"}});
+        out.push_back({Verdict::CleanUp, {found::GrooveDirty{}, Severity::Check, "HB3.3"}});
     if (c.groove == GrooveState::Worn)
-        out.push_back({Verdict::Replace, {Finding::GrooveWorn, Severity::Stop, 0, 0, {}, "HB3.3"}});
+        out.push_back({Verdict::Replace, {found::GrooveWorn{}, Severity::Stop, "HB3.3"}});
     if (c.notches == GrooveState::Dirty || c.notches == GrooveState::Worn)
-        out.push_back({Verdict::CleanUp, {Finding::NotchesBurred, Severity::Look, 0, 0, {}, "HB3.3"}});
+        out.push_back({Verdict::CleanUp, {found::NotchesBurred{}, Severity::Check, "HB3.3"}});
 }
 
 bool lookedAt(const SurfaceState& s) {

@@ -70,7 +70,6 @@ bool canTakeSleeve(double nominal_mm, double wallRad_mm);
 struct Reason {
     Verdict calls = Verdict::Use;
     Advice advice;
-    friend bool operator==(const Reason&, const Reason&) = default;
 };
 
 struct Judgement {

@@ -18,11 +18,12 @@ Result<std::optional<seat::PlaneFit>> planeOf(const std::vector<seat::Reading>& 
     return std::optional(std::move(*fit));
 }
 
-void call(Judgement& j, Verdict verdict, Finding finding, double value, double limit) {
+template <class Kind>
+void call(Judgement& j, Verdict verdict, Kind kind) {
     const auto severity = verdict == Verdict::Use       ? Severity::Info
-                          : verdict == Verdict::CleanUp ? Severity::Look
+                          : verdict == Verdict::CleanUp ? Severity::Check
                                                         : Severity::Stop;
-    j.reasons.push_back({verdict, {finding, severity, value, limit, {}, "HB3.3"}});
+    j.reasons.push_back({verdict, {kind, severity, "HB3.3"}});
 }
 
 } // namespace
@@ -39,22 +40,25 @@ Result<SpacerState> spacerState(const SpacerReadings& r, double outsideDia_mm, d
                                            [](double s, const seat::Reading& one) { return s + one.value_mm; });
         out.length_mm = *lengths ? (*lengths)->mean_mm : sum / static_cast<double>(r.lengths.size());
         const bool isShort = out.length_mm < drawn_mm - kShort_mm;
-        call(j, isShort ? Verdict::Replace : Verdict::Use, isShort ? Finding::SpacerShort : Finding::SpacerLength,
-             out.length_mm, drawn_mm);
+        if (isShort)
+            call(j, Verdict::Replace, found::SpacerShort{out.length_mm, drawn_mm});
+        else
+            call(j, Verdict::Use, found::SpacerLength{out.length_mm, drawn_mm});
     }
-    const auto square = [&](const std::optional<seat::PlaneFit>& plane, std::optional<double>& rise, Finding finding) {
+    const auto square = [&](const std::optional<seat::PlaneFit>& plane, std::optional<double>& rise, auto kind) {
         if (!plane) return;
+        kind.by_mm = plane->rise_mm;
         rise = plane->rise_mm;
-        call(j, *rise > squareLimit_mm ? Verdict::CleanUp : Verdict::Use, finding, *rise, squareLimit_mm);
+        call(j, *rise > squareLimit_mm ? Verdict::CleanUp : Verdict::Use, kind);
     };
-    square(*lengths, out.outOfParallel_mm, Finding::SpacerOutOfParallel);
-    square(*lower, out.lowerOutOfSquare_mm, Finding::SpacerOutOfSquare);
+    square(*lengths, out.outOfParallel_mm, found::SpacerOutOfParallel{0, squareLimit_mm});
+    square(*lower, out.lowerOutOfSquare_mm, found::SpacerOutOfSquare{0, squareLimit_mm});
     if (*lengths) out.highAngle_deg = (*lengths)->highAngle_deg;
     if (r.middleOutside_mm)
         out.flare_mm =
             std::max(r.lowerOutside_mm.value_or(*r.middleOutside_mm), r.upperOutside_mm.value_or(*r.middleOutside_mm)) -
             *r.middleOutside_mm;
-    if (out.flare_mm > kFlare_mm) call(j, Verdict::Replace, Finding::SpacerFlared, out.flare_mm, kFlare_mm);
+    if (out.flare_mm > kFlare_mm) call(j, Verdict::Replace, found::SpacerFlared{out.flare_mm, kFlare_mm});
     std::stable_sort(j.reasons.begin(), j.reasons.end(),
                      [](const Reason& a, const Reason& b) { return a.calls > b.calls; });
     if (!j.reasons.empty()) j.verdict = j.reasons.front().calls;

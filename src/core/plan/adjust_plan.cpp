@@ -81,20 +81,21 @@ public:
     }
 
 private:
-    void say(Finding id, Severity severity, double value, double limit = 0, std::string subject = {}) {
-        m_out.findings.push_back({id, severity, value, limit, std::move(subject), "HB4.15"});
+    template <class Kind>
+    void say(Kind kind, Severity severity) {
+        m_out.findings.push_back({std::move(kind), severity, "HB4.15"});
     }
 
     Result<void> target() {
         if (m_wish.target_mm) {
             if (!(m_wish.target_mm->lower <= m_wish.target_mm->upper))
                 return refuse(ProblemCode::GeometryOrder, "target", plain(m_wish.target_mm->lower),
-                              "up to " + plain(m_wish.target_mm->upper));
+                              wanted("up to {1}", plain(m_wish.target_mm->upper)));
             m_out.target_mm = *m_wish.target_mm;
             return {};
         }
         const auto* band = adjust::bandOf(m_lib.endPlay, m_wish.use, m_out.pair.bore_mm);
-        if (!band) return refuse(ProblemCode::UnknownName, "use", m_wish.use, "a use of the table of end play");
+        if (!band) return refuse(ProblemCode::UnknownName, "use", m_wish.use, wanted("a use of the table of end play"));
         m_out.target_mm = band->play_mm;
         m_out.targetName = band->name;
         return {};
@@ -167,9 +168,9 @@ private:
     Result<void> grease() {
         const auto& g = m_wish.grease;
         if (!(g.density_g_cm3 > 0))
-            return refuse(ProblemCode::NotPositive, "grease/g_cm3", plain(g.density_g_cm3), "> 0");
+            return refuse(ProblemCode::NotPositive, "grease/g_cm3", plain(g.density_g_cm3), wanted("> 0"));
         if (!(g.stroke_g >= 0))
-            return refuse(ProblemCode::OutOfRange, "grease/stroke_g", plain(g.stroke_g), "0 or more");
+            return refuse(ProblemCode::OutOfRange, "grease/stroke_g", plain(g.stroke_g), wanted("0 or more"));
         constexpr double kMm3PerCm3 = 1000;
         for (const auto* b : {m_out.pair.firstBearing, m_out.pair.secondBearing})
             m_out.grease.push_back(adjust::fillOf(route::freeVolume_mm3(*b) / kMm3PerCm3, m_wish.cavity_cm3 / 2, g));
@@ -182,28 +183,27 @@ private:
         m_out.rolling_Nm = torque;
         const auto& wanted = m_wish.torque_Nm_wanted;
         const bool high = wanted && torque > wanted->upper, low = wanted && torque < wanted->lower;
-        say(Finding::RollingTorqueIs, high || low ? Severity::Stop : Severity::Info, torque,
-            high  ? wanted->upper
-            : low ? wanted->lower
-                  : 0);
+        say(found::RollingTorqueIs{torque, high  ? wanted->upper
+                                           : low ? wanted->lower
+                                                 : 0},
+            high || low ? Severity::Stop : Severity::Info);
     }
 
     void judge() {
         if (!m_out.play_mm) {
-            say(Finding::PlayNotMeasured, Severity::Info, m_out.target_mm.lower, m_out.target_mm.upper);
+            say(found::PlayNotMeasured{m_out.target_mm.lower, m_out.target_mm.upper}, Severity::Info);
         } else if (m_out.inBand()) {
-            say(Finding::PlayInBand, Severity::Info, *m_out.play_mm);
+            say(found::PlayInBand{*m_out.play_mm}, Severity::Info);
         } else if (*m_out.play_mm > m_out.target_mm.upper) {
-            say(Finding::PlayTooLarge, Severity::Stop, *m_out.play_mm, m_out.target_mm.upper);
+            say(found::PlayTooLarge{*m_out.play_mm, m_out.target_mm.upper}, Severity::Stop);
         } else {
-            say(Finding::PlayTooSmall, Severity::Stop, *m_out.play_mm, m_out.target_mm.lower);
+            say(found::PlayTooSmall{*m_out.play_mm, m_out.target_mm.lower}, Severity::Stop);
         }
-        if (m_out.on_deg)
-            say(Finding::OnToNextSlot, *m_out.on_deg > 0 ? Severity::Look : Severity::Info, *m_out.on_deg);
+        if (m_out.on_deg) say(found::OnToNextSlot{*m_out.on_deg}, *m_out.on_deg > 0 ? Severity::Check : Severity::Info);
         judgeSlots();
         judgeSpacer();
         judgeWarmth();
-        say(Finding::BedTheRollers, Severity::Info, 0);
+        say(found::BedTheRollers{}, Severity::Info);
     }
 
     void judgeSlots() {
@@ -211,47 +211,46 @@ private:
         const auto& s = *m_out.choice;
         if (s.best) {
             const auto& place = s.places[*s.best];
-            say(Finding::SlotFits, Severity::Info, place.turn_deg, place.play_mm);
+            say(found::SlotFits{place.turn_deg, place.play_mm}, Severity::Info);
             return;
         }
-        say(Finding::NoSlotFits, Severity::Stop, s.step_mm);
+        say(found::NoSlotFits{s.step_mm}, Severity::Stop);
         for (const auto& mend : s.washerMends())
             sayMend(mend, s.places[mend.place]);
     }
 
     void sayMend(const adjust::WasherMend& mend, const adjust::Place& place) {
         if (mend.thicker_mm < 0) {
-            say(Finding::FaceWasher, Severity::Look, -mend.thicker_mm, place.turn_deg);
+            say(found::FaceWasher{-mend.thicker_mm, place.turn_deg}, Severity::Check);
             return;
         }
-        say(Finding::ThickerWasher, Severity::Look, mend.thicker_mm, place.turn_deg);
+        say(found::ThickerWasher{mend.thicker_mm, place.turn_deg}, Severity::Check);
         m_out.shimsFor_mm = mend.thicker_mm;
         auto pack = adjust::packShims(mend.thicker_mm, m_wish.stock_mm);
         if (!pack || pack->shims_mm.empty()) {
-            say(Finding::NoShimsInStock, Severity::Info, 0);
+            say(found::NoShimsInStock{}, Severity::Info);
             return;
         }
         std::string named;
         for (const double shim : pack->shims_mm)
             named += (named.empty() ? "" : " + ") + plain(shim);
-        say(Finding::ShimsFromStock, Severity::Info, pack->total_mm,
-            adjust::playWithWasher_mm(place.play_mm, pack->total_mm), named);
+        say(found::ShimsFromStock{pack->total_mm, adjust::playWithWasher_mm(place.play_mm, pack->total_mm), named},
+            Severity::Info);
         m_out.shims = std::move(*pack);
     }
 
     void judgeSpacer() {
         if (!m_out.clamped) return;
         if (m_wish.torque_Nm > 0)
-            say(Finding::ClampShortens, Severity::Info, m_out.clamped->both_mm(), m_out.clamped->force_N);
+            say(found::ClampShortens{m_out.clamped->both_mm(), m_out.clamped->force_N}, Severity::Info);
         if (m_out.neededSpacer_mm && !m_out.inBand())
-            say(Finding::SpacerToLength, Severity::Look, *m_out.neededSpacer_mm, m_out.pair.spacerLength_mm);
+            say(found::SpacerToLength{*m_out.neededSpacer_mm, m_out.pair.spacerLength_mm}, Severity::Check);
     }
 
     void judgeWarmth() {
         if (m_wish.shaft_K == 0 && m_wish.housing_K == 0) return;
         const bool gone = m_out.atWork_mm && *m_out.atWork_mm < 0 && m_out.target_mm.lower >= 0;
-        say(Finding::WarmthTakesPlay, gone ? Severity::Stop : Severity::Info, m_out.lostAtWork_mm,
-            m_out.atWork_mm.value_or(0), m_out.atWork_mm ? "left" : "");
+        say(found::WarmthTakesPlay{m_out.lostAtWork_mm, m_out.atWork_mm}, gone ? Severity::Stop : Severity::Info);
     }
 
     const job::Adjust& m_wish;

@@ -39,7 +39,7 @@ struct AdjustPlan {
     std::string targetName;                   ///< of the table's row; empty: the user's own
     std::optional<adjust::SlotChoice> choice; ///< of a nut that was measured
     std::optional<double> on_deg;             ///< of a nut under clamp load: on to the next place
-    std::vector<std::pair<adjust::School, Limits>> schools;
+    std::vector<std::pair<adjust::SettingMethod, Limits>> schools;
     std::optional<double> play_mm; ///< as it will be used: at full torque
     double lostAtWork_mm = 0;
     std::optional<double> atWork_mm;

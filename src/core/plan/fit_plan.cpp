@@ -34,7 +34,8 @@ Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const tables::Librar
     const auto place = "measured/seats/" + key.first + "+" + key.second + "/sleeve";
     const auto material = lib.materials.find(choice.material);
     if (material == lib.materials.end())
-        return refuse(ProblemCode::UnknownName, place + "/material", choice.material, "a material of the table");
+        return refuse(ProblemCode::UnknownName, place + "/material", choice.material,
+                      wanted("a material of the table"));
     return std::optional(
         fit::Sleeve{material->second, choice.outsideDia_mm, choice.interference_mm, choice.boredInPlace});
 }
@@ -44,9 +45,10 @@ void sayOutsideClass(SeatPlan& seat, const SurfacePlan& side) {
     const double deviation = *side.measuredDia_mm - seat.dia_mm;
     const auto& limits = *side.size_mm;
     if (deviation >= limits.lower && deviation <= limits.upper) return;
-    seat.fit->advisories.push_back({Finding::MeasuredOutsideClass, Severity::Look, *side.measuredDia_mm,
-                                    seat.dia_mm + (deviation < limits.lower ? limits.lower : limits.upper), side.spec,
-                                    "ISO286-1"});
+    seat.fit->advisories.push_back(
+        {found::MeasuredOutsideClass{*side.measuredDia_mm,
+                                     seat.dia_mm + (deviation < limits.lower ? limits.lower : limits.upper), side.spec},
+         Severity::Check, "ISO286-1"});
 }
 
 Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const tables::Library& lib) {
@@ -70,25 +72,23 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const table
     out.input = in;
     out.fit = fit::seatFit(*seat);
     if (*sleeve && !fits)
-        out.fit->advisories.push_back({Finding::SleeveDoesNotFit,
-                                       Severity::Stop,
-                                       (*sleeve)->outsideDia_mm,
-                                       in.outer.otherDia_mm,
-                                       {},
-                                       "DIN7190-1"});
+        out.fit->advisories.push_back(
+            {found::SleeveDoesNotFit{(*sleeve)->outsideDia_mm, in.outer.otherDia_mm}, Severity::Stop, "DIN7190-1"});
     for (const auto* side : {&out.hole, &out.shaft})
         sayOutsideClass(out, *side);
     if (friction.learned)
-        out.fit->because.push_back({Finding::FrictionLearned, Severity::Info, friction.learned->mean,
-                                    friction.learned->scatter, std::to_string(friction.learned->presses), "LOG"});
+        out.fit->because.push_back(
+            {found::FrictionLearned{friction.learned->mean, friction.learned->scatter, friction.learned->presses},
+             Severity::Info, "LOG"});
     const auto* press = lib.rack.press(job.press);
     out.off = route::breakaway(out.fit->pressForce_N, job.strip.rust,
                                press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
     for (const auto* side : {&out.hole, &out.shaft})
         if (side->measuredDia_mm)
             out.fit->because.insert(out.fit->because.begin(),
-                                    {Finding::MeasuredReplacesClass, Severity::Info, *side->measuredDia_mm,
-                                     side->uncertainty_mm, side == &out.hole ? "bore" : "journal", "HB4.1"});
+                                    {found::MeasuredReplacesClass{*side->measuredDia_mm, side->uncertainty_mm,
+                                                                  side == &out.hole ? "bore" : "journal"},
+                                     Severity::Info, "HB4.1"});
     return {};
 }
 
@@ -182,7 +182,7 @@ private:
             // It has no table of its own.
             if (b.clearance && bearing.type == catalog::BearingType::DoubleRowAngularBall)
                 b.clearance->because.push_back(
-                    {Finding::ClearanceGroupAssumed, Severity::Info, 0, 0, bearing.designation, "ISO5753-1"});
+                    {found::ClearanceGroupAssumed{bearing.designation}, Severity::Info, "ISO5753-1"});
         }
         propose(b, bearing);
         return {};
@@ -248,7 +248,7 @@ private:
         const auto& side = hole ? m_out.seats[*seat].hole : m_out.seats[*seat].shaft;
         if (!side.size_mm || !isSlidingClass(*side.size_mm, hole) || side.verdict >= measure::Verdict::Sleeve) return;
         for (auto& advice : m_out.seats[*seat].fit->advisories)
-            if (advice.id == Finding::LooseFit || advice.id == Finding::MayBeLoose || advice.id == Finding::LooseAtWork)
+            if (advice.is<found::LooseFit>() || advice.is<found::MayBeLoose>() || advice.is<found::LooseAtWork>())
                 advice.severity = Severity::Info;
     }
 
@@ -268,7 +268,7 @@ Problems planSpacers(FitPlan& out, const Job& job, const tables::Library& lib, c
                           part.bodies.front().top() - part.bodies.front().bottom(),
                           {}};
         const auto readings = job.measured.spacers.find(part.id);
-        const auto limit = standards::gradeWidth(lib.iso286, spacer.outsideDia_mm, 5);
+        const auto limit = standards::squareLimit_mm(lib.iso286, spacer.outsideDia_mm);
         auto state =
             measure::spacerState(readings == job.measured.spacers.end() ? measure::SpacerReadings{} : readings->second,
                                  spacer.outsideDia_mm, spacer.drawn_mm, limit.value_or(0.01));

@@ -25,12 +25,14 @@ struct Scale {
 Result<Scale> scaleOf(const job::HandPress& hand, const catalog::Press* press, const catalog::Rack& rack) {
     if (hand.means == HandMeans::Gauge) {
         const auto force = press ? force::gaugeForce(*press, 1) : std::nullopt;
-        if (!force) return refuse(ProblemCode::Missing, "hand/means", "gauge", "a press with a gauge in the rack");
+        if (!force)
+            return refuse(ProblemCode::Missing, "hand/means", "gauge", wanted("a press with a gauge in the rack"));
         return Scale{*force, 1, {1, 1}};
     }
     const auto* set = boltOf(hand, rack);
-    if (!set && hand.bolt.empty()) return refuse(ProblemCode::Missing, "hand/bolt", {}, "a draw-bolt set in the rack");
-    if (!set) return refuse(ProblemCode::UnknownName, "hand/bolt", hand.bolt, "a draw-bolt set of the rack");
+    if (!set && hand.bolt.empty())
+        return refuse(ProblemCode::Missing, "hand/bolt", {}, wanted("a draw-bolt set in the rack"));
+    if (!set) return refuse(ProblemCode::UnknownName, "hand/bolt", hand.bolt, wanted("a draw-bolt set of the rack"));
     const auto bolt = tooling::drawBoltOf(*set, false);
     if (!bolt) return tl::unexpected(at(bolt.error(), "hand/bolt"));
     const auto arm = [&](double thread, double head) {
@@ -59,26 +61,26 @@ trace::Expected widened(trace::Expected e, const Limits& doubt) {
 trace::Analysis judgeSigns(const std::map<HandSign, bool>& signs) {
     trace::Analysis out;
     const auto is = [&](HandSign sign, bool seen) { return signs.contains(sign) && signs.at(sign) == seen; };
-    const auto say = [&](Finding id, Severity severity) { out.findings.push_back({id, severity, 0, 0, {}, "HB4.14"}); };
+    const auto say = [&](auto kind, Severity severity) { out.findings.push_back({kind, severity, "HB4.14"}); };
     if (is(HandSign::EvenGap, false)) {
         out.verdict = trace::Verdict::CockedStart;
-        say(Finding::HandUneven, Severity::Stop);
+        say(found::HandUneven{}, Severity::Stop);
     }
     if (is(HandSign::Stopped, false)) {
         if (worst(out.findings) < Severity::Stop) out.verdict = trace::Verdict::Short;
-        say(Finding::HandStillMoved, Severity::Stop);
+        say(found::HandStillMoved{}, Severity::Stop);
     }
     if (is(HandSign::Ringing, false)) {
         if (worst(out.findings) < Severity::Stop) out.verdict = trace::Verdict::NotProven;
-        say(Finding::HandDull, Severity::Look);
+        say(found::HandDull{}, Severity::Check);
     }
     const bool all = std::all_of(std::begin(job::kHandSigns), std::end(job::kHandSigns),
                                  [&](HandSign sign) { return is(sign, true); });
     if (all) {
         out.verdict = trace::Verdict::Stands;
-        say(Finding::HandStands, Severity::Info);
+        say(found::HandStands{}, Severity::Info);
     }
-    say(Finding::HandNoForce, Severity::Info);
+    say(found::HandNoForce{}, Severity::Info);
     return out;
 }
 
@@ -126,7 +128,7 @@ Result<HandRead> readByHand(const job::HandPress& hand, const trace::Expected& e
     out.analysis = trace::analyse(out.trace, out.expected, in);
     if (hand.means == HandMeans::Wrench)
         out.analysis.findings.push_back(
-            {Finding::HandBandWide, Severity::Info, (scale->doubt.upper - scale->doubt.lower) / 2, 0, {}, "HB4.9"});
+            {found::HandBandWide{(scale->doubt.upper - scale->doubt.lower) / 2}, Severity::Info, "HB4.9"});
     return out;
 }
 

@@ -23,9 +23,9 @@ constexpr double kBackInRoom_K = 2;    // so near to the room it may be measured
 constexpr double kWindow_s = 600, kCourse_s = 6 * 3600;
 
 /// Chooses the temperatures of one seat.
-class Chooser {
+class TemperatureChoice {
 public:
-    Chooser(const job::Job& job, const tables::Library& lib, HeatPlan& out)
+    TemperatureChoice(const job::Job& job, const tables::Library& lib, HeatPlan& out)
         : m_job(job), m_lib(lib), m_out(out), m_wish(job::stepOf(job, {out.key, false}).heat.wish) {}
 
     Result<void> choose() {
@@ -47,14 +47,14 @@ private:
         m_out.least_mm = kStartShare * m_out.margin_mm;
         const auto place = "steps/in:" + m_out.key.first + "+" + m_out.key.second + "/heat";
         if (!(m_out.margin_mm > 0))
-            return refuse(ProblemCode::NotPositive, place + "/margin_um", plain(m_out.margin_mm * 1000), "> 0");
+            return refuse(ProblemCode::NotPositive, place + "/margin_um", plain(m_out.margin_mm * 1000), wanted("> 0"));
         for (const auto& [field, value] : {std::pair{"outer_degC", m_wish.outer_C}, {"inner_degC", m_wish.inner_C}})
             if (value && !(*value >= -200 && *value <= 500))
-                return refuse(ProblemCode::OutOfRange, place + "/" + field, plain(*value), "-200 to 500 degC");
+                return refuse(ProblemCode::OutOfRange, place + "/" + field, plain(*value), wanted("-200 to 500 degC"));
         for (const auto& [field, id] :
              {std::pair{"outer_source", m_wish.outerSource}, {"inner_source", m_wish.innerSource}})
             if (id && !thermal::findSource(m_lib.heatSources, *id))
-                return refuse(ProblemCode::UnknownName, place + "/" + field, *id, "a heat source of the table");
+                return refuse(ProblemCode::UnknownName, place + "/" + field, *id, wanted("a heat source of the table"));
         return {};
     }
 
@@ -92,7 +92,7 @@ private:
     }
 
     /// One way with the outer part warmed as far as it must be, or may be.
-    HeatWay warmedWay(HeatMix mix, double inner_C) const {
+    HeatOption warmedWay(HeatMix mix, double inner_C) const {
         const double wanted = outerFor(inner_C), limit = std::floor(outerLimit(inner_C) - thermal::kSetBeyond_K);
         return {mix, std::max(std::min(wanted, limit), m_out.room_C), inner_C, wanted <= limit};
     }
@@ -129,10 +129,10 @@ private:
         const auto reached = chilled();
         m_out.ways.push_back({HeatMix::InnerOnly, room, alone, reached && alone >= *reached});
         std::stable_sort(m_out.ways.begin(), m_out.ways.end(),
-                         [](const HeatWay& a, const HeatWay& b) { return a.within > b.within; });
+                         [](const HeatOption& a, const HeatOption& b) { return a.within > b.within; });
         // When nothing opens it, both ends as far as they may go leave the least to press.
-        const auto both =
-            std::find_if(m_out.ways.begin(), m_out.ways.end(), [](const HeatWay& w) { return w.mix == HeatMix::Both; });
+        const auto both = std::find_if(m_out.ways.begin(), m_out.ways.end(),
+                                       [](const HeatOption& w) { return w.mix == HeatMix::Both; });
         if (!m_out.ways.front().within && both != m_out.ways.end()) std::rotate(m_out.ways.begin(), both, both + 1);
     }
 
@@ -164,53 +164,45 @@ private:
         side.soak = *time;
         if (!suits(*side.source, side, change > 0))
             m_out.findings.push_back(
-                {Finding::SourceNotForPart, Severity::Stop, 0, 0, side.source->name + ": " + side.label, "HB4.10"});
+                {found::SourceNotForPart{side.source->name, side.label}, Severity::Stop, "HB4.10"});
         // Where it touches, the part gets as hot as what it lies on, whatever the rest of it has.
         if (change > 0 && side.soak && side.soak->setting_C > side.ceiling_C() + kStep_K)
-            m_out.findings.push_back({Finding::SourceAboveCeiling,
-                                      side.source->h_W_m2K >= kContact_W_m2K ? Severity::Stop : Severity::Look,
-                                      side.soak->setting_C, side.ceiling_C(), side.source->name, "HB4.10"});
+            m_out.findings.push_back(
+                {found::SourceAboveCeiling{side.soak->setting_C, side.ceiling_C(), side.source->name},
+                 side.source->h_W_m2K >= kContact_W_m2K ? Severity::Stop : Severity::Check, "HB4.10"});
         if (!side.soak)
             m_out.findings.push_back(
-                {Finding::SourceTooWeak, Severity::Stop, side.temp_C,
-                 change > 0 ? std::min(side.source->settable_C.upper, side.ceiling_C()) : side.source->settable_C.lower,
-                 side.source->name, "HB4.11"});
+                {found::SourceTooWeak{side.temp_C,
+                                      change > 0 ? std::min(side.source->settable_C.upper, side.ceiling_C())
+                                                 : side.source->settable_C.lower,
+                                      side.source->name},
+                 Severity::Stop, "HB4.11"});
         return {};
     }
 
     void judgeSide(const HeatSide& side) {
         if (side.temp_C > side.ceiling_C())
-            m_out.findings.push_back({Finding::TooHotFor, Severity::Stop, side.temp_C, side.ceiling_C(),
-                                      protectedBy(side.ceilings.front(), side), "HB4.10"});
+            m_out.findings.push_back({found::TooHotFor{side.temp_C, side.ceiling_C(), side.ceilings.front().what,
+                                                       whose(side.ceilings.front(), side)},
+                                      Severity::Stop, "HB4.10"});
         if (side.temp_C < side.floor_C())
-            m_out.findings.push_back({Finding::TooColdFor, Severity::Stop, side.temp_C, side.floor_C(),
-                                      protectedBy(side.floors.front(), side), "HB4.10"});
+            m_out.findings.push_back({found::TooColdFor{side.temp_C, side.floor_C(), side.floors.front().what,
+                                                        whose(side.floors.front(), side)},
+                                      Severity::Stop, "HB4.10"});
     }
 
     void judgeOnceIn() {
         const double limit = outerLimit(m_out.inner.temp_C);
         if (m_out.outer.temp_C <= limit + kStep_K || m_out.outer.temp_C > m_out.outer.ceiling_C()) return;
-        m_out.findings.push_back({Finding::TooHotOnceIn, Severity::Stop, m_out.outer.temp_C, limit,
-                                  protectedBy(m_out.inner.ceilings.front(), m_out.inner), "HB4.11"});
+        m_out.findings.push_back({found::TooHotOnceIn{m_out.outer.temp_C, limit, m_out.inner.ceilings.front().what,
+                                                      whose(m_out.inner.ceilings.front(), m_out.inner)},
+                                  Severity::Stop, "HB4.11"});
     }
 
-    static std::string protectedBy(const TempLimit& limit, const HeatSide& side) {
-        const auto& whose = limit.of.empty() ? side.label : limit.of;
-        switch (limit.what) {
-        case TempLimit::What::Metal:
-            return whose;
-        case TempLimit::What::Grease:
-            return "the grease of " + whose;
-        case TempLimit::What::Encoder:
-            return "the encoder of " + whose;
-        case TempLimit::What::Cage:
-            return "the cage of " + whose;
-        case TempLimit::What::Seal:
-            return limit.subject;
-        case TempLimit::What::Sleeve:
-            return "the hold of its repair sleeve";
-        }
-        return whose;
+    /// The part, or the seal by its own name.
+    static std::string whose(const TempLimit& limit, const HeatSide& side) {
+        if (limit.what == TempLimit::What::Seal) return limit.subject;
+        return limit.of.empty() ? side.label : limit.of;
     }
 
     void judge() {
@@ -221,21 +213,18 @@ private:
         judgeOnceIn();
         if (!m_out.needed() && !m_out.byUser) {
             const bool loose = m_out.interference_mm.upper <= 0;
-            m_out.findings.push_back({loose ? Finding::NoHeatNeeded : Finding::PressLightly,
-                                      Severity::Info,
-                                      loose ? m_out.room_C : m_out.interference_mm.upper,
-                                      m_out.margin_mm,
-                                      {},
-                                      "HB4.10"});
+            m_out.findings.push_back(
+                loose ? Advice{found::NoHeatNeeded{}, Severity::Info, "HB4.10"}
+                      : Advice{found::PressLightly{m_out.interference_mm.upper}, Severity::Info, "HB4.10"});
             return;
         }
         const auto margin = m_out.clearanceWorst_mm;
         if (margin <= 0)
-            m_out.findings.push_back({Finding::NotOpened, Severity::Look, -margin, m_out.margin_mm, {}, "HB4.10"});
+            m_out.findings.push_back({found::NotOpened{-margin, m_out.margin_mm}, Severity::Check, "HB4.10"});
         else if (margin < m_out.margin_mm)
-            m_out.findings.push_back({Finding::OpenedTooLittle, Severity::Look, margin, m_out.margin_mm, {}, "HB4.10"});
+            m_out.findings.push_back({found::OpenedTooLittle{margin, m_out.margin_mm}, Severity::Check, "HB4.10"});
         else
-            m_out.findings.push_back({Finding::OpenedBy, Severity::Info, margin, m_out.margin_mm, {}, "HB4.10"});
+            m_out.findings.push_back({found::OpenedBy{margin, m_out.margin_mm}, Severity::Info, "HB4.10"});
     }
 
     const job::Job& m_job;
@@ -249,7 +238,8 @@ Result<void> checkRoom(const job::Heat& heat) {
                                                      {"heat/walk_s", heat.walk_s, 0.0, 600.0},
                                                      {"heat/oven_off_K", heat.off_K, -50.0, 50.0}})
         if (!(value >= lower && value <= upper))
-            return refuse(ProblemCode::OutOfRange, field, plain(value), plain(lower) + " to " + plain(upper));
+            return refuse(ProblemCode::OutOfRange, field, plain(value),
+                          wanted("{1} to {2}", plain(lower), plain(upper)));
     return {};
 }
 
@@ -293,7 +283,7 @@ Result<HeatPlan> planHeat(const Given& given, std::size_t index) {
     const auto& seat = given.fits.seats.at(index);
     if (!seat.fit)
         return refuse(ProblemCode::Missing, "arrangement/pressed/" + seat.key.first + "+" + seat.key.second, {},
-                      "the sizes of both sides");
+                      wanted("the sizes of both sides"));
     HeatPlan out;
     out.key = seat.key;
     out.dia_mm = seat.dia_mm;
@@ -303,7 +293,7 @@ Result<HeatPlan> planHeat(const Given& given, std::size_t index) {
     out.room_C = job.heat.room_C;
     out.outer = outerSide(given, seat);
     out.inner = innerSide(given, seat);
-    if (auto ok = Chooser(job, given.library, out).choose(); !ok) return tl::unexpected(ok.error());
+    if (auto ok = TemperatureChoice(job, given.library, out).choose(); !ok) return tl::unexpected(ok.error());
     return out;
 }
 
@@ -395,6 +385,11 @@ HeatSchedule scheduleOf(const HeatPlan& plan, double walk_s) {
     if (plan.outer.soak) out.outer_s = walk_s + plan.outer.soak->time_s();
     if (plan.inner.soak) out.inner_s = walk_s + plan.inner.soak->time_s();
     return out;
+}
+
+std::optional<Advice> windowShort(const HeatCourse& course) {
+    if (!course.lastStart_s || *course.lastStart_s >= course.walk_s) return std::nullopt;
+    return Advice{found::WindowShort{*course.lastStart_s, course.walk_s}, Severity::Check, "HB4.11"};
 }
 
 } // namespace arbor::plan

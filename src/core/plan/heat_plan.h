@@ -13,7 +13,7 @@ namespace arbor::plan {
 
 /// A temperature a part must not go beyond, and what it protects.
 struct TempLimit {
-    enum class What { Metal, Grease, Encoder, Cage, Seal, Sleeve };
+    using What = found::Protects;
     What what = What::Metal;
     std::string subject; ///< material, or the seal's name
     double temp_C = 0;
@@ -41,7 +41,7 @@ struct HeatSide {
 
 /// One mix of temperatures that opens the seat.
 enum class HeatMix { Nothing, OuterOnly, InnerOnly, Both };
-struct HeatWay {
+struct HeatOption {
     HeatMix mix = HeatMix::Nothing;
     double outer_C = 20;
     double inner_C = 20;
@@ -60,7 +60,7 @@ struct HeatPlan {
     double least_mm = 0;  ///< under which it is not started any more
     HeatSide outer;
     HeatSide inner;
-    std::vector<HeatWay> ways; ///< best first
+    std::vector<HeatOption> ways; ///< best first
     std::size_t chosen = 0;
     bool byUser = false;          ///< the temperatures are the user's
     double clearanceWorst_mm = 0; ///< with the tightest parts, when it leaves the oven
@@ -101,6 +101,9 @@ struct HeatCourse {
 /// @param walk_s  when it goes in; @param off_K  how much less than planned the warm part has (or the cold one more)
 /// @errors those of follow
 Result<HeatCourse> followHeat(const HeatPlan& plan, double walk_s, double off_K = 0);
+
+/// It closes before the transfer has ended; nothing: there is time, or it does not close. @source [HB4.11]
+std::optional<Advice> windowShort(const HeatCourse& course);
 
 /// The same with what the thermometer said of the outer part since it left the oven: it goes on from the first reading,
 /// and loses heat as fast as the others show.

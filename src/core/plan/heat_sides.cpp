@@ -87,7 +87,7 @@ public:
         const auto mine = arrangement::indexOf(a, outer ? key.first : key.second),
                    other = arrangement::indexOf(a, outer ? key.second : key.first);
         if (!mine || !other) return {};
-        const route::Ways ways(a);
+        const route::BlockingGraph ways(a);
         const auto there = present(ways, *mine, *other) & ~route::only(*other);
         const auto found = route::pressedTogether(ways, *mine, there);
         std::vector<const Part*> out;
@@ -98,7 +98,7 @@ public:
 
 private:
     /// Who is there when the seat is parted, and so when it is made.
-    route::Parts present(const route::Ways& ways, std::size_t one, std::size_t two) const {
+    route::PartSet present(const route::BlockingGraph& ways, std::size_t one, std::size_t two) const {
         for (const auto& d : route::departures(m_strip.order, ways.all())) {
             const auto partner = d.part == one ? two : one;
             if ((d.part == one || d.part == two) && (d.present & route::only(partner)) != 0) return d.present;

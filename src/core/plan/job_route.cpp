@@ -81,7 +81,7 @@ Mark markOf(const job::Job& job, const Plan& plan, const Place& place) {
     for (const auto station : kOfStep) {
         const auto mark = step->marks.at(station);
         if (mark == Mark::Stop) return Mark::Stop;
-        if (mark == Mark::Look) worst = Mark::Look;
+        if (mark == Mark::Check) worst = Mark::Check;
     }
     return isSettled(job, *step, plan) && worst == Mark::Open ? Mark::Done : worst;
 }

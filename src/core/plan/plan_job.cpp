@@ -22,7 +22,7 @@ Problems wrongTemperatures(const job::WorkTemperatures& t) {
                                        {"temperatures/housing_degC", t.housing_C},
                                        {"temperatures/shaft_degC", t.shaft_C}})
         if (!(value >= -100 && value <= 250))
-            out.push_back({ProblemCode::OutOfRange, place, plain(value), "-100 to 250 degC"});
+            out.push_back({ProblemCode::OutOfRange, place, plain(value), wanted("-100 to 250 degC")});
     return out;
 }
 
@@ -35,7 +35,7 @@ Problems wrongRatings(const arrangement::Assembly& a, const tables::Library& lib
         const auto& typed = part.catalogue->facts.staticRating_N;
         const auto place = "arrangement/parts/" + part.id + "/bearing/static_rating_N";
         if (typed && !(*typed > 0))
-            out.push_back({ProblemCode::NotPositive, place, plain(*typed), "> 0"});
+            out.push_back({ProblemCode::NotPositive, place, plain(*typed), wanted("> 0")});
         else if (auto rating = catalog::staticRating(lib.bearingTables, bearing, typed); !rating)
             out.push_back(at(rating.error(), place));
     }
@@ -73,7 +73,8 @@ void fillStations(Plan& plan, const Job& job, const tables::Library& lib, const 
     plan.fits = std::move(*fits);
     takeForces(plan.strip, *plan.fits);
     plan.press = lib.rack.press(job.press);
-    if (!plan.press) plan.problems.push_back({ProblemCode::UnknownName, "press", job.press, "a press of the rack"});
+    if (!plan.press)
+        plan.problems.push_back({ProblemCode::UnknownName, "press", job.press, wanted("a press of the rack")});
     const Given given{job, lib, plan.strip, *plan.fits, plan.press};
     planHeats(plan, given);
     auto steps = planSteps(given, plan.heats, asked);
@@ -89,14 +90,12 @@ AdviceList closingOf(const job::Closing& closing) {
         for (const auto& advice : closing::judge(fastener))
             out.push_back(advice);
     const auto run = closing::judge(closing.runIn);
-    const auto say = [&](Finding id, Severity severity, double limit) {
-        out.push_back({id, severity, run.rise_K, limit, {}, "HB3.11"});
-    };
+    const auto say = [&](auto kind, Severity severity) { out.push_back({kind, severity, "HB3.11"}); };
     using V = closing::RunInVerdict;
-    if (run.verdict == V::TooHot) say(Finding::RunInHot, Severity::Stop, closing.runIn.allowed_K);
-    if (run.verdict == V::Rising) say(Finding::RunInRising, Severity::Look, std::max(0.0, run.perHour_K));
-    if (run.verdict == V::Settled) say(Finding::RunInSettled, Severity::Info, 0);
-    if (closing.releasedBy.empty()) out.push_back({Finding::NotReleased, Severity::Info, 0, 0, {}, {}});
+    if (run.verdict == V::TooHot) say(found::RunInHot{run.rise_K, closing.runIn.allowed_K}, Severity::Stop);
+    if (run.verdict == V::Rising) say(found::RunInRising{run.rise_K, std::max(0.0, run.perHour_K)}, Severity::Check);
+    if (run.verdict == V::Settled) say(found::RunInSettled{run.rise_K}, Severity::Info);
+    if (closing.releasedBy.empty()) out.push_back({found::NotReleased{}, Severity::Info});
     return out;
 }
 

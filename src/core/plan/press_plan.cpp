@@ -28,12 +28,12 @@ trace::Expected expectOut(const PressInput& in) {
 }
 
 /// Where what stops it would pass the holding load through the elements, the force ends with the slide.
-void forbidHolding(PressPlan& out, const tooling::Proof& proof) {
+void forbidHolding(PressPlan& out, const tooling::StackProof& proof) {
     if (!proof.stopAt_mm) return;
     out.expected.holds = false;
     out.expected.hold_N = out.expected.end_N;
     for (auto advice : proof.findings)
-        if (advice.id == Finding::HoldThroughElements || advice.id == Finding::HoldThroughPart) {
+        if (advice.is<found::HoldThroughElements>() || advice.is<found::HoldThroughPart>()) {
             advice.severity = Severity::Stop;
             out.watch.push_back(advice);
         }
@@ -44,7 +44,7 @@ void readOnPress(PressPlan& out, const catalog::Press& press) {
     out.press = &press;
     auto& hold = out.expected.hold_N;
     if (out.expected.holds && hold.most > press.capacity_N) {
-        out.watch.push_back({Finding::HoldLimited, Severity::Look, hold.likely, press.capacity_N, press.name, "HB5"});
+        out.watch.push_back({found::HoldLimited{hold.likely, press.capacity_N, press.name}, Severity::Check, "HB5"});
         hold = {std::min(hold.least, press.capacity_N), std::min(hold.likely, press.capacity_N), press.capacity_N};
     }
     const auto shown = [&](double force) { return force::gaugeReading(press, force); };
@@ -54,16 +54,16 @@ void readOnPress(PressPlan& out, const catalog::Press& press) {
     out.energy_J = force::storedEnergy_J(out.force_N.most, press.stiffness_N_per_mm);
     if (out.gauge && out.force_N.likely < kGaugeReadable * press.capacity_N)
         out.watch.push_back(
-            {Finding::GaugeTooCoarse, Severity::Look, out.force_N.likely / press.capacity_N, 0, press.name, "HB4.8"});
+            {found::GaugeTooCoarse{out.force_N.likely / press.capacity_N, press.name}, Severity::Check, "HB4.8"});
 }
 
 void watchOnTheWayIn(PressPlan& out, bool warmed) {
     const double home = out.expected.homeTravel_mm;
-    out.watch.push_back({Finding::WatchCrookedStart, Severity::Look, trace::kEarlyShare * home, 0, {}, "HB3.7"});
-    if (warmed) out.watch.push_back({Finding::WatchGrip, Severity::Look, 0, 0, {}, "HB4.11"});
-    out.watch.push_back({Finding::WatchSawTeeth, Severity::Look, 0, 0, {}, "HB4.14"});
+    out.watch.push_back({found::WatchCrookedStart{trace::kEarlyShare * home}, Severity::Check, "HB3.7"});
+    if (warmed) out.watch.push_back({found::WatchGrip{}, Severity::Check, "HB4.11"});
+    out.watch.push_back({found::WatchSawTeeth{}, Severity::Check, "HB4.14"});
     if (out.expected.holds)
-        out.watch.push_back({Finding::WatchHome, Severity::Info, home, out.expected.hold_N.likely, {}, "HB4.14"});
+        out.watch.push_back({found::WatchHome{home, out.expected.hold_N.likely}, Severity::Info, "HB4.14"});
 }
 
 } // namespace

@@ -29,7 +29,7 @@ struct PressInput {
     Range clean_N;                                      ///< sliding over the whole seat, as Fit has it
     std::optional<Range> first_N = {};                  ///< of the first movement: it comes out; nothing: it goes in
     const catalog::Press* press = nullptr;
-    const tooling::Proof* proof = nullptr; ///< of the setup, for what must not be held
+    const tooling::StackProof* proof = nullptr; ///< of the setup, for what must not be held
     bool warmed = false;
 };
 

@@ -70,13 +70,13 @@ bool isRetained(const std::vector<arrangement::Part>& parts, const std::vector<S
 
 /// A ring that alone keeps something from falling out is said so, whatever has been probed.
 void sayWhatHoldsAlone(AdviceList& out, const arrangement::Assembly& a) {
-    const route::Ways ways(a);
+    const route::BlockingGraph ways(a);
     for (std::size_t ring = 0; ring < a.parts.size(); ++ring) {
         if (!isRetaining(a.parts[ring])) continue;
         const auto held = route::heldAlone(ways, ring, a.base);
         for (std::size_t p = 0; p < a.parts.size(); ++p)
             if ((held & route::only(p)) != 0 && !a.parts[p].catalogue)
-                out.push_back({Finding::RingAloneHolds, Severity::Info, 0, 0, a.parts[p].name(), "HB8"});
+                out.push_back({found::RingAloneHolds{a.parts[p].name()}, Severity::Info, "HB8"});
     }
 }
 
@@ -87,10 +87,10 @@ void sayOfOtherRings(AdviceList& out, const std::vector<StepPlan>& steps, const 
         const auto& ring = *other.ring;
         const bool stop = worst(ring.seating.findings) == Severity::Stop;
         if (ring.read() && (stop || ring.seating.verdict != seat::SeatVerdict::HomeAndSquare))
-            out.push_back({Finding::OtherRingOff, stop ? Severity::Stop : Severity::Look, 0, 0, ring.label, "HB3.9"});
+            out.push_back({found::OtherRingOff{ring.label}, stop ? Severity::Stop : Severity::Check, "HB3.9"});
         if (mustBeRead(ring))
-            out.push_back({Finding::OtherRingNotRead, Severity::Look, static_cast<double>(ring.input.readings.size()),
-                           3, ring.label, "HB3.9"});
+            out.push_back({found::OtherRingNotRead{static_cast<double>(ring.input.readings.size()), 3, ring.label},
+                           Severity::Check, "HB3.9"});
     }
 }
 
@@ -115,7 +115,7 @@ double greatestDrag_Nm(double pitchDia_mm, bool sealed) {
     return plain * (sealed ? kSeals : kColdStart);
 }
 
-std::optional<NextLook> nextLook(const job::SeatProof& proof, const std::vector<StepPlan>& steps,
+std::optional<NextLook> nextLook(const job::SeatChecks& proof, const std::vector<StepPlan>& steps,
                                  const StepPlan& step) {
     for (const auto check : step.checks)
         if (!proof.checks.contains(check)) return NextLook{check, 0};
@@ -127,35 +127,33 @@ std::optional<NextLook> nextLook(const job::SeatProof& proof, const std::vector<
     return std::nullopt;
 }
 
-bool isSigned(const job::SeatProof& proof) {
+bool isSigned(const job::SeatChecks& proof) {
     return !proof.signedBy.empty() && !proof.reason.empty();
 }
 
-AdviceList proofOf(const job::SeatProof& proof, const arrangement::Assembly& assembly,
+AdviceList proofOf(const job::SeatChecks& proof, const arrangement::Assembly& assembly,
                    const std::vector<StepPlan>& steps, const StepPlan& step) {
     AdviceList out;
     if (step.step.out) return out;
-    const auto say = [&](Finding id, Severity severity, double value, double limit, std::string subject) {
-        out.push_back({id, severity, value, limit, std::move(subject), "HB3.8"});
-    };
+    const auto say = [&](auto kind, Severity severity) { out.push_back({std::move(kind), severity, "HB3.8"}); };
     for (const auto check : step.checks) {
         const auto looked = proof.checks.find(check);
         if (looked == proof.checks.end())
-            say(Finding::CheckMissing, Severity::Look, 0, 0, nameOf(check));
+            say(found::CheckMissing{nameOf(check)}, Severity::Check);
         else if (!looked->second)
-            say(Finding::CheckBad, Severity::Stop, 0, 0, nameOf(check));
+            say(found::CheckBad{nameOf(check)}, Severity::Stop);
     }
     const auto probed = static_cast<double>(proof.probed.size());
     if (step.checks.contains(SeatCheck::GrooveAllRound) && probed < kProbes)
-        say(Finding::RingNotProbed, Severity::Look, probed, kProbes, {});
+        say(found::RingNotProbed{probed, kProbes}, Severity::Check);
     if (const auto* bearing = step.step.bearing; bearing && proof.pull_N && proof.radius_mm > 0) {
         const double torque = adjust::rollingTorque_Nm(*proof.pull_N, proof.radius_mm);
         const double most = greatestDrag_Nm(bearing->pitchDia_mm(), step.step.sealed);
-        if (torque > most) say(Finding::DragHigh, Severity::Look, torque, most, {});
+        if (torque > most) say(found::DragHigh{torque, most}, Severity::Check);
     }
     sayWhatHoldsAlone(out, assembly);
     sayOfOtherRings(out, steps, step);
-    if (isSigned(proof)) say(Finding::SignedFor, Severity::Look, 0, 0, proof.signedBy + ": " + proof.reason);
+    if (isSigned(proof)) say(found::SignedFor{proof.signedBy + ": " + proof.reason}, Severity::Check);
     return out;
 }
 

@@ -18,7 +18,7 @@ std::set<job::SeatCheck> checksOf(const arrangement::Assembly& assembly, const s
 
 /// What is missing of its checks and what is bad; the drag against what a bearing of this size takes; the rings that
 /// the other steps have put in.
-AdviceList proofOf(const job::SeatProof& proof, const arrangement::Assembly& assembly,
+AdviceList proofOf(const job::SeatChecks& proof, const arrangement::Assembly& assembly,
                    const std::vector<StepPlan>& steps, const StepPlan& step);
 
 /// Greatest rolling torque of a bearing that is only greased [N m]: M0 = 160e-7 f0 dm^3 N mm below 2000 mm2/s x rpm,
@@ -33,9 +33,10 @@ struct NextLook {
     int hour = 0;                              ///< of the clock, when it is no check
     std::optional<std::size_t> otherStep = {}; ///< of the plan, whose ring is to be read
 };
-std::optional<NextLook> nextLook(const job::SeatProof& proof, const std::vector<StepPlan>& steps, const StepPlan& step);
+std::optional<NextLook> nextLook(const job::SeatChecks& proof, const std::vector<StepPlan>& steps,
+                                 const StepPlan& step);
 
 /// Proven, or signed for.
-bool isSigned(const job::SeatProof& proof);
+bool isSigned(const job::SeatChecks& proof);
 
 } // namespace arbor::plan

@@ -94,7 +94,7 @@ Result<RingPlan> drawnRing(const job::StripState& strip, const Assembly& a, cons
     // A ring on a shaft is felt at its shoulder: the shaft's end is far away, and seldom has a face. So is one that
     // stands proud.
     out.offered = inside && out.input.homeDepth_mm >= 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
-    const auto square = standards::gradeWidth(iso286, dia, 5);
+    const auto square = standards::squareLimit_mm(iso286, dia);
     if (!square) return tl::unexpected(square.error());
     out.input.squareLimit_mm = out.seal ? kSealSquare_mm : *square;
     if (out.seal) out.input.depthTolerance_mm = kSealDepth_mm;

@@ -22,7 +22,7 @@ auto& jointAt(Joints& joints, const job::SeatKey& key) {
 Result<void> writeSize(job::Job& job, const SeatPlan& seat, bool hole, const std::optional<standards::SizeSpec>& size) {
     if (size && size->nominal_mm > 0 && std::abs(size->nominal_mm - seat.dia_mm) > kSameSize_mm)
         return refuse(ProblemCode::GeometryOrder, "size", plain(size->nominal_mm),
-                      "the seat's " + plain(seat.dia_mm) + " mm");
+                      wanted("the seat's {1} mm", plain(seat.dia_mm)));
     // A class holds at any diameter, which the drawing says; limits are kept as they were typed.
     const bool byClass = size && size->toleranceClass;
     sideOf(job, seat.key, hole).size = byClass ? standards::SizeSpec::ofClass(*size->toleranceClass) : size;

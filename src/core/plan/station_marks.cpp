@@ -13,15 +13,19 @@ Severity severityOf(const SurfacePlan& side, bool sleeved) {
     case measure::Verdict::NotMeasured:
     case measure::Verdict::Use:
         // Overruled is looked at; a doubt within the gauge is worth a look as well.
-        return side.overruled ? Severity::Look : worst(side.judgement.advice());
+        return side.overruled ? Severity::Check : worst(side.judgement.advice());
     case measure::Verdict::CleanUp:
-        return Severity::Look;
+        return Severity::Check;
     case measure::Verdict::Sleeve:
-        return sleeved ? Severity::Look : Severity::Stop;
+        return sleeved ? Severity::Check : Severity::Stop;
     case measure::Verdict::Replace:
         return Severity::Stop;
     }
     return Severity::Info;
+}
+
+bool isSleeved(const SeatPlan& seat) {
+    return seat.input && seat.input->sleeve;
 }
 
 /// A seat that must be replaced, or sleeved with no sleeve chosen, is a stop until the user overrules it.
@@ -30,13 +34,31 @@ Mark markOfMeasure(const Plan& plan, const job::Job& job) {
     auto severity = Severity::Info;
     for (const auto& seat : plan.fits->seats)
         for (const auto* side : {&seat.hole, &seat.shaft})
-            severity = std::max(severity, severityOf(*side, seat.input && seat.input->sleeve));
+            severity = std::max(severity, severityOf(*side, isSleeved(seat)));
     for (const auto& spacer : plan.fits->spacers)
         severity = std::max(severity, worst(spacer.state.judgement.advice()));
     return markOf(severity, job.done.contains(Station::Measure));
 }
 
 } // namespace
+
+namespace {
+
+/// Measured is done only where nothing is to be checked: nobody has said that the surface is.
+Mark markOfMeasured(Severity severity, measure::Verdict verdict) {
+    return markOf(severity, severity == Severity::Info && verdict != measure::Verdict::NotMeasured);
+}
+
+} // namespace
+
+Mark markOfSurface(const SeatPlan& seat, bool hole) {
+    const auto& side = hole ? seat.hole : seat.shaft;
+    return markOfMeasured(severityOf(side, isSleeved(seat)), side.verdict);
+}
+
+Mark markOfSpacer(const SpacerPlan& spacer) {
+    return markOfMeasured(worst(spacer.state.judgement.advice()), spacer.state.judgement.verdict);
+}
 
 std::map<Station, Mark> marksOf(const job::Job& job, const Plan& plan) {
     std::map<Station, Mark> m;

@@ -53,14 +53,14 @@ Mark markOfHeat(const job::StepRecord& record, const StepPlan& s, const HeatPlan
 }
 
 /// What was signed for is never simply done: it stays worth a look.
-Mark markOfSeat(const job::SeatProof& proof, const StepPlan& s, bool done) {
+Mark markOfSeat(const job::SeatChecks& proof, const StepPlan& s, bool done) {
     if (s.step.out) return Mark::NotNeeded;
     if (!s.ring) return Mark::Open;
-    if (isSigned(proof)) return Mark::Look;
+    if (isSigned(proof)) return Mark::Check;
     const bool judged = s.ring->seating.verdict != seat::SeatVerdict::NotJudged;
     const auto bad = worst(s.proof);
     if (!judged && bad < Severity::Stop) return Mark::Open;
-    if (bad == Severity::Stop || (done && bad == Severity::Look)) return markOf(bad, false);
+    if (bad == Severity::Stop || (done && bad == Severity::Check)) return markOf(bad, false);
     return markOf(worst(s.ring->seating.findings), done);
 }
 
@@ -149,7 +149,7 @@ private:
 
 } // namespace
 
-const StepWay* StepPlan::way() const {
+const StepSetup* StepPlan::way() const {
     return tools && !tools->ways.empty() ? &tools->ways.front() : nullptr;
 }
 
@@ -166,10 +166,10 @@ const tooling::Task* StepPlan::task() const {
 Mark markOf(Severity severity, bool done) {
     if (severity == Severity::Stop) return Mark::Stop;
     if (done) return Mark::Done;
-    return severity == Severity::Look ? Mark::Look : Mark::Open;
+    return severity == Severity::Check ? Mark::Check : Mark::Open;
 }
 
-std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const FitPlan& fits, bool warmed) {
+std::optional<PressPlan> pressOf(const WorkStep& step, const StepSetup* way, const FitPlan& fits, bool warmed) {
     if (!step.seat || step.tasks.empty()) return std::nullopt;
     const auto& seat = fits.seats[*step.seat];
     const auto& task = step.tasks[way ? way->task : 0];
@@ -209,8 +209,8 @@ Result<std::size_t> stepNamed(const std::vector<StepPlan>& steps, const std::str
         begin += (begin.empty() ? "" : ", ") + key;
     }
     if (found.size() == 1 && !name.empty()) return found.front();
-    if (found.empty() || name.empty()) return refuse(ProblemCode::UnknownName, "--step", name, known);
-    return refuse(ProblemCode::UnknownName, "--step", name, "one of " + begin);
+    if (found.empty() || name.empty()) return refuse(ProblemCode::UnknownName, "--step", name, asListed(known));
+    return refuse(ProblemCode::UnknownName, "--step", name, wanted("one of {1}", begin));
 }
 
 PlannedSteps planSteps(const Given& given, const Heats& heats, const Asked& asked) {

@@ -18,7 +18,7 @@
 
 namespace arbor::plan {
 
-enum class Mark { Open, Done, Look, Stop, NotNeeded };
+enum class Mark { Open, Done, Check, Stop, NotNeeded };
 /// Of something that is judged, and worked or not.
 Mark markOf(Severity severity, bool done);
 
@@ -35,7 +35,7 @@ struct StepPlan {
     AdviceList proof;                     ///< of the seat beside depth and tilt
     std::map<job::Station, Mark> marks;   ///< of the stations that belong to a step
 
-    const StepWay* way() const; ///< the best, or the user's own; null: nothing does it
+    const StepSetup* way() const; ///< the best, or the user's own; null: nothing does it
     /// What stands on the rack for that way, on a press or a bolt; null: it is done by hand, or is to be turned first.
     const tooling::ToolPlan* setup() const;
     const tooling::Task* task() const; ///< of that way; null: it cannot be pressed
@@ -44,7 +44,7 @@ struct StepPlan {
 /// The press of a step, with the figures Fit has of its seat.
 /// @param way  the setup it is pressed with; null: on no press that is known
 /// @return nothing where the force is not known, or nothing can be pressed
-std::optional<PressPlan> pressOf(const WorkStep& step, const StepWay* way, const FitPlan& fits, bool warmed = false);
+std::optional<PressPlan> pressOf(const WorkStep& step, const StepSetup* way, const FitPlan& fits, bool warmed = false);
 
 /// The warming or chilling of the seat a step makes; null: it parts one, or nothing is known of it.
 const HeatPlan* heatOf(const WorkStep& step, const Heats& heats);

@@ -44,7 +44,7 @@ private:
     }
 
     const Assembly& m_assembly;
-    route::Ways m_ways;
+    route::BlockingGraph m_ways;
     const job::Job& m_job;
     std::vector<TightRing> m_out;
 };

@@ -19,11 +19,12 @@ Result<Limits> limitsOf(const SizeSpec& size, const tables::Library& lib, bool h
                         const std::string& place) {
     // A size written in full is that of this seat; limits alone, and classes, hold at any size.
     if (size.nominal_mm > 0 && std::abs(size.nominal_mm - dia) > 1e-6)
-        return refuse(ProblemCode::GeometryOrder, place, plain(size.nominal_mm), "the seat's " + plain(dia) + " mm");
+        return refuse(ProblemCode::GeometryOrder, place, plain(size.nominal_mm),
+                      wanted("the seat's {1} mm", plain(dia)));
     if (!size.toleranceClass) return size.deviation_mm;
     if (size.toleranceClass->isHole() != hole)
         return refuse(ProblemCode::UnknownClass, place, size.toleranceClass->text(),
-                      hole ? "a hole class, in capitals" : "a shaft class, in small letters");
+                      hole ? wanted("a hole class, in capitals") : wanted("a shaft class, in small letters"));
     const auto limits = standards::limitDeviations(lib.iso286, dia, *size.toleranceClass);
     return limits ? limits : tl::unexpected(at(limits.error(), place));
 }
@@ -102,10 +103,12 @@ private:
             out.uncertainty_mm = m->uncertainty_mm;
         }
         if (!(m_side.rz_mm >= 0 && m_side.rz_mm <= 0.1))
-            return refuse(ProblemCode::OutOfRange, m_side.place + "_rz_um", plain(m_side.rz_mm * 1000), "0 to 100 um");
+            return refuse(ProblemCode::OutOfRange, m_side.place + "_rz_um", plain(m_side.rz_mm * 1000),
+                          wanted("0 to 100 um"));
         if (c && c->condition.roughness_mm()) out.rz_mm = *c->condition.roughness_mm();
         if (!(out.rz_mm >= 0 && out.rz_mm <= 0.1))
-            return refuse(ProblemCode::OutOfRange, place("roughness_rz_um"), plain(out.rz_mm * 1000), "0 to 100 um");
+            return refuse(ProblemCode::OutOfRange, place("roughness_rz_um"), plain(out.rz_mm * 1000),
+                          wanted("0 to 100 um"));
         const auto from = m_side.measured ? m_side.measuredPlace : place("readings");
         return out.measuredDia_mm ? checkMeasured(*out.measuredDia_mm, m_source.dia_mm, out.uncertainty_mm, from)
                                   : Result<void>{};
@@ -123,7 +126,7 @@ private:
         const double other = m_side.otherDia_mm;
         s.wallRad_mm = m_hole ? (other > 0 ? (other - s.nominal_mm) / 2 : s.nominal_mm) : (s.nominal_mm - other) / 2;
         if (c) s.condition = c->condition;
-        out.runOutLimit_mm = s.runOutLimit_mm = standards::gradeWidth(m_lib.iso286, s.nominal_mm, 5).value_or(0.01);
+        out.runOutLimit_mm = s.runOutLimit_mm = standards::squareLimit_mm(m_lib.iso286, s.nominal_mm).value_or(0.01);
         if (out.size_mm) {
             s.size_mm = *out.size_mm;
             s.form = out.form;
@@ -137,7 +140,7 @@ private:
         if (m_stray_mm)
             out.judgement.reasons.push_back(
                 {measure::Verdict::NotMeasured,
-                 {Finding::ReadingsOfOtherSize, Severity::Look, *m_stray_mm, m_source.dia_mm, {}, "HB3.3"}});
+                 {found::ReadingsOfOtherSize{*m_stray_mm, m_source.dia_mm}, Severity::Check, "HB3.3"}});
         out.verdict = out.judgement.verdict;
         if (!c || !c->overrule) return;
         out.verdict = c->overrule->verdict;
@@ -157,9 +160,9 @@ private:
 Result<void> checkMeasured(double dia, double nominal, double uncertainty, const std::string& place) {
     // A gauge set to the wrong master is off by more than any seat that is worth working out.
     if (!isNear(dia, nominal))
-        return refuse(ProblemCode::OutOfRange, place, plain(dia), "within 1 % of " + plain(nominal) + " mm");
+        return refuse(ProblemCode::OutOfRange, place, plain(dia), wanted("within 1 % of {1} mm", plain(nominal)));
     if (!(uncertainty >= 0 && uncertainty <= 0.1))
-        return refuse(ProblemCode::OutOfRange, place, plain(uncertainty), "an uncertainty of 0 to 0.1 mm");
+        return refuse(ProblemCode::OutOfRange, place, plain(uncertainty), wanted("an uncertainty of 0 to 0.1 mm"));
     return {};
 }
 

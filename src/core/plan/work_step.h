@@ -41,7 +41,7 @@ struct HandSetup {
 };
 
 /// One way to do a step, with its verdict.
-struct StepWay {
+struct StepSetup {
     std::size_t task = 0;                     ///< into the step's tasks, when it is pressed or drawn
     std::optional<tooling::ToolPlan> pressed; ///< on a press, or on a draw bolt
     std::optional<HandSetup> hand;
@@ -53,7 +53,7 @@ struct StepWay {
 };
 
 struct StepTools {
-    std::vector<StepWay> ways;      ///< best first; those that nothing on the rack makes come last
+    std::vector<StepSetup> ways;    ///< best first; those that nothing on the rack makes come last
     std::optional<Problem> problem; ///< a tool the user fixed is not on the rack; the program chooses in its place
     bool proven() const { return !problem && !ways.empty() && ways.front().proven(); }
 };

@@ -111,7 +111,7 @@ private:
     const FitPlan& m_fits;
     const tables::Library& m_lib;
     const StripPlan& m_strip;
-    route::Ways m_ways;
+    route::BlockingGraph m_ways;
     std::vector<WorkStep> m_out;
 };
 
@@ -121,9 +121,9 @@ std::string nameFor(const WorkStep& step) {
 }
 
 /// Every way to do one step.
-class Ways {
+class SetupSearch {
 public:
-    Ways(const WorkStep& step, const Given& given)
+    SetupSearch(const WorkStep& step, const Given& given)
         : m_step(step), m_given(given), m_rack(given.library.rack), m_worked(workedBefore(step, given.library)),
           m_wish(job::stepOf(given.job, step.id).wish) {}
 
@@ -132,10 +132,10 @@ public:
         pressWays();
         boltWays();
         if (m_step.out && m_step.ring) handWays();
-        if (std::none_of(m_out.ways.begin(), m_out.ways.end(), [](const StepWay& w) { return w.proven(); }))
+        if (std::none_of(m_out.ways.begin(), m_out.ways.end(), [](const StepSetup& w) { return w.proven(); }))
             turnedWays();
         std::stable_sort(m_out.ways.begin(), m_out.ways.end(),
-                         [&](const StepWay& a, const StepWay& b) { return rank(a) < rank(b); });
+                         [&](const StepSetup& a, const StepSetup& b) { return rank(a) < rank(b); });
         insistOnBackingUp();
         return std::move(m_out);
     }
@@ -147,8 +147,7 @@ private:
         if (m_step.out || !m_step.bearing) return;
         if (std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
         for (auto& way : m_out.ways)
-            if (way.pressed)
-                way.pressed->proof.findings.push_back({Finding::BackUpTheRing, Severity::Look, 0, 0, {}, "HB3.3"});
+            if (way.pressed) way.pressed->proof.findings.push_back({found::BackUpTheRing{}, Severity::Check, "HB3.3"});
     }
 
     /// With a sleeve that is turned for the face.
@@ -163,7 +162,7 @@ private:
                 tooling::Wishes w;
                 w.press = rack->press(press.id);
                 w.driver = &rack->tools.back();
-                StepWay way{t, tooling::chooseTools(m_step.tasks[t], *rack, w, m_step.load), {}, {}, {}};
+                StepSetup way{t, tooling::chooseTools(m_step.tasks[t], *rack, w, m_step.load), {}, {}, {}};
                 way.pressed->overridden = false;
                 if (!way.proven()) continue;
                 way.turned = std::move(*sleeve);
@@ -174,8 +173,8 @@ private:
     }
 
     /// Proven before not, nothing to look at before something, a press before a bolt before the hand.
-    int rank(const StepWay& way) const {
-        const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Look ? 1 : 0;
+    int rank(const StepSetup& way) const {
+        const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Check ? 1 : 0;
         const int kind = way.hand ? 2 : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
         const bool wished = way.pressed && way.pressed->overridden;
         return (wished ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
@@ -184,8 +183,8 @@ private:
     void lookForWishes() {
         for (const auto& [what, id] : {std::pair{"driver", &m_wish.driver}, {"support", &m_wish.support}})
             if (*id && !m_rack.tool(**id))
-                m_out.problem =
-                    Problem{ProblemCode::UnknownName, "steps/" + m_step.key + "/" + what, **id, "a tool of the rack"};
+                m_out.problem = Problem{ProblemCode::UnknownName, "steps/" + m_step.key + "/" + what, **id,
+                                        wanted("a tool of the rack")};
     }
 
     tooling::Wishes wishes() const {
@@ -202,11 +201,11 @@ private:
             if (m_given.press) presses.push_back(m_given.press);
             for (const auto& press : m_rack.presses)
                 if (&press != m_given.press) presses.push_back(&press);
-            StepWay best;
+            StepSetup best;
             for (const auto* press : presses) {
                 auto w = wishes();
                 w.press = press;
-                StepWay way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
+                StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
                 if (!best.pressed || way.proven()) best = std::move(way);
                 if (best.proven()) break;
             }
@@ -221,8 +220,8 @@ private:
                          [](auto* a, auto* b) { return a->threadDia_mm() > b->threadDia_mm(); });
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
             const double through = m_step.tasks[t].throughDia_mm();
-            std::optional<StepWay> best;
-            const auto isGood = [&] { return best && best->proven() && worst(best->findings()) < Severity::Look; };
+            std::optional<StepSetup> best;
+            const auto isGood = [&] { return best && best->proven() && worst(best->findings()) < Severity::Check; };
             for (const auto* bolt : bolts) {
                 if (bolt->threadDia_mm() >= through) continue;
                 std::vector<const Tool*> rams{nullptr};
@@ -233,7 +232,7 @@ private:
                     auto w = wishes();
                     w.bolt = bolt;
                     w.ram = ram;
-                    StepWay way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
+                    StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
                     if (!best || rank(way) < rank(*best)) best = std::move(way);
                 }
             }
@@ -285,8 +284,9 @@ private:
             if (!fits || (site.land_mm < kLeastJawLand_mm && !onElements)) continue;
             HandSetup hand{Method::Separator, true, jaws, nullptr, {}};
             if (onElements)
-                hand.findings.push_back(tooling::look(Finding::PathThroughElements, m_step.load.greatest_N(),
-                                                      m_step.load.staticAxial_N, "outer ring", "HB4.7"));
+                hand.findings.push_back(tooling::look(
+                    found::PathThroughElements{m_step.load.greatest_N(), m_step.load.staticAxial_N, "outer ring"},
+                    "HB4.7"));
             judgePull(hand, jaws->capacity_N > 0 ? jaws->capacity_N : INFINITY);
             m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
             return;
@@ -296,7 +296,7 @@ private:
     void judgePull(HandSetup& hand, double capacity_N) const {
         if (m_step.load.known && m_step.load.greatest_N() > capacity_N)
             hand.findings.push_back(
-                tooling::look(Finding::PullMayNotDo, m_step.load.greatest_N(), capacity_N, hand.tool->id, "HB4.6"));
+                tooling::look(found::PullMayNotDo{m_step.load.greatest_N(), capacity_N, hand.tool->id}, "HB4.6"));
     }
 
     std::vector<const Tool*> ofKind(ToolKind kind) const {
@@ -333,7 +333,7 @@ std::vector<WorkStep> workSteps(const Given& given) {
 }
 
 StepTools toolsFor(const WorkStep& step, const Given& given) {
-    return Ways(step, given).all();
+    return SetupSearch(step, given).all();
 }
 
 ToolMemory::Known ToolMemory::knownOf(const WorkStep& step, const Given& given) {
@@ -357,7 +357,8 @@ std::shared_ptr<const StepTools> ToolMemory::toolsFor(const WorkStep& step, cons
 Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const catalog::Press* press,
                                       const tooling::TurnWishes& wishes) {
     if (step.tasks.empty())
-        return refuse(ProblemCode::NotDefined, step.key, {}, "a face of it that can be pushed straight from above");
+        return refuse(ProblemCode::NotDefined, step.key, {},
+                      wanted("a face of it that can be pushed straight from above"));
     const tooling::DriverEnd end{press ? press->ramFootDia_mm : 0, 0};
     return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), wishes);
 }

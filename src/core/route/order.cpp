@@ -33,20 +33,20 @@ bool meets(const std::vector<Body>& moving, const std::vector<Body>& still) {
 }
 
 template <class Visit>
-void forEach(Parts parts, Visit visit) {
+void forEach(PartSet parts, Visit visit) {
     for (; parts != 0; parts &= parts - 1)
         visit(static_cast<std::size_t>(std::countr_zero(parts)));
 }
 
 /// Everything that must come along when `part` leaves on a way; nothing when the base would have to.
 /// @param glued  pressed seats hold as well
-std::optional<Parts> comesAlong(const Ways& ways, std::size_t part, Way way, Parts present, std::size_t base,
-                                bool glued) {
-    Parts group = only(part);
+std::optional<PartSet> comesAlong(const BlockingGraph& ways, std::size_t part, Way way, PartSet present,
+                                  std::size_t base, bool glued) {
+    PartSet group = only(part);
     for (;;) {
-        Parts more = 0;
+        PartSet more = 0;
         forEach(group, [&](std::size_t p) {
-            const Parts joined = ways.threadedTo(p) | (glued ? ways.pressedTo(p) : 0);
+            const PartSet joined = ways.threadedTo(p) | (glued ? ways.pressedTo(p) : 0);
             more |= ways.keeps(p, way, present) | (joined & present);
         });
         more &= ~group;
@@ -56,7 +56,7 @@ std::optional<Parts> comesAlong(const Ways& ways, std::size_t part, Way way, Par
     }
 }
 
-bool holdsAPressedSeat(const Ways& ways, Parts group) {
+bool holdsAPressedSeat(const BlockingGraph& ways, PartSet group) {
     bool holds = false;
     forEach(group, [&](std::size_t p) { holds = holds || (ways.pressedTo(p) & group) != 0; });
     return holds;
@@ -70,7 +70,7 @@ double volume(const arrangement::Part& part) {
     return sum;
 }
 
-std::vector<std::size_t> indices(Parts parts) {
+std::vector<std::size_t> indices(PartSet parts) {
     std::vector<std::size_t> out;
     forEach(parts, [&](std::size_t p) { out.push_back(p); });
     return out;
@@ -79,9 +79,9 @@ std::vector<std::size_t> indices(Parts parts) {
 /// Takes apart whatever is present around a base, starting on one way.
 class Dismantling {
 public:
-    Dismantling(const Assembly& assembly, const Ways& ways) : m_assembly(assembly), m_ways(ways) {}
+    Dismantling(const Assembly& assembly, const BlockingGraph& ways) : m_assembly(assembly), m_ways(ways) {}
 
-    Order around(std::size_t base, Parts present, Way first) const {
+    Order around(std::size_t base, PartSet present, Way first) const {
         Order order;
         Way way = first;
         while ((present & ~only(base)) != 0) {
@@ -101,13 +101,13 @@ public:
         return order;
     }
 
-    Order around(std::size_t base, Parts present) const {
+    Order around(std::size_t base, PartSet present) const {
         auto up = around(base, present, Way::Up), down = around(base, present, Way::Down);
         return down.turnOvers < up.turnOvers ? down : up;
     }
 
 private:
-    std::optional<Step> nextStep(std::size_t base, Parts present, Way way) const {
+    std::optional<Step> nextStep(std::size_t base, PartSet present, Way way) const {
         const std::array ways{way, way == Way::Up ? Way::Down : Way::Up};
         for (const auto w : ways) {
             if (const auto part = outermost(base, present, w, 0)) return Step{{*part}, w};
@@ -125,7 +125,7 @@ private:
 
     /// The part that is free to leave, parts no more than so many pressed seats, and stands furthest out on that way.
     /// @param backClear  only parts that can be got at from behind: nothing loose stands there any more
-    std::optional<std::size_t> outermost(std::size_t base, Parts present, Way way, int mostSeats,
+    std::optional<std::size_t> outermost(std::size_t base, PartSet present, Way way, int mostSeats,
                                          bool backClear = false) const {
         std::optional<std::size_t> best;
         forEach(present & ~only(base), [&](std::size_t part) {
@@ -138,9 +138,9 @@ private:
     }
 
     /// A tight part is pushed from behind, so what can be cleared away there without force goes first.
-    bool looseBehind(std::size_t base, Parts present, std::size_t part, Way way) const {
+    bool looseBehind(std::size_t base, PartSet present, std::size_t part, Way way) const {
         const Way back = way == Way::Up ? Way::Down : Way::Up;
-        Parts rest = present;
+        PartSet rest = present;
         for (bool more = true; more;) {
             more = false;
             forEach(rest & ~only(base) & ~only(part), [&](std::size_t p) {
@@ -154,8 +154,8 @@ private:
     }
 
     /// @param pressed  only groups that keep a pressed seat together and part none
-    std::optional<Parts> smallestGroup(std::size_t base, Parts present, Way way, bool pressed) const {
-        std::optional<Parts> smallest;
+    std::optional<PartSet> smallestGroup(std::size_t base, PartSet present, Way way, bool pressed) const {
+        std::optional<PartSet> smallest;
         forEach(present & ~only(base), [&](std::size_t part) {
             const auto group = comesAlong(m_ways, part, way, present, base, pressed);
             if (!group || (pressed && !holdsAPressedSeat(m_ways, *group))) return;
@@ -172,7 +172,7 @@ private:
     }
 
     /// On the bench the bulkiest part of a group is the one the others are taken off.
-    Step groupStep(Parts group, Way way) const {
+    Step groupStep(PartSet group, Way way) const {
         Step step{indices(group), way};
         step.benchBase = *std::max_element(step.parts.begin(), step.parts.end(), [&](std::size_t a, std::size_t b) {
             return volume(m_assembly.parts[a]) < volume(m_assembly.parts[b]);
@@ -184,7 +184,7 @@ private:
     }
 
     const Assembly& m_assembly;
-    const Ways& m_ways;
+    const BlockingGraph& m_ways;
 };
 
 } // namespace
@@ -192,12 +192,12 @@ private:
 namespace {
 
 /// For each part, the parts it is joined to.
-std::vector<Parts> joined(const Assembly& a, const std::vector<arrangement::Joint>& joints) {
+std::vector<PartSet> joined(const Assembly& a, const std::vector<arrangement::Joint>& joints) {
     const auto index = [&](const std::string& id) {
         return static_cast<std::size_t>(
             std::find_if(a.parts.begin(), a.parts.end(), [&](const auto& p) { return p.id == id; }) - a.parts.begin());
     };
-    std::vector<Parts> out(a.parts.size());
+    std::vector<PartSet> out(a.parts.size());
     for (const auto& joint : joints) {
         const auto outer = index(joint.outer), inner = index(joint.inner);
         out[outer] |= only(inner);
@@ -230,8 +230,8 @@ bool standsBehind(const std::vector<Body>& part, const std::vector<Body>& other)
 namespace {
 
 /// A screwed joint is parted by turning the smaller part off the bulkier one, which cannot slide out of it.
-std::vector<Parts> unscrewedFirst(const Assembly& a, const std::vector<Parts>& threadedTo) {
-    std::vector<Parts> out(a.parts.size());
+std::vector<PartSet> unscrewedFirst(const Assembly& a, const std::vector<PartSet>& threadedTo) {
+    std::vector<PartSet> out(a.parts.size());
     for (std::size_t part = 0; part < a.parts.size(); ++part)
         forEach(threadedTo[part], [&](std::size_t partner) {
             if (volume(a.parts[part]) > volume(a.parts[partner])) out[part] |= only(partner);
@@ -241,7 +241,7 @@ std::vector<Parts> unscrewedFirst(const Assembly& a, const std::vector<Parts>& t
 
 } // namespace
 
-Ways::Ways(const Assembly& a)
+BlockingGraph::BlockingGraph(const Assembly& a)
     : m_inTheWay(a.parts.size()), m_behind(a.parts.size()), m_lockedBy(a.parts.size()),
       m_pressedTo(joined(a, a.pressed)), m_threadedTo(joined(a, a.threaded)),
       m_unscrewedFirst(unscrewedFirst(a, m_threadedTo)) {
@@ -268,15 +268,15 @@ Ways::Ways(const Assembly& a)
 }
 
 Order takeApart(const Assembly& assembly) {
-    const Ways ways(assembly);
+    const BlockingGraph ways(assembly);
     return Dismantling(assembly, ways).around(assembly.base, ways.all());
 }
 
 namespace {
 
-void addDepartures(const std::vector<Step>& steps, Parts present, std::vector<Departure>& out) {
+void addDepartures(const std::vector<Step>& steps, PartSet present, std::vector<Departure>& out) {
     for (const auto& step : steps) {
-        Parts moving = 0;
+        PartSet moving = 0;
         for (const auto p : step.parts)
             moving |= only(p);
         if (step.parts.size() == 1) out.push_back({step.parts[0], step.way, present});
@@ -287,14 +287,14 @@ void addDepartures(const std::vector<Step>& steps, Parts present, std::vector<De
 
 } // namespace
 
-std::vector<Departure> departures(const Order& order, Parts all) {
+std::vector<Departure> departures(const Order& order, PartSet all) {
     std::vector<Departure> out;
     addDepartures(order.steps, all, out);
     return out;
 }
 
-Parts pressedTogether(const Ways& ways, std::size_t part, Parts present) {
-    Parts group = only(part), before = 0;
+PartSet pressedTogether(const BlockingGraph& ways, std::size_t part, PartSet present) {
+    PartSet group = only(part), before = 0;
     while (group != before) {
         before = group;
         for (std::size_t p = 0; p < ways.size(); ++p)
@@ -305,7 +305,7 @@ Parts pressedTogether(const Ways& ways, std::size_t part, Parts present) {
 
 namespace {
 
-bool isKept(const Ways& ways, Parts group, Way way, Parts present) {
+bool isKept(const BlockingGraph& ways, PartSet group, Way way, PartSet present) {
     for (std::size_t p = 0; p < ways.size(); ++p)
         if ((group & only(p)) != 0 && (ways.keeps(p, way, present) & ~group) != 0) return true;
     return false;
@@ -313,8 +313,8 @@ bool isKept(const Ways& ways, Parts group, Way way, Parts present) {
 
 } // namespace
 
-Parts heldAlone(const Ways& ways, std::size_t ring, std::size_t base) {
-    Parts out = 0;
+PartSet heldAlone(const BlockingGraph& ways, std::size_t ring, std::size_t base) {
+    PartSet out = 0;
     for (std::size_t p = 0; p < ways.size(); ++p) {
         const auto group = pressedTogether(ways, p, ways.all());
         if ((group & (only(ring) | only(base))) != 0 || (out & only(p)) != 0) continue;
@@ -325,7 +325,7 @@ Parts heldAlone(const Ways& ways, std::size_t ring, std::size_t base) {
     return out;
 }
 
-std::vector<ShutOut> shutOut(const Ways& ways, Parts fitted) {
+std::vector<ShutOut> shutOut(const BlockingGraph& ways, PartSet fitted) {
     std::vector<ShutOut> out;
     forEach(ways.all() & ~fitted, [&](std::size_t part) {
         const ShutOut s{part, ways.keeps(part, Way::Up, fitted), ways.keeps(part, Way::Down, fitted)};

@@ -49,7 +49,7 @@ Seen seen(const Body& body, const Slice& s, Way way) {
 }
 
 template <class Visit>
-void eachSlice(const Assembly& a, Parts present, Way way, Visit visit) {
+void eachSlice(const Assembly& a, PartSet present, Way way, Visit visit) {
     for (std::size_t p = 0; p < a.parts.size(); ++p) {
         if (!(present & only(p))) continue;
         for (const auto& body : a.parts[p].bodies)
@@ -69,7 +69,7 @@ Rear rearOf(const Body& body, Way way) {
     return way == Way::Up ? Rear{z, {s.innerBottom, s.outerBottom}} : Rear{z, {s.innerTop, s.outerTop}};
 }
 
-double landOf(const Assembly& a, const Rear& rear, std::size_t ring, Way way, Parts present) {
+double landOf(const Assembly& a, const Rear& rear, std::size_t ring, Way way, PartSet present) {
     std::vector<Span> obstacles;
     eachSlice(a, present & ~only(ring), way, [&](std::size_t, const Seen& s) {
         if (s.bottom < rear.z - 1e-6) obstacles.push_back(s.radial);
@@ -77,7 +77,7 @@ double landOf(const Assembly& a, const Rear& rear, std::size_t ring, Way way, Pa
     return widestFree(rear.flat, std::move(obstacles));
 }
 
-double sideGap(const Assembly& a, const Rear& rear, std::size_t ring, Way way, Parts present) {
+double sideGap(const Assembly& a, const Rear& rear, std::size_t ring, Way way, PartSet present) {
     double blocked = rear.flat.from, nearest = kOpen_mm;
     bool walledIn = false;
     const auto others = present & ~only(ring);
@@ -94,7 +94,7 @@ double sideGap(const Assembly& a, const Rear& rear, std::size_t ring, Way way, P
 }
 
 /// How far a tube can be pushed aside before it touches what stands round it.
-double sidePlay(const Assembly& a, std::size_t tube, Parts present) {
+double sidePlay(const Assembly& a, std::size_t tube, PartSet present) {
     const auto& body = a.parts[tube].bodies.front();
     const double out = body.outsideDia() / 2;
     double room = INFINITY;
@@ -106,7 +106,7 @@ double sidePlay(const Assembly& a, std::size_t tube, Parts present) {
 }
 
 /// What shows of a ring's rear face when a loose spacer tube standing on it is pushed aside.
-double shiftedLand(const Assembly& a, const Rear& rear, std::size_t ring, Way way, Parts present) {
+double shiftedLand(const Assembly& a, const Rear& rear, std::size_t ring, Way way, PartSet present) {
     double shown = 0;
     for (std::size_t p = 0; p < a.parts.size(); ++p) {
         if (p == ring || !(present & only(p)) || a.parts[p].kind != PartKind::SpacerTube) continue;
@@ -119,7 +119,7 @@ double shiftedLand(const Assembly& a, const Rear& rear, std::size_t ring, Way wa
 }
 
 /// The partner's outermost face on the side the ring leaves to, outside the ring and free of anything else.
-double supportRound(const Assembly& a, std::size_t ring, std::size_t partner, Way way, Parts present) {
+double supportRound(const Assembly& a, std::size_t ring, std::size_t partner, Way way, PartSet present) {
     const Way back = way == Way::Up ? Way::Down : Way::Up;
     double most = 0;
     for (const auto& body : a.parts[partner].bodies) {
@@ -138,7 +138,7 @@ double rimOf(const arrangement::Part& part, double seatRad_mm) {
     return most;
 }
 
-double freeBore(const Assembly& a, Parts present) {
+double freeBore(const Assembly& a, PartSet present) {
     double rad = INFINITY;
     eachSlice(a, present, Way::Up, [&](std::size_t, const Seen& s) { rad = std::min(rad, s.radial.from); });
     return std::isfinite(rad) ? 2 * rad : 0;
@@ -205,7 +205,7 @@ Removal judge(Method method, const RingSite& s) {
 
 } // namespace
 
-RingSite siteOf(const Assembly& a, std::size_t ring, std::size_t partner, Way way, Parts present) {
+RingSite siteOf(const Assembly& a, std::size_t ring, std::size_t partner, Way way, PartSet present) {
     const auto& part = a.parts[ring];
     RingSite site{ring, partner};
     site.inBore = arrangement::touchOf(a.parts[partner], part).has_value();

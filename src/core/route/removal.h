@@ -39,7 +39,7 @@ struct RingSite {
 
 /// The room around a tight ring among the parts present.
 /// @param assembly  resolved and valid; `ring` and `partner` touch
-RingSite siteOf(const arrangement::Assembly& assembly, std::size_t ring, std::size_t partner, Way way, Parts present);
+RingSite siteOf(const arrangement::Assembly& assembly, std::size_t ring, std::size_t partner, Way way, PartSet present);
 
 /// Why a method applies, or why not.
 enum class Why {

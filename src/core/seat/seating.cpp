@@ -15,12 +15,12 @@ constexpr double kArcminPerRad = 60 / kRadPerDeg;
 
 Result<void> check(const std::vector<Reading>& heights, double radius_mm) {
     if (!(radius_mm > 0) || !std::isfinite(radius_mm))
-        return refuse(ProblemCode::NotPositive, "radius_mm", plain(radius_mm), "> 0");
+        return refuse(ProblemCode::NotPositive, "radius_mm", plain(radius_mm), wanted("> 0"));
     if (heights.size() < 3)
-        return refuse(ProblemCode::Missing, "readings", std::to_string(heights.size()), "three or more");
+        return refuse(ProblemCode::Missing, "readings", std::to_string(heights.size()), wanted("three or more"));
     for (const auto& r : heights)
         if (!std::isfinite(r.angle_deg) || !std::isfinite(r.value_mm))
-            return refuse(ProblemCode::NotFinite, "readings", plain(r.value_mm), "a finite reading");
+            return refuse(ProblemCode::NotFinite, "readings", plain(r.value_mm), wanted("a finite reading"));
     return {};
 }
 
@@ -43,7 +43,8 @@ Result<PlaneFit> fitPlane(const std::vector<Reading>& heights, double radius_mm)
     }
     const auto plane = fitHarmonic(angles, values);
     if (!plane)
-        return refuse(ProblemCode::NotDefined, "readings", std::to_string(heights.size()), "three different positions");
+        return refuse(ProblemCode::NotDefined, "readings", std::to_string(heights.size()),
+                      wanted("three different positions"));
     double squares = 0;
     for (const double r : plane->residuals)
         squares += r * r;
@@ -83,7 +84,7 @@ std::vector<Reading> heightsAboveHome(const SeatingInput& in) {
 void judgeAgreement(Seating& out, const SeatingInput& in) {
     const auto& residuals = out.plane->residuals_mm;
     if (residuals.size() == 3) {
-        out.findings.push_back({Finding::NoResidual, Severity::Look, 3, 4, {}, "HB4.13"});
+        out.findings.push_back({found::NoResidual{}, Severity::Check, "HB4.13"});
         return;
     }
     const double limit = 2 * std::max(in.uncertainty_mm, 0.005);
@@ -91,8 +92,8 @@ void judgeAgreement(Seating& out, const SeatingInput& in) {
                                       [](double a, double b) { return std::abs(a) < std::abs(b); });
     const auto where = clockPosition(in.readings[static_cast<std::size_t>(far - residuals.begin())].angle_deg);
     const bool agree = std::abs(*far) <= limit;
-    out.findings.push_back({agree ? Finding::ReadingsAgree : Finding::ReadingsDisagree,
-                            agree ? Severity::Info : Severity::Stop, *far, limit, where, "HB4.13"});
+    out.findings.push_back(agree ? Advice{found::ReadingsAgree{*far, limit, where}, Severity::Info, "HB4.13"}
+                                 : Advice{found::ReadingsDisagree{*far, limit, where}, Severity::Stop, "HB4.13"});
     if (!agree) out.verdict = SeatVerdict::ReadingsDisagree;
 }
 
@@ -104,11 +105,11 @@ void judgeSquareness(Seating& out, const SeatingInput& in) {
     if (rise <= in.squareLimit_mm) {
         if (out.riseAcross_mm.most > in.squareLimit_mm)
             out.findings.push_back(
-                {Finding::SquareUncertain, Severity::Look, out.riseAcross_mm.most, in.squareLimit_mm, {}, "HB4.13"});
+                {found::SquareUncertain{out.riseAcross_mm.most, in.squareLimit_mm}, Severity::Check, "HB4.13"});
         return;
     }
     out.findings.push_back(
-        {Finding::Tilted, Severity::Stop, rise, in.squareLimit_mm, clockPosition(out.plane->highAngle_deg), "HB4.13"});
+        {found::Tilted{rise, in.squareLimit_mm, clockPosition(out.plane->highAngle_deg)}, Severity::Stop, "HB4.13"});
     if (out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::Tilted;
 }
 
@@ -117,14 +118,14 @@ void judgeHome(Seating& out, const SeatingInput& in) {
     const double spread = in.uncertainty_mm / std::sqrt(static_cast<double>(in.readings.size()));
     out.gap_mm = {gap - spread, gap, gap + spread};
     if (gap > in.depthTolerance_mm) {
-        out.findings.push_back({Finding::NotHome, Severity::Stop, gap, in.depthTolerance_mm, {}, {}});
+        out.findings.push_back({found::NotHome{gap, in.depthTolerance_mm}, Severity::Stop});
         // A ring that is both short and crooked is called tilted only when its low side has reached the shoulder.
         const double lowSide = gap - out.plane->rise_mm / 2;
         if (out.verdict == SeatVerdict::NotJudged ||
             (out.verdict == SeatVerdict::Tilted && lowSide > in.depthTolerance_mm))
             out.verdict = SeatVerdict::NotHome;
     } else if (gap < -in.depthTolerance_mm) {
-        out.findings.push_back({Finding::PastHome, Severity::Stop, -gap, in.depthTolerance_mm, {}, {}});
+        out.findings.push_back({found::PastHome{-gap, in.depthTolerance_mm}, Severity::Stop});
         if (out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::ReadingsDisagree;
     }
 }
@@ -138,21 +139,16 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
     const double opening = in.homeDepth_mm - highest->value_mm - *in.grooveLowerEdgeDepth_mm;
     out.grooveOpening_mm = opening;
     if (opening >= 0)
-        out.findings.push_back({Finding::GrooveOpen, Severity::Info, opening, 0, {}, {}});
+        out.findings.push_back({found::GrooveOpen{opening}, Severity::Info});
     else
-        out.findings.push_back(
-            {Finding::GrooveCovered, Severity::Stop, -opening, 0, clockPosition(highest->angle_deg), {}});
+        out.findings.push_back({found::GrooveCovered{-opening, clockPosition(highest->angle_deg)}, Severity::Stop});
     if (opening < 0 && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::NotHome;
 }
 
 /// An indicator knows no depth: home is proven by the trace of the press, or not at all.
 void judgeWithoutHome(Seating& out, const SeatingInput& in) {
-    out.findings.push_back({in.pressedHome ? Finding::HomeByTrace : Finding::HomeNotMeasured,
-                            in.pressedHome ? Severity::Info : Severity::Look,
-                            0,
-                            0,
-                            {},
-                            "HB4.14"});
+    out.findings.push_back(in.pressedHome ? Advice{found::HomeByTrace{}, Severity::Info, "HB4.14"}
+                                          : Advice{found::HomeNotMeasured{}, Severity::Check, "HB4.14"});
     if (!in.pressedHome && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::SquareOnly;
 }
 
@@ -162,7 +158,7 @@ Result<Seating> judgeSeating(const SeatingInput& in) {
     Seating out;
     if (in.readings.size() < 3) {
         out.findings.push_back(
-            {Finding::TooFewReadings, Severity::Look, static_cast<double>(in.readings.size()), 3, {}, "HB4.13"});
+            {found::TooFewReadings{static_cast<double>(in.readings.size()), 3}, Severity::Check, "HB4.13"});
         return out;
     }
     auto plane = fitPlane(heightsAboveHome(in), in.readingRad_mm);
@@ -178,9 +174,8 @@ Result<Seating> judgeSeating(const SeatingInput& in) {
     }
     if (out.verdict == SeatVerdict::NotJudged) {
         out.verdict = SeatVerdict::HomeAndSquare;
-        out.findings.insert(
-            out.findings.begin(),
-            {Finding::HomeAndSquare, Severity::Info, out.riseAcross_mm.likely, in.squareLimit_mm, {}, "HB4.13"});
+        out.findings.insert(out.findings.begin(), {found::HomeAndSquare{out.riseAcross_mm.likely, in.squareLimit_mm},
+                                                   Severity::Info, "HB4.13"});
     }
     return out;
 }

@@ -11,7 +11,8 @@ Result<double> rowValue(const StepTable& table, const std::string& row, double s
     const auto value = table.at(row, size_mm);
     if (!value) return tl::unexpected(value.error());
     if (!*value)
-        return refuse(ProblemCode::NotDefined, "bearing_class", asked, "a class given at " + plain(size_mm) + " mm");
+        return refuse(ProblemCode::NotDefined, "bearing_class", asked,
+                      wanted("a class given at {1} mm", plain(size_mm)));
     return **value * kUm;
 }
 

@@ -11,7 +11,7 @@ namespace {
 
 tl::unexpected<Problem> notDefined(double size_mm, const ToleranceClass& c) {
     return refuse(ProblemCode::NotDefined, "tolerance_class", c.text(),
-                  "a class that exists at " + plain(size_mm) + " mm");
+                  wanted("a class that exists at {1} mm", plain(size_mm)));
 }
 
 std::string lowered(std::string letter) {
@@ -32,7 +32,7 @@ Result<std::optional<double>> shaftDeviation(const Iso286& t, double size_mm, co
     const auto row = shaftRow(c.letter, c.grade);
     if (t.shafts.hasRow(row)) return t.shafts.at(row, size_mm);
     if (t.shaftsFine.hasRow(row)) return t.shaftsFine.at(row, size_mm);
-    return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(), "d to u or D to U");
+    return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(), wanted("d to u or D to U"));
 }
 
 bool liesBelowZero(const std::string& lowerLetter) {
@@ -100,21 +100,27 @@ Result<ToleranceClass> parseToleranceClass(const std::string& text) {
     static const std::regex form("([A-Za-z]{1,2})([0-9]{1,2})");
     std::smatch parts;
     if (!std::regex_match(text, parts, form))
-        return refuse(ProblemCode::UnknownClass, "tolerance_class", text, "a letter and a grade, as N7 or k5");
+        return refuse(ProblemCode::UnknownClass, "tolerance_class", text, wanted("a letter and a grade, as N7 or k5"));
     return ToleranceClass{parts[1].str(), std::stoi(parts[2].str())};
 }
 
 Result<double> gradeWidth(const Iso286& tables, double nominalDia_mm, int grade) {
     const auto row = "IT" + std::to_string(grade);
-    if (!tables.grades.hasRow(row)) return refuse(ProblemCode::UnknownClass, "grade", row, "IT1 to IT18");
+    if (!tables.grades.hasRow(row)) return refuse(ProblemCode::UnknownClass, "grade", row, wanted("IT1 to IT18"));
     const auto width = tables.grades.at(row, nominalDia_mm);
     if (!width) return tl::unexpected(width.error());
     return width->value() * kUm;
 }
 
+Result<double> squareLimit_mm(const Iso286& tables, double dia_mm) {
+    constexpr int kGrade = 5;
+    return gradeWidth(tables, dia_mm, kGrade);
+}
+
 Result<Limits> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& c) {
     if (!knownLetter(c.letter))
-        return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(), "d to u for shafts, D to U for holes");
+        return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(),
+                      wanted("d to u for shafts, D to U for holes"));
     const auto width = gradeWidth(tables, nominalDia_mm, c.grade);
     if (!width) return tl::unexpected(width.error());
     if (c.letter == "js" || c.letter == "JS") return Limits{-*width / 2, *width / 2};

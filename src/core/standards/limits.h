@@ -41,5 +41,8 @@ Result<Limits> limitDeviations(const Iso286& tables, double nominalDia_mm, const
 
 /// Width of a standard tolerance grade [mm]. @errors as limitDeviations
 Result<double> gradeWidth(const Iso286& tables, double nominalDia_mm, int grade);
+/// How far a face may be out of square across a diameter, where no drawing says: a shoulder, the end of a spacer, a
+/// ring in its seat. IT5, the run-out bearing makers allow a shoulder in normal accuracy. @errors as gradeWidth
+Result<double> squareLimit_mm(const Iso286& tables, double dia_mm);
 
 } // namespace arbor::standards

@@ -12,16 +12,16 @@ namespace {
 using nlohmann::json;
 
 Result<void> wantRising(const std::vector<double>& x, const char* field) {
-    if (x.size() < 2) return refuse(ProblemCode::Missing, field, std::to_string(x.size()), "two or more");
+    if (x.size() < 2) return refuse(ProblemCode::Missing, field, std::to_string(x.size()), wanted("two or more"));
     const auto flat = std::adjacent_find(x.begin(), x.end(), [](double a, double b) { return !(a < b); });
     if (flat != x.end())
-        return refuse(ProblemCode::GeometryOrder, field, plain(*flat), "each larger than the one before");
+        return refuse(ProblemCode::GeometryOrder, field, plain(*flat), wanted("each larger than the one before"));
     return {};
 }
 
 template <class Read>
 auto guarded(const json& document, Read read) -> decltype(read()) {
-    if (!document.is_object()) return refuse(ProblemCode::Malformed, "/", {}, "an object");
+    if (!document.is_object()) return refuse(ProblemCode::Malformed, "/", {}, wanted("an object"));
     try {
         return read();
     } catch (const json::out_of_range& error) {
@@ -53,7 +53,7 @@ Result<StepTable> StepTable::fromJson(std::string_view text) {
                 row.push_back(v.is_null() ? std::nullopt : std::optional<double>(v.get<double>()));
             if (row.size() + 1 != table.m_steps.size())
                 return refuse(ProblemCode::OutOfRange, "rows/" + name, std::to_string(row.size()),
-                              std::to_string(table.m_steps.size() - 1) + " values");
+                              wanted("{1} values", std::to_string(table.m_steps.size() - 1)));
         }
         return table;
     });
@@ -64,7 +64,7 @@ Result<std::optional<double>> StepTable::at(const std::string& row, double size_
     if (found == m_rows.end()) return refuse(ProblemCode::UnknownName, m_id, row);
     if (!(size_mm > m_steps.front() && size_mm <= m_steps.back()))
         return refuse(ProblemCode::OutOfRange, "size_mm", plain(size_mm),
-                      "over " + plain(m_steps.front()) + " up to " + plain(m_steps.back()));
+                      wanted("over {1} up to {2}", plain(m_steps.front()), plain(m_steps.back())));
     const auto step = std::lower_bound(m_steps.begin(), m_steps.end(), size_mm) - m_steps.begin() - 1;
     return found->second[static_cast<std::size_t>(step)];
 }
@@ -84,14 +84,15 @@ Result<PointTable> PointTable::fromJson(std::string_view text) {
         if (auto rising = wantRising(table.m_x, "x"); !rising) return tl::unexpected(rising.error());
         if (table.m_x.size() != table.m_value.size())
             return refuse(ProblemCode::OutOfRange, "value", std::to_string(table.m_value.size()),
-                          std::to_string(table.m_x.size()) + " values");
+                          wanted("{1} values", std::to_string(table.m_x.size())));
         return table;
     });
 }
 
 Result<double> PointTable::at(double x) const {
     if (!(x >= m_x.front() && x <= m_x.back()))
-        return refuse(ProblemCode::OutOfRange, m_id, plain(x), plain(m_x.front()) + " to " + plain(m_x.back()));
+        return refuse(ProblemCode::OutOfRange, m_id, plain(x),
+                      wanted("{1} to {2}", plain(m_x.front()), plain(m_x.back())));
     const auto right = std::max<std::ptrdiff_t>(1, std::lower_bound(m_x.begin(), m_x.end(), x) - m_x.begin());
     const auto i = static_cast<std::size_t>(right);
     return std::lerp(m_value[i - 1], m_value[i], (x - m_x[i - 1]) / (m_x[i] - m_x[i - 1]));

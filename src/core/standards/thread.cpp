@@ -12,16 +12,16 @@ double Thread::stressArea_mm2() const {
 }
 
 Result<Thread> parseThread(const std::string& text) {
-    constexpr auto kWanted = "a metric thread with its pitch, like M20x2.5";
+    const auto expected = wanted("a metric thread with its pitch, like M20x2.5");
     const auto cross = text.find('x');
     if (text.empty() || text.front() != 'M' || cross == std::string::npos)
-        return refuse(ProblemCode::Malformed, "thread", text, kWanted);
+        return refuse(ProblemCode::Malformed, "thread", text, expected);
     const auto dia = parseNumber(std::string_view(text).substr(1, cross - 1), "thread");
     const auto pitch = parseNumber(std::string_view(text).substr(cross + 1), "thread");
-    if (!dia || !pitch) return refuse(ProblemCode::Malformed, "thread", text, kWanted);
+    if (!dia || !pitch) return refuse(ProblemCode::Malformed, "thread", text, expected);
     const Thread thread{*dia, *pitch};
     if (!(thread.dia_mm > 0 && thread.dia_mm <= 300 && thread.pitch_mm > 0 && thread.coreDia_mm() > thread.dia_mm / 2))
-        return refuse(ProblemCode::OutOfRange, "thread", text, kWanted);
+        return refuse(ProblemCode::OutOfRange, "thread", text, expected);
     return thread;
 }
 
@@ -35,14 +35,14 @@ std::optional<double> acrossFlats_mm(const Thread& thread) {
 }
 
 Result<Strength> parseStrengthClass(const std::string& text) {
-    constexpr auto kWanted = "a strength class like 8.8";
+    const auto expected = wanted("a strength class like 8.8");
     const auto dot = text.find('.');
     if (dot == std::string::npos || dot + 2 != text.size())
-        return refuse(ProblemCode::Malformed, "class", text, kWanted);
+        return refuse(ProblemCode::Malformed, "class", text, expected);
     const auto tensile = parseNumber(std::string_view(text).substr(0, dot), "class");
     const auto ratio = parseNumber(std::string_view(text).substr(dot + 1), "class");
     if (!tensile || !ratio || !(*tensile >= 3 && *tensile <= 14 && *ratio >= 5 && *ratio <= 9))
-        return refuse(ProblemCode::Malformed, "class", text, kWanted);
+        return refuse(ProblemCode::Malformed, "class", text, expected);
     return Strength{*tensile * 100, *tensile * *ratio * 10};
 }
 

@@ -19,7 +19,8 @@ double heatIn_W(const Lump& l, double T) {
 
 Result<void> check(const Lump& l) {
     for (const auto& [field, value] : {std::pair{"mass_kg", l.mass_kg}, {"heat_J_kgK", l.heat_J_kgK}})
-        if (!(value > 0) || !std::isfinite(value)) return refuse(ProblemCode::NotPositive, field, plain(value), "> 0");
+        if (!(value > 0) || !std::isfinite(value))
+            return refuse(ProblemCode::NotPositive, field, plain(value), wanted("> 0"));
     return {};
 }
 
@@ -39,7 +40,7 @@ double Film::flux_W_m2(double surface_C) const {
 
 Result<double> temperatureAfter(const Lump& lump, double start_C, double time_s) {
     if (auto ok = check(lump); !ok) return tl::unexpected(ok.error());
-    if (!(time_s >= 0)) return refuse(ProblemCode::OutOfRange, "time_s", plain(time_s), "0 or more");
+    if (!(time_s >= 0)) return refuse(ProblemCode::OutOfRange, "time_s", plain(time_s), wanted("0 or more"));
     if (time_s == 0) return start_C;
     Ode ode;
     ode.slope = [&](double, std::span<const double> y, std::span<double> slope) {
@@ -53,7 +54,7 @@ Result<double> temperatureAfter(const Lump& lump, double start_C, double time_s)
 Result<double> endTemperature(const Lump& lump) {
     const auto rest = [&](double T) { return heatIn_W(lump, T); };
     if (!(rest(kColdest_C) > 0 && rest(kHottest_C) < 0))
-        return refuse(ProblemCode::NotDefined, "area_m2", plain(lump.area_m2), "a skin that loses heat");
+        return refuse(ProblemCode::NotDefined, "area_m2", plain(lump.area_m2), wanted("a skin that loses heat"));
     std::uintmax_t steps = 200;
     const auto at = boost::math::tools::toms748_solve(rest, kColdest_C, kHottest_C,
                                                       boost::math::tools::eps_tolerance<double>(48), steps);

@@ -20,7 +20,7 @@ Result<std::set<PartClass>> partsOf(const json& names, const std::string& place)
     std::set<PartClass> out;
     for (const auto& one : names) {
         const auto at = known.find(one.get<std::string>());
-        if (at == known.end()) return refuse(ProblemCode::UnknownName, place, one, "housing, ring or shaft");
+        if (at == known.end()) return refuse(ProblemCode::UnknownName, place, one, wanted("housing, ring or shaft"));
         out.insert(at->second);
     }
     return out;
@@ -45,12 +45,13 @@ Result<HeatSource> readSource(const std::string& id, const json& d) {
     if (!parts) return tl::unexpected(parts.error());
     s.parts = *parts;
     if (!(s.settable_C.lower <= s.settable_C.upper))
-        return refuse(ProblemCode::GeometryOrder, id + "/least_degC", plain(s.settable_C.lower), "up to most_degC");
+        return refuse(ProblemCode::GeometryOrder, id + "/least_degC", plain(s.settable_C.lower),
+                      wanted("up to most_degC"));
     for (const auto& [field, value] : {std::pair{"emissivity", s.emissivity}, {"skin_share", s.skinShare}})
         if (!(value >= 0 && value <= 1))
-            return refuse(ProblemCode::OutOfRange, id + "/" + field, plain(value), "0 to 1");
+            return refuse(ProblemCode::OutOfRange, id + "/" + field, plain(value), wanted("0 to 1"));
     if (!(s.power_W > 0) && !(s.h_W_m2K > 0 && s.skinShare > 0))
-        return refuse(ProblemCode::NotPositive, id + "/h_W_per_m2K", plain(s.h_W_m2K), "> 0, or a power");
+        return refuse(ProblemCode::NotPositive, id + "/h_W_per_m2K", plain(s.h_W_m2K), wanted("> 0, or a power"));
     return s;
 }
 

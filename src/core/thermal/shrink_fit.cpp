@@ -138,10 +138,10 @@ Result<void> checkTube(const Tube& t, const std::string& name) {
                                        {"heat_J_kgK", m.heat_J_kgK},
                                        {"alpha_perK", m.alpha_perK}})
         if (!(value > 0) || !std::isfinite(value))
-            return refuse(ProblemCode::NotPositive, name + "/" + field, plain(value), "> 0");
+            return refuse(ProblemCode::NotPositive, name + "/" + field, plain(value), wanted("> 0"));
     if (!(t.boreDia_mm >= 0 && t.boreDia_mm < t.outsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, name + "/boreDia_mm", plain(t.boreDia_mm),
-                      "0 up to under " + plain(t.outsideDia_mm));
+                      wanted("0 up to under {1}", plain(t.outsideDia_mm)));
     if (!std::isfinite(t.start_C)) return refuse(ProblemCode::NotFinite, name + "/start_C", plain(t.start_C));
     return {};
 }
@@ -153,10 +153,11 @@ Result<void> check(const ShrinkFit& fit) {
     for (const auto& [field, dia] :
          {std::pair{"inner/outsideDia_mm", fit.inner.outsideDia_mm}, {"outer/boreDia_mm", fit.outer.boreDia_mm}})
         if (!(std::abs(dia - fit.seatDia_mm) < kSame))
-            return refuse(ProblemCode::GeometryOrder, field, plain(dia), "the seat, " + plain(fit.seatDia_mm));
+            return refuse(ProblemCode::GeometryOrder, field, plain(dia),
+                          wanted("the seat, {1}", plain(fit.seatDia_mm)));
     if (!(fit.gapOffset_mm > 0))
-        return refuse(ProblemCode::NotPositive, "gapOffset_mm", plain(fit.gapOffset_mm), "> 0");
-    if (!(fit.apart_s >= 0)) return refuse(ProblemCode::OutOfRange, "apart_s", plain(fit.apart_s), "0 or more");
+        return refuse(ProblemCode::NotPositive, "gapOffset_mm", plain(fit.gapOffset_mm), wanted("> 0"));
+    if (!(fit.apart_s >= 0)) return refuse(ProblemCode::OutOfRange, "apart_s", plain(fit.apart_s), wanted("0 or more"));
     return {};
 }
 

@@ -70,6 +70,9 @@ public:
 
     /// Goes on to a time. @return the library's own code; `at` is how far it came
     int goTo(double t, double& at) { return CVode(m_memory, t, m_y, &at, CV_NORMAL); }
+    /// The first event is all that is asked for. Looking on, the solver gives up where the event stays at zero, or
+    /// comes back to it within its own noise.
+    void lookNoMore() { CVodeRootInit(m_memory, 0, nullptr); }
 
 private:
     SUNContext m_context = nullptr;
@@ -89,8 +92,10 @@ Result<OdeRun> solveStiff(const Ode& ode, std::vector<double> start, double t0, 
     for (const double time : times) {
         while (at < time) {
             const int code = solver.goTo(time, at);
-            if (code < 0) return refuse(ProblemCode::NotDefined, "t_s", plain(at), nameOf(code));
-            if (code == CV_ROOT_RETURN && !out.event_s) out.event_s = at;
+            if (code < 0) return refuse(ProblemCode::NotDefined, "t_s", plain(at), asListed(nameOf(code)));
+            if (code != CV_ROOT_RETURN) continue;
+            out.event_s = at;
+            solver.lookNoMore();
         }
         out.states.push_back(state);
     }

@@ -50,7 +50,7 @@ void putOn(std::vector<Body>& movers, const std::vector<const catalog::Tool*>& s
         const auto& below = movers.back();
         body.z_mm = below.top();
         if (section::restingContacts(body, below).empty())
-            findings.push_back(stop(Finding::FallsInside, spacer->outsideDia_mm, below.boreDia(), spacer->id));
+            findings.push_back(stop(found::FallsInside{spacer->outsideDia_mm, below.boreDia(), spacer->id}));
         movers.push_back(std::move(body));
     }
 }
@@ -106,8 +106,9 @@ DriverCheck DriverBench::check(const catalog::Tool* driver, const std::vector<co
     const bool lands =
         !goesRound && section::restOn(movers.front(), m_below) && movers.front().bottom() >= m_below[m_pushed].bottom();
     if (!lands) {
-        out.findings.push_back(stop(Finding::MissesFace, goesRound ? tool.boreDia_mm : tool.outsideDia_mm,
-                                    goesRound ? face.outerDia_mm : face.innerDia_mm, m_task.faceName));
+        out.findings.push_back(
+            stop(found::MissesFace{goesRound ? tool.boreDia_mm : tool.outsideDia_mm,
+                                   goesRound ? face.outerDia_mm : face.innerDia_mm, m_task.faceName}));
         return out;
     }
     judgeLanding(out, movers.front(), tool.outsideDia_mm);
@@ -120,20 +121,20 @@ DriverCheck DriverBench::check(const catalog::Tool* driver, const std::vector<co
     judgeStrength(out, tool);
     const double onIt = spacers.empty() ? m_end.footDia_mm : spacers.front()->outsideDia_mm;
     if (const double bent = bendingOf(tool, face, onIt, m_load.greatest_N()); bent > allowed(tool))
-        out.findings.push_back(stop(Finding::PlateBends, bent, allowed(tool), tool.id, "BEAM"));
+        out.findings.push_back(stop(found::PlateBends{bent, allowed(tool), tool.id}, "BEAM"));
     return out;
 }
 
 void DriverBench::judgeTool(DriverCheck& out, const catalog::Tool& tool) const {
-    if (!catalog::isDriver(tool.kind)) out.findings.push_back(look(Finding::WrongKind, 0, 0, tool.id));
-    if (tool.hardened) out.findings.push_back(look(Finding::HardTool, 0, 0, tool.id, "HB5"));
-    if (!tool.condition.empty()) out.findings.push_back(look(Finding::ToolCondition, 0, 0, tool.condition));
+    if (!catalog::isDriver(tool.kind)) out.findings.push_back(look(found::WrongKind{tool.id}));
+    if (tool.hardened) out.findings.push_back(look(found::HardTool{tool.id}, "HB5"));
+    if (!tool.condition.empty()) out.findings.push_back(look(found::ToolCondition{tool.condition}));
     judgePassage(out, tool);
 }
 
 void DriverBench::judgePassage(DriverCheck& out, const catalog::Tool& tool) const {
     if (m_end.boltDia_mm > 0 && tool.throughDia_mm() <= m_end.boltDia_mm)
-        out.findings.push_back(stop(Finding::BoltDoesNotPass, m_end.boltDia_mm, tool.throughDia_mm(), tool.id));
+        out.findings.push_back(stop(found::BoltDoesNotPass{m_end.boltDia_mm, tool.throughDia_mm(), tool.id}));
 }
 
 void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double outside_mm) const {
@@ -149,25 +150,24 @@ void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double outs
                 widest = std::max(widest, wide);
                 const auto& lip = m_task.pushedLip;
                 const double onLip = lip ? lip->under_mm(touch.innerRad_mm, touch.outerRad_mm) : 0;
-                if (onLip > kEpsilon_mm) out.findings.push_back(stop(Finding::TouchesPart, onLip, 0, "lip"));
+                if (onLip > kEpsilon_mm) out.findings.push_back(stop(found::TouchesPart{onLip, "lip"}));
             } else if (!section::mayCarry(body.kind))
-                out.findings.push_back(stop(Finding::TouchesPart, wide, 0, body.id));
+                out.findings.push_back(stop(found::TouchesPart{wide, body.id}));
             else if (m_belowMoves[i])
                 otherRing = &body;
             else
-                out.findings.push_back(stop(Finding::StandsOnWhatStays, wide, 0, body.id));
+                out.findings.push_back(stop(found::StandsOnWhatStays{wide, body.id}));
         }
     }
     out.coverage = face.area_mm2() > 0 ? std::min(1.0, out.faceArea_mm2 / face.area_mm2()) : 0;
     if (out.faceArea_mm2 <= 0 && otherRing)
-        out.findings.push_back(stop(Finding::LandsOnInnerRing, outside_mm, face.innerDia_mm, otherRing->id));
+        out.findings.push_back(stop(found::LandsOnInnerRing{outside_mm, face.innerDia_mm, otherRing->id}));
     else if (out.faceArea_mm2 <= 0 && worst(out.findings) < Severity::Stop)
-        out.findings.push_back(stop(Finding::MissesFace, outside_mm, face.innerDia_mm, m_task.faceName));
+        out.findings.push_back(stop(found::MissesFace{outside_mm, face.innerDia_mm, m_task.faceName}));
     else if (out.faceArea_mm2 > 0)
-        out.findings.push_back({Finding::CoversFace,
-                                widest < leastLand(face.width_mm()) ? Severity::Stop : Severity::Info, out.coverage, 0,
-                                m_task.faceName, "HB4.17"});
-    if (out.faceArea_mm2 > 0 && otherRing) out.findings.push_back(info(Finding::BothFaces, 0, 0, otherRing->id, "HB5"));
+        out.findings.push_back({found::CoversFace{out.coverage, m_task.faceName},
+                                widest < leastLand(face.width_mm()) ? Severity::Stop : Severity::Info, "HB4.17"});
+    if (out.faceArea_mm2 > 0 && otherRing) out.findings.push_back(info(found::BothFaces{otherRing->id}, "HB5"));
     judgeSealGap(out, driver);
 }
 
@@ -178,7 +178,7 @@ void DriverBench::judgeSealGap(DriverCheck& out, const Body& driver) const {
     out.sealGap_mm =
         outside ? m_task.face.outerDia_mm / 2 - wall.outerBottom : wall.innerBottom - m_task.face.innerDia_mm / 2;
     if (worst(out.findings) < Severity::Stop && m_task.keepOff != KeepOff::Nothing && out.sealGap_mm < kCloseToSeal_mm)
-        out.findings.push_back(look(Finding::TouchesPart, -out.sealGap_mm, 0, "seal"));
+        out.findings.push_back(look(found::TouchesPart{-out.sealGap_mm, "seal"}));
 }
 
 void DriverBench::judgeWayDown(DriverCheck& out, const std::vector<Body>& movers, bool hasHead) const {
@@ -192,8 +192,8 @@ void DriverBench::judgeWayDown(DriverCheck& out, const std::vector<Body>& movers
                 mover.kind == BodyKind::Driver && !(hasHead && meeting->movingSlice + 1 == mover.slices.size());
             if (tube) {
                 const bool inSeat = m_task.inBore && i == m_holder;
-                out.findings.push_back(stop(Finding::CatchesInBore, 2 * meeting->overlapRad_mm, m_task.seatDia_mm,
-                                            inSeat ? std::string() : m_below[i].id));
+                out.findings.push_back(stop(found::CatchesInBore{2 * meeting->overlapRad_mm, m_task.seatDia_mm,
+                                                                 inSeat ? std::string() : m_below[i].id}));
                 return;
             }
             const double lacks = m_task.travel_mm - meeting->travel_mm;
@@ -201,19 +201,19 @@ void DriverBench::judgeWayDown(DriverCheck& out, const std::vector<Body>& movers
             out.stopsShort_mm = std::max(out.stopsShort_mm, lacks);
         }
     }
-    if (out.stopsShort_mm > 0) out.findings.push_back(stop(Finding::EndsInsideBore, out.stopsShort_mm, 0, meets));
+    if (out.stopsShort_mm > 0) out.findings.push_back(stop(found::EndsInsideBore{out.stopsShort_mm, meets}));
 }
 
 void DriverBench::judgeStrength(DriverCheck& out, const catalog::Tool& t) const {
     const double force = m_load.greatest_N();
     if (out.faceArea_mm2 > 0) out.loadShare = force / out.faceArea_mm2 / allowed(t);
     if (out.loadShare > 1)
-        out.findings.push_back(stop(Finding::FaceOverloaded, force / out.faceArea_mm2, allowed(t), t.id, "HB4.17"));
+        out.findings.push_back(stop(found::FaceOverloaded{force / out.faceArea_mm2, allowed(t), t.id}, "HB4.17"));
     // Euler, hinged ends: a wall slender enough to buckle is found long before it squashes.
     const double inertia = std::numbers::pi / 64 * (std::pow(t.outsideDia_mm, 4) - std::pow(t.boreDia_mm, 4));
     const double critical = std::numbers::pi * std::numbers::pi * kToolE_MPa * inertia / (t.length_mm * t.length_mm);
     if (force > critical / kSafety)
-        out.findings.push_back(stop(Finding::SleeveBuckles, force / critical, 1 / kSafety, t.id, "HB4.17"));
+        out.findings.push_back(stop(found::SleeveBuckles{force / critical, 1 / kSafety, t.id}, "HB4.17"));
 }
 
 namespace {
@@ -246,20 +246,20 @@ private:
         const double gap = m_choice.press ? m_choice.press->bedOpening_mm : 0;
         const auto* lowest = m_choice.plate ? m_choice.plate : m_choice.support;
         if (m_choice.press && lowest && lowest->outsideDia_mm <= gap)
-            m_out.findings.push_back(stop(Finding::FallsThrough, lowest->outsideDia_mm, gap, lowest->id));
+            m_out.findings.push_back(stop(found::FallsThrough{lowest->outsideDia_mm, gap, lowest->id}));
         for (std::size_t i = 1; i < m_setup.bodies.size() && isUnder(m_setup.bodies[i]); ++i) {
             const auto &piece = m_setup.bodies[i], &below = m_setup.bodies[i - 1];
             const bool onBed = below.kind == BodyKind::Bed && m_choice.press;
             if (piece.id != separatorId() && !onBed && section::restingContacts(piece, below).empty())
-                m_out.findings.push_back(stop(Finding::FallsThrough, piece.boreDia(), below.outsideDia(), piece.id));
+                m_out.findings.push_back(stop(found::FallsThrough{piece.boreDia(), below.outsideDia(), piece.id}));
         }
         judgeSeparator();
         for (const auto* piece : {m_choice.support, m_choice.plate, m_choice.separator})
-            if (piece && piece->hardened) m_out.findings.push_back(look(Finding::HardTool, 0, 0, piece->id, "HB5"));
+            if (piece && piece->hardened) m_out.findings.push_back(look(found::HardTool{piece->id}, "HB5"));
         if (m_choice.bolt && !m_choice.press)
             for (const auto* piece : {m_choice.support, m_choice.plate})
                 if (piece && boltDia() >= throughOf(*piece))
-                    m_out.findings.push_back(stop(Finding::BoltDoesNotPass, boltDia(), throughOf(*piece), piece->id));
+                    m_out.findings.push_back(stop(found::BoltDoesNotPass{boltDia(), throughOf(*piece), piece->id}));
     }
     void judgeSeparator() {
         if (!m_choice.separator) return;
@@ -269,9 +269,9 @@ private:
             return isUnder(b) && !isIt(b) && !section::restingContacts(*plates, b).empty();
         };
         if (plates == m_setup.bodies.end())
-            m_out.findings.push_back(stop(Finding::NoRoomForKnife, 0, m_choice.separator->edge_mm, separatorId()));
+            m_out.findings.push_back(stop(found::NoRoomForKnife{m_choice.separator->edge_mm, separatorId()}));
         else if (std::none_of(m_setup.bodies.begin(), m_setup.bodies.end(), carries))
-            m_out.findings.push_back(stop(Finding::FallsThrough, plates->outsideDia(), 0, separatorId()));
+            m_out.findings.push_back(stop(found::FallsThrough{plates->outsideDia(), 0, separatorId()}));
     }
     std::string separatorId() const { return m_choice.separator ? m_choice.separator->id : std::string(); }
     double throughOf(const catalog::Tool& piece) const {
@@ -298,9 +298,8 @@ private:
         if (w != m_setup.holder || !m_task.heldLip) return;
         const double onLip = m_task.heldLip->under_mm(touch.innerRad_mm, touch.outerRad_mm);
         if (onLip > kEpsilon_mm)
-            m_out.findings.push_back(
-                stop(Finding::StandsOnPart, onLip, 0, "lip of the " + m_setup.bodies[w].id, "HB8"));
-        if (gap > 0) m_out.findings.push_back(stop(Finding::LiesOnBeams, 2 * gap, 0, m_setup.bodies[w].id, "HB8"));
+            m_out.findings.push_back(stop(found::StandsOnPart{onLip, "lip of the " + m_setup.bodies[w].id}, "HB8"));
+        if (gap > 0) m_out.findings.push_back(stop(found::LiesOnBeams{2 * gap, m_setup.bodies[w].id}, "HB8"));
     }
 
     /// The widest of the faces on which the work can stand.
@@ -331,13 +330,12 @@ private:
         }
         m_out.innerDia_mm = m_out.area_mm2 > 0 ? 2 * innerRad : 0;
         if (m_out.area_mm2 <= 0 && worst(m_out.findings) < Severity::Stop)
-            m_out.findings.push_back(stop(Finding::FallsThrough,
-                                          m_choice.support
-                                              ? m_choice.support->boreDia_mm
-                                              : (m_choice.press ? m_choice.press->bedOpening_mm : boltDia()),
-                                          m_setup.bodies[m_setup.holder].outsideDia(), lowestId()));
+            m_out.findings.push_back(stop(
+                found::FallsThrough{m_choice.support ? m_choice.support->boreDia_mm
+                                                     : (m_choice.press ? m_choice.press->bedOpening_mm : boltDia()),
+                                    m_setup.bodies[m_setup.holder].outsideDia(), lowestId()}));
         if (const double least = leastLand(faceBelow_mm()); m_out.area_mm2 > 0 && m_widest < least)
-            m_out.findings.push_back(stop(Finding::CarriesEdgeOnly, m_widest, least, lowestId(), "HB4.17"));
+            m_out.findings.push_back(stop(found::CarriesEdgeOnly{m_widest, least, lowestId()}, "HB4.17"));
     }
 
     /// The bodies that stay follow each other in the setup as in the task; a separator comes after them, under the
@@ -351,9 +349,10 @@ private:
     void judgeHanging(const Body& hangs, const Body& under) {
         const auto meeting = section::firstMeeting(hangs, under);
         if (!meeting || meeting->travel_mm >= 1e-3) return;
-        m_out.findings.push_back(
-            stop(under.kind == BodyKind::Bed && m_choice.support ? Finding::TooLowFor : Finding::StandsOnPart,
-                 hangs.height() - (m_choice.support ? m_choice.support->length_mm : 0), 0, hangs.id));
+        const double lacking = hangs.height() - (m_choice.support ? m_choice.support->length_mm : 0);
+        const bool low = under.kind == BodyKind::Bed && m_choice.support;
+        m_out.findings.push_back(low ? stop(found::TooLowFor{lacking, hangs.id})
+                                     : stop(found::StandsOnPart{lacking, hangs.id}));
     }
 
     /// What moves comes out below: there must be room for it.
@@ -366,7 +365,7 @@ private:
                 const auto meeting = section::firstMeeting(m_setup.bodies[m], under);
                 if (!meeting || meeting->travel_mm >= m_task.travel_mm - kEpsilon_mm) continue;
                 m_out.findings.push_back(
-                    stop(Finding::NoRoomBelow, m_task.travel_mm - meeting->travel_mm, m_task.travel_mm, under.id));
+                    stop(found::NoRoomBelow{m_task.travel_mm - meeting->travel_mm, m_task.travel_mm, under.id}));
                 return;
             }
         }
@@ -376,17 +375,17 @@ private:
     void judgePath() {
         if (m_best == Reach::Clear) return;
         if (m_best == Reach::Not)
-            m_out.findings.push_back(stop(Finding::NoPath, 0, 0, m_setup.bodies[m_setup.holder].id));
+            m_out.findings.push_back(stop(found::NoPath{m_setup.bodies[m_setup.holder].id}));
         else
-            m_out.findings.push_back({Finding::HoldsOtherRing, m_task.scrap ? Severity::Look : Severity::Stop, 0, 0,
-                                      m_setup.bodies[m_setup.holder].id, "HB1.1"});
+            m_out.findings.push_back({found::HoldsOtherRing{m_setup.bodies[m_setup.holder].id},
+                                      m_task.scrap ? Severity::Check : Severity::Stop, "HB1.1"});
     }
 
     void judgePressure() {
         const double force = m_load.greatest_N();
         if (m_load.known && m_out.area_mm2 > 0 && force / m_out.area_mm2 > kToolYield_MPa / kSafety)
             m_out.findings.push_back(
-                stop(Finding::FaceOverloaded, force / m_out.area_mm2, kToolYield_MPa / kSafety, lowestId(), "HB4.17"));
+                stop(found::FaceOverloaded{force / m_out.area_mm2, kToolYield_MPa / kSafety, lowestId()}, "HB4.17"));
     }
 
     /// A plate across the gap of the bed as a beam with the load in its middle: sigma = 1.5 F L / (b t^2).
@@ -396,7 +395,7 @@ private:
         const double stress =
             1.5 * m_load.greatest_N() * m_choice.press->bedOpening_mm / (p.outsideDia_mm * p.length_mm * p.length_mm);
         if (stress > kToolYield_MPa / kSafety)
-            m_out.findings.push_back(stop(Finding::PlateBends, stress, kToolYield_MPa / kSafety, p.id, "BEAM"));
+            m_out.findings.push_back(stop(found::PlateBends{stress, kToolYield_MPa / kSafety, p.id}, "BEAM"));
     }
 
     const Task& m_task;

@@ -7,14 +7,17 @@
 
 namespace arbor::tooling {
 
-inline Advice stop(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
-    return {id, Severity::Stop, value, limit, std::move(subject), std::move(source)};
+template <class Kind>
+Advice stop(Kind kind, std::string source = {}) {
+    return {std::move(kind), Severity::Stop, std::move(source)};
 }
-inline Advice look(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
-    return {id, Severity::Look, value, limit, std::move(subject), std::move(source)};
+template <class Kind>
+Advice look(Kind kind, std::string source = {}) {
+    return {std::move(kind), Severity::Check, std::move(source)};
 }
-inline Advice info(Finding id, double value = 0, double limit = 0, std::string subject = {}, std::string source = {}) {
-    return {id, Severity::Info, value, limit, std::move(subject), std::move(source)};
+template <class Kind>
+Advice info(Kind kind, std::string source = {}) {
+    return {std::move(kind), Severity::Info, std::move(source)};
 }
 
 } // namespace arbor::tooling

@@ -28,20 +28,16 @@ void judgeElements(AdviceList& findings, const Task& task, const Setup& setup, c
     const auto first = std::find_if(path.bodies.begin(), path.bodies.end(),
                                     [&](std::size_t b) { return setup.bodies[b].kind == BodyKind::RollingElements; });
     const auto& before = setup.bodies[*(first - 1)];
-    const auto severity = task.scrap ? Severity::Look : Severity::Stop;
+    const auto severity = task.scrap ? Severity::Check : Severity::Stop;
     const double force = load.greatest_N();
-    findings.push_back({Finding::PathThroughElements, severity, force, load.staticAxial_N, before.id, "HB4.7"});
-    if (task.splitInner) findings.push_back({Finding::SplitRingParts, severity, force, 0, {}, "HB1.1"});
+    findings.push_back({found::PathThroughElements{force, load.staticAxial_N, before.id}, severity, "HB4.7"});
+    if (task.splitInner) findings.push_back({found::SplitRingParts{force}, severity, "HB1.1"});
     const double share = load.staticAxial_N > 0 ? force / load.staticAxial_N : 0;
     const double dent = kBrinell * load.elementDia_mm * share * share;
     if (dent >= kSeenDent_mm && !task.scrap)
-        findings.push_back(info(Finding::DentsExpected, dent, kBrinell * load.elementDia_mm, {}, "ISO76"));
-    findings.push_back({load.staticIsEstimate ? Finding::RatingIsEstimate : Finding::RatingTyped,
-                        Severity::Info,
-                        load.staticAxial_N,
-                        0,
-                        {},
-                        "ISO76"});
+        findings.push_back(info(found::DentsExpected{dent, kBrinell * load.elementDia_mm}, "ISO76"));
+    findings.push_back(load.staticIsEstimate ? info(found::RatingIsEstimate{load.staticAxial_N}, "ISO76")
+                                             : info(found::RatingTyped{load.staticAxial_N}, "ISO76"));
 }
 
 /// The path at one position, as findings.
@@ -50,7 +46,7 @@ force::Path judgePath(AdviceList& findings, const Task& task, const SetupChoice&
     const auto setup = buildSetup(task, choice, travel_mm);
     auto path = force::findPath(setup.bodies, setup.moves, setup.ram, setup.bed);
     if (!path.connected) {
-        findings.push_back(stop(Finding::NoPath, 0, 0, task.faceName));
+        findings.push_back(stop(found::NoPath{task.faceName}));
         return path;
     }
     const auto& bad = path.mustNotCarry;
@@ -59,7 +55,7 @@ force::Path judgePath(AdviceList& findings, const Task& task, const SetupChoice&
     if (elements)
         judgeElements(findings, task, setup, path, load);
     else if (!bad.empty())
-        findings.push_back(stop(Finding::PathThroughPart, load.greatest_N(), 0, setup.bodies[bad.front()].id));
+        findings.push_back(stop(found::PathThroughPart{load.greatest_N(), setup.bodies[bad.front()].id}));
     return path;
 }
 
@@ -84,24 +80,26 @@ Ahead aheadOf(const Setup& setup) {
 }
 
 /// What the holding load goes through once it stands: the force is walked again without the walls it slid along.
-void judgeHold(Proof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load) {
+void judgeHold(StackProof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load) {
     if (task.out) return;
     const auto setup = buildSetup(task, choice, task.travel_mm);
     const auto path = force::findStop(setup.bodies, setup.moves, setup.ram, setup.bed);
     if (!path.connected) {
         const auto ahead = aheadOf(setup);
-        const auto severity = task.toDepth ? Severity::Info : Severity::Look;
+        const auto severity = task.toDepth ? Severity::Info : Severity::Check;
         const bool near = std::isfinite(ahead.gap_mm);
-        proof.findings.push_back({Finding::NothingStopsIt, severity, task.travel_mm, near ? ahead.gap_mm : 0,
-                                  near ? ahead.what : std::string(), "HB8"});
+        proof.findings.push_back(
+            {found::NothingStopsIt{task.travel_mm, near ? ahead.gap_mm : 0, near ? ahead.what : std::string()},
+             severity, "HB8"});
         return;
     }
     if (path.mustNotCarry.empty()) return;
     const auto& through = setup.bodies[path.mustNotCarry.front()];
     const bool elements = through.kind == BodyKind::RollingElements;
     proof.stopAt_mm = task.travel_mm;
-    proof.findings.push_back({elements ? Finding::HoldThroughElements : Finding::HoldThroughPart, Severity::Look,
-                              task.travel_mm, elements ? load.staticAxial_N : 0, through.id, "HB8"});
+    proof.findings.push_back(
+        elements ? look(found::HoldThroughElements{task.travel_mm, load.staticAxial_N, through.id}, "HB8")
+                 : look(found::HoldThroughPart{task.travel_mm, through.id}, "HB8"));
 }
 
 double seatLeft(const Task& task, double travel_mm) {
@@ -118,10 +116,9 @@ void judgeHeight(AdviceList& findings, const SetupChoice& choice) {
     for (const auto* spacer : choice.spacers)
         add(*spacer);
     if (choice.press && tall > kSlenderLimit * narrow)
-        findings.push_back(stop(Finding::StackTall, tall / narrow, kSlenderLimit, {}, "HB4.18"));
+        findings.push_back(stop(found::StackTall{tall / narrow, kSlenderLimit}, "HB4.18"));
     if (choice.spacers.size() > kLooseLimit)
-        findings.push_back(
-            stop(Finding::StackLoose, static_cast<double>(choice.spacers.size()), kLooseLimit, {}, "HB4.18"));
+        findings.push_back(stop(found::StackLoose{static_cast<double>(choice.spacers.size()), kLooseLimit}, "HB4.18"));
 }
 
 /// The stack of the second stroke is judged like any other.
@@ -154,37 +151,36 @@ std::optional<Restack> restackOf(const Task& task, const SetupChoice& choice, co
     return std::nullopt;
 }
 
-void judgePress(Proof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load, const Setup& setup,
-                const std::vector<const catalog::Tool*>& restack) {
+void judgePress(StackProof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load,
+                const Setup& setup, const std::vector<const catalog::Tool*>& restack) {
     const auto& press = *choice.press;
     proof.stack = stackFit(setup.ramFaceZ_mm(), press, choice.notch, task.travel_mm);
     const auto& s = proof.stack;
     if (s.approach_mm < s.room_mm)
-        proof.findings.push_back(stop(Finding::NoNotchFits, s.stack_mm + s.room_mm, s.daylight_mm, {}, "HB4.18"));
+        proof.findings.push_back(stop(found::NoNotchFits{s.stack_mm + s.room_mm, s.daylight_mm}, "HB4.18"));
     else if (s.fits())
-        proof.findings.push_back(info(Finding::OneStroke, s.strokeUsed_mm, s.strokeThere_mm));
+        proof.findings.push_back(info(found::OneStroke{s.strokeUsed_mm, s.strokeThere_mm}));
     else if ((proof.restack = restackOf(task, choice, load, s, restack)))
-        proof.findings.push_back(look(Finding::TwoStrokes, proof.restack->first_mm, proof.restack->engaged_mm,
-                                      proof.restack->added->id, "HB4.18"));
+        proof.findings.push_back(look(
+            found::TwoStrokes{proof.restack->first_mm, proof.restack->engaged_mm, proof.restack->added->id}, "HB4.18"));
     else
-        proof.findings.push_back(
-            stop(Finding::StrokeShort, s.strokeUsed_mm + s.reserve_mm, s.strokeThere_mm, {}, "HB4.18"));
+        proof.findings.push_back(stop(found::StrokeShort{s.strokeUsed_mm + s.reserve_mm, s.strokeThere_mm}, "HB4.18"));
     double widest = 0;
     for (std::size_t i = 0; i < setup.bodies.size(); ++i)
         if (!section::isTool(setup.bodies[i].kind)) widest = std::max(widest, setup.bodies[i].outsideDia() / 2);
     if (press.throat_mm > 0 && widest > press.throat_mm)
-        proof.findings.push_back(stop(Finding::ThroatShort, widest, press.throat_mm, press.name));
+        proof.findings.push_back(stop(found::ThroatShort{widest, press.throat_mm, press.name}));
     if (load.known && load.greatest_N() > press.capacity_N)
-        proof.findings.push_back(stop(Finding::PressTooSmall, load.greatest_N(), press.capacity_N, press.name));
+        proof.findings.push_back(stop(found::PressTooSmall{load.greatest_N(), press.capacity_N, press.name}));
 }
 
 /// Strength of the bolt and its thread, and who or what pulls it.
-void judgePull(Proof& proof, const SetupChoice& choice, double force_N) {
+void judgePull(StackProof& proof, const SetupChoice& choice, double force_N) {
     const auto& bolt = *choice.bolt;
     const auto drawn = drawBoltOf(bolt, choice.ram != nullptr);
     const auto loaded = drawn ? force::loadBolt(*drawn, {force_N, force_N, force_N}) : tl::unexpected(drawn.error());
     if (!loaded) {
-        proof.findings.push_back(stop(Finding::WrongKind, 0, 0, bolt.id));
+        proof.findings.push_back(stop(found::WrongKind{bolt.id}));
         return;
     }
     proof.pull = BoltPull{*loaded, standards::acrossFlats_mm(drawn->thread), {}, bolt.thrustBearing, bolt.wrench_mm};
@@ -192,37 +188,36 @@ void judgePull(Proof& proof, const SetupChoice& choice, double force_N) {
     const double strip = loaded->stripForce_N / kSafety;
     if (!loaded->strong())
         proof.findings.push_back(
-            stop(Finding::BoltOverstressed, loaded->stress_MPa, loaded->allowed_MPa, bolt.id, "VDI2230-1"));
-    if (force_N > strip) proof.findings.push_back(stop(Finding::ThreadStrips, force_N, strip, bolt.id, "VDI2230-1"));
+            stop(found::BoltOverstressed{loaded->stress_MPa, loaded->allowed_MPa, bolt.id}, "VDI2230-1"));
+    if (force_N > strip) proof.findings.push_back(stop(found::ThreadStrips{force_N, strip, bolt.id}, "VDI2230-1"));
     if (choice.ram && choice.ram->capacity_N > 0 && force_N > choice.ram->capacity_N)
-        proof.findings.push_back(stop(Finding::PressTooSmall, force_N, choice.ram->capacity_N, choice.ram->id));
+        proof.findings.push_back(stop(found::PressTooSmall{force_N, choice.ram->capacity_N, choice.ram->id}));
     if (loaded->hand_N.most > kHandMost_N)
-        proof.findings.push_back(look(Finding::HandForceHigh, loaded->hand_N.most, kHandMost_N, bolt.id, "HB4.9"));
+        proof.findings.push_back(look(found::HandForceHigh{loaded->hand_N.most, kHandMost_N, bolt.id}, "HB4.9"));
 }
 
-void judgeBolt(Proof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load, const Setup& setup) {
+void judgeBolt(StackProof& proof, const Task& task, const SetupChoice& choice, const LoadCase& load,
+               const Setup& setup) {
     const auto& bolt = *choice.bolt;
     proof.stack = boltFit(setup.ramFaceZ_mm(), bolt, choice.ram, task.travel_mm);
     const auto& s = proof.stack;
     if (s.approach_mm < s.room_mm)
-        proof.findings.push_back(stop(Finding::BoltShort, s.stack_mm, s.daylight_mm, bolt.id, "HB4.9"));
+        proof.findings.push_back(stop(found::BoltShort{s.stack_mm, s.daylight_mm, bolt.id}, "HB4.9"));
     else if (!s.fits())
-        proof.findings.push_back(
-            stop(Finding::StrokeShort, s.strokeUsed_mm + s.reserve_mm, s.strokeThere_mm, {}, "HB4.18"));
+        proof.findings.push_back(stop(found::StrokeShort{s.strokeUsed_mm + s.reserve_mm, s.strokeThere_mm}, "HB4.18"));
     const double through = task.throughDia_mm(), thread = bolt.threadDia_mm();
-    if (through <= thread) proof.findings.push_back(stop(Finding::BoltDoesNotPass, thread, through, "bore"));
+    if (through <= thread) proof.findings.push_back(stop(found::BoltDoesNotPass{thread, through, "bore"}));
     if (load.known) judgePull(proof, choice, load.greatest_N());
 }
 
 /// How square it must be put in: over that, the edge shaves the bore. @source [HB4.12]
-void judgeStart(Proof& proof, const Task& task, const LoadCase& load) {
+void judgeStart(StackProof& proof, const Task& task, const LoadCase& load) {
     if (task.out || !(task.chamfer_mm > 0) || !load.known) return;
     if (load.interference_mm >= 0)
-        proof.findings.push_back(info(Finding::StartTilt, std::max(0.0, task.chamfer_mm - load.interference_mm),
-                                      task.seatDia_mm, {}, "HB4.12"));
-    else
         proof.findings.push_back(
-            look(Finding::WedgeDepth, load.mu * task.seatDia_mm, -load.interference_mm, {}, "HB4.12"));
+            info(found::StartTilt{std::max(0.0, task.chamfer_mm - load.interference_mm), task.seatDia_mm}, "HB4.12"));
+    else
+        proof.findings.push_back(look(found::WedgeDepth{load.mu * task.seatDia_mm, -load.interference_mm}, "HB4.12"));
 }
 
 } // namespace
@@ -282,9 +277,9 @@ Result<force::DrawBolt> drawBoltOf(const catalog::Tool& tool, bool byRam) {
 namespace {
 
 /// The judgements of a setup one after the other. @param toFirstStop  no further than to the first that stops it
-Proof judged(const Task& task, const SetupChoice& choice, const LoadCase& load,
-             const std::vector<const catalog::Tool*>& restack, bool toFirstStop) {
-    Proof proof;
+StackProof judged(const Task& task, const SetupChoice& choice, const LoadCase& load,
+                  const std::vector<const catalog::Tool*>& restack, bool toFirstStop) {
+    StackProof proof;
     const auto isOver = [&] { return toFirstStop && !proof.holds(); };
     proof.path = judgePath(proof.findings, task, choice, load, task.travel_mm / 2);
     if (isOver()) return proof;
@@ -293,7 +288,7 @@ Proof judged(const Task& task, const SetupChoice& choice, const LoadCase& load,
         if (isOver()) return proof;
         judgeHold(proof, task, choice, load);
         if (worst(proof.findings) == Severity::Info)
-            proof.findings.push_back(info(Finding::PathProven, 0, 0, task.faceName, "HB1.1"));
+            proof.findings.push_back(info(found::PathProven{task.faceName}, "HB1.1"));
     }
     const auto driver = DriverBench(task, load, endOf(choice)).check(choice.driver, choice.spacers);
     proof.findings.insert(proof.findings.end(), driver.findings.begin(), driver.findings.end());
@@ -312,8 +307,8 @@ Proof judged(const Task& task, const SetupChoice& choice, const LoadCase& load,
 
 } // namespace
 
-Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
-                 const std::vector<const catalog::Tool*>& restack) {
+StackProof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
+                      const std::vector<const catalog::Tool*>& restack) {
     auto proof = judged(task, choice, load, restack, false);
     judgeStart(proof, task, load);
     std::stable_sort(proof.findings.begin(), proof.findings.end(),

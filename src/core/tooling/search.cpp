@@ -41,9 +41,8 @@ void shortFirst(std::vector<const Tool*>& tools) {
 }
 
 bool endsInsideBoreOnly(const DriverCheck& check) {
-    return std::all_of(
-               check.findings.begin(), check.findings.end(),
-               [](const Advice& a) { return a.severity < Severity::Stop || a.id == Finding::EndsInsideBore; }) &&
+    return std::all_of(check.findings.begin(), check.findings.end(),
+                       [](const Advice& a) { return a.severity < Severity::Stop || a.is<found::EndsInsideBore>(); }) &&
            check.stopsShort_mm > 0;
 }
 
@@ -75,7 +74,7 @@ void lengthen(Candidate& candidate, const DriverBench& bench, const Spacers& spa
         auto longer = bench.check(candidate.tool, added);
         if (worst(longer.findings) == Severity::Stop) return false;
         for (const auto* spacer : added)
-            longer.findings.push_back({Finding::NeedsSpacer, Severity::Info, spacer->length_mm, 0, spacer->id, {}});
+            longer.findings.push_back({found::NeedsSpacer{spacer->length_mm, spacer->id}, Severity::Info});
         candidate.check = std::move(longer);
         candidate.spacers = added;
         return true;
@@ -97,7 +96,7 @@ std::vector<Candidate> judgeDrivers(const DriverBench& bench, const Task& task, 
         candidate.missingHeight_mm = candidate.check.stopsShort_mm;
         if (endsInsideBoreOnly(candidate.check)) lengthen(candidate, bench, spacers);
         if (tool && wishes.worked.contains(tool->id))
-            candidate.check.findings.push_back({Finding::KnownToWork, Severity::Info, 0, 0, tool->id, {}});
+            candidate.check.findings.push_back({found::KnownToWork{tool->id}, Severity::Info});
         candidate.score = candidate.usable() ? driverScore(candidate, wishes.worked)
                           : tool             ? -miss(*tool, task.face)
                                              : -1e3;
@@ -155,7 +154,7 @@ private:
         // simplest.
         const double overhang = std::abs(s.check.innerDia_mm - m_task.still[m_task.holder].boreDia());
         s.score = -overhang / 20 - (tool ? tool->length_mm / 25 : 0) - (plate ? 0.1 : 0) - (separator ? 1 : 0) -
-                  (s.verdict() == Severity::Look ? 20 : 0);
+                  (s.verdict() == Severity::Check ? 20 : 0);
         return s;
     }
 
@@ -171,7 +170,7 @@ private:
         for (const auto* plate : plates) {
             const auto findings = judge(nullptr, plate).check.findings;
             const bool bends = std::any_of(findings.begin(), findings.end(),
-                                           [](const Advice& a) { return a.id == Finding::PlateBends; });
+                                           [](const Advice& a) { return a.is<found::PlateBends>(); });
             if (!bends) out.push_back(plate);
             if (out.size() == kMostPlates) break;
         }
@@ -183,7 +182,7 @@ private:
     void tryWith(const Tool* tool) {
         auto found = judge(tool, nullptr);
         const bool falls = std::any_of(found.check.findings.begin(), found.check.findings.end(),
-                                       [](const Advice& a) { return a.id == Finding::FallsThrough; });
+                                       [](const Advice& a) { return a.is<found::FallsThrough>(); });
         bool onPlate = false;
         if (falls)
             for (const auto* plate : m_plates)
@@ -328,7 +327,7 @@ double driverScore(const Candidate& c, const std::set<std::string>& worked) {
     const double pieces = static_cast<double>(c.spacers.size());
     return c.check.coverage + 0.05 * std::clamp(c.check.sealGap_mm, 0.0, 2.0) - 0.15 * pieces -
            0.1 * c.check.loadShare - (c.tool ? 0.0005 * c.tool->length_mm : -0.5) -
-           (c.verdict() == Severity::Look ? 0.5 : 0.0) + (c.tool && worked.contains(c.tool->id) ? 0.2 : 0.0);
+           (c.verdict() == Severity::Check ? 0.5 : 0.0) + (c.tool && worked.contains(c.tool->id) ? 0.2 : 0.0);
 }
 
 ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const Wishes& wishes, const LoadCase& load) {
@@ -362,7 +361,7 @@ ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const Wishes& 
     if (!plan.choice) plan.choice = fallback;
     if (plan.choice) plan.proof = proveSetup(task, *plan.choice, load, spacers);
     if (plan.choice && plan.choice->driver && wishes.worked.contains(plan.choice->driver->id))
-        plan.proof.findings.push_back({Finding::KnownToWork, Severity::Info, 0, 0, plan.choice->driver->id, {}});
+        plan.proof.findings.push_back({found::KnownToWork{plan.choice->driver->id}, Severity::Info});
     if (plan.drivers.empty() || !plan.drivers.front().usable()) plan.nearestMiss = nearestMiss(task, rack, load, end);
     return plan;
 }

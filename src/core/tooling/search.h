@@ -53,7 +53,7 @@ struct ToolPlan {
     std::vector<Candidate> drivers;         ///< best first, then the rejected, nearest miss first
     std::vector<SupportCandidate> supports; ///< likewise
     std::optional<SetupChoice> choice;      ///< the best whole setup, or the one the user asked for
-    Proof proof;                            ///< of `choice`
+    StackProof proof;                       ///< of `choice`
     bool overridden = false;
     std::optional<NearestMiss> nearestMiss; ///< when no driver of the rack is usable
 

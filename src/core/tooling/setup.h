@@ -168,7 +168,7 @@ struct BoltPull {
 };
 
 /// Proof of a whole setup: path of the force midway and at the end, and every check of its pieces.
-struct Proof {
+struct StackProof {
     force::Path path;    ///< midway
     AdviceList findings; ///< reasons, looks and stops; the worst severity is the verdict
     StackFit stack;
@@ -181,8 +181,8 @@ struct Proof {
     bool holds() const { return worst(findings) < Severity::Stop; }
 };
 /// @param restack  spacers to try for a second stroke where one is too short and none is in yet; empty: one stroke
-Proof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
-                 const std::vector<const catalog::Tool*>& restack = {});
+StackProof proveSetup(const Task& task, const SetupChoice& choice, const LoadCase& load,
+                      const std::vector<const catalog::Tool*>& restack = {});
 /// Whether its proof holds, without the rest of it.
 bool holds(const Task& task, const SetupChoice& choice, const LoadCase& load,
            const std::vector<const catalog::Tool*>& restack = {});

@@ -70,7 +70,7 @@ struct Parting {
     std::size_t part = 0;
     std::size_t partner = 0;
     route::Way way = route::Way::Up; ///< it leaves on; it comes the other way
-    route::Parts present = 0;        ///< what is there, with the part
+    route::PartSet present = 0;      ///< what is there, with the part
     bool out = true;
 };
 

@@ -37,12 +37,13 @@ Result<void> check(const TurnWishes& w) {
                                        {"pilot_dia_mm", w.pilotDia_mm},
                                        {"pilot_mm", w.pilotLength_mm}})
         if (value && !(*value > 0 && *value <= 3000))
-            return refuse(ProblemCode::NotPositive, field, plain(*value), "over 0, up to 3000 mm");
+            return refuse(ProblemCode::NotPositive, field, plain(*value), wanted("over 0, up to 3000 mm"));
     if (w.pilotDia_mm.has_value() != w.pilotLength_mm.has_value())
         return refuse(ProblemCode::Missing, w.pilotDia_mm ? "pilot_mm" : "pilot_dia_mm", {},
-                      "both sizes of the pilot, or none");
+                      wanted("both sizes of the pilot, or none"));
     if (w.pilotDia_mm && w.boreDia_mm)
-        return refuse(ProblemCode::GeometryOrder, "bore_mm", plain(*w.boreDia_mm), "no bore where there is a pilot");
+        return refuse(ProblemCode::GeometryOrder, "bore_mm", plain(*w.boreDia_mm),
+                      wanted("no bore where there is a pilot"));
     return {};
 }
 
@@ -77,7 +78,7 @@ Result<void> setLengths(catalog::Tool& tool, const Task& task, const TurnWishes&
     if (w.relief_mm) {
         if (!(*w.relief_mm < tool.length_mm))
             return refuse(ProblemCode::GeometryOrder, "relief_mm", plain(*w.relief_mm),
-                          "under the length " + plain(tool.length_mm) + " mm");
+                          wanted("under the length {1} mm", plain(tool.length_mm)));
         tool.headThick_mm = tool.length_mm - *w.relief_mm;
         tool.headDia_mm = tool.outsideDia_mm;
     }
@@ -109,10 +110,10 @@ Result<TurnedSleeve> designSleeve(const Task& task, const LoadCase& load, const 
     const double face = (tool.outsideDia_mm - std::max(tool.boreDia_mm, task.face.innerDia_mm)) / 2;
     if (face < kLeastFace_mm && !w.boreDia_mm && !w.outsideDia_mm)
         return refuse(ProblemCode::NotDefined, "face", plain(std::max(0.0, face)),
-                      "a free face at least " + plain(kLeastFace_mm) + " mm wide");
+                      wanted("a free face at least {1} mm wide", plain(kLeastFace_mm)));
     if (!(tool.boreDia_mm < tool.outsideDia_mm))
         return refuse(ProblemCode::GeometryOrder, "bore_mm", plain(tool.boreDia_mm),
-                      "under the outside " + plain(tool.outsideDia_mm) + " mm");
+                      wanted("under the outside {1} mm", plain(tool.outsideDia_mm)));
     if (auto ok = setLengths(tool, task, w); !ok) return tl::unexpected(ok.error());
     tool.place = "to be turned";
     if (auto ok = catalog::checkTool(tool); !ok) return tl::unexpected(ok.error());

@@ -60,9 +60,9 @@ private:
             const auto &a = m_trace[i - 1], &b = m_trace[i];
             const double left = b.travel_mm - a.travel_mm;
             if (b.t_s - a.t_s <= kGap_s || left < kGapTravel * m_home) continue;
-            mark(Finding::TraceGap, a.travel_mm, a.force_N);
-            mark(Finding::TraceGap, b.travel_mm, b.force_N);
-            m_out.findings.push_back({Finding::TraceGap, Severity::Look, a.travel_mm, left, {}, "HB4.14"});
+            mark<found::TraceGap>(a.travel_mm, a.force_N);
+            mark<found::TraceGap>(b.travel_mm, b.force_N);
+            m_out.findings.push_back({found::TraceGap{a.travel_mm, left}, Severity::Check, "HB4.14"});
         }
     }
 
@@ -91,18 +91,19 @@ private:
         const bool lastStep = m_c.coarse && i + 2 == p.size();
         m_out.knee_mm = lastStep ? p.back().travel_mm : std::clamp(meet, p[i].travel_mm, p.back().travel_mm);
         m_kneeForce = p[i].force_N;
-        const auto gives = givesUnderRise();
+        const auto compliance = complianceUnderRise();
         m_out.endStiffness_N_per_mm =
-            m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : 1 / std::max(gives.mm_per_N, 1e-6);
-        m_stiffProven = m_c.coarse || (gives.known ? gives.mm_per_N + 2 * gives.error < 1 / kSoft_N_per_mm : leaps());
+            m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : 1 / std::max(compliance.mm_per_N, 1e-6);
+        m_stiffProven = m_c.coarse ||
+                        (compliance.known ? compliance.mm_per_N + 2 * compliance.error < 1 / kSoft_N_per_mm : leaps());
     }
     /// How much it gives under the rise, from the samples themselves by least squares, and how well that is known.
-    struct Gives {
+    struct Compliance {
         double mm_per_N = 0;
         double error = 0;   ///< standard error
         bool known = false; ///< from enough samples
     };
-    Gives givesUnderRise() const {
+    Compliance complianceUnderRise() const {
         const double rise = m_c.points.back().force_N - m_kneeForce;
         const double low = m_kneeForce + 0.25 * rise, high = m_kneeForce + 0.95 * rise;
         double n = 0, f = 0, x = 0, ff = 0, fx = 0, xx = 0;
@@ -202,7 +203,10 @@ private:
         }
     }
 
-    void mark(Finding id, double travel, double force) { m_out.evidence.push_back({id, travel, force}); }
+    template <class Kind>
+    void mark(double travel, double force) {
+        m_out.evidence.push_back({Kind::key, travel, force});
+    }
 
     /// The largest drop from a peak to the valley behind it, between two travels.
     struct Drop {
@@ -280,9 +284,9 @@ private:
         const bool steep = early && (fell || m_in.ongoing || !m_out.ofLikely);
         if (!fell && !steep) return false;
         const auto& at = fell ? drop->peak : *early;
-        mark(Finding::TraceCocked, at.travel_mm, at.force_N);
-        if (fell) mark(Finding::TraceCocked, drop->valley.travel_mm, drop->valley.force_N);
-        return say(Finding::TraceCocked, Severity::Stop, at.travel_mm, at.force_N,
+        mark<found::TraceCocked>(at.travel_mm, at.force_N);
+        if (fell) mark<found::TraceCocked>(drop->valley.travel_mm, drop->valley.force_N);
+        return say(found::TraceCocked{at.travel_mm, at.force_N}, Severity::Stop,
                    (at.force_N - most(at.travel_mm)) / m_threshold);
     }
 
@@ -290,10 +294,10 @@ private:
         if (m_c.coarse) return false;
         const auto drop = largestDrop(kEarlyShare * m_home, slideEnd(), 0.12 * m_home);
         if (!drop || drop->share() < kDrop) return false;
-        mark(Finding::TraceDropped, drop->peak.travel_mm, drop->peak.force_N);
-        mark(Finding::TraceDropped, drop->valley.travel_mm, drop->valley.force_N);
-        return say(Finding::TraceDropped, Severity::Stop, drop->peak.travel_mm,
-                   drop->peak.force_N - drop->valley.force_N, drop->share() / kDrop);
+        mark<found::TraceDropped>(drop->peak.travel_mm, drop->peak.force_N);
+        mark<found::TraceDropped>(drop->valley.travel_mm, drop->valley.force_N);
+        return say(found::TraceDropped{drop->peak.travel_mm, drop->peak.force_N - drop->valley.force_N}, Severity::Stop,
+                   drop->share() / kDrop);
     }
 
     bool galled() {
@@ -306,8 +310,8 @@ private:
                            *late > kGrowing * *early && m_c.at(slideEnd()) > most(slideEnd());
         if (count < kTeeth && !grows) return false;
         const auto at = count >= kTeeth ? first : Curve::Point{slideEnd(), m_c.at(slideEnd())};
-        mark(Finding::TraceGalling, at.travel_mm, at.force_N);
-        return say(Finding::TraceGalling, Severity::Stop, at.travel_mm, count,
+        mark<found::TraceGalling>(at.travel_mm, at.force_N);
+        return say(found::TraceGalling{at.travel_mm, static_cast<double>(count)}, Severity::Stop,
                    count >= kTeeth ? count / static_cast<double>(kTeeth) : *late / *early / kGrowing);
     }
 
@@ -326,8 +330,8 @@ private:
         if (!wasFree || m_c.at(after) < 0.8 * least(after)) return false;
         if (m_out.knee_mm && free > m_home - 0.08 * m_home - m_in.homeTolerance_mm)
             return false; // that is the shoulder
-        mark(Finding::TraceGripped, free, m_c.at(free));
-        return say(Finding::TraceGripped, Severity::Stop, free, m_c.at(after), m_c.at(after) / m_threshold);
+        mark<found::TraceGripped>(free, m_c.at(free));
+        return say(found::TraceGripped{free, m_c.at(after)}, Severity::Stop, m_c.at(after) / m_threshold);
     }
 
     bool aboveBand() {
@@ -336,8 +340,8 @@ private:
         if (over < 1.12 || m_c.at(slideEnd()) < most(slideEnd()) + m_threshold) return false;
         for (const auto& p : m_c.points)
             if (p.travel_mm > 0 && p.force_N > most(p.travel_mm) + m_threshold) {
-                mark(Finding::TraceAboveBand, p.travel_mm, p.force_N);
-                return say(Finding::TraceAboveBand, Severity::Stop, p.travel_mm, p.force_N, 1 + 5 * (over - 1.12));
+                mark<found::TraceAboveBand>(p.travel_mm, p.force_N);
+                return say(found::TraceAboveBand{p.travel_mm, p.force_N}, Severity::Stop, 1 + 5 * (over - 1.12));
             }
         return false;
     }
@@ -347,8 +351,8 @@ private:
         const double allowed = m_e.end_N.least / m_e.end_N.likely, under = *m_out.ofLikely / allowed;
         if (under > 0.85 || m_c.at(slideEnd()) > least(slideEnd()) - 0.5 * m_threshold) return false;
         const double at = slideEnd();
-        mark(Finding::TraceBelowBand, at, m_c.at(at));
-        return say(Finding::TraceBelowBand, Severity::Stop, at, m_c.at(at), 1 + 3 * (0.85 - under));
+        mark<found::TraceBelowBand>(at, m_c.at(at));
+        return say(found::TraceBelowBand{at, m_c.at(at)}, Severity::Stop, 1 + 3 * (0.85 - under));
     }
 
     bool released() {
@@ -365,8 +369,8 @@ private:
         const bool slidOut = end() > m_home - homeTolerance() && last < kFree * peak.force_N;
         if (!letGo && !slidOut) return false;
         const auto& from = letGo ? drop->peak : peak;
-        mark(Finding::TraceReleased, from.travel_mm, from.force_N);
-        return say(Finding::TraceReleased, Severity::Info, from.travel_mm, from.force_N, 3);
+        mark<found::TraceReleased>(from.travel_mm, from.force_N);
+        return say(found::TraceReleased{from.travel_mm, from.force_N}, Severity::Info, 3);
     }
 
     double homeTolerance() const {
@@ -376,13 +380,13 @@ private:
     Verdict judgeEnd() {
         const double tolerance = homeTolerance(), over = end() - m_home;
         if (m_out.knee_mm && *m_out.knee_mm < m_home - tolerance) {
-            mark(Finding::TraceShort, *m_out.knee_mm, m_kneeForce);
-            say(Finding::TraceShort, Severity::Stop, *m_out.knee_mm, m_home, (m_home - *m_out.knee_mm) / tolerance);
+            mark<found::TraceShort>(*m_out.knee_mm, m_kneeForce);
+            say(found::TraceShort{*m_out.knee_mm, m_home}, Severity::Stop, (m_home - *m_out.knee_mm) / tolerance);
             return Verdict::Short;
         }
         if (!m_out.knee_mm && end() < m_home - tolerance) {
-            mark(Finding::TraceShort, end(), m_c.at(end()));
-            say(Finding::TraceShort, Severity::Stop, end(), m_home, -over / tolerance);
+            mark<found::TraceShort>(end(), m_c.at(end()));
+            say(found::TraceShort{end(), m_home}, Severity::Stop, -over / tolerance);
             return Verdict::Short;
         }
         const bool soft = !m_c.coarse && m_out.endStiffness_N_per_mm && *m_out.endStiffness_N_per_mm < kSoft_N_per_mm;
@@ -390,26 +394,25 @@ private:
         const bool givesWay = soft || (m_in.ongoing && !m_out.knee_mm && rise > 2 * m_threshold);
         if (m_out.knee_mm.value_or(end()) > m_home + tolerance &&
             !(givesWay && m_out.knee_mm.value_or(end()) < m_home + 3 * tolerance)) {
-            mark(Finding::TraceOver, end(), m_c.at(end()));
-            say(Finding::TraceOver, Severity::Stop, end(), m_home, over / tolerance);
+            mark<found::TraceOver>(end(), m_c.at(end()));
+            say(found::TraceOver{end(), m_home}, Severity::Stop, over / tolerance);
             return Verdict::OverTravel;
         }
         // Whatever yields under the rise goes further than a shoulder lets it.
         const bool yields = !m_c.coarse && over > 2 * tolerance && rise / (over + tolerance) < kSoft_N_per_mm;
         if (soft || yields) {
             const double stiffness = m_out.endStiffness_N_per_mm.value_or(rise / (over + tolerance));
-            mark(Finding::TraceSoft, end(), m_c.at(end()));
-            say(Finding::TraceSoft, Severity::Stop, stiffness, kSoft_N_per_mm,
-                kSoft_N_per_mm / std::max(1.0, stiffness));
+            mark<found::TraceSoft>(end(), m_c.at(end()));
+            say(found::TraceSoft{stiffness, kSoft_N_per_mm}, Severity::Stop, kSoft_N_per_mm / std::max(1.0, stiffness));
             return Verdict::SoftEnd;
         }
         if (!m_out.knee_mm || !m_stiffProven) {
-            mark(Finding::TraceNoRise, end(), m_c.at(end()));
-            say(Finding::TraceNoRise, Severity::Look, end(), m_home, 1.5);
+            mark<found::TraceNoRise>(end(), m_c.at(end()));
+            say(found::TraceNoRise{end(), m_home}, Severity::Check, 1.5);
             return Verdict::NotProven;
         }
-        mark(Finding::TraceHome, *m_out.knee_mm, m_kneeForce);
-        say(Finding::TraceHome, Severity::Info, *m_out.knee_mm, m_home,
+        mark<found::TraceHome>(*m_out.knee_mm, m_kneeForce);
+        say(found::TraceHome{*m_out.knee_mm, m_home}, Severity::Info,
             2 - std::abs(*m_out.knee_mm - m_home) / tolerance + (m_c.coarse ? 0 : 1));
         return Verdict::Home;
     }
@@ -441,8 +444,9 @@ private:
         return finish(judgeEnd());
     }
 
-    bool say(Finding id, Severity severity, double value, double limit, double strength) {
-        m_out.findings.push_back({id, severity, value, limit, {}, "HB4.14"});
+    template <class Kind>
+    bool say(Kind kind, Severity severity, double strength) {
+        m_out.findings.push_back({kind, severity, "HB4.14"});
         m_strength = strength;
         return true;
     }
@@ -456,21 +460,14 @@ private:
         const auto& band = m_in.friction;
         const bool off = m_out.friction && band && (*m_out.friction < band->lower || *m_out.friction > band->upper);
         if (off)
-            m_out.findings.push_back({Finding::TraceFrictionOff,
-                                      Severity::Look,
-                                      *m_out.friction,
-                                      *m_out.friction < band->lower ? band->lower : band->upper,
-                                      {},
-                                      "HB4.14"});
+            m_out.findings.push_back(
+                {found::TraceFrictionOff{*m_out.friction, *m_out.friction < band->lower ? band->lower : band->upper},
+                 Severity::Check, "HB4.14"});
         if (!m_e.holds && m_out.knee_mm && m_out.peak_N > kContact * m_e.end_N.most)
-            m_out.findings.push_back({Finding::TraceHeld, Severity::Stop, m_out.peak_N, m_e.end_N.most, {}, "HB8"});
+            m_out.findings.push_back({found::TraceHeld{m_out.peak_N, m_e.end_N.most}, Severity::Stop, "HB8"});
         if (m_out.shareInBand > 0 && verdict != Verdict::NotEnough)
-            m_out.findings.push_back({Finding::TraceInBand,
-                                      m_out.shareInBand > 0.9 && !off ? Severity::Info : Severity::Look,
-                                      m_out.shareInBand,
-                                      0,
-                                      {},
-                                      "HB4.14"});
+            m_out.findings.push_back({found::TraceInBand{m_out.shareInBand},
+                                      m_out.shareInBand > 0.9 && !off ? Severity::Info : Severity::Check, "HB4.14"});
         return std::move(m_out);
     }
 

@@ -4,6 +4,7 @@
 #include "core/trace/trace.h"
 
 #include <optional>
+#include <string_view>
 #include <vector>
 
 namespace arbor::trace {
@@ -40,7 +41,7 @@ struct Phase {
 
 /// Where on the plot it shows.
 struct Evidence {
-    Finding id = Finding::TraceInBand;
+    std::string_view key; ///< of the finding
     double travel_mm = 0;
     double force_N = 0;
 };

@@ -26,7 +26,7 @@ template <std::size_t n>
 Result<Column> columnOf(const CsvTable& table, const Column (&known)[n], const char* usual) {
     for (const auto& column : known)
         if (table.hasColumn(column.name)) return column;
-    return refuse(ProblemCode::Missing, "line 1", usual, "a column of that name");
+    return refuse(ProblemCode::Missing, "line 1", usual, wanted("a column of that name"));
 }
 
 } // namespace
@@ -37,7 +37,7 @@ Result<Trace> parseTrace(std::string_view csv, double piston_mm2) {
     const auto travel = columnOf(*table, kTravels, "travel_mm"), force = columnOf(*table, kForces, "force_N");
     if (!travel || !force) return tl::unexpected(!travel ? travel.error() : force.error());
     if (force->perPiston && !(piston_mm2 > 0))
-        return refuse(ProblemCode::Missing, force->name, {}, "a press whose piston is known");
+        return refuse(ProblemCode::Missing, force->name, {}, wanted("a press whose piston is known"));
     const double force_N = force->factor * (force->perPiston ? piston_mm2 : 1);
     const bool timed = table->hasColumn("t_s");
     Trace out;
@@ -49,10 +49,10 @@ Result<Trace> parseTrace(std::string_view csv, double piston_mm2) {
             if (!*value) return tl::unexpected(value->error());
         if (!out.empty() && *t < out.back().t_s)
             return refuse(ProblemCode::GeometryOrder, table->place(row, "t_s"), plain(*t),
-                          "not before " + plain(out.back().t_s));
+                          wanted("not before {1}", plain(out.back().t_s)));
         out.push_back({*t, *x * travel->factor, *f * force_N});
     }
-    if (out.empty()) return refuse(ProblemCode::Missing, "line 2", {}, "at least one sample");
+    if (out.empty()) return refuse(ProblemCode::Missing, "line 2", {}, wanted("at least one sample"));
     return out;
 }
 

@@ -115,7 +115,7 @@ private:
 Result<void> writeDxf(const std::string& path, const Drawing& drawing) {
     DxfSheet sheet(path);
     if (!sheet.good())
-        return tl::unexpected(Problem{ProblemCode::Unwritable, {}, {}, "a folder that can be written", path});
+        return tl::unexpected(Problem{ProblemCode::Unwritable, {}, {}, wanted("a folder that can be written"), path});
     sheet.open();
     for (const auto& line : drawing.lines)
         sheet.line(line);

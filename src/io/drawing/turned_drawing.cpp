@@ -97,7 +97,7 @@ Drawing drawTurned(const tooling::TurnedSleeve& sleeve, const TitleBlock& block)
 Result<void> writeDrawing(const std::string& path, const Drawing& drawing) {
     if (path.ends_with(".dxf")) return writeDxf(path, drawing);
     if (path.ends_with(".svg")) return writeText(path, svgOf(drawing));
-    return refuse(ProblemCode::UnknownName, "out", path, "a name ending in .dxf or .svg");
+    return refuse(ProblemCode::UnknownName, "out", path, wanted("a name ending in .dxf or .svg"));
 }
 
 } // namespace arbor::io

@@ -57,7 +57,7 @@ Result<job::Fastener> parseFastener(const std::string& typed, double unit_Nm) {
             out.name += (out.name.empty() ? "" : " ") + words[i];
         }
     }
-    if (out.name.empty()) return refuse(ProblemCode::Missing, "fastener", typed, "a name: “Shaft nut 180 pin”");
+    if (out.name.empty()) return refuse(ProblemCode::Missing, "fastener", typed, wanted("a name: “Shaft nut 180 pin”"));
     if (auto ok = closing::check(out); !ok) return tl::unexpected(ok.error());
     return out;
 }

@@ -15,7 +15,7 @@ constexpr double kDefaultUncertainty_mm = 0.002;
 
 tl::unexpected<Problem> notASize(const std::string& typed) {
     return refuse(ProblemCode::Malformed, "size", typed,
-                  "a size as 61.987, 2.4405 in, 1 7/16 in, 62-0.013, 62 N7, 62 +3/-12 um");
+                  wanted("a size as 61.987, 2.4405 in, 1 7/16 in, 62-0.013, 62 N7, 62 +3/-12 um"));
 }
 
 std::string replaced(std::string text, const std::string& what, const std::string& with) {
@@ -65,7 +65,7 @@ Result<double> evaluate(std::string text, const std::string& typed) {
         mu::Parser parser;
         parser.SetExpr(text);
         const double value = parser.Eval();
-        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, "size", typed, "a finite size");
+        if (!std::isfinite(value)) return refuse(ProblemCode::NotFinite, "size", typed, wanted("a finite size"));
         return value;
     } catch (const mu::Parser::exception_type&) {
         return notASize(typed);
@@ -101,7 +101,7 @@ Result<standards::SizeSpec> withNominal(const std::string& typed, const std::str
         if (!nominal) return notASize(typed);
         size.nominal_mm = *nominal;
     }
-    if (!(size.nominal_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
+    if (!(size.nominal_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, wanted("a size > 0"));
     return size;
 }
 
@@ -142,7 +142,7 @@ Result<standards::SizeSpec> parseSize(const std::string& typed, double contextNo
     if (!(std::abs(size->deviation_mm.lower) < 0.05 * size->nominal_mm &&
           std::abs(size->deviation_mm.upper) < 0.05 * size->nominal_mm))
         return refuse(ProblemCode::OutOfRange, "size", typed,
-                      "limits within 5 % of the size (write um for micrometres)");
+                      wanted("limits within 5 % of the size (write um for micrometres)"));
     return size;
 }
 
@@ -162,7 +162,7 @@ Result<standards::MeasuredSize> parseMeasured(const std::string& typed, double d
         out.uncertainty_mm = *uncertainty;
         if (defaultUnitMm > 1) out.typed += " ±" + saidInFull(text.substr(split + 2), defaultUnitMm);
     }
-    if (!(out.value_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
+    if (!(out.value_mm > 0)) return refuse(ProblemCode::NotPositive, "size", typed, wanted("a size > 0"));
     return out;
 }
 
@@ -173,7 +173,7 @@ Result<double> parseReading(const std::string& typed, double nominal_mm, double 
     const bool lastDigits = text.size() == places && text.find_first_not_of("0123456789") == std::string::npos;
     if (!lastDigits) {
         auto value = parseLength(typed, defaultUnitMm);
-        if (value && !(*value > 0)) return refuse(ProblemCode::NotPositive, "size", typed, "a size > 0");
+        if (value && !(*value > 0)) return refuse(ProblemCode::NotPositive, "size", typed, wanted("a size > 0"));
         return value;
     }
     // The whole units are the ones that bring it nearest to the nominal size.

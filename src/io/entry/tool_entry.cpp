@@ -13,7 +13,7 @@ Result<catalog::Tool> parseTool(const std::string& typed, catalog::ToolKind kind
     const QString slash = text.contains(" / ") ? "\\s+/\\s+" : "\\s*/\\s*";
     const auto parts = text.split(QRegularExpression(slash + "|\\s*[x;]\\s*"), Qt::SkipEmptyParts);
     if (parts.size() != 2 && parts.size() != 3)
-        return refuse(ProblemCode::Malformed, "sizes", typed, "outside / bore x length, or outside x length");
+        return refuse(ProblemCode::Malformed, "sizes", typed, wanted("outside / bore x length, or outside x length"));
     catalog::Tool made;
     made.kind = kind;
     double* sizes[] = {&made.outsideDia_mm, parts.size() == 3 ? &made.boreDia_mm : &made.length_mm, &made.length_mm};

@@ -1,8 +1,11 @@
 #include "io/results/calc_json.h"
 
 #include "core/base/number.h"
+#include "io/results/sheet_json.h"
 #include "words/display.h"
+#include "words/language.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <algorithm>
 #include <sstream>
@@ -18,14 +21,14 @@ using json = nlohmann::ordered_json;
 Result<Value> materialFromJson(const nlohmann::json& d, const std::string& key) {
     for (const char* constant : {"E_MPa", "nu", "alpha_per_K"})
         if (!d.contains(constant) || !d.at(constant).is_number())
-            return refuse(ProblemCode::Missing, key + "/" + constant, {}, "a number");
+            return refuse(ProblemCode::Missing, key + "/" + constant, {}, wanted("a number"));
     return Value(fit::Elastic{d.at("E_MPa"), d.at("nu"), d.at("alpha_per_K")});
 }
 
 Result<Value> conductorFromJson(const nlohmann::json& d, const std::string& key) {
     for (const char* constant : {"k_W_per_mK", "rho_kg_per_m3", "c_J_per_kgK", "alpha_per_K"})
         if (!d.contains(constant) || !d.at(constant).is_number())
-            return refuse(ProblemCode::Missing, key + "/" + constant, {}, "a number");
+            return refuse(ProblemCode::Missing, key + "/" + constant, {}, wanted("a number"));
     return Value(
         thermal::Conductor{d.at("k_W_per_mK"), d.at("rho_kg_per_m3"), d.at("c_J_per_kgK"), d.at("alpha_per_K")});
 }
@@ -36,7 +39,7 @@ Result<Value> valueFromJson(const nlohmann::json& d, const std::string& key) {
     if (d.is_string()) return Value(d.get<std::string>());
     if (d.is_object()) return d.contains("k_W_per_mK") ? conductorFromJson(d, key) : materialFromJson(d, key);
     const bool numbers = d.is_array() && std::all_of(d.begin(), d.end(), [](const auto& n) { return n.is_number(); });
-    if (!numbers) return refuse(ProblemCode::Malformed, key, d.dump(), "a number, a text or a list of numbers");
+    if (!numbers) return refuse(ProblemCode::Malformed, key, d.dump(), wanted("a number, a text or a list of numbers"));
     return Value(d.get<std::vector<double>>());
 }
 
@@ -79,7 +82,7 @@ const char* kindName(Kind kind) {
 }
 
 json fieldJson(const calc::Field& field) {
-    json d{{"name", field.name}, {"kind", kindName(field.kind)}, {"what", field.what}};
+    json d{{"name", field.name}, {"kind", kindName(field.kind)}, {"what", words::shippedName(field.what)}};
     if (const auto unit = unitOf(field.name); !unit.empty()) d["unit"] = unit;
     if (field.allowed.lower != 0 || field.allowed.upper != 0)
         d["allowed"] = {{"least", field.allowed.lower}, {"most", field.allowed.upper}};
@@ -92,7 +95,7 @@ json fieldJson(const calc::Field& field) {
 } // namespace
 
 Result<calc::Values> valuesFromJson(const nlohmann::json& object) {
-    if (!object.is_object()) return refuse(ProblemCode::Malformed, "the input", object.dump(), "an object");
+    if (!object.is_object()) return refuse(ProblemCode::Malformed, "the input", object.dump(), wanted("an object"));
     calc::Values out;
     for (const auto& [key, d] : object.items()) {
         auto value = valueFromJson(d, key);
@@ -121,19 +124,22 @@ calc::Value valueFromText(const calc::Calculation& calculation, const std::strin
 }
 
 json valuesJson(const calc::Calculation& calculation, const calc::Values& out) {
-    json d = json::object();
+    json d{{"format", resultFormat("calc")}, {"version", kResultVersion}, {"calculation", calculation.name}};
     for (const auto& outcome : calc::outcomes(calculation, out))
         d[outcome.name] = valueJson(*outcome.value);
     return d;
 }
 
 json describeJson(const calc::Calculation& c) {
-    json d{{"name", c.name}, {"title", c.title}, {"also_called", c.alsoCalled}, {"inputs", json::array()}};
+    json d{{"name", c.name},
+           {"title", words::shippedName(c.title)},
+           {"also_called", c.alsoCalled},
+           {"inputs", json::array()}};
     for (const auto& field : c.inputs)
         d["inputs"].push_back(fieldJson(field));
     d["outputs"] = json::array();
     for (const auto& [name, what] : c.outputs) {
-        json output{{"name", name}, {"what", what}};
+        json output{{"name", name}, {"what", words::shippedName(what)}};
         if (const auto unit = unitOf(name); !unit.empty()) output["unit"] = unit;
         d["outputs"].push_back(output);
     }
@@ -144,7 +150,7 @@ json describeJson(const calc::Calculation& c) {
 std::string valueText(const std::string& name, const Value& value) {
     const auto unit = unitOf(name);
     if (const auto* number = std::get_if<double>(&value)) return words::rounded(*number, unit);
-    if (const auto* yes = std::get_if<bool>(&value)) return *yes ? "yes" : "no";
+    if (const auto* yes = std::get_if<bool>(&value)) return *yes ? words::tr("yes") : words::tr("no");
     if (const auto* text = std::get_if<std::string>(&value)) return *text;
     if (const auto* list = std::get_if<std::vector<double>>(&value)) {
         std::string out;
@@ -152,7 +158,7 @@ std::string valueText(const std::string& name, const Value& value) {
             out += (out.empty() ? "" : ", ") + words::rounded(one, unit);
         return out;
     }
-    return "as given";
+    return words::tr("as given");
 }
 
 std::string unitOf(const std::string& name) {

@@ -1,14 +1,14 @@
 #include "ui/adjust/adjust_page.h"
 
 #include "io/entry/size_entry.h"
-#include "ui/adjust/adjust_slip.h"
 #include "ui/adjust/nut_drawing.h"
-#include "ui/adjust/school_bars.h"
+#include "ui/adjust/setting_method_bars.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
+#include "words/shipped_names.h"
 
 #include <QRegularExpression>
 #include <QScrollArea>
@@ -34,12 +34,12 @@ std::optional<std::vector<double>> numbersIn(const QString& typed) {
 QString listed(const std::vector<double>& values) {
     QStringList out;
     for (const double v : values)
-        out << QString::number(v, 'g', 5);
+        out << numberTyped(v, 5);
     return out.join(' ');
 }
 
 QString asTyped(double value) {
-    return value == 0 ? QString() : QString::number(value, 'g', 6);
+    return value == 0 ? QString() : numberTyped(value);
 }
 
 } // namespace
@@ -47,7 +47,7 @@ QString asTyped(double value) {
 AdjustPage::AdjustPage(QWidget* parent) : StationPage(parent) {
     setObjectName("adjustPage");
     m_drawing = new NutDrawing(this);
-    m_bars = new SchoolBars(this);
+    m_bars = new SettingMethodBars(this);
     m_scroll = new QScrollArea(this);
     m_scroll->setWidgetResizable(true);
     m_scroll->setFrameShape(QFrame::NoFrame);
@@ -112,7 +112,7 @@ void AdjustPage::addPlay() {
         "adjPlay", tr("Indicator shows"),
         [this](const QString& text) -> EntrySheet::Understood {
             if (text.trimmed().isEmpty()) {
-                edit(tr("Take end play away"), [](job::Adjust& a) { a.play_mm.reset(); });
+                edit(tr("Clear end-play reading"), [](job::Adjust& a) { a.play_mm.reset(); });
                 return {};
             }
             const auto value = io::parseLength(text.toStdString(), typedUnit_mm(*m_session));
@@ -129,7 +129,7 @@ void AdjustPage::addPlay() {
     QStringList texts, values;
     for (const auto& band : m_session->library().endPlay)
         if (!values.contains(q(band.use))) {
-            texts << q(band.name);
+            texts << q(words::shippedName(band.name));
             values << q(band.use);
         }
     m_sheet->addChoice(
@@ -163,22 +163,22 @@ void AdjustPage::addPlay() {
 }
 
 void AdjustPage::addNut() {
-    m_sheet->addHeading(q(m_session->plan().adjust->pair.nut));
+    m_sheet->addHeading(q(words::shippedName(m_session->plan().adjust->pair.nut)));
     QStringList names, values;
     for (const auto school : adjust::kSchools) {
-        names << q(words::schoolName(school));
+        names << q(words::settingMethodName(school));
         values << QString::number(static_cast<int>(school));
     }
     m_sheet->addChoice(
-        "adjSchool", tr("Habit"), names, values,
+        "adjSchool", tr("Setting method"), names, values,
         [this](const QString& value) {
-            edit(tr("Change habit"), [&](job::Adjust& a) {
-                a.school = static_cast<adjust::School>(value.toInt());
+            edit(tr("Change setting method"), [&](job::Adjust& a) {
+                a.school = static_cast<adjust::SettingMethod>(value.toInt());
                 a.ticked.clear();
             });
         },
         [this] { return QString::number(static_cast<int>(m_session->job().adjust.school)); });
-    addNumber("adjPart", tr("Part of a turn"), &job::Adjust::partOfATurn, {0.01, 1}, tr("of that habit"));
+    addNumber("adjPart", tr("Part of a turn"), &job::Adjust::partOfATurn, {0.01, 1}, tr("of a turn"));
     m_sheet->addField(
         "adjPitch", tr("Pitch"),
         [this](const QString& text) -> EntrySheet::Understood {
@@ -206,7 +206,7 @@ void AdjustPage::addNut() {
             return {};
         },
         [this] { return listed(m_session->job().adjust.nut.holes()); }, [] { return tr("°"); });
-    addNumber("adjNext", tr("To the hole"), &job::Adjust::toNext_deg, {0, 360}, tr("° back"));
+    addNumber("adjNext", tr("Back-off to pin hole"), &job::Adjust::toNext_deg, {0, 360}, tr("° back"));
     m_sheet->addChoice(
         "adjClamp", tr("The nut"), {tr("sets the play"), tr("clamps")}, {"0", "1"},
         [this](const QString& value) { edit(tr("The nut"), [&](job::Adjust& a) { a.underClamp = value == "1"; }); },
@@ -224,19 +224,21 @@ void AdjustPage::addNut() {
 }
 
 void AdjustPage::addSpacer() {
-    m_sheet->addHeading(tr("Clamped on %1").arg(q(m_session->plan().adjust->pair.spacer)));
+    m_sheet->addHeading(tr("Clamped on %1").arg(q(words::shippedName(m_session->plan().adjust->pair.spacer))));
     const auto d = m_session->display();
     const double unit = d.torqueTyped_Nm(1);
     addNumber("adjTorque", tr("Full torque"), &job::Adjust::torque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
-    addNumber("adjHand", tr("Play found at"), &job::Adjust::handTorque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
+    addNumber("adjHand", tr("End play measured at"), &job::Adjust::handTorque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
     addNumber("adjFactor", tr("Nut factor"), &job::Adjust::nutFactor, {0.05, 0.5}, tr("oiled 0.2"));
 }
 
 void AdjustPage::addWork() {
-    m_sheet->addHeading(tr("At work"));
-    addNumber("adjShaft", tr("Shaft warmer by"), &job::Adjust::shaft_K, {-200, 300}, tr("K"));
-    addNumber("adjHousing", tr("Hub warmer by"), &job::Adjust::housing_K, {-200, 300}, tr("K"));
-    m_sheet->addHeading(tr("How it rolls"));
+    m_sheet->addHeading(tr("In service"));
+    const auto degrees = q(m_session->display().temperatureRise(0).unit);
+    const double typed_K = m_session->display().riseTyped_K();
+    addNumber("adjShaft", tr("Shaft warmer by"), &job::Adjust::shaft_K, {-200, 300}, degrees, typed_K);
+    addNumber("adjHousing", tr("Hub warmer by"), &job::Adjust::housing_K, {-200, 300}, degrees, typed_K);
+    m_sheet->addHeading(tr("Rolling torque"));
     m_sheet->addField(
         "adjPull", tr("Pull on string"),
         [this](const QString& text) -> EntrySheet::Understood {
@@ -303,8 +305,8 @@ void AdjustPage::addGrease() {
             },
             [this, field] { return asTyped(m_session->job().adjust.grease.*field); }, [unit] { return unit; });
     };
-    number("adjStroke", tr("Pump gives"), &adjust::Grease::stroke_g, {0, 50}, tr("g a stroke"));
-    number("adjDensity", tr("It weighs"), &adjust::Grease::density_g_cm3, {0.5, 2}, tr("g/cm³"));
+    number("adjStroke", tr("Grease gun, per stroke"), &adjust::Grease::stroke_g, {0, 50}, tr("g a stroke"));
+    number("adjDensity", tr("Density"), &adjust::Grease::density_g_cm3, {0.5, 2}, tr("g/cm³"));
 }
 
 void AdjustPage::refresh() {
@@ -319,8 +321,12 @@ void AdjustPage::refresh() {
     emit slipChanged();
 }
 
-SlipModel AdjustPage::slip() const {
-    return adjustSlip(*m_session);
+words::Sheet AdjustPage::sheet() const {
+    return words::adjustSheet(m_session->told());
+}
+
+QString AdjustPage::keys() const {
+    return tr("Space goes from step to step.");
 }
 
 /// The next step of the sequence, then the station.

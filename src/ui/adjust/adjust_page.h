@@ -10,17 +10,18 @@ namespace arbor::ui {
 
 class EntrySheet;
 class NutDrawing;
-class SchoolBars;
+class SettingMethodBars;
 
 /// End play of an opposed pair: the nut with the places it can be locked at, or the spacer that sets it; what each
-/// habit of setting comes to; the guided steps on the slip.
+/// setting method gives; the guided steps on the slip.
 class AdjustPage : public StationPage {
     Q_OBJECT
 public:
     explicit AdjustPage(QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
+    QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
 
@@ -39,7 +40,7 @@ private:
 
     JobSession* m_session = nullptr;
     NutDrawing* m_drawing;
-    SchoolBars* m_bars;
+    SettingMethodBars* m_bars;
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
     std::vector<adjust::PlayBand> m_bands; ///< that the sheet was built with

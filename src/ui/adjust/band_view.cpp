@@ -4,6 +4,7 @@
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "words/shipped_names.h"
 
 #include <QKeyEvent>
 #include <QPushButton>
@@ -28,7 +29,7 @@ BandView::BandView(QWidget* parent) : QWidget(parent) {
          tr("By its use and the larger bore. There is no standard: the machine maker’s figure goes before all of "
             "these. "
             "Type over a row and it becomes this shop’s own; Delete takes an own row away; Insert adds one."),
-         tr("Another row   Ins")},
+         tr("Add a row   Ins")},
         Columns);
     m_table = table;
     connect(another, &QPushButton::clicked, this, &BandView::add);
@@ -52,8 +53,8 @@ void BandView::fill() {
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const auto& band = m_bands[static_cast<std::size_t>(row)];
         showRow(m_table, row,
-                {q(band.name), q(m_display.size(band.upTo_mm).number), q(m_display.fine(band.play_mm.lower).number),
-                 q(m_display.fine(band.play_mm.upper).number),
+                {q(words::shippedName(band.name)), q(m_display.size(band.upTo_mm).number),
+                 q(m_display.fine(band.play_mm.lower).number), q(m_display.fine(band.play_mm.upper).number),
                  band.own ? tr("this shop’s") : tr("practice, ships with the program")},
                 band.own, true);
     }
@@ -66,8 +67,10 @@ std::optional<adjust::PlayBand> BandView::with(adjust::PlayBand band, int column
     if (column == Use) {
         band.name = typed.trimmed().toStdString();
         // The use is what the job keeps: another name of a row that ships is another use.
-        const auto same =
-            std::find_if(m_bands.begin(), m_bands.end(), [&](const auto& b) { return b.name == band.name; });
+        const auto same = std::find_if(m_bands.begin(), m_bands.end(), [&](const auto& b) {
+            return b.name == band.name || words::shippedName(b.name) == band.name;
+        });
+        if (same != m_bands.end()) band.name = same->name;
         band.use = same == m_bands.end() ? band.name : same->use;
         return band.name.empty() ? std::nullopt : std::optional(band);
     }

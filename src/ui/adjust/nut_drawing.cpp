@@ -65,7 +65,7 @@ QPointF NutDrawing::spot(double angle_deg, double r) const {
 QString NutDrawing::headLine() const {
     if (!m_plan) return tr("No pair of bearings here is set against each other.");
     if (m_plan->onSpacer())
-        return tr("%1 keeps the rings apart: its length sets the play at full torque.").arg(q(m_plan->pair.spacer));
+        return tr("%1 keeps the rings apart: its length sets the end play at full torque.").arg(q(m_plan->pair.spacer));
     const auto step =
         m_plan->choice ? tr(", %1 a place").arg(q(m_display.fine(m_plan->choice->step_mm).text())) : QString();
     const auto holes = m_wish.nut.holes().size();
@@ -84,8 +84,8 @@ void NutDrawing::paintEvent(QPaintEvent*) {
     const bool spacer = m_plan && m_plan->onSpacer();
     painter.drawText(QRect(theme::kMargin, 12, width() - 40, 20), Qt::AlignVCenter,
                      !m_plan  ? tr("Nothing to set")
-                     : spacer ? tr("Which spacer gives the play you want")
-                              : tr("Which slot gives the play you want"));
+                     : spacer ? tr("Which spacer length gives the end play wanted")
+                              : tr("Which slot gives the end play wanted"));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter, headLine());

@@ -10,8 +10,10 @@
 #include "words/arrangement_words.h"
 #include "words/order_words.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <QComboBox>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QKeyEvent>
@@ -110,17 +112,17 @@ QWidget* ArrangementView::buildParts() {
         m_kinds->addItem(q(words::capital(words::kindName(kind))));
     auto* add = new QPushButton(tr("Add on top"), row);
     add->setObjectName("addPart");
-    auto* remove = new QPushButton(tr("Take part out"), row);
+    auto* remove = new QPushButton(tr("Remove part"), row);
     remove->setObjectName("removePart");
     for (auto* button : {add, remove})
         button->setMinimumHeight(theme::kTouch);
     connect(add, &QPushButton::clicked, this, &ArrangementView::addPart);
     connect(remove, &QPushButton::clicked, this, &ArrangementView::removePart);
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->addWidget(m_kinds, 1);
-    layout->addWidget(add);
-    layout->addWidget(remove);
+    auto* grid = new QGridLayout(row);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->addWidget(m_kinds, 0, 0, 1, 2);
+    grid->addWidget(add, 1, 0);
+    grid->addWidget(remove, 1, 1);
     return row;
 }
 
@@ -212,7 +214,7 @@ void ArrangementView::removePart() {
         m_faults->setText(q(words::say(next.error())));
         return;
     }
-    take(*next, tr("Take a part out"));
+    take(*next, tr("Remove a part"));
 }
 
 /// Shows the stretch while the mouse moves; one edit when it is let go.
@@ -232,7 +234,8 @@ void ArrangementView::dragFace(std::size_t body, std::size_t slice, double z_mm,
 
 void ArrangementView::showSection(const arrangement::Assembly& assembly) {
     BenchScene scene;
-    scene.title = assembly.parts.empty() ? tr("Nothing is drawn yet") : q(m_session->job().arrangement.title);
+    scene.title =
+        assembly.parts.empty() ? tr("Nothing is drawn yet") : q(words::shippedName(m_session->job().arrangement.title));
     scene.subtitle = tr("Enter goes to the next line. Drag a face on the bench for its length. Escape goes back.");
     scene.emptyText = tr("Choose a shape to start from.");
     m_bodyOf.clear();

@@ -7,6 +7,7 @@
 #include "words/arrangement_words.h"
 #include "words/order_words.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <QFont>
 #include <functional>
@@ -105,7 +106,7 @@ void SheetModel::addPart(std::size_t part) {
                           q(p.material).replace('_', ' '),
                           known == m_library->materials.end() ? QString()
                           : known->second.own ? tr("%1, figures of this shop").arg(q(known->second.name))
-                                              : q(known->second.name)});
+                                              : q(words::shippedName(known->second.name))});
     }
     for (const auto& size : m_sizes)
         if (size.part == part)

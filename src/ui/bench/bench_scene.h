@@ -2,7 +2,7 @@
 
 #include "core/force/path.h"
 #include "core/section/body.h"
-#include "ui/slip/slip_model.h"
+#include "ui/theme/tones.h"
 
 #include <QPointF>
 #include <QString>
@@ -10,6 +10,12 @@
 #include <vector>
 
 namespace arbor::ui {
+
+/// What is said of a part that is picked.
+struct PartNote {
+    QString head;
+    QString detail;
+};
 
 /// A label with a leader to a point of the section, given as radius and height in mm. Negative radius: left half.
 struct Callout {

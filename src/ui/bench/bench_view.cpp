@@ -1,8 +1,11 @@
 #include "ui/bench/bench_view.h"
 
 #include "ui/bench/section_painter.h"
-#include "ui/slip/slip_body.h"
+#include "ui/kit/spoken.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "ui/theme/tones.h"
+#include "words/display.h"
 
 #include <QDropEvent>
 #include <QKeyEvent>
@@ -59,7 +62,19 @@ BenchView::BenchView(QWidget* parent) : QWidget(parent) {
     setMouseTracking(false);
     setAcceptDrops(true);
     setMinimumSize(180, 200);
-    setAccessibleName(tr("Bench"));
+    speakAs(*this, QAccessible::Graphic, tr("Bench"));
+}
+
+QString BenchView::spokenNow() const {
+    auto text = QStringLiteral("%1. %2").arg(m_scene.title, m_scene.subtitle);
+    if (!m_picked || *m_picked >= m_scene.bodies.size() || !m_describe) return text;
+    const auto note = m_describe(m_scene.bodies[*m_picked]);
+    return QStringLiteral("%1 %2: %3").arg(text, note.head, note.detail);
+}
+
+void BenchView::changed() {
+    speak(*this, spokenNow());
+    update();
 }
 
 void BenchView::show(BenchScene scene) {
@@ -69,8 +84,7 @@ void BenchView::show(BenchScene scene) {
     m_picked.reset();
     for (std::size_t i = 0; keep && i < m_scene.bodies.size(); ++i)
         if (m_scene.bodies[i].id == *keep) m_picked = i;
-    setAccessibleDescription(m_scene.title + ". " + m_scene.subtitle);
-    update();
+    changed();
 }
 
 QRectF BenchView::worldBox() const {
@@ -173,7 +187,7 @@ void BenchView::paintLoupe(QPainter& painter, const QTransform& map) const {
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRectF(centre.x() - rad, centre.y() + rad + 2, 2 * rad, 18), Qt::AlignCenter,
-                     tr("%1 × larger").arg(scale / map.m11(), 0, 'f', 1));
+                     tr("%1 × larger").arg(q(words::decimals(scale / map.m11(), 1))));
 }
 
 void BenchView::paintCallouts(QPainter& painter, const QTransform& map) const {
@@ -241,13 +255,13 @@ void BenchView::zoomAbout(QPointF screen, double factor) {
     const auto world = toScreen().inverted().map(screen);
     m_zoom = std::clamp(m_zoom * factor, kLeastZoom, kMostZoom);
     m_pan += screen - toScreen().map(world);
-    update();
+    changed();
 }
 
 void BenchView::fit() {
     m_zoom = 1;
     m_pan = {};
-    update();
+    changed();
 }
 
 void BenchView::wheelEvent(QWheelEvent* event) {
@@ -276,7 +290,7 @@ void BenchView::mouseMoveEvent(QMouseEvent* event) {
     }
     m_pan += moved;
     m_dragFrom = event->position();
-    update();
+    changed();
 }
 
 void BenchView::mouseReleaseEvent(QMouseEvent* event) {
@@ -285,7 +299,7 @@ void BenchView::mouseReleaseEvent(QMouseEvent* event) {
         emit faceDragged(m_face->body, m_face->slice, snapped(toScreen().inverted().map(event->position()).y()), true);
     m_face.reset();
     m_held.reset();
-    update();
+    changed();
     m_dragFrom.reset();
 }
 
@@ -342,7 +356,7 @@ void BenchView::dropEvent(QDropEvent* event) {
 
 void BenchView::pick(std::optional<std::size_t> body) {
     m_picked = body;
-    update();
+    changed();
     emit partPicked();
 }
 

@@ -23,7 +23,7 @@ public:
     /// Screen position of a point of the section; used by tests and leaders.
     QPointF screenPoint(double radius_mm, double z_mm) const { return toScreen().map(QPointF(radius_mm, z_mm)); }
     /// Words for a picked body; set by the station that knows it.
-    void setDescribe(std::function<Note(const section::Body&)> describe) { m_describe = std::move(describe); }
+    void setDescribe(std::function<PartNote(const section::Body&)> describe) { m_describe = std::move(describe); }
 
     /// Lets faces be dragged along the axis; without it dragging pans.
     void setFaceDrag(bool on) { m_faceDrag = on; }
@@ -45,6 +45,8 @@ protected:
     void dropEvent(QDropEvent*) override;
 
 private:
+    QString spokenNow() const; ///< what is drawn, and the part that is picked
+    void changed();            ///< repaints, and tells a screen reader where it stands
     QTransform toScreen() const;
     QRectF worldBox() const;
     double loupeRad() const;
@@ -66,7 +68,7 @@ private:
 
     BenchScene m_scene;
     std::optional<std::size_t> m_picked;
-    std::function<Note(const section::Body&)> m_describe;
+    std::function<PartNote(const section::Body&)> m_describe;
     double m_zoom = 1;
     QPointF m_pan;
     std::optional<QPointF> m_dragFrom;

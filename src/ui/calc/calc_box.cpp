@@ -8,6 +8,7 @@
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -39,7 +40,8 @@ QString unitShown(const std::string& name) {
 /// A field as one writes it: its name without the unit.
 QString fieldWords(const calc::Field& field) {
     const auto unit = unitShown(field.name);
-    return q(field.name) + QStringLiteral("   ") + q(field.what) + (unit.isEmpty() ? QString() : " (" + unit + ")");
+    return q(field.name) + QStringLiteral("   ") + q(words::shippedName(field.what)) +
+           (unit.isEmpty() ? QString() : " (" + unit + ")");
 }
 
 } // namespace
@@ -109,7 +111,7 @@ void CalcBox::fillHits(const std::vector<const calc::Calculation*>& hits) {
     m_hits = hits;
     m_list->clear();
     for (const auto* c : m_hits)
-        (new QListWidgetItem(q(c->title), m_list))->setSizeHint({0, kRowHeight});
+        (new QListWidgetItem(q(words::shippedName(c->title)), m_list))->setSizeHint({0, kRowHeight});
     m_list->setCurrentRow(m_hits.empty() ? -1 : 0);
 }
 
@@ -127,9 +129,9 @@ void CalcBox::work() {
     m_job->setVisible(c && calc::canBecomeJob(*c));
     m_job->setEnabled(false);
     if (!c) {
-        SlipModel none;
-        none.title = tr("Nothing is called that");
-        none.subtitle = tr("Try limits, interference, force, clearance, gauge, bolt, temperature, grease.");
+        words::Sheet none;
+        none.title = words::tr("No such calculation");
+        none.verdict = words::tr("Try limits, interference, force, clearance, gauge, bolt, temperature, grease.");
         return m_body->show(none);
     }
     const auto inputs = io::valuesFromSizes(*c, m_sizes, *m_library);
@@ -145,62 +147,69 @@ void CalcBox::work() {
 /// What is still wanted, and what was understood so far.
 void CalcBox::showMissing(const Problem& problem) {
     const auto* c = calculation();
-    SlipModel model;
-    model.title = q(c->title);
+    words::Sheet sheet;
+    sheet.title = words::shippedName(c->title);
     if (m_sizes.empty())
-        model.subtitle = tr("Type its sizes in this order, or key=value.");
+        sheet.verdict = words::tr("Type its sizes in this order, or key=value.");
     else if (problem.code == ProblemCode::Missing)
-        model.subtitle = tr("Still wanted: %1.").arg(q(problem.limit.empty() ? problem.field : problem.limit));
+        sheet.verdict = words::tr("Still wanted: {what}.")
+                            .with("what", problem.limit.empty() ? problem.field : words::wantedText(problem.limit));
     else
-        model.subtitle = q(words::say(problem));
-    model.titleTone = m_sizes.empty() || problem.code == ProblemCode::Missing ? Tone::Plan : Tone::Stop;
+        sheet.verdict = words::say(problem);
+    sheet.tone = m_sizes.empty() || problem.code == ProblemCode::Missing ? Tone::Plan : Tone::Stop;
     const auto known = io::valuesFromSizes(*c, m_sizes, *m_library);
     for (const auto& field : c->inputs) {
         const auto given = known ? known->find(field.name) : calc::Values::const_iterator{};
         const bool has = known && given != known->end();
-        model.rows.push_back({fieldWords(field),
-                              has              ? shown(field.name, given->second)
-                              : field.preset   ? tr("else %1").arg(shown(field.name, *field.preset))
-                              : field.optional ? tr("may be left out")
-                                               : tr("wanted"),
-                              !has && !field.preset && !field.optional});
+        sheet.list("inputs").rows.push_back({field.name,
+                                             fieldWords(field).toStdString(),
+                                             (has              ? shown(field.name, given->second)
+                                              : field.preset   ? tr("default %1").arg(shown(field.name, *field.preset))
+                                              : field.optional ? tr("optional")
+                                                               : tr("wanted"))
+                                                 .toStdString(),
+                                             {},
+                                             !has && !field.preset && !field.optional});
     }
-    m_body->show(model);
+    m_body->show(sheet);
 }
 
 void CalcBox::showAnswer() {
     const auto* c = calculation();
-    SlipModel model;
-    model.title = q(c->title);
+    words::Sheet sheet;
+    sheet.title = words::shippedName(c->title);
     for (const auto& [name, what, value] : calc::outcomes(*c, *m_answer)) {
         // Of what comes out for each of several times, the name says which one.
         const auto label = name.find("_at_") == std::string::npos
-                               ? q(what)
-                               : q(name).section("_at_", 1).section('_', 0, 0) + ": " + q(what);
-        if (model.figures.size() < kLarge && std::holds_alternative<double>(*value)) {
-            Figure figure;
-            figure.label = label;
-            figure.number = shown(name, *value);
-            figure.unit = unitShown(name);
-            model.figures.push_back(figure);
+                               ? q(words::shippedName(what))
+                               : q(name).section("_at_", 1).section('_', 0, 0) + ": " + q(words::shippedName(what));
+        if (sheet.figures.size() < kLarge && std::holds_alternative<double>(*value)) {
+            auto figure = words::figureOf(name, label.toStdString(),
+                                          {shown(name, *value).toStdString(), unitShown(name).toStdString()}, {},
+                                          words::exactly(std::get<double>(*value)));
+            figure.hasLine = false;
+            sheet.figures.push_back(figure);
         } else {
-            model.rows.push_back({label, shown(name, *value) + " " + unitShown(name), true});
+            sheet.list("outputs").rows.push_back(
+                {name, label.toStdString(), (shown(name, *value) + " " + unitShown(name)).toStdString(), {}, true});
         }
     }
     QString taken;
     for (const auto& field : c->inputs) {
         const auto given = m_inputs.find(field.name);
         if (given != m_inputs.end())
-            model.subtitle += (model.subtitle.isEmpty() ? "" : " · ") +
-                              (shown(field.name, given->second) + " " + unitShown(field.name)).trimmed();
+            sheet.verdict += (sheet.verdict.empty() ? "" : " · ") +
+                             (shown(field.name, given->second) + " " + unitShown(field.name)).trimmed().toStdString();
         else if (field.preset)
             taken += (taken.isEmpty() ? "" : ", ") + q(field.name) + " " + shown(field.name, *field.preset);
     }
-    model.notesTitle = tr("Because");
-    model.notes.push_back(
-        {Tone::Plan, q(words::sourceName(c->source)), tr("formula and limits: docs/numbers.md, %1").arg(q(c->source))});
-    if (!taken.isEmpty()) model.notes.push_back({Tone::Plain, tr("Taken as usual"), taken});
-    m_body->show(model);
+    sheet.notesTitle = words::tr("Because");
+    sheet.notes.push_back(
+        words::noteOf("source", Tone::Plan, words::sourceName(c->source),
+                      words::tr("formula and limits: docs/numbers.md, {key}").with("key", c->source)));
+    if (!taken.isEmpty())
+        sheet.notes.push_back(words::noteOf("defaults", Tone::Plain, words::tr("Defaults"), taken.toStdString()));
+    m_body->show(sheet);
 }
 
 void CalcBox::makeJob() {

@@ -1,6 +1,7 @@
 #include "ui/charts/force_chart.h"
 
 #include "ui/charts/plot_style.h"
+#include "ui/kit/spoken.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 
@@ -104,6 +105,7 @@ void addEvidence(QCustomPlot& plot, const trace::Analysis& a, const words::Displ
 
 ForceChart::ForceChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("forceChart");
+    speakAs(*this, QAccessible::Graphic, tr("Force against travel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kGap, 34, theme::kGap, 4);
     layout->addWidget(m_plot);
@@ -114,6 +116,24 @@ void ForceChart::clear() {
     m_plot->clearPlottables();
     m_plot->clearItems();
     m_plot->replot();
+    speak(*this, {});
+}
+
+/// What the band ends at, what was measured, and what it shows.
+QString ForceChart::said(const trace::Expected& e, const trace::Trace& measured, const trace::Analysis* analysis,
+                         const words::Display& d) {
+    const auto q = [](const std::string& text) { return QString::fromStdString(text); };
+    QStringList all{
+        tr("%1 %2 at %3")
+            .arg(q(d.forceRange(e.end_N.least, e.end_N.most)), q(d.force(0).unit), q(d.size(e.homeTravel_mm).text()))};
+    if (!measured.empty()) {
+        const auto by = [](const auto& a, const auto& b) { return a.force_N < b.force_N; };
+        const auto peak = std::max_element(measured.begin(), measured.end(), by);
+        all << tr("peak %1 at the end of %2")
+                   .arg(q(d.force(peak->force_N).text()), q(d.size(measured.back().travel_mm).text()));
+    }
+    if (analysis) all << q(words::verdict(*analysis, d).head);
+    return all.join("; ");
 }
 
 void ForceChart::show(const trace::Expected& e, const trace::Trace& measured, const trace::Analysis* analysis,
@@ -136,6 +156,7 @@ void ForceChart::show(const trace::Expected& e, const trace::Trace& measured, co
     m_plot->yAxis->setLabel(QString::fromStdString(d.force(0).unit));
     addHome(*m_plot, e, d, m_plot->yAxis->range().upper * 0.98);
     m_plot->replot();
+    speak(*this, said(e, measured, analysis, d));
 }
 
 void ForceChart::paintEvent(QPaintEvent*) {

@@ -24,6 +24,8 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    static QString said(const trace::Expected& e, const trace::Trace& measured, const trace::Analysis* analysis,
+                        const words::Display& d);
     QCustomPlot* m_plot;
 };
 

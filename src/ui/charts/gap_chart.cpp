@@ -1,6 +1,7 @@
 #include "ui/charts/gap_chart.h"
 
 #include "ui/charts/plot_style.h"
+#include "ui/kit/spoken.h"
 #include "ui/theme/theme.h"
 
 #include <QPainter>
@@ -62,7 +63,7 @@ void addSafe(QCustomPlot& plot, const plan::HeatPlan& plan, const plan::HeatCour
 
 GapChart::GapChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("gapChart");
-    setAccessibleName(tr("Gap against time"));
+    speakAs(*this, QAccessible::Graphic, tr("Gap against time"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kGap, 54, theme::kGap, 4);
     layout->addWidget(m_plot);
@@ -115,6 +116,15 @@ void GapChart::show(const plan::HeatPlan& plan, const plan::HeatCourse& c, std::
               Qt::AlignLeft | Qt::AlignTop);
     }
     m_plot->replot();
+    speak(*this, said(c, now_s));
+}
+
+QString GapChart::said(const plan::HeatCourse& c, std::optional<double> now_s) {
+    QStringList all{tr("in at %1 s").arg(std::lround(c.walk_s))};
+    if (c.lastStart_s) all << tr("safe to start up to %1 s").arg(std::lround(*c.lastStart_s));
+    if (c.likely.together.grip_s) all << tr("grips at %1 s").arg(std::lround(*c.likely.together.grip_s));
+    if (now_s) all << tr("now, %1 s").arg(std::lround(*now_s));
+    return all.join("; ");
 }
 
 void GapChart::paintEvent(QPaintEvent*) {
@@ -122,11 +132,12 @@ void GapChart::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), roles().card);
     painter.setFont(theme::typeface(theme::Text::Strong));
     painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 10, width(), 20), Qt::AlignVCenter, tr("How long the gap stays open"));
+    painter.drawText(QRect(theme::kMargin, 10, width(), 20), Qt::AlignVCenter, tr("Gap against time"));
     painter.setFont(theme::typeface(theme::Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRect(theme::kMargin, 30, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter,
-                     m_why.isEmpty() ? tr("Blue: carried, least to most. Brass: in its seat, as likely.") : m_why);
+                     m_why.isEmpty() ? tr("Blue: during the transfer, least to most. Brass: in its seat, as likely.")
+                                     : m_why);
 }
 
 } // namespace arbor::ui

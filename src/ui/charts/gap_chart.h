@@ -26,6 +26,8 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    static QString said(const plan::HeatCourse& course, std::optional<double> now_s);
+
     QCustomPlot* m_plot;
     QString m_why;
 };

@@ -2,6 +2,7 @@
 
 #include "core/base/units.h"
 #include "ui/charts/plot_style.h"
+#include "ui/kit/spoken.h"
 #include "ui/theme/theme.h"
 
 #include <QPainter>
@@ -35,6 +36,7 @@ void addAllowed(QCustomPlot& plot, double half) {
 
 RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("rimChart");
+    speakAs(*this, QAccessible::Graphic, tr("Round the rim"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kGap, 34, theme::kGap, 4);
     layout->addWidget(m_plot);
@@ -43,6 +45,18 @@ RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     for (int hour = 0; hour <= 12; ++hour)
         ticker->addTick(hour * 30, QString::number(hour == 0 ? 12 : hour));
     m_plot->xAxis->setTicker(ticker);
+}
+
+/// Each reading above their mean, by the clock.
+QString RimChart::said(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane,
+                       const words::Display& d) {
+    QStringList all;
+    for (const auto& r : heights) {
+        const auto value = d.fine(r.value_mm - (plane ? plane->mean_mm : 0)).text();
+        all << tr("%1 o’clock: %2")
+                   .arg(QString::fromStdString(seat::clockPosition(r.angle_deg)), QString::fromStdString(value));
+    }
+    return all.join("; ");
 }
 
 void RimChart::show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm,
@@ -70,6 +84,7 @@ void RimChart::show(const std::vector<seat::Reading>& heights, const seat::Plane
     m_plot->yAxis->setRange(-reach, reach);
     m_plot->yAxis->setLabel(QString::fromStdString(d.fine(0).unit));
     m_plot->replot();
+    speak(*this, said(heights, plane, d));
 }
 
 void RimChart::paintEvent(QPaintEvent*) {

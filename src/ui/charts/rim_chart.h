@@ -21,6 +21,8 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    static QString said(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane,
+                        const words::Display& d);
     QCustomPlot* m_plot;
 };
 

@@ -1,5 +1,7 @@
 #include "ui/charts/zone_drawing.h"
 
+#include "ui/kit/spoken.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/display.h"
 
@@ -53,11 +55,22 @@ void heading(QPainter& painter, const QRect& area, const QString& title) {
 
 ZoneDrawing::ZoneDrawing(QWidget* parent) : QWidget(parent) {
     setObjectName("zones");
+    speakAs(*this, QAccessible::Graphic, tr("Bore and ring"));
     setMinimumSize(260, 180);
 }
 
 void ZoneDrawing::show(const ZoneModel& model) {
     m_model = model;
+    const auto band = [&](const Limits& limits_mm) {
+        return QStringLiteral("%1…%2 %3")
+            .arg(q(words::decimals(limits_mm.lower / model.perUnit_mm, 1)),
+                 q(words::decimals(limits_mm.upper / model.perUnit_mm, 1)), model.unit);
+    };
+    QStringList said{model.nominal, model.holeName + " " + band(model.hole_mm),
+                     model.ringName + " " + band(model.ring_mm)};
+    if (model.measured_mm)
+        said << tr("measured %1 %2").arg(q(words::decimals(*model.measured_mm / model.perUnit_mm, 1)), model.unit);
+    speak(*this, said.join("; "));
     update();
 }
 
@@ -151,6 +164,7 @@ void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
 
 ClearanceSteps::ClearanceSteps(QWidget* parent) : QWidget(parent) {
     setObjectName("clearanceSteps");
+    speakAs(*this, QAccessible::Graphic, tr("Clearance inside the bearing"));
     setMinimumSize(260, 180);
 }
 
@@ -158,6 +172,10 @@ void ClearanceSteps::show(std::vector<ClearanceStep> steps, const QString& unit,
     m_steps = std::move(steps);
     m_unit = unit;
     m_perUnit_mm = perUnit_mm;
+    QStringList said;
+    for (const auto& step : m_steps)
+        said << QStringLiteral("%1 %2 %3").arg(step.label, step.value, unit);
+    speak(*this, said.join("; "));
     update();
 }
 

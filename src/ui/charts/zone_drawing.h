@@ -39,7 +39,7 @@ private:
     ZoneModel m_model;
 };
 
-/// What each step takes from the bearing's clearance, from "as made" to "left at work".
+/// What each step takes from the bearing's clearance, from "as made" to "left in service".
 struct ClearanceStep {
     QString label;
     QString value;

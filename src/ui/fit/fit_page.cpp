@@ -3,7 +3,6 @@
 #include "ui/bench/bench_view.h"
 #include "ui/charts/zone_drawing.h"
 #include "ui/fit/fit_sheet.h"
-#include "ui/fit/fit_slip.h"
 #include "ui/fit/what_if.h"
 #include "ui/stations/describe_part.h"
 #include "ui/text.h"
@@ -34,9 +33,9 @@ QString seatLine(const plan::SeatPlan& seat, const words::Display& d) {
 QString markOf(const plan::SeatPlan& seat) {
     if (!seat.fit) return QStringLiteral("○");
     const auto severity = worst(seat.fit->advisories);
-    return severity == Severity::Stop   ? QStringLiteral("✕")
-           : severity == Severity::Look ? QStringLiteral("△")
-                                        : QStringLiteral("✓");
+    return severity == Severity::Stop    ? QStringLiteral("✕")
+           : severity == Severity::Check ? QStringLiteral("△")
+                                         : QStringLiteral("✓");
 }
 
 } // namespace
@@ -206,7 +205,7 @@ void FitPage::showSteps() {
     if (bearing->housing) band(tr("in housing"), c.inHousing_mm, c.asMade_mm.likely, 1);
     if (bearing->shaft) band(tr("on shaft"), c.onShaft_mm, c.inHousing_mm.likely, 1);
     band(c.lossToSpeed_mm > 0 ? tr("warm, turning") : tr("with heat"), c.left_mm, c.onShaft_mm.likely, 2);
-    band(tr("left at work"), c.left_mm, 0, 0);
+    band(tr("left in service"), c.left_mm, 0, 0);
     m_steps->show(std::move(steps), q(d.fine(0).unit), 1 / d.fineValue(1.0));
     m_steps->setScatter(c.curve, c.curveWindow_mm);
 }
@@ -230,8 +229,8 @@ void FitPage::showWhatIf() {
     m_whatIf->show(std::move(model));
 }
 
-SlipModel FitPage::slip() const {
-    return fitSlip(*m_session, m_seat);
+words::Sheet FitPage::sheet() const {
+    return words::fitSheet(m_session->told(), m_seat);
 }
 
 bool FitPage::act() {

@@ -22,7 +22,7 @@ public:
     explicit FitPage(QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
     bool act() override;
     QWidget* firstFocus() override;
 

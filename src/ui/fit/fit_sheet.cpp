@@ -3,10 +3,10 @@
 #include "core/arrangement/edit.h"
 #include "core/plan/seat_edit.h"
 #include "io/entry/size_entry.h"
-#include "ui/fit/fit_slip.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "words/measure_words.h"
+#include "words/shipped_names.h"
 
 #include <QComboBox>
 #include <QLineEdit>
@@ -140,7 +140,7 @@ void FitSheet::buildSeatLines() {
 void FitSheet::buildHousingLines() {
     QStringList names, values;
     for (const auto& [id, material] : m_session->library().materials) {
-        names << q(material.name);
+        names << q(words::shippedName(material.name));
         values << q(id);
     }
     addChoice(
@@ -205,7 +205,7 @@ void FitSheet::buildWorkLines() {
     addChoice(
         "loadCase", tr("Load and rings"), names, values,
         [this](const QString& v) {
-            m_session->edit(tr("Say how the load goes round"),
+            m_session->edit(tr("Say which ring has the rotating load"),
                             [&](job::Job& j) { j.work.load = static_cast<fit::LoadCase>(v.toInt()); });
         },
         [this] { return QString::number(static_cast<int>(m_session->job().work.load)); });
@@ -232,12 +232,11 @@ void FitSheet::buildWorkLines() {
             m_session->edit(tr("Change speed"), [&](job::Job& j) { j.work.speed_rpm = *value; });
             return {};
         },
-        [this] { return q(words::decimals(m_session->job().work.speed_rpm, 0)); },
-        [] { return QStringLiteral("rpm"); });
+        [this] { return q(words::decimals(m_session->job().work.speed_rpm, 0)); }, [] { return tr("rpm"); });
     addChoice(
-        "mustSlide", tr("Still ring slides"), {tr("no"), tr("yes, it must move along")}, {"no", "yes"},
+        "mustSlide", tr("Stationary ring must float"), {tr("no"), tr("yes, it must float")}, {"no", "yes"},
         [this](const QString& v) {
-            m_session->edit(tr("Say whether it slides"), [&](job::Job& j) { j.work.mustSlide = v == "yes"; });
+            m_session->edit(tr("Say whether it floats"), [&](job::Job& j) { j.work.mustSlide = v == "yes"; });
         },
         [this] { return m_session->job().work.mustSlide ? QStringLiteral("yes") : QStringLiteral("no"); });
     addChoice(
@@ -280,7 +279,7 @@ void FitSheet::buildTemperatureLines() {
                 return q(m_session->display().temperature(m_session->job().temperatures.*w.member).number)
                     .replace(QStringLiteral("−"), "-");
             },
-            [this] { return q(m_session->display().temperature(0).unit) + tr(" at work"); });
+            [this] { return q(m_session->display().temperature(0).unit) + tr(" in service"); });
     }
 }
 

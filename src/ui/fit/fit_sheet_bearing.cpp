@@ -81,7 +81,7 @@ void FitSheet::buildBearingLines() {
 
 void FitSheet::addStaticRating() {
     addField(
-        "staticRating", tr("Static load C₀"),
+        "staticRating", tr("Axial rating C0a"),
         [this](const QString& typed) -> Understood {
             if (!bearing()) return {false, tr("no bearing at this seat")};
             std::optional<double> rating_N;
@@ -89,7 +89,7 @@ void FitSheet::addStaticRating() {
                 rating_N = numberIn(typed).value_or(0) / m_session->display().forceValue(1.0);
                 if (!(*rating_N > 0 && *rating_N < 1e8)) return {false, tr("a force over 0, as in the catalogue")};
             }
-            changeFacts(rating_N ? tr("Enter static load") : tr("Estimate the static load"),
+            changeFacts(rating_N ? tr("Enter static load rating") : tr("Estimate the static load rating"),
                         [&](auto& known) { known.staticRating_N = rating_N; });
             return {};
         },

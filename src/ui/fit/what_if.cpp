@@ -105,7 +105,7 @@ void WhatIf::paintMoves(QPainter& painter, const QRectF& box) const {
         const QRectF row(box.left(), box.top() + tall * static_cast<double>(i), box.width(), tall);
         painter.fillRect(QRectF(row.left(), row.bottom() - 7, row.width() * m.by_mm / most, 4), roles().plan);
         painter.setPen(roles().ink);
-        painter.drawText(row.adjusted(0, 0, 0, -6), Qt::AlignVCenter | Qt::AlignLeft, q(m.subject));
+        painter.drawText(row.adjusted(0, 0, 0, -6), Qt::AlignVCenter | Qt::AlignLeft, q(words::subjectWord(m.subject)));
         painter.drawText(row.adjusted(0, 0, 0, -6), Qt::AlignVCenter | Qt::AlignRight,
                          QStringLiteral("±") + q(m_model.display.fine(m.by_mm).text()));
     }

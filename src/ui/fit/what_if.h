@@ -18,7 +18,7 @@ public:
         std::vector<plan::Alternative> classes;
         std::string now;      ///< the class as it is
         std::string proposed; ///< empty: none
-        std::vector<fit::Moves> moves;
+        std::vector<fit::Sensitivity> moves;
         words::Display display = words::Display();
     };
     void show(Model model);

@@ -1,6 +1,7 @@
 #include "ui/friction/friction_view.h"
 #include "core/tables/friction.h"
 
+#include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/display.h"
@@ -114,6 +115,7 @@ void drawScale(QPainter& p, const Scale& scale, int bottom) {
 FrictionView::FrictionView(QWidget* parent) : QWidget(parent) {
     setObjectName("frictionView");
     setFocusPolicy(Qt::StrongFocus);
+    speakAs(*this, QAccessible::Chart, tr("Friction of this shop"));
 }
 
 void FrictionView::open(const tables::Library& library) {
@@ -125,7 +127,7 @@ void FrictionView::open(const tables::Library& library) {
     QStringList all;
     for (const auto& row : m_rows)
         all << row.seat + ", " + row.lubricant + ": " + row.says;
-    setAccessibleDescription(all.join('\n'));
+    speak(*this, all.join('\n'));
     update();
     setFocus();
 }

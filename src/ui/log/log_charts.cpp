@@ -75,7 +75,7 @@ void LogCharts::show(const log::Statistics& statistics) {
         spoken << tr("%1: %2 presses, force %3 of what was expected")
                       .arg(shape(row.shape))
                       .arg(row.presses)
-                      .arg(row.range.likely, 0, 'f', 2);
+                      .arg(q(words::decimals(row.range.likely, 2)));
     for (const auto& row : statistics.repeats)
         spoken << tr("%1: %2 of %3 went wrong").arg(place(row)).arg(row.bad).arg(row.presses);
     setAccessibleDescription(spoken.join('\n'));

@@ -5,6 +5,7 @@
 #include "ui/log/log_charts.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "words/display.h"
 #include "words/sentences.h"
 
 #include <QComboBox>
@@ -44,6 +45,7 @@ LogView::LogView(QWidget* parent) : QWidget(parent) {
     setAttribute(Qt::WA_StyledBackground);
     m_table = new QTableWidget(0, Columns, this);
     m_table->setObjectName("logTable");
+    m_table->setAccessibleName(tr("Past presses"));
     m_table->setHorizontalHeaderLabels({tr("when"), tr("job"), tr("what"), tr("step"), tr("bearing"), tr("peak force"),
                                         tr("verdict"), tr("trace"), tr("tools"), tr("who")});
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -126,7 +128,7 @@ void LogView::tell() {
         said << (e.expected_N ? tr("%1 of %2 expected")
                                     .arg(q(m_display.force(*e.peak_N).text()), q(m_display.force(*e.expected_N).text()))
                               : q(m_display.force(*e.peak_N).text()));
-    if (e.friction) said << tr("friction %1").arg(*e.friction, 0, 'f', 3);
+    if (e.friction) said << tr("friction %1").arg(q(words::decimals(*e.friction, 3)));
     // A press without temperatures was cold, or nobody wrote them down.
     if (e.outer_C) said << tr("outer part at %1").arg(q(m_display.temperature(*e.outer_C).text()));
     if (e.inner_C) said << tr("inner part at %1").arg(q(m_display.temperature(*e.inner_C).text()));
@@ -160,16 +162,18 @@ QWidget* LogView::buildFilter() {
     m_verdict->addItem(tr("any verdict"), QString());
     for (const auto verdict : {seat::SeatVerdict::HomeAndSquare, seat::SeatVerdict::NotHome, seat::SeatVerdict::Tilted,
                                seat::SeatVerdict::ReadingsDisagree, seat::SeatVerdict::NotJudged})
-        m_verdict->addItem(spaced(std::string(job::name(verdict))), q(std::string(job::name(verdict))));
+        m_verdict->addItem(q(words::recordedVerdict(std::string(job::name(verdict)))),
+                           q(std::string(job::name(verdict))));
     for (const auto verdict : trace::kVerdicts)
-        m_verdict->addItem(tr("trace: ") + spaced(std::string(job::name(verdict))), q(std::string(job::name(verdict))));
+        m_verdict->addItem(tr("trace: ") + q(words::recordedVerdict(std::string(job::name(verdict)))),
+                           q(std::string(job::name(verdict))));
     line->addWidget(m_verdict);
     m_from = field("logFrom", tr("From"), tr("from 2026-01-31"), 130);
     m_to = field("logTo", tr("To"), tr("to"), 110);
     m_count = new QLabel(bar);
     m_count->setObjectName("logCount");
     line->addWidget(m_count);
-    m_export = new QPushButton(tr("Write out…"), bar);
+    m_export = new QPushButton(tr("Export…"), bar);
     m_export->setObjectName("logExport");
     m_export->setMinimumHeight(theme::kTouch - 8);
     line->addWidget(m_export);
@@ -250,8 +254,8 @@ void LogView::fill() {
         put(Step, stepText(e.step));
         put(Bearing, q(e.bearing));
         put(Force, e.peak_N ? q(m_display.force(*e.peak_N).text()) : QString("–"));
-        put(Verdict, spaced(e.verdict));
-        put(Trace, e.pressVerdict.empty() ? QString("–") : spaced(e.pressVerdict));
+        put(Verdict, q(words::recordedVerdict(e.verdict)));
+        put(Trace, e.pressVerdict.empty() ? QString("–") : q(words::recordedVerdict(e.pressVerdict)));
         put(Tools, q(e.tools));
         put(Who, q(e.who));
     }
@@ -273,7 +277,7 @@ Result<void> LogView::exportTo(const QString& file) const {
 }
 
 void LogView::askFile() {
-    auto* dialog = new QFileDialog(this, tr("Write out"), "presses.csv", tr("Table (*.csv);;All of it (*.json)"));
+    auto* dialog = new QFileDialog(this, tr("Export"), "presses.csv", tr("Table (*.csv);;All of it (*.json)"));
     dialog->setAcceptMode(QFileDialog::AcceptSave);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& file) {

@@ -4,6 +4,7 @@
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <QKeyEvent>
 #include <QPushButton>
@@ -114,7 +115,7 @@ void MaterialView::fill() {
     m_table->setRowCount(static_cast<int>(m_keys.size()));
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const auto& material = m_materials.at(m_keys[static_cast<std::size_t>(row)]);
-        QStringList texts{q(material.name)};
+        QStringList texts{q(words::shippedName(material.name))};
         for (const auto& figure : kFigures)
             texts << q(asTyped(material.*figure.value / figure.unit));
         texts << familyText(material.family) << (material.own ? tr("this shop’s") : tr("ships with the program"));
@@ -132,9 +133,10 @@ void MaterialView::take(QTableWidgetItem* item) {
     const auto material = with(m_materials.at(key), item->column(), item->text());
     auto next = m_materials;
     if (material) next.at(key) = *material;
-    const auto good = material ? catalog::checkMaterials(next)
-                               : refuse(ProblemCode::Malformed, headings()[item->column()].toStdString(),
-                                        item->text().toStdString(), "a name, a number, or steel, cast iron, aluminium");
+    const auto good =
+        material ? catalog::checkMaterials(next)
+                 : refuse(ProblemCode::Malformed, headings()[item->column()].toStdString(), item->text().toStdString(),
+                          wanted("a name, a number, or steel, cast iron, aluminium"));
     if (!good) {
         emit trouble(q(words::say(good.error())));
         return fill();
@@ -156,7 +158,8 @@ void MaterialView::add() {
     do
         key = "own_" + std::to_string(++number);
     while (m_materials.contains(key));
-    material.name += ", " + tr("ours").toStdString() + (number > 1 ? " " + std::to_string(number) : std::string());
+    material.name = words::shippedName(material.name) + ", " + tr("ours").toStdString() +
+                    (number > 1 ? " " + std::to_string(number) : std::string());
     m_materials.emplace(key, std::move(material));
     fill();
     m_table->setCurrentCell(rowOf(key), kName);

@@ -1,5 +1,6 @@
 #include "ui/measure/bore_grid.h"
 
+#include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 
@@ -52,8 +53,22 @@ BorePlaces placesFor(double length_mm, const std::vector<measure::DiameterReadin
 BoreGrid::BoreGrid(QWidget* parent) : QWidget(parent) {
     setObjectName("boreGrid");
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumSize(380, kGridTop + 3 * kRowHeight + theme::kGap);
-    setAccessibleName(tr("Readings by depth and direction"));
+    setMinimumSize(300, kGridTop + 3 * kRowHeight + theme::kGap);
+    speakAs(*this, QAccessible::Table, tr("Readings by depth and direction"));
+}
+
+QString BoreGrid::spokenNow() const {
+    if (rows() == 0 || columns() == 0) return tr("empty");
+    const auto* reading = readingAt(m_row, m_column);
+    return tr("%1 deep, %2°: %3")
+        .arg(q(m_display.size(m_places.depths_mm[static_cast<std::size_t>(m_row)]).text()),
+             q(words::decimals(m_places.directions_deg[static_cast<std::size_t>(m_column)], 0)),
+             reading ? q(m_display.reading(reading->dia_mm).text()) : tr("empty"));
+}
+
+void BoreGrid::changed() {
+    speak(*this, spokenNow());
+    update();
 }
 
 void BoreGrid::show(const BorePlaces& places, const std::vector<measure::DiameterReading>& readings,
@@ -66,14 +81,14 @@ void BoreGrid::show(const BorePlaces& places, const std::vector<measure::Diamete
     m_row = std::clamp(m_row, 0, std::max(0, rows() - 1));
     m_column = std::clamp(m_column, 0, std::max(0, columns() - 1));
     setFixedHeight(kGridTop + std::max(3, rows()) * kRowHeight + theme::kGap);
-    update();
+    changed();
 }
 
 void BoreGrid::goTo(int row, int column) {
     m_typing.clear();
     m_row = std::clamp(row, 0, std::max(0, rows() - 1));
     m_column = std::clamp(column, 0, std::max(0, columns() - 1));
-    update();
+    changed();
 }
 
 QRectF BoreGrid::cell(int row, int column) const {
@@ -107,7 +122,7 @@ void BoreGrid::paintEvent(QPaintEvent*) {
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     theme::drawElided(painter, QRect(theme::kMargin, 30, width() - 40, 18), Qt::AlignVCenter,
-                      tr("The last digits are enough. Arrows go, + − directions, * / depths, Delete empties."));
+                      tr("The last digits are enough. Arrow keys move, + − directions, * / depths, Delete clears."));
     for (int column = 0; column < columns(); ++column) {
         const auto box = cell(0, column);
         painter.drawText(QRectF(box.left(), kGridTop - 22, box.width(), 18), Qt::AlignCenter,
@@ -159,7 +174,7 @@ void BoreGrid::goOn() {
         m_column = 0;
         ++m_row;
     }
-    update();
+    changed();
 }
 
 void BoreGrid::keyPressEvent(QKeyEvent* event) {
@@ -167,7 +182,7 @@ void BoreGrid::keyPressEvent(QKeyEvent* event) {
     const auto text = event->text();
     if (!text.isEmpty() && (text[0].isDigit() || text[0] == '.' || text[0] == ',')) {
         m_typing += text[0] == ',' ? QChar('.') : text[0];
-        return update();
+        return changed();
     }
     const auto move = [this](int rowsBy, int columnsBy) {
         keep();
@@ -189,11 +204,11 @@ void BoreGrid::keyPressEvent(QKeyEvent* event) {
         return goOn();
     case Qt::Key_Backspace:
         m_typing.chop(1);
-        return update();
+        return changed();
     case Qt::Key_Delete:
         m_typing.clear();
         emit entered(depth(), direction(), {});
-        return update();
+        return changed();
     case Qt::Key_Plus:
         return emit placesWanted(0, 1);
     case Qt::Key_Minus:

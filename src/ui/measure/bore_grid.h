@@ -47,6 +47,8 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
 
 private:
+    QString spokenNow() const; ///< the cell one stands in
+    void changed();            ///< repaints, and tells a screen reader where it stands
     QRectF cell(int row, int column) const;
     const measure::DiameterReading* readingAt(int row, int column) const;
     int rows() const { return static_cast<int>(m_places.depths_mm.size()); }

@@ -158,7 +158,7 @@ void BoreMap::paintAlong(QPainter& painter, const QRectF& box) const {
     }
     painter.drawText(QRectF(box.left(), box.bottom() + 20, box.width(), 16), Qt::AlignRight,
                      m_surface.formLimit_mm > 0
-                         ? tr("dashed: form may take %1").arg(q(m_display.fine(m_surface.formLimit_mm).text()))
+                         ? tr("dashed: form tolerance %1").arg(q(m_display.fine(m_surface.formLimit_mm).text()))
                          : q(m_display.fine(0).unit));
     painter.drawText(QRectF(box.left() - 76, box.top() - 8, 70, 16), Qt::AlignRight, tr("open end"));
     QPolygonF means;

@@ -8,7 +8,6 @@
 #include "ui/measure/old_bearing_board.h"
 #include "ui/measure/surface_sheet.h"
 #include "ui/stations/seat_clock.h"
-#include "ui/stations/slips.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -26,7 +25,7 @@ namespace arbor::ui {
 
 namespace {
 
-using Kind = MeasureItem::Kind;
+using Kind = words::MeasureItem::Kind;
 
 constexpr int kListRows = 6;
 enum Board { kSurfaceBoard, kSpacerBoard, kOldBearingBoard };
@@ -151,7 +150,7 @@ void MeasurePage::choose(std::size_t index) {
     refresh();
 }
 
-const MeasureItem* MeasurePage::item() const {
+const words::MeasureItem* MeasurePage::item() const {
     return m_chosen < m_items.size() ? &m_items[m_chosen] : nullptr;
 }
 
@@ -212,8 +211,8 @@ void MeasurePage::fillList() {
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     for (const auto& it : m_items) {
-        const auto verdict = verdictOf(it, fits);
-        auto* line = new QListWidgetItem(markOf(verdict) + "  " + itemTitle(it, fits), m_list);
+        const auto verdict = words::verdictOf(it, fits);
+        auto* line = new QListWidgetItem(markOf(verdict) + "  " + q(words::itemTitle(it, fits)), m_list);
         line->setToolTip(q(words::verdictName(verdict)));
         line->setSizeHint({0, 28});
     }
@@ -226,7 +225,7 @@ void MeasurePage::refresh() {
     setEnabled(m_session->plan().fits.has_value());
     m_items.clear();
     if (m_session->plan().fits) {
-        m_items = measureItems(*m_session->plan().fits);
+        m_items = words::measureItems(*m_session->plan().fits);
         m_chosen = std::min(m_chosen, m_items.size() - 1);
         fillList();
         const auto board = item()->kind == Kind::Surface  ? kSurfaceBoard
@@ -275,7 +274,7 @@ void MeasurePage::buildGaugeLine() {
         [this] {
             return m_gauge->state() == Off          ? tr("none: host:port")
                    : m_gauge->state() == Connecting ? tr("connecting")
-                   : m_gauge->state() == On         ? tr("its button enters")
+                   : m_gauge->state() == On         ? tr("its data button enters")
                                                     : m_gauge->reason();
         });
     m_gaugeSheet->refresh();
@@ -299,8 +298,7 @@ bool MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QSt
         return std::abs(r.depth_mm - depth_mm) < kSame && std::abs(r.direction_deg - direction_deg) < kSame;
     };
     if (typed.isEmpty()) {
-        m_surfaceSheet->editCard(tr("Take reading away"),
-                                 [&](job::SurfaceCard& c) { std::erase_if(c.readings, same); });
+        m_surfaceSheet->editCard(tr("Clear reading"), [&](job::SurfaceCard& c) { std::erase_if(c.readings, same); });
         return true;
     }
     const double nominal = seat()->dia_mm;
@@ -352,14 +350,14 @@ void MeasurePage::changePlaces(int depthsBy, int directionsBy) {
 std::optional<std::size_t> MeasurePage::nextOpen() const {
     const auto& fits = *m_session->plan().fits;
     for (std::size_t i = m_chosen + 1; i < m_items.size(); ++i)
-        if (verdictOf(m_items[i], fits) == measure::Verdict::NotMeasured) return i;
+        if (words::verdictOf(m_items[i], fits) == measure::Verdict::NotMeasured) return i;
     return std::nullopt;
 }
 
-SlipModel MeasurePage::slip() const {
-    if (!item()) return brokenSlip(*m_session);
+words::Sheet MeasurePage::sheet() const {
+    if (!item()) return words::brokenSheet(m_session->told());
     const auto next = nextOpen();
-    return measureSlip(*m_session, *item(), next ? std::optional(m_items[*next]) : std::nullopt);
+    return words::measureSheet(m_session->told(), *item(), next ? std::optional(m_items[*next]) : std::nullopt);
 }
 
 bool MeasurePage::act() {

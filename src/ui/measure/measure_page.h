@@ -1,6 +1,5 @@
 #pragma once
 
-#include "ui/measure/measure_slip.h"
 #include "ui/stations/station_page.h"
 
 namespace arbor::device {
@@ -26,7 +25,7 @@ public:
     explicit MeasurePage(QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
     bool act() override;
     QWidget* firstFocus() override;
     void choose(std::size_t item);
@@ -34,7 +33,7 @@ public:
 private:
     void buildSpacerSheet();
 
-    const MeasureItem* item() const;
+    const words::MeasureItem* item() const;
     std::optional<std::size_t> nextOpen() const;
     const plan::SeatPlan* seat() const;
     const plan::SurfacePlan* surface() const;
@@ -48,7 +47,7 @@ private:
     void showSpacer();
 
     JobSession* m_session = nullptr;
-    std::vector<MeasureItem> m_items;
+    std::vector<words::MeasureItem> m_items;
     std::size_t m_chosen = 0;
     int m_depths = 3;
     int m_directions = 4;

@@ -1,5 +1,6 @@
 #include "ui/measure/old_bearing_board.h"
 
+#include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/measure_words.h"
@@ -174,12 +175,23 @@ void paintSign(QPainter& painter, const QRectF& box, Sign sign) {
 OldBearingBoard::OldBearingBoard(QWidget* parent) : QWidget(parent) {
     setObjectName("oldBearingBoard");
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("What the old bearing shows"));
+    speakAs(*this, QAccessible::List, tr("What the old bearing shows"));
+}
+
+QString OldBearingBoard::spokenNow() const {
+    const auto sign = measure::kSigns[m_current];
+    return QStringLiteral("%1: %2").arg(q(words::signWords(sign).head),
+                                        m_seen.contains(sign) ? tr("seen") : tr("not seen"));
+}
+
+void OldBearingBoard::changed() {
+    speak(*this, spokenNow());
+    update();
 }
 
 void OldBearingBoard::show(const std::set<Sign>& seen) {
     m_seen = seen;
-    update();
+    changed();
 }
 
 std::size_t OldBearingBoard::columns() const {
@@ -207,7 +219,7 @@ void OldBearingBoard::paintEvent(QPaintEvent*) {
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     theme::drawElided(painter, QRect(theme::kMargin, 30, width() - 40, 18), Qt::AlignVCenter,
-                      tr("Arrows go, Space says it is seen. Look in good light."));
+                      tr("Arrow keys move, Space marks it as seen. Use good light."));
     for (std::size_t i = 0; i < std::size(measure::kSigns); ++i)
         paintTile(painter, i);
 }
@@ -235,7 +247,7 @@ void OldBearingBoard::keyPressEvent(QKeyEvent* event) {
     const auto go = [this](int by) {
         const int last = static_cast<int>(std::size(measure::kSigns)) - 1;
         m_current = static_cast<std::size_t>(std::clamp(static_cast<int>(m_current) + by, 0, last));
-        update();
+        changed();
     };
     switch (event->key()) {
     case Qt::Key_Right:

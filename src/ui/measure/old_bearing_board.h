@@ -27,6 +27,8 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
 
 private:
+    QString spokenNow() const; ///< the picture one stands at
+    void changed();            ///< repaints, and tells a screen reader where it stands
     std::size_t columns() const;
     QRectF tile(std::size_t index) const;
     void paintTile(QPainter& painter, std::size_t index) const;

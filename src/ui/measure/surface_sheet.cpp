@@ -68,7 +68,7 @@ void SurfaceSheet::addTemperature(const QString& name, const QString& label, dou
 void SurfaceSheet::buildGaugeLines() {
     addHeading(tr("Gauge"));
     addField(
-        "gaugeUncertainty", tr("Gauge is good to ±"),
+        "gaugeUncertainty", tr("Gauge uncertainty ±"),
         [this](const QString& typed) -> EntrySheet::Understood {
             const auto value = io::parseLength(typed.toStdString(), typedFineUnit_mm(*m_session));
             if (!value) return refused(value.error());
@@ -79,7 +79,7 @@ void SurfaceSheet::buildGaugeLines() {
         [this] { return q(words::figures(m_session->display().fineValue(card().gauge.uncertainty_mm))); },
         [this] { return q(m_session->display().fine(0).unit); });
     addTemperature("partTemp", tr("Part is at"), &measure::GaugeState::partTemp_C);
-    addTemperature("gaugeTemp", tr("Gauge, master at"), &measure::GaugeState::gaugeTemp_C);
+    addTemperature("gaugeTemp", tr("Setting master"), &measure::GaugeState::gaugeTemp_C);
 }
 
 void SurfaceSheet::addYesNo(const QString& name, const QString& label, bool measure::Condition::*mark) {
@@ -118,9 +118,9 @@ void SurfaceSheet::buildConditionLines() {
         values << QString::number(static_cast<int>(process));
     }
     addChoice(
-        "process", tr("Worked by"), names, values,
+        "process", tr("Finishing process"), names, values,
         [this](const QString& value) {
-            editCard(tr("How it was worked"),
+            editCard(tr("Finishing process"),
                      [&](job::SurfaceCard& c) { c.condition.process = static_cast<measure::Process>(value.toInt()); });
         },
         [this] { return QString::number(static_cast<int>(card().condition.process)); });
@@ -168,7 +168,7 @@ void SurfaceSheet::buildFinishLines() {
         [this] { return QString::number(static_cast<int>(card().condition.pits)); });
     addYesNo("creepPolish", tr("Creep polish"), &measure::Condition::creepPolish);
     addYesNo("scored", tr("Scored"), &measure::Condition::scored);
-    addYesNo("movesByHand", tr("Ring moves by hand"), &measure::Condition::movesByHand);
+    addYesNo("movesByHand", tr("Ring is loose by hand"), &measure::Condition::movesByHand);
 }
 
 void SurfaceSheet::buildShoulderLines() {
@@ -235,7 +235,7 @@ void SurfaceSheet::addCupStand() {
 void SurfaceSheet::buildVerdictLines() {
     addHeading(tr("Verdict"));
     addField(
-        "formLimit", tr("Form may take"),
+        "formLimit", tr("Form tolerance"),
         [this](const QString& typed) -> EntrySheet::Understood {
             std::optional<double> limit;
             if (!typed.trimmed().isEmpty()) {
@@ -244,7 +244,7 @@ void SurfaceSheet::buildVerdictLines() {
                 if (!(*value > 0 && *value <= 1)) return {false, tr("over 0, up to 1 mm")};
                 limit = *value;
             }
-            editCard(tr("Form limit"), [&](job::SurfaceCard& c) { c.formLimit_mm = limit; });
+            editCard(tr("Form tolerance"), [&](job::SurfaceCard& c) { c.formLimit_mm = limit; });
             return {};
         },
         [this] {

@@ -1,9 +1,7 @@
 #include "ui/practice/practice_slip.h"
 
-#include "ui/stations/slips.h"
 #include "ui/text.h"
 
-#include <QObject>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -13,145 +11,157 @@ namespace {
 using practice::Grade;
 using sim::Fault;
 using trace::Verdict;
+using words::Tone;
 
-QString truth(Fault fault) {
+std::string truth(Fault fault) {
     switch (fault) {
     case Fault::None:
     case Fault::StoppedShort:
-        return tr("Nothing was wrong with it.");
+        return words::tr("Nothing was wrong with it.");
     case Fault::CockedStart:
-        return tr("It had been entered crooked.");
+        return words::tr("It had been entered cocked.");
     case Fault::DrySeat:
-        return tr("The seat was dry.");
+        return words::tr("The seat was dry.");
     case Fault::TightBore:
-        return tr("The bore was far too small.");
+        return words::tr("The bore was far too small.");
     case Fault::LooseBore:
-        return tr("The bore was far too large.");
+        return words::tr("The bore was far too large.");
     case Fault::Galling:
-        return tr("The surfaces were picking up.");
+        return words::tr("The surfaces were galling.");
     case Fault::Chip:
-        return tr("A chip lay on the shoulder.");
+        return words::tr("A chip lay on the shoulder.");
     case Fault::WrongRing:
-        return tr("The sleeve stood on the other ring.");
+        return words::tr("The sleeve stood on the other ring.");
     case Fault::SupportSlips:
-        return tr("The support slipped.");
+        return words::tr("The support slipped.");
     case Fault::GripsEarly:
-        return tr("It was warm and gripped on the way.");
+        return words::tr("It was warm and gripped on the way.");
     case Fault::NoShoulder:
-        return tr("The shoulder was not where the drawing has it.");
+        return words::tr("The shoulder was not where the drawing has it.");
     }
     return {};
 }
 
 struct Graded {
-    QString head;
+    std::string head;
     Tone tone;
 };
 
 Graded graded(Grade grade) {
     switch (grade) {
     case Grade::Right:
-        return {tr("Right, and in time"), Tone::Proven};
+        return {words::tr("Right, and in time"), Tone::Proven};
     case Grade::Late:
-        return {tr("Right, but late"), Tone::Caution};
+        return {words::tr("Right, but late"), Tone::Check};
     case Grade::WrongReason:
-        return {tr("Stopped, but not for that"), Tone::Caution};
+        return {words::tr("Stopped, but not for that"), Tone::Check};
     case Grade::Guess:
-        return {tr("A guess: nothing showed yet"), Tone::Caution};
+        return {words::tr("A guess: nothing showed yet"), Tone::Check};
     case Grade::FalseAlarm:
-        return {tr("Stopped for nothing"), Tone::Caution};
+        return {words::tr("Stopped for nothing"), Tone::Check};
     case Grade::Missed:
-        return {tr("Missed it"), Tone::Stop};
+        return {words::tr("Missed it"), Tone::Stop};
     case Grade::NotHome:
-        return {tr("Not proven home yet"), Tone::Stop};
+        return {words::tr("Not proven home yet"), Tone::Stop};
     }
     return {};
 }
 
-Figure forceFigure(const trace::Expected& e, double force_N, double at_mm, const words::Display& d) {
+words::Figure forceFigure(const trace::Expected& e, double force_N, double at_mm, const words::Display& d) {
     const auto band = trace::forceAt(e, at_mm);
-    auto f = rangeFigure(tr("Force now"), d.force(force_N), d.forceRange(band.least, band.most),
-                         {d.forceValue(band.least), d.forceValue(force_N), d.forceValue(band.most)});
-    f.lineTo = d.forceValue(std::max(e.hold_N.most, force_N)) * 1.1;
-    f.limits = {{d.forceValue(e.hold_N.likely), tr("hold")}};
+    auto f = words::figureOf("force_N", words::tr("Force now"), d.force(force_N), d.forceRange(band.least, band.most),
+                             {band.least, force_N, band.most});
+    f.lineTo = std::max(e.hold_N.most, force_N) * 1.1;
+    f.limits = {{e.hold_N.likely, words::tr("seating load")}};
     return f;
 }
 
-Figure travelFigure(double home_mm, double at_mm, const words::Display& d) {
-    auto f = rangeFigure(tr("Travel"), d.size(at_mm), tr("home at %1").arg(q(d.size(home_mm).number)).toStdString(),
-                         {0, at_mm, std::max(0.0, at_mm)});
+words::Figure travelFigure(double home_mm, double at_mm, const words::Display& d) {
+    auto f = words::figureOf("travel_mm", words::tr("Travel"), d.size(at_mm),
+                             words::tr("home at {size}").with("size", d.size(home_mm).number),
+                             {0, at_mm, std::max(0.0, at_mm)});
     f.lineFrom = 0;
     f.lineTo = std::max(home_mm * 1.2, at_mm);
-    f.limits = {{home_mm, tr("home")}};
+    f.limits = {{home_mm, words::tr("home")}};
     return f;
 }
 
-void scoreRows(SlipModel& slip, const practice::Score& score) {
-    slip.rowsTitle = tr("Score");
-    slip.rows.push_back({tr("Rings pressed"), QString::number(score.drills())});
-    slip.rows.push_back({tr("Points"), tr("%1 of %2").arg(score.points).arg(3 * score.drills()), true, Tone::Plain});
+void addScore(words::Sheet& sheet, const practice::Score& score) {
+    auto& rows = sheet.list("score", words::tr("Score")).rows;
+    rows.push_back({"drills", words::tr("Rings pressed"), std::to_string(score.drills())});
+    rows.push_back({"points",
+                    words::tr("Points"),
+                    words::tr("{points} of {all}").with("points", score.points).with("all", 3 * score.drills()),
+                    {},
+                    true});
 }
 
-void outcomeSlip(SlipModel& slip, const practice::Drill& drill, const words::Display& d) {
+void addOutcome(words::Sheet& sheet, const practice::Drill& drill, const words::Display& d) {
     const auto& o = *drill.outcome();
     const auto said = graded(o.grade);
-    slip.title = said.head;
-    slip.titleTone = said.tone == Tone::Proven ? Tone::Plan : said.tone; // the call was right, the press was not good
-    slip.subtitle = truth(drill.exercise().fault);
-    slip.rows = {{tr("You said"), callName(o.called), true, said.tone}, {tr("It was"), callName(o.truth), true}};
-    if (o.certainAt_mm) slip.rows.push_back({tr("Certain at"), q(d.size(*o.certainAt_mm).text())});
-    slip.rows.push_back({tr("You let go at"), q(d.size(o.letGoAt_mm).text())});
-    slip.notesTitle = tr("What the trace shows");
-    addNotes(slip, o.analysis.findings, d);
-    slip.action = tr("Next ring");
-    slip.hint = tr("N. Esc goes back.");
+    sheet.title = said.head;
+    sheet.tone = said.tone == Tone::Proven ? Tone::Plan : said.tone; // the call was right, the press was not good
+    sheet.verdict = truth(drill.exercise().fault);
+    auto& rows = sheet.list("outcome").rows;
+    rows.push_back({"called", words::tr("You said"), callName(o.called), {}, true, said.tone});
+    rows.push_back({"truth", words::tr("It was"), callName(o.truth), {}, true});
+    if (o.certainAt_mm) rows.push_back({"certain_at_mm", words::tr("Certain at"), d.size(*o.certainAt_mm).text()});
+    rows.push_back({"released_at_mm", words::tr("You released at"), d.size(o.letGoAt_mm).text()});
+    sheet.notesTitle = words::tr("What the trace shows");
+    words::addNotes(sheet, o.analysis.findings, d);
+    sheet.action = words::tr("Next ring");
 }
 
 } // namespace
 
-QString callName(Verdict call) {
+std::string callName(Verdict call) {
     switch (call) {
     case Verdict::Home:
-        return tr("It is home");
+        return words::tr("It is home");
     case Verdict::CockedStart:
-        return tr("Crooked start");
+        return words::tr("Cocked start");
     case Verdict::AboveBand:
-        return tr("Too hard all the way");
+        return words::tr("Too tight all the way");
     case Verdict::Loose:
-        return tr("Too easy");
+        return words::tr("Too loose");
     case Verdict::Galling:
-        return tr("Picking up");
+        return words::tr("Galling");
     case Verdict::SupportMoved:
-        return tr("Something moved");
+        return words::tr("Something moved");
     case Verdict::Short:
-        return tr("Stands before home");
+        return words::tr("Stopped short");
     case Verdict::SoftEnd:
-        return tr("Soft end");
+        return words::tr("No solid stop");
     case Verdict::GrippedEarly:
-        return tr("Gripped on the way");
+        return words::tr("Gripped on the way");
     case Verdict::OverTravel:
-        return tr("Past home");
+        return words::tr("Past home");
     default:
         return {};
     }
 }
 
-SlipModel practiceSlip(const practice::Drill& drill, const practice::Score& score, const words::Display& d) {
-    SlipModel slip;
+words::Sheet practiceSheet(const practice::Drill& drill, const practice::Score& score, const words::Display& d) {
+    words::Sheet sheet;
     const auto& e = drill.exercise().expected;
     const auto now = drill.trace().empty() ? trace::Sample{} : drill.trace().back();
-    slip.figures = {forceFigure(e, now.force_N, now.travel_mm, d), travelFigure(e.homeTravel_mm, now.travel_mm, d)};
+    sheet.figures = {forceFigure(e, now.force_N, now.travel_mm, d), travelFigure(e.homeTravel_mm, now.travel_mm, d)};
     if (drill.outcome()) {
-        outcomeSlip(slip, drill, d);
+        addOutcome(sheet, drill, d);
     } else {
-        slip.title = drill.pushing() ? tr("Pushing") : tr("Practice");
-        slip.subtitle = tr("Push it home and hold it. Something may be wrong: then stop, and say what.");
-        scoreRows(slip, score);
-        slip.action = drill.pushing() ? tr("Let go") : tr("Push");
-        slip.hint = tr("Hold Space to push. Enter: it is home. 1 to 9: stop, because… Esc goes back.");
+        sheet.title = drill.pushing() ? words::tr("Pushing") : words::tr("Practice");
+        sheet.verdict = words::tr("Push it home and hold it. Something may be wrong: then stop, and say what.");
+        addScore(sheet, score);
+        sheet.action = drill.pushing() ? words::tr("Release") : words::tr("Push");
     }
-    slip.caution = tr("At a real press: stand clear of the line of force, eye protection, and stop when in doubt.");
-    return slip;
+    sheet.caution =
+        words::tr("At a real press: stand clear of the line of force, eye protection, and stop when in doubt.");
+    return words::worstFirst(std::move(sheet));
+}
+
+QString practiceKeys(const practice::Drill& drill) {
+    return drill.outcome() ? tr("N. Esc goes back.")
+                           : tr("Hold Space to push. Enter: it is home. 1 to 9: stop, because… Esc goes back.");
 }
 
 } // namespace arbor::ui

@@ -1,15 +1,20 @@
 #pragma once
 
 #include "practice/drill.h"
-#include "ui/slip/slip_model.h"
-#include "words/display.h"
+#include "words/sheet.h"
+
+#include <QString>
+#include <string>
 
 namespace arbor::ui {
 
 /// What is said while somebody practises: figures while the ram is worked, and afterwards what it truly was.
-SlipModel practiceSlip(const practice::Drill& drill, const practice::Score& score, const words::Display& display);
+words::Sheet practiceSheet(const practice::Drill& drill, const practice::Score& score, const words::Display& display);
+
+/// Which keys do what.
+QString practiceKeys(const practice::Drill& drill);
 
 /// How a sign is named on its button.
-QString callName(trace::Verdict call);
+std::string callName(trace::Verdict call);
 
 } // namespace arbor::ui

@@ -3,6 +3,7 @@
 #include "core/job/names.h"
 #include "core/plan/plan.h"
 #include "ui/charts/force_chart.h"
+#include "ui/kit/spoken.h"
 #include "ui/practice/practice_slip.h"
 #include "ui/slip/slip.h"
 #include "ui/text.h"
@@ -15,12 +16,14 @@
 #include <QSettings>
 #include <QTimer>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace arbor::ui {
 
 namespace {
 
 constexpr int kTick_ms = 20, kShownEvery = 4; // ticks
+constexpr double kLongest_s = 0.25;           // the ram waits for a machine that was busy longer
 constexpr int kColumns = 3;
 
 QString settingsKey(trace::Verdict sign, const char* what) {
@@ -33,6 +36,7 @@ PracticeView::PracticeView(QSettings& settings, QWidget* parent)
     : QWidget(parent), m_settings(settings), m_hand(std::random_device{}()), m_timer(new QTimer(this)) {
     setObjectName("practiceView");
     setFocusPolicy(Qt::StrongFocus);
+    speakAs(*this, QAccessible::Graphic, tr("Practice press"));
     m_title = new QLabel(this);
     m_title->setObjectName("practiceTitle");
     m_title->setFont(theme::typeface(theme::Text::Title));
@@ -85,6 +89,7 @@ void PracticeView::open(const words::Display& display) {
     m_display = display;
     if (!m_drill) next();
     m_timer->start(kTick_ms);
+    m_sinceTick.start();
     refresh();
     setFocus();
 }
@@ -126,8 +131,12 @@ void PracticeView::call(trace::Verdict verdict) {
 }
 
 void PracticeView::tick() {
+    run(std::min(static_cast<double>(m_sinceTick.restart()) / 1000, kLongest_s));
+}
+
+void PracticeView::run(double seconds) {
     if (m_drill->outcome()) return;
-    m_drill->run(kTick_ms / 1000.0);
+    m_drill->run(seconds);
     if (++m_ticks % kShownEvery == 0) refresh();
 }
 
@@ -142,7 +151,8 @@ void PracticeView::refresh() {
             .arg(q(d.forceRange(e.expected.end_N.least, e.expected.end_N.most)), q(d.force(0).unit),
                  q(d.size(e.expected.homeTravel_mm).text()), q(d.force(e.expected.hold_N.likely).text())));
     m_chart->show(e.expected, m_drill->trace(), m_drill->outcome() ? &m_drill->outcome()->analysis : nullptr, d);
-    m_slip->show(practiceSlip(*m_drill, m_score, d));
+    m_slip->show(practiceSheet(*m_drill, m_score, d), practiceKeys(*m_drill));
+    speak(*this, q(m_slip->sheet().title) + ". " + q(m_slip->sheet().verdict));
     for (std::size_t i = 0; i < m_calls.size(); ++i) {
         const auto sign = practice::kCalls[i];
         const auto tally = m_score.signs.find(sign);
@@ -150,7 +160,7 @@ void PracticeView::refresh() {
                                ? QString()
                                : tr("   %1 of %2 known").arg(tally->second.known).arg(tally->second.met);
         const auto keyName = i == 0 ? tr("Enter") : QString::number(i);
-        m_calls[i]->setText(keyName + "   " + callName(sign) + known);
+        m_calls[i]->setText(keyName + "   " + q(callName(sign)) + known);
         m_calls[i]->setEnabled(!m_drill->outcome());
     }
 }

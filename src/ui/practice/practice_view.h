@@ -3,6 +3,7 @@
 #include "practice/drill.h"
 #include "words/display.h"
 
+#include <QElapsedTimer>
 #include <QWidget>
 
 class QLabel;
@@ -26,6 +27,7 @@ public:
     void open(const words::Display& display); ///< goes on with the ring that stands there
     void close();                             ///< the ram rests
     void begin(const practice::Exercise& exercise, unsigned seed);
+    void run(double seconds); ///< the ram goes on by that time
     const practice::Drill& drill() const { return *m_drill; }
     const practice::Score& score() const { return m_score; }
     Slip* slip() { return m_slip; }
@@ -60,6 +62,7 @@ private:
     Slip* m_slip;
     std::vector<QPushButton*> m_calls; ///< in the order of kCalls
     QTimer* m_timer;
+    QElapsedTimer m_sinceTick;
     int m_ticks = 0;
 };
 

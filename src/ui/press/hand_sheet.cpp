@@ -37,7 +37,7 @@ QString question(HandSign sign) {
 }
 
 QString shortest(double value) {
-    return QString::number(value, 'g', 4);
+    return numberTyped(value, 4);
 }
 
 QLineEdit* tall(QLineEdit* edit) {
@@ -66,7 +66,7 @@ QWidget* HandSheet::buildReadings() {
     m_bolt->setObjectName("handBolt");
     m_bolt->setAccessibleName(tr("Draw-bolt set"));
     m_bolt->setMinimumHeight(theme::kTouch - 8);
-    m_back = new QPushButton(tr("Take the last back"), box);
+    m_back = new QPushButton(tr("Clear the last"), box);
     m_back->setObjectName("handBack");
     m_back->setMinimumHeight(theme::kTouch - 8);
     m_read = new QLabel(box);
@@ -103,7 +103,7 @@ QWidget* HandSheet::buildSigns() {
         auto* answer = new QComboBox(box);
         answer->setObjectName(QStringLiteral("handSign%1").arg(m_answers.size()));
         answer->setAccessibleName(question(sign));
-        answer->addItems({tr("not looked"), tr("yes"), tr("no")});
+        answer->addItems({tr("not checked"), tr("yes"), tr("no")});
         answer->setMinimumHeight(theme::kTouch - 8);
         auto* label = new QLabel(question(sign), box);
         label->setWordWrap(true);
@@ -188,7 +188,7 @@ void HandSheet::enter() {
 }
 
 void HandSheet::takeBack() {
-    m_session->editStep(tr("Take reading back"), [](job::StepRecord& r) {
+    m_session->editStep(tr("Clear reading"), [](job::StepRecord& r) {
         if (!r.hand.points.empty()) r.hand.points.pop_back();
         r.done.erase(job::Station::Press);
     });

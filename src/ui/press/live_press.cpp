@@ -1,6 +1,8 @@
 #include "ui/press/live_press.h"
 
 #include "ui/session/job_session.h"
+#include "ui/text.h"
+#include "words/display.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -69,7 +71,8 @@ QString LivePress::stateText() const {
     case device::LineClient::State::Connecting:
         return tr("calling…");
     case device::LineClient::State::On:
-        if (const auto silent = staleFor_s()) return tr("connected, but silent for %1 s").arg(*silent, 0, 'f', 1);
+        if (const auto silent = staleFor_s())
+            return tr("connected, but silent for %1 s").arg(q(words::decimals(*silent, 1)));
         return m_trouble.isEmpty() ? tr("connected") : tr("connected; ") + m_trouble;
     case device::LineClient::State::Failed:
         return m_line.reason();
@@ -128,7 +131,7 @@ Result<void> LivePress::takeOver(const QString& file) {
 Result<void> LivePress::setAside(const QString& file) {
     QFile part(file);
     if (!part.rename(keptName(file)))
-        return refuse(ProblemCode::Unwritable, file.toStdString(), {}, part.errorString().toStdString());
+        return refuse(ProblemCode::Unwritable, file.toStdString(), {}, asListed(part.errorString().toStdString()));
     lookForUnkept();
     return {};
 }

@@ -3,9 +3,7 @@
 #include "core/force/gauge.h"
 #include "ui/press/live_press.h"
 #include "ui/session/job_session.h"
-#include "ui/stations/slips.h"
-#include "ui/text.h"
-#include "words/sentences.h"
+#include "words/sheets/sheet_parts.h"
 
 #include <QDateTime>
 #include <QFileInfo>
@@ -16,113 +14,113 @@ namespace arbor::ui {
 namespace {
 
 using trace::Verdict;
+using words::Tone;
 
 /// The phase it is in, by where the ring stands.
-QString phaseOf(const LivePress& live) {
+std::string phaseOf(const LivePress& live) {
     const auto& phases = live.analysis().phases;
-    return phases.empty() ? tr("approach") : q(words::phaseName(phases.back().kind));
+    return phases.empty() ? words::tr("approach").text() : words::phaseName(phases.back().kind);
 }
 
-Figure forceNow(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
+words::Figure forceNow(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
     const auto band = trace::forceAt(p.expected, now.travel_mm);
-    auto f = rangeFigure(tr("Force now"), d.force(now.force_N), d.forceRange(band.least, band.most),
-                         {d.forceValue(band.least), d.forceValue(now.force_N), d.forceValue(band.most)});
+    auto f = words::figureOf("force_N", words::tr("Force now"), d.force(now.force_N),
+                             d.forceRange(band.least, band.most), {band.least, now.force_N, band.most});
     const double most = p.out ? p.force_N.most : p.expected.hold_N.most;
-    f.lineTo = d.forceValue(std::max(most, now.force_N)) * 1.1;
-    if (p.expected.holds) f.limits = {{d.forceValue(p.expected.hold_N.likely), tr("hold")}};
+    f.lineTo = std::max(most, now.force_N) * 1.1;
+    if (p.expected.holds) f.limits = {{p.expected.hold_N.likely, words::tr("seating load")}};
     f.tone = now.force_N > most ? Tone::Stop : Tone::Plain;
     return f;
 }
 
-Figure toGo(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
-    const double home = p.expected.homeTravel_mm, left = home - now.travel_mm;
-    Figure f;
-    f.label = tr("Travel to go");
-    f.number = q(d.size(std::max(0.0, left)).number);
-    f.unit = q(d.size(0).unit);
-    f.range = tr("of %1").arg(q(d.size(home).number));
-    f.at = std::clamp(now.travel_mm, 0.0, home);
-    f.bandTo = std::clamp(now.travel_mm, 0.0, home);
+words::Figure toGo(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
+    const double home = p.expected.homeTravel_mm, gone = std::clamp(now.travel_mm, 0.0, home);
+    auto f = words::figureOf("to_go_mm", words::tr("Travel to go"), d.size(std::max(0.0, home - now.travel_mm)),
+                             words::tr("of {size}").with("size", d.size(home).number), {0, gone, gone});
     f.lineTo = home;
     return f;
 }
 
-void recordingSlip(SlipModel& slip, const JobSession& session, const LivePress& live) {
+void recordingSheet(words::Sheet& sheet, const JobSession& session, const LivePress& live) {
     const auto d = session.display();
     const auto& a = live.analysis();
     const auto said = words::verdict(a, d);
     const bool early = a.verdict == Verdict::NotEnough;
-    slip.title = early ? tr("Recording") : q(said.head);
-    slip.titleTone = a.stop() ? Tone::Stop : a.verdict == Verdict::Home ? Tone::Proven : Tone::Plan;
-    slip.subtitle =
-        early ? tr("Work the press: %1.").arg(phaseOf(live)) : tr("%1. %2").arg(phaseOf(live), q(said.detail));
+    sheet.title = early ? words::tr("Recording").text() : said.head;
+    sheet.tone = a.stop() ? Tone::Stop : a.verdict == Verdict::Home ? Tone::Proven : Tone::Plan;
+    sheet.verdict = early ? words::tr("Operate the press: {phase}.").with("phase", phaseOf(live))
+                          : words::tr("{phase}. {verdict}").with("phase", phaseOf(live)).with("verdict", said.detail);
+    auto& rows = sheet.list("recording").rows;
     if (a.knee_mm && a.hold_s > 0)
-        slip.rows.push_back({tr("Held"), tr("%1 s").arg(a.hold_s, 0, 'f', 1), true, Tone::Proven});
-    slip.rows.push_back({tr("Samples kept"), QString::number(live.trace().size())});
-    slip.notesTitle = tr("What it shows");
-    addNotes(slip, a.findings, d);
-    slip.action = tr("Stop and keep the trace");
-    slip.hint = tr("Space. Z: zero here. S: sound.");
+        rows.push_back({"hold_s", words::tr("Held"), words::tr("{time} s").with("time", words::decimals(a.hold_s, 1)),
+                        words::exactly(a.hold_s), true, Tone::Proven});
+    rows.push_back({"samples", words::tr("Samples kept"), std::to_string(live.trace().size())});
+    sheet.notesTitle = words::tr("What it shows");
+    words::addNotes(sheet, a.findings, d);
+    sheet.action = words::tr("Stop and keep the trace");
+}
+
+void staleSheet(words::Sheet& sheet, double age_s, bool recording) {
+    sheet.title = words::tr("No reading for {time} s").with("time", words::decimals(age_s, 0));
+    sheet.tone = Tone::Stop;
+    sheet.verdict = recording ? words::tr("Stop the ram: the transducer is silent, so nothing watches the force.")
+                              : words::tr("The line is open and the transducer silent: check it before the press.");
+    if (!recording) sheet.waitsFor = words::tr("Waits for the transducer.");
 }
 
 } // namespace
 
-SlipModel unkeptSlip(const JobSession& session, const QString& file) {
-    SlipModel slip;
-    slip.title = tr("A recording was left lying");
-    slip.titleTone = Tone::Caution;
-    slip.subtitle = tr("It was begun and never kept. Nothing of it is lost.");
-    slip.rows.push_back({tr("File"), QFileInfo(file).fileName().chopped(5)});
-    slip.rows.push_back({tr("Last written"), QFileInfo(file).lastModified().toString("yyyy-MM-dd hh:mm")});
+words::Sheet unkeptSheet(const JobSession& session, const QString& file) {
+    words::Sheet sheet;
+    sheet.title = words::tr("Unsaved recording found");
+    sheet.tone = Tone::Check;
+    sheet.verdict = words::tr("It was begun and never kept. Nothing of it is lost.");
+    auto& rows = sheet.list("file").rows;
+    rows.push_back({"file", words::tr("File"), QFileInfo(file).fileName().chopped(5).toStdString()});
+    rows.push_back({"written", words::tr("Last written"),
+                    QFileInfo(file).lastModified().toString("yyyy-MM-dd hh:mm").toStdString()});
     if (!session.record().traceFile.empty())
-        slip.notes.push_back(
-            {Tone::Caution, tr("This job has a trace already"), tr("The one taken over replaces it.")});
-    slip.action = tr("Take it over");
-    slip.hint = tr("Delete: set it aside, the file stays.");
-    return slip;
+        sheet.notes.push_back(words::noteOf("replaces", Tone::Check, words::tr("This job has a trace already"),
+                                            words::tr("The one taken over replaces it.")));
+    sheet.action = words::tr("Take it over");
+    return sheet;
 }
 
-SlipModel liveSlip(const JobSession& session, const LivePress& live) {
+words::Sheet liveSheet(const JobSession& session, const LivePress& live) {
     const auto* p = live.predicted();
-    if (!p) return brokenSlip(session, tr("No prediction yet"));
+    if (!p) return words::brokenSheet(session.told(), words::tr("No prediction yet"));
     const auto d = session.display();
-    SlipModel slip;
+    words::Sheet sheet;
+    const auto age = live.staleFor_s();
     if (const auto& now = live.last()) {
         auto force = forceNow(*p, *now, d);
-        if (const auto age = live.staleFor_s()) {
-            force.label = tr("Last force read");
-            force.range = tr("%1 s ago").arg(*age, 0, 'f', 1);
+        if (age) {
+            force.label = words::tr("Last force read");
+            force.range = words::tr("{time} s ago").with("time", words::decimals(*age, 1));
             force.tone = Tone::Stop;
             force.stale = true;
         }
-        slip.figures.push_back(force);
-        slip.figures.push_back(toGo(*p, *now, d));
-        if (const auto shown = p->press ? force::gaugeReading(*p->press, now->force_N) : std::nullopt) {
-            const auto gauge = d.gauge(*shown, p->press->gaugeUnit);
-            slip.rows.push_back({tr("On your gauge"), q(gauge.text()), true});
-        }
+        sheet.figures.push_back(force);
+        sheet.figures.push_back(toGo(*p, *now, d));
+        if (const auto shown = p->press ? force::gaugeReading(*p->press, now->force_N) : std::nullopt)
+            sheet.list("recording")
+                .rows.push_back({"gauge", words::tr("On your gauge"), d.gauge(*shown, p->press->gaugeUnit).text(),
+                                 words::exactly(*shown), true});
     }
     if (live.recording()) {
-        recordingSlip(slip, session, live);
+        recordingSheet(sheet, session, live);
     } else {
-        slip.title = tr("Transducer connected");
-        slip.subtitle = p->out ? tr("Set the tools on it, zero it without load, then record.")
-                               : tr("Stand the ring square in the mouth of the bore, zero it, then record.");
-        slip.notesTitle = tr("Watch for");
-        addNotes(slip, p->watch, d);
-        slip.action = tr("Record the press");
-        slip.hint = tr("Space. Z: zero here.");
+        sheet.title = words::tr("Transducer connected");
+        sheet.verdict = p->out ? words::tr("Set the tools on it, zero it without load, then record.")
+                               : words::tr("Stand the ring square in the mouth of the bore, zero it, then record.");
+        sheet.notesTitle = words::tr("Watch for");
+        words::addNotes(sheet, p->watch, d);
+        sheet.action = words::tr("Record the press");
     }
-    if (const auto age = live.staleFor_s()) {
-        slip.title = tr("No reading for %1 s").arg(*age, 0, 'f', 0);
-        slip.titleTone = Tone::Stop;
-        slip.subtitle = live.recording() ? tr("Stop the ram: the transducer is silent, so nothing watches the force.")
-                                         : tr("The line is open and the transducer silent: check it before the press.");
-        slip.actionEnabled = live.recording();
-    }
-    slip.caution = tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                       .arg(q(words::decimals(p->energy_J, 1)));
-    return slip;
+    if (age) staleSheet(sheet, *age, live.recording());
+    sheet.caution = words::tr("Stand clear of the line of force: up to {energy} J in frame and stack. Eye protection.")
+                        .with("energy", words::energyWords(p->energy_J));
+    return words::worstFirst(std::move(sheet));
 }
 
 } // namespace arbor::ui

@@ -6,7 +6,6 @@
 #include "ui/press/live_press.h"
 #include "ui/press/live_slip.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/slips.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
@@ -51,7 +50,7 @@ PressPage::PressPage(QWidget* parent) : StationPage(parent), m_live(new LivePres
     m_chart->setMinimumHeight(190);
     m_raw = new QPlainTextEdit(this);
     m_raw->setObjectName("rawLines");
-    m_raw->setAccessibleName(tr("Lines as they come"));
+    m_raw->setAccessibleName(tr("Raw data"));
     m_raw->setReadOnly(true);
     m_raw->setFocusPolicy(Qt::NoFocus);
     m_raw->setMaximumHeight(110);
@@ -135,7 +134,7 @@ QWidget* PressPage::buildLiveLine() {
     m_lineState = new QLabel(this);
     m_lineState->setObjectName("pressLineState");
     m_lineState->setMinimumHeight(theme::kTouch - 8);
-    auto* raw = new QPushButton(tr("Raw lines"), this);
+    auto* raw = new QPushButton(tr("Raw data"), this);
     raw->setObjectName("showRaw");
     raw->setMinimumHeight(theme::kTouch - 8);
     raw->setCheckable(true);
@@ -260,10 +259,23 @@ bool PressPage::isLive() const {
            (m_live->connected() && m_means->currentIndex() == Transducer && m_session->record().traceFile.empty());
 }
 
-SlipModel PressPage::slip() const {
+words::Sheet PressPage::sheet() const {
     const auto left = m_live->unkept();
-    if (!left.isEmpty() && !m_live->recording()) return unkeptSlip(*m_session, left.front());
-    return isLive() ? liveSlip(*m_session, *m_live) : pressSlip(*m_session);
+    if (!left.isEmpty() && !m_live->recording()) return unkeptSheet(*m_session, left.front());
+    if (isLive()) return liveSheet(*m_session, *m_live);
+    const auto* step = m_session->step();
+    if (!step || m_session->plan().problem())
+        return words::brokenSheet(m_session->told(), words::tr("No prediction yet"));
+    const auto wrench =
+        step->press ? plan::onTheWrench(m_session->record().hand, m_session->library().rack, step->press->force_N)
+                    : std::nullopt;
+    return words::pressSheet(m_session->told(), *step, wrench);
+}
+
+QString PressPage::keys() const {
+    if (!m_live->unkept().isEmpty() && !m_live->recording()) return tr("Delete: discard it; the file stays.");
+    if (!isLive()) return StationPage::keys();
+    return m_live->recording() ? tr("Space. Z: zero here. S: sound.") : tr("Space. Z: zero here.");
 }
 
 bool PressPage::act() {

@@ -24,7 +24,8 @@ public:
     explicit PressPage(QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
+    QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
     LivePress& live() { return *m_live; }

@@ -38,36 +38,39 @@ void RackView::buildSheet() {
     }
     if (catalog::isDriver(t->kind) || t->kind == ToolKind::Receiver) {
         addSize("toolHeadDia", tr("Head Ø"), &Tool::headDia_mm);
-        addSize("toolHead", tr("Head thick"), &Tool::headThick_mm);
+        addSize("toolHead", tr("Head thickness"), &Tool::headThick_mm);
         addSize("toolHeadBore", tr("Head bore"), &Tool::headBoreDia_mm);
         addSize("toolPilotDia", tr("Pilot Ø"), &Tool::pilotDia_mm);
-        addSize("toolPilot", tr("Pilot long"), &Tool::pilotLength_mm);
+        addSize("toolPilot", tr("Pilot length"), &Tool::pilotLength_mm);
     }
     if (catalog::opens(t->kind)) {
-        addSize("toolLeast", tr("Opens from"), &Tool::least_mm);
-        addSize("toolMost", tr("Opens to"), &Tool::most_mm);
+        addSize("toolLeast", tr("Min. opening"), &Tool::least_mm);
+        addSize("toolMost", tr("Max. opening"), &Tool::most_mm);
         if (grips) addSize("toolReach", tr("Reach"), &Tool::reach_mm);
-        addSize("toolEdge", t->kind == ToolKind::JawPuller ? tr("Jaw thick") : tr("Edge high"), &Tool::edge_mm);
+        addSize("toolEdge", t->kind == ToolKind::JawPuller ? tr("Jaw thickness") : tr("Knife-edge height"),
+                &Tool::edge_mm);
     }
     if (t->kind == ToolKind::DrawBolt) {
         addText("toolThread", tr("Thread"), &Tool::thread);
         addText("toolClass", tr("Class"), &Tool::strengthClass);
         addSize("toolEdge", tr("Nut and washer"), &Tool::edge_mm);
-        addSize("toolWrench", tr("Wrench long"), &Tool::wrench_mm);
+        addSize("toolWrench", tr("Wrench length"), &Tool::wrench_mm);
     }
     if (t->kind == ToolKind::HollowRam) {
-        addSize("toolArea", tr("Area mm²"), &Tool::ramArea_mm2, false);
+        addSize("toolArea", tr("Effective ram area [%1]").arg(q(m_display.areaUnit())), &Tool::ramArea_mm2,
+                m_display.areaTyped_mm2());
         addSize("toolStroke", tr("Stroke"), &Tool::stroke_mm);
     }
     if (grips || hand || t->kind == ToolKind::HollowRam)
-        addSize("toolCapacity", tr("Gives N"), &Tool::capacity_N, false);
+        addSize("toolCapacity", tr("Capacity [%1]").arg(q(m_display.capacityUnit())), &Tool::capacity_N,
+                m_display.capacityTyped_N());
     m_sheet->refresh();
 }
 
 void RackView::addCommon() {
     using catalog::Tool;
     m_sheet->addField(
-        "toolId", tr("Number"),
+        "toolId", tr("Tool no."),
         [this](const QString& typed) -> EntrySheet::Understood {
             const auto id = typed.trimmed().toStdString();
             const auto same = [&](const Tool& t) { return t.id == id && t.id != m_chosen; };
@@ -78,7 +81,7 @@ void RackView::addCommon() {
             for (auto& t : tools)
                 if (t.id == was) t.id = id;
             m_chosen = id;
-            edit(tr("Number %1").arg(q(id)), std::move(tools));
+            edit(tr("Tool no. %1").arg(q(id)), std::move(tools));
             return {};
         },
         [this] { return q(m_chosen); }, [] { return QString(); });
@@ -111,23 +114,23 @@ void RackView::takeChoice(const QString& text, const std::function<void(catalog:
     if (!done) m_sheet->refresh();
 }
 
-void RackView::addSize(const QString& name, const QString& label, double catalog::Tool::*size, bool length) {
+void RackView::addSize(const QString& name, const QString& label, double catalog::Tool::*size, double unit) {
     m_sheet->addField(
         name, label,
-        [this, size, label, length](const QString& typed) -> EntrySheet::Understood {
+        [this, size, label, unit](const QString& typed) -> EntrySheet::Understood {
             double value = 0;
             if (!typed.trimmed().isEmpty()) {
-                const auto read = io::parseLength(typed.toStdString(), length ? m_unit_mm : 1);
+                const auto read = io::parseLength(typed.toStdString(), unit > 0 ? unit : m_unit_mm);
                 if (!read) return refused(read.error());
                 value = *read;
             }
             const auto done = editTool(label, [&](catalog::Tool& t) { t.*size = value; });
             return done ? EntrySheet::Understood{} : refused(done.error());
         },
-        [this, size, length] {
+        [this, size, unit] {
             const auto* t = tool();
             if (!t || t->*size == 0) return QString();
-            return length ? q(m_display.size(t->*size).number) : q(plain(t->*size));
+            return unit > 0 ? numberTyped(t->*size / unit) : q(m_display.size(t->*size).number);
         },
         [] { return QString(); });
 }

@@ -14,6 +14,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QFileDialog>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -166,17 +167,19 @@ QWidget* RackView::buildSide() {
 QWidget* RackView::buildButtons() {
     auto* box = new QWidget(this);
     auto* copy = button("rackCopy", tr("Copy"), box);
-    auto* remove = button("rackRemove", tr("Take out"), box);
+    auto* remove = button("rackRemove", tr("Remove"), box);
     auto* import = button("rackImport", tr("Import…"), box);
     auto* output = button("rackExport", tr("Export…"), box);
     connect(copy, &QPushButton::clicked, this, &RackView::copyTool);
     connect(remove, &QPushButton::clicked, this, &RackView::removeTool);
     connect(import, &QPushButton::clicked, this, [this] { askFile(true); });
     connect(output, &QPushButton::clicked, this, [this] { askFile(false); });
-    auto* row = new QHBoxLayout(box);
-    row->setContentsMargins(0, 0, 0, 0);
-    for (auto* each : {copy, remove, import, output})
-        row->addWidget(each);
+    auto* grid = new QGridLayout(box);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->addWidget(copy, 0, 0);
+    grid->addWidget(remove, 0, 1);
+    grid->addWidget(import, 1, 0);
+    grid->addWidget(output, 1, 1);
     return box;
 }
 
@@ -312,7 +315,7 @@ void RackView::quickAdd() {
     tools.push_back(std::move(*made));
     m_quick->clear();
     edit(tr("New tool %1").arg(q(m_chosen)), std::move(tools));
-    say(tr("%1 is on the rack: engrave the number, say where it lies.").arg(q(m_chosen)), true);
+    say(tr("%1 is on the rack: engrave the tool no., say where it lies.").arg(q(m_chosen)), true);
 }
 
 void RackView::copyTool() {
@@ -331,7 +334,7 @@ void RackView::removeTool() {
     auto tools = m_tools;
     const auto gone = m_chosen;
     std::erase_if(tools, [&](const auto& t) { return t.id == gone; });
-    edit(tr("Take out %1").arg(q(gone)), std::move(tools));
+    edit(tr("Remove %1").arg(q(gone)), std::move(tools));
     say(tr("%1 is off the rack; Ctrl+Z puts it back.").arg(q(gone)), true);
 }
 
@@ -353,7 +356,7 @@ Result<void> RackView::importFrom(const QString& file) {
     if (added > 0) edit(tr("Import"), std::move(tools));
     say(tr("%1 added").arg(added) +
             (kept.isEmpty() ? tr(".")
-                            : tr("; these numbers are taken and were left as they are: %1.").arg(kept.join(", "))),
+                            : tr("; these tool numbers are taken and were left as they are: %1.").arg(kept.join(", "))),
         kept.isEmpty());
     return {};
 }

@@ -51,7 +51,8 @@ private:
     QWidget* buildButtons();
     QLineEdit* addFilterField(QWidget* bar, const char* name, const QString& label);
     void buildSheet();
-    void addSize(const QString& name, const QString& label, double catalog::Tool::*size, bool length = true);
+    /// @param unit  what a bare number means; 0: a length, as lengths are typed here
+    void addSize(const QString& name, const QString& label, double catalog::Tool::*size, double unit = 0);
     void addText(const QString& name, const QString& label, std::string catalog::Tool::*text);
     void addCommon();
     void takeChoice(const QString& text, const std::function<void(catalog::Tool&)>& change);

@@ -1,6 +1,7 @@
 #include "ui/rack/rack_wall.h"
 
 #include "ui/bench/section_painter.h"
+#include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/tooling_words.h"
@@ -32,6 +33,20 @@ bool isDrawn(const catalog::Tool& t) {
 RackWall::RackWall(QWidget* parent) : QWidget(parent) {
     setObjectName("rackWall");
     setFocusPolicy(Qt::StrongFocus);
+    speakAs(*this, QAccessible::List, tr("Rack"));
+}
+
+QString RackWall::spokenNow() const {
+    for (const auto& tool : m_tools)
+        if (tool.id == m_chosen)
+            return QStringLiteral("%1, %2, %3")
+                .arg(q(tool.id), q(words::kindName(tool.kind)), q(words::sizesOf(tool, m_display)));
+    return tr("%1 tools, none is chosen").arg(m_tools.size());
+}
+
+void RackWall::changed() {
+    speak(*this, spokenNow());
+    update();
 }
 
 void RackWall::show(std::vector<catalog::Tool> tools, const std::string& chosenId, std::vector<std::string> faulty,
@@ -42,7 +57,7 @@ void RackWall::show(std::vector<catalog::Tool> tools, const std::string& chosenI
     m_display = display;
     setScale();
     layOut();
-    update();
+    changed();
 }
 
 int RackWall::columns() const {

@@ -32,6 +32,8 @@ protected:
     void resizeEvent(QResizeEvent*) override;
 
 private:
+    QString spokenNow() const; ///< the tool that is chosen
+    void changed();            ///< repaints, and tells a screen reader where it stands
     int columns() const;
     void setScale();
     void layOut();

@@ -65,7 +65,7 @@ Result<void> writeDrawingPdf(const QString& file, const io::Drawing& drawing) {
     QPainter painter;
     if (!painter.begin(&writer))
         return tl::unexpected(
-            Problem{ProblemCode::Unwritable, {}, {}, "a folder that can be written", file.toStdString()});
+            Problem{ProblemCode::Unwritable, {}, {}, wanted("a folder that can be written"), file.toStdString()});
     const auto flat = io::flatten(drawing);
     const QSizeF page = writer.pageLayout().paintRect(QPageLayout::Millimeter).size();
     const double dots = kDotsPerInch / kMmPerInch;

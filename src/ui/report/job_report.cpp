@@ -1,17 +1,15 @@
 #include "ui/report/job_report.h"
-#include "core/plan/step_record.h"
 
 #include "core/base/units.h"
-#include "ui/report/paper.h"
+#include "core/plan/step_record.h"
+#include "ui/report/paper_sheet.h"
 #include "ui/text.h"
 #include "ui/tooling/setup_scene.h"
 #include "words/adjust_words.h"
 #include "words/heat_words.h"
-#include "words/measure_words.h"
-#include "words/sentences.h"
+#include "words/sheets/sheets.h"
 #include "words/tooling_words.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
@@ -23,27 +21,17 @@ namespace {
 
 constexpr int kTrace = 210, kClock = 190;
 
-void advice(Paper& paper, const AdviceList& list, const words::Display& d) {
-    for (const auto& a : list) {
-        const auto line = q(words::say(a, d).line());
-        a.severity == Severity::Stop ? paper.caution(line) : paper.text(line);
-    }
-}
-
-void fit(Paper& paper, const JobSession& session) {
-    const auto& fits = session.plan().fits;
-    if (!fits) return;
-    const auto d = session.display();
+void fit(Paper& paper, const JobSession& /*session*/, const words::Told& told) {
+    if (!told.plan.fits) return;
     paper.heading(tr("Fit"));
-    for (const auto& seat : fits->seats) {
+    for (std::size_t i = 0; i < told.plan.fits->seats.size(); ++i) {
+        const auto& seat = told.plan.fits->seats[i];
         if (!seat.fit) continue;
-        const auto& f = *seat.fit;
-        const auto size = seat.hole.measuredDia_mm ? d.size(*seat.hole.measuredDia_mm).text() : seat.hole.spec;
-        paper.text(tr("%1, %2").arg(q(words::seatTitle(seat)), q(size)), 0, true);
-        paper.text(tr("interference %1 (%2), pressure %3")
-                       .arg(q(d.fine(f.interference_mm.likely).text()),
-                            q(d.fineRange(f.interference_mm.least, f.interference_mm.most)),
-                            q(d.pressure(f.pressure_MPa.likely).text())));
+        const auto& measured = seat.hole.measuredDia_mm;
+        const auto size = measured ? told.d.reading(*measured).text() : seat.hole.spec;
+        const auto sheet = words::fitSheet(told, i);
+        paper.text(tr("%1, %2").arg(q(sheet.heading), q(size)), 0, true);
+        setNumbers(paper, sheet);
     }
 }
 
@@ -99,23 +87,17 @@ void paintTrace(QPainter& p, const QRectF& box, const trace::Expected& e, const 
                e.end_N.most < e.points.front().force_N.most ? tr("free") : tr("home"));
 }
 
-void press(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+void press(Paper& paper, const JobSession& session, const words::Told& told, const plan::StepPlan& step) {
     if (!step.press) return;
-    const auto d = session.display();
     const auto& e = step.hand ? step.hand->expected : step.press->expected;
-    const auto force = q(d.forceRange(step.press->force_N.least, step.press->force_N.most));
-    paper.text(step.step.out ? tr("expected to let go at %1 %2").arg(force, q(d.force(0).unit))
-                             : tr("expected just before home %1 %2, then %3")
-                                   .arg(force, q(d.force(0).unit), q(words::endOfPress(e, d))));
-    if (!step.trace) return paper.text(tr("nothing was recorded"));
-    paper.text(q(words::verdict(*step.trace, d).line()), 0, true);
     const auto* measured = session.traceOf(step.step.id);
     const auto t = step.hand ? step.hand->trace : measured ? *measured : trace::Trace{};
     if (!t.empty())
         paper.figure(kTrace, tr("force against travel over what was expected"),
-                     [&](QPainter& p, const QRectF& box) { paintTrace(p, box, e, t, d); });
+                     [&](QPainter& p, const QRectF& box) { paintTrace(p, box, e, t, told.d); });
+    setSheet(paper, words::pressSheet(told, step));
+    if (!step.trace) return paper.text(tr("nothing was recorded"));
     if (step.trace->friction) paper.text(tr("friction found %1").arg(q(words::decimals(*step.trace->friction, 3))));
-    advice(paper, step.trace->findings, d);
 }
 
 /// What it was warmed to, as the clocks and the thermometer had it.
@@ -143,63 +125,52 @@ void paintClock(QPainter& p, const QRectF& box, const std::vector<seat::Reading>
     }
 }
 
-void seat(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
+void seat(Paper& paper, const words::Told& told, const plan::StepPlan& step) {
     if (!step.ring) return;
-    const auto d = session.display();
-    const auto& kept = job::stepOf(session.job(), step.step.id);
-    const auto& ring = *step.ring;
-    paper.text(tr("%1 · %2: %3").arg(q(ring.label), q(ring.partner), q(words::verdict(ring.seating, d).line())), 0,
-               true);
+    const auto& kept = job::stepOf(told.job, step.step.id);
+    setSheet(paper, words::seatSheet(told, step));
     if (!kept.readings.readings.empty())
-        paper.figure(kClock, tr("readings round the ring, %1").arg(q(d.size(0).unit)),
-                     [&](QPainter& p, const QRectF& box) { paintClock(p, box, kept.readings.readings, d); });
-    advice(paper, ring.seating.findings, d);
+        paper.figure(kClock, tr("readings round the ring, %1").arg(q(told.d.size(0).unit)),
+                     [&](QPainter& p, const QRectF& box) { paintClock(p, box, kept.readings.readings, told.d); });
     for (const auto& [check, good] : kept.proof.checks)
         paper.tick(good, q(words::seatCheck(check).head) + (good ? QString() : tr(": no")));
     if (!kept.proof.probed.empty())
-        paper.text(tr("retaining ring felt at %1 places of 12").arg(kept.proof.probed.size()));
-    advice(paper, step.proof, d);
+        paper.text(tr("retaining ring probed at %1 places of 12").arg(kept.proof.probed.size()));
 }
 
 /// Every pressed step that was worked, and the one in hand: setup, press and proof.
-void steps(Paper& paper, const JobSession& session) {
-    const auto& plan = session.wholePlan();
+void steps(Paper& paper, const JobSession& session, const words::Told& told) {
+    const auto& plan = told.plan;
     for (const auto& step : plan.steps) {
         if (&step != plan.now() && !plan::wasWorked(session.job(), step)) continue;
         paper.heading(q(words::stepTitle(step.step)));
         setup(paper, session, step);
         warmed(paper, session, step);
-        press(paper, session, step);
-        seat(paper, session, step);
+        press(paper, session, told, step);
+        seat(paper, told, step);
     }
 }
 
-void adjust(Paper& paper, const JobSession& session) {
-    const auto& plan = session.plan().adjust;
-    if (!plan) return;
-    const auto d = session.display();
+void adjust(Paper& paper, const JobSession& /*session*/, const words::Told& told) {
+    if (!told.plan.adjust) return;
     paper.heading(tr("Adjust"));
-    paper.text(q(words::verdict(*plan, d).line()), 0, true);
-    paper.text(tr("%1 against %2, wanted %3 %4")
-                   .arg(q(plan->pair.first), q(plan->pair.second),
-                        q(d.fineRange(plan->target_mm.lower, plan->target_mm.upper)), q(d.fine(0).unit)));
-    for (const auto& line : words::greaseLines(adjust::sum(plan->grease), session.job().adjust.grease))
-        paper.text(q(line.line()));
-    advice(paper, plan->findings, d);
+    const auto sheet = words::adjustSheet(told);
+    paper.text(q(sheet.heading));
+    setSheet(paper, sheet);
 }
 
-void closing(Paper& paper, const JobSession& session) {
+void closing(Paper& paper, const JobSession& session, const words::Told& told) {
     const auto& c = session.job().closing;
     const auto d = session.display();
     paper.heading(tr("Close"));
     for (const auto& f : c.fasteners)
         paper.tick(f.read_Nm.has_value(), q(f.name) + (f.count > 1 ? QStringLiteral(" × %1").arg(f.count) : QString()),
                    tr("wanted %1, read %2")
-                       .arg(f.torque_Nm > 0 ? q(d.torque(f.torque_Nm).text()) : tr("the maker’s figure"),
+                       .arg(f.torque_Nm > 0 ? q(d.torque(f.torque_Nm).text()) : tr("the maker’s value"),
                             f.read_Nm ? q(d.torque(*f.read_Nm).text()) : tr("nothing")));
     for (const auto& r : c.runIn.readings)
         paper.text(tr("run-in, minute %1: %2").arg(r.minute).arg(q(d.temperature(r.temp_C).text())));
-    advice(paper, session.plan().closing, d);
+    setNotes(paper, words::closeSheet(told));
     const auto& record = session.job().record;
     if (record) {
         paper.text(tr("recorded by %1, %2").arg(q(record->who), q(record->when).left(16).replace('T', ' ')), 0, true);
@@ -217,8 +188,9 @@ Result<void> writeJobReport(const JobSession& session, const QString& file) {
     return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         paper.text(q(job.intake.complaint));
+        const words::Told told(job, session.wholePlan());
         for (auto part : {fit, steps, adjust, closing})
-            part(paper, session);
+            part(paper, session, told);
     });
 }
 

@@ -140,7 +140,7 @@ void Paper::holdPoint(const QString& text) {
     m_painter.drawLine(frame.right() - 240, frame.bottom() - 8, frame.right() - 8, frame.bottom() - 8);
     m_painter.setFont(font(9));
     m_painter.setPen(kSoft);
-    m_painter.drawText(frame.adjusted(0, 2, -8, 0), Qt::AlignTop | Qt::AlignRight, QObject::tr("looked at by, when"));
+    m_painter.drawText(frame.adjusted(0, 2, -8, 0), Qt::AlignTop | Qt::AlignRight, QObject::tr("checked by, when"));
     m_y += kTall + 6;
 }
 
@@ -198,7 +198,7 @@ void Paper::signature(const QString& who) {
 Result<void> writePaper(const QString& file, const QString& title, const QString& footer,
                         const std::function<void(Paper&)>& fill) {
     const tl::unexpected<Problem> refusal(
-        Problem{ProblemCode::Unwritable, {}, {}, "a folder that can be written", file.toStdString()});
+        Problem{ProblemCode::Unwritable, {}, {}, wanted("a folder that can be written"), file.toStdString()});
     QSaveFile out(file);
     if (!out.open(QIODevice::WriteOnly)) return refusal;
     const auto look = theme::variant();

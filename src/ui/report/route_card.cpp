@@ -1,194 +1,147 @@
 #include "ui/report/route_card.h"
 
-#include "ui/measure/measure_slip.h"
-#include "ui/report/paper.h"
+#include "core/plan/job_route.h"
+#include "ui/report/paper_sheet.h"
 #include "ui/text.h"
-#include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
-#include "words/heat_words.h"
-#include "words/measure_words.h"
-#include "words/step_words.h"
-#include "words/strip_words.h"
+#include "words/adjust_words.h"
+#include "words/sheets/sheets.h"
 #include "words/tooling_words.h"
-
-#include <QCoreApplication>
-#include <bit>
 
 namespace arbor::ui {
 
 namespace {
 
-using words::WorkLine;
+using words::Tone;
 
 constexpr int kIndent = 26;
 
-std::vector<section::Body> bodiesOf(const arrangement::Assembly& a, route::Parts parts) {
+std::vector<section::Body> bodiesOf(const arrangement::Assembly& a, route::PartSet parts) {
     std::vector<section::Body> out;
     for (std::size_t p = 0; p < a.parts.size(); ++p)
         if (parts & route::only(p)) out.insert(out.end(), a.parts[p].bodies.begin(), a.parts[p].bodies.end());
     return out;
 }
 
-void intake(Paper& paper, const JobSession& session) {
-    const auto& in = session.job().intake;
-    paper.heading(tr("Intake"));
-    if (!in.complaint.empty()) paper.text(q(in.complaint), 0, true);
-    paper.text(q(in.position));
-    for (const auto check : job::kChecks) {
-        const auto said = words::check(check);
-        const auto found = in.checks.find(check);
-        paper.tick(found != in.checks.end(),
-                   q(said.title) + (found == in.checks.end()           ? QString()
-                                    : found->second == job::Found::Bad ? tr(": bad")
-                                                                       : tr(": fine")),
-                   q(said.how));
-    }
-    if (in.bothSides) paper.text((*in.bothSides ? tr("Both sides: ") : tr("This side only: ")) + q(in.sideReason));
-}
-
-void kit(Paper& paper, const JobSession& session) {
-    const auto& strip = session.plan().strip;
-    paper.heading(tr("On the bench before it is stripped"));
-    for (const auto& line : strip.kit) {
-        const auto said = words::kitLine(line, strip.assembly);
-        paper.tick(session.job().strip.onTheBench.contains(line.id), q(said.head), q(said.detail));
+/// Checks to be ticked, and the kit.
+void intake(Paper& paper, const words::Told& told) {
+    const auto sheet = words::intakeSheet(told);
+    paper.heading(q(sheet.title));
+    paper.text(q(sheet.verdict), 0, true);
+    paper.text(q(told.job.intake.position));
+    for (const auto& note : sheet.notes)
+        paper.tick(note.tone == Tone::Check || note.tone == Tone::Proven, q(note.head), q(note.detail));
+    if (const auto& both = told.job.intake.bothSides)
+        paper.text((*both ? tr("Both sides: %1") : tr("This side only: %1")).arg(q(told.job.intake.sideReason)));
+    for (const auto& list : sheet.rows) {
+        if (list.key != "kit_lines") continue;
+        paper.heading(q(list.title));
+        for (const auto& row : list.rows)
+            paper.tick(row.tone == Tone::Proven, q(row.left));
     }
 }
 
-void ringLines(Paper& paper, const JobSession& session, const WorkLine& line, bool together) {
-    if (std::popcount(line.moving) != 1) return;
-    const auto& strip = session.plan().strip;
-    const auto part = static_cast<std::size_t>(std::countr_zero(line.moving));
-    const int indent = (line.level + 1) * kIndent;
-    const auto* ring = strip.ring(part);
-    const auto d = session.display();
-    if (ring && ring->breakaway) {
-        const auto& force = together ? ring->pressIn_N : ring->breakaway->force_N;
-        paper.text((together ? tr("force to press it in %1 %2") : tr("lets go at %1 %2"))
-                       .arg(q(d.forceRange(force.least, force.most)), q(d.force(0).unit)),
-                   indent);
-    }
-    if (ring && !together && !ring->ways.empty() && ring->ways.front().applies) {
-        paper.text(q(words::say(ring->ways.front(), *ring, strip.assembly, d).line()), indent);
-        for (const auto& caution : words::cautions(ring->ways.front().method))
-            paper.caution(q(caution), indent);
-    }
-    const auto way = words::wayRound(strip.assembly.parts[part]);
-    if (together && !way.head.empty())
-        paper.tick(session.job().strip.wayRoundSeen.contains(strip.assembly.parts[part].id), q(way.head), q(way.detail),
-                   indent);
+/// What is said at one line of the order of work, under its tick.
+void line(Paper& paper, const words::Sheet& sheet, bool together, int indent) {
+    setNumbers(paper, sheet, indent);
+    for (const auto& note : sheet.notes)
+        if (note.key == "way_round")
+            paper.tick(note.tone == Tone::Proven, q(note.head), q(note.detail), indent);
+        else if (note.key == "by_hand")
+            continue; // every second line would say it
+        else if (together || note.tone != Tone::Plain)
+            paper.text(q(note.line()), indent);
+    if (!sheet.caution.empty()) paper.caution(q(sheet.caution), indent);
 }
 
 /// One direction of the work; a drawing wherever the work is clamped anew.
-void order(Paper& paper, const JobSession& session, bool together) {
-    const auto& strip = session.plan().strip;
-    const auto& keys = together ? session.job().strip.fitted : session.job().strip.out;
-    const auto lines =
-        together ? words::fitLines(strip.assembly, strip.order) : words::stripLines(strip.assembly, strip.order);
+void order(Paper& paper, const words::Told& told, bool together) {
+    const auto& strip = told.plan.strip;
+    const auto lines = words::workLines(strip, together);
     paper.heading(together ? tr("Put together") : tr("Take apart"));
     bool newSetup = true;
     int setup = 0;
-    for (const auto& line : lines) {
-        if (line.key.empty()) {
-            paper.tick(false, q(line.text), {}, line.level * kIndent);
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        const auto& at = lines[i];
+        if (at.key.empty()) {
+            paper.tick(false, q(at.text), {}, at.level * kIndent);
             newSetup = true;
             continue;
         }
         if (newSetup)
-            paper.drawing(bodiesOf(strip.assembly, together ? line.here & ~line.moving : line.here),
+            paper.drawing(bodiesOf(strip.assembly, together ? at.here & ~at.moving : at.here),
                           tr("Setup %1: as it stands").arg(++setup));
         newSetup = false;
-        paper.tick(keys.contains(line.key), q(line.text), q(line.why), line.level * kIndent);
-        ringLines(paper, session, line, together);
-        if (!line.caution.empty()) paper.caution(q(words::capital(line.caution)), (line.level + 1) * kIndent);
+        auto stand = words::standOf(told, lines, i, together);
+        stand.ahead = true; // paper has no line in hand: each says what it will need
+        paper.tick(stand.done, q(at.text), {}, at.level * kIndent);
+        line(paper, words::stripSheet(told, at, stand), together, (at.level + 1) * kIndent);
     }
 }
 
 /// What was found, and a line to write on where nothing was measured yet.
-void measured(Paper& paper, const JobSession& session) {
-    const auto& fits = session.plan().fits;
-    if (!fits) return;
-    const auto d = session.display();
+void measured(Paper& paper, const words::Told& told) {
     paper.heading(tr("Measure"));
-    for (const auto& item : measureItems(*fits)) {
-        const auto verdict = verdictOf(item, *fits);
-        const bool open = verdict == measure::Verdict::NotMeasured;
-        auto found = open ? tr("______________________") : q(words::verdictName(verdict));
-        if (item.kind == MeasureItem::Kind::OldBearing) {
-            if (fits->causes.empty()) continue;
-            found = q(words::causeName(fits->causes.front().cause));
-        }
-        paper.tick(!open, itemTitle(item, *fits) + ": " + found, {}, 0);
-        if (item.kind != MeasureItem::Kind::Surface) continue;
-        const auto& seat = fits->seats[item.index];
-        const auto& side = item.hole ? seat.hole : seat.shaft;
-        if (side.measuredDia_mm)
-            paper.text(tr("%1 ± %2, %3")
-                           .arg(q(d.reading(*side.measuredDia_mm).text()), q(d.fine(side.uncertainty_mm).text()),
-                                q(side.spec)),
-                       kIndent);
-        for (const auto& reason : side.judgement.reasons)
-            if (reason.calls > measure::Verdict::Use) paper.caution(q(words::say(reason.advice, d).line()), kIndent);
+    const auto& fits = *told.plan.fits;
+    for (const auto& item : words::measureItems(fits)) {
+        const bool open = words::verdictOf(item, fits) == measure::Verdict::NotMeasured;
+        if (open && item.kind == words::MeasureItem::Kind::OldBearing) continue;
+        const auto sheet = words::measureSheet(told, item, {});
+        const bool old = item.kind == words::MeasureItem::Kind::OldBearing;
+        const auto found = open ? tr("______________________") : q(old ? sheet.verdict : sheet.title);
+        paper.tick(!open, QStringLiteral("%1: %2").arg(q(sheet.heading), found));
+        setNumbers(paper, sheet, kIndent);
+        setNotes(paper, sheet, kIndent);
     }
+    paper.holdPoint(tr("Seats cleaned, measured and found good"));
 }
 
-void fits(Paper& paper, const JobSession& session) {
-    const auto& plan = session.plan();
-    const auto d = session.display();
+void fits(Paper& paper, const words::Told& told) {
     paper.heading(tr("Fit"));
-    if (!plan.fits) return paper.text(plan.problem() ? q(words::say(*plan.problem())) : QString(), 0, true);
-    for (const auto& seat : plan.fits->seats) {
-        if (!seat.fit) continue;
-        const auto& f = *seat.fit;
-        paper.text(tr("%1, %2 on %3").arg(q(words::seatTitle(seat)), q(seat.hole.spec), q(seat.shaft.spec)), 0, true);
-        paper.text(tr("interference %1 %2, force %3 %4")
-                       .arg(q(d.fineRange(f.interference_mm.least, f.interference_mm.most)), q(d.fine(0).unit),
-                            q(d.forceRange(f.pressForce_N.least, f.pressForce_N.most)), q(d.force(0).unit)));
+    for (std::size_t i = 0; i < told.plan.fits->seats.size(); ++i) {
+        const auto& seat = told.plan.fits->seats[i];
+        const auto sheet = words::fitSheet(told, i);
+        paper.text(tr("%1, %2 on %3").arg(q(sheet.heading), q(seat.hole.spec), q(seat.shaft.spec)), 0, true);
+        setNumbers(paper, sheet, kIndent);
+        for (const auto& note : sheet.notes)
+            if (note.tone == Tone::Stop || note.tone == Tone::Check) paper.caution(q(note.line()), kIndent);
     }
-    for (const auto& advice : plan.fits->advisories())
-        paper.caution(q(words::say(advice, d).line()));
 }
 
 /// What stands on the press, or what is taken in hand.
-void stepSetup(Paper& paper, const JobSession& session, const plan::StepPlan& step) {
-    const auto d = session.display();
-    if (!step.tools->proven()) return paper.caution(tr("Nothing on the rack does it: no work until that is settled."));
+void stepSetup(Paper& paper, const JobSession& session, const words::Told& told, const plan::StepPlan& step) {
+    const auto sheet = words::toolingSheet(told, step);
+    if (!step.tools->proven()) {
+        setSheet(paper, sheet);
+        return paper.caution(tr("Nothing on the rack does it: no work until that is settled."));
+    }
     const auto& way = *step.way();
     paper.tick(false, q(words::capital(words::wayName(way))), q(words::capital(words::wayDetail(way, step.step))));
-    if (!way.pressed) return;
+    if (!way.pressed) return setSheet(paper, sheet);
     paper.drawing(wayScene(session, step, way, 0.0).bodies, tr("The stack before it moves"));
-    const auto& c = *way.pressed->choice;
-    if (c.press) paper.tick(false, tr("%1, bed notch %2").arg(q(c.press->name)).arg(c.notch + 1));
-    for (const auto& piece : words::pieces(c, step.step.tasks[way.task], d))
-        if (!piece.id.empty()) paper.tick(false, q(piece.id + "  " + piece.what));
-    paper.holdPoint(tr("Stack looked at: the force stays in the ring"));
+    for (const auto& list : sheet.rows)
+        for (const auto& row : list.aside ? std::vector<words::Row>{} : list.rows)
+            paper.tick(false, q(row.left), q(row.right));
+    setNotes(paper, sheet, kIndent);
+    paper.holdPoint(tr("Stack checked: the force stays in the ring"));
 }
 
-void stepPress(Paper& paper, const JobSession& session, const plan::StepPlan& step, const plan::Plan& plan) {
-    const auto d = session.display();
-    if (const auto* heat = plan::heatOf(step.step, plan.heats))
-        paper.text(tr("to drop it in: %1").arg(q(words::opensLine(*heat, d))));
-    if (!step.press) return;
-    for (const auto& line : words::pressLines(*step.press, d))
-        paper.text(q(words::capital(line)), kIndent);
-    for (const auto& watch : step.press->watch)
-        if (watch.severity == Severity::Stop) paper.caution(q(words::say(watch, d).line()));
-    if (!step.step.out) {
-        paper.caution(tr("Stand clear of the line of force: up to %1 J in frame and stack. Eye protection.")
-                          .arg(q(words::decimals(step.press->energy_J, 1))));
-        paper.holdPoint(tr("Home and square, proven by readings"));
-    }
-}
-
-/// One direction's pressed steps, each with its setup, force and what is proven of it.
-void pressedSteps(Paper& paper, const JobSession& session, const plan::Plan& plan, bool out) {
+/// One direction's pressed steps, each with its setup, heat and force, and what is proven of it.
+void pressedSteps(Paper& paper, const JobSession& session, const words::Told& told, bool out) {
+    const auto heats = words::followHeats(told);
     int number = 0;
-    for (const auto& step : plan.steps) {
+    for (const auto& step : told.plan.steps) {
         ++number;
-        if (step.step.out != out) continue;
+        if (step.step.out != out || plan::isNotNeeded(told.job, step, told.plan)) continue;
         paper.heading(QStringLiteral("%1.  %2").arg(number).arg(q(words::stepTitle(step.step))));
-        stepSetup(paper, session, step);
-        stepPress(paper, session, step, plan);
+        stepSetup(paper, session, told, step);
+        if (!out && step.step.seat && heats[*step.step.seat].plan)
+            setSheet(paper, words::warmSheet(told, step, heats[*step.step.seat]));
+        setSheet(paper, words::pressSheet(told, step));
+        if (out) continue;
+        for (const auto check : step.checks)
+            paper.tick(false, q(words::seatCheck(check).line()));
+        paper.holdPoint(tr("Home and square, proven by readings"));
     }
 }
 
@@ -199,18 +152,23 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
     const auto footer = q(job.id) + tr("   Advises and does not certify; follow local rules.");
     return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
-        intake(paper, session);
-        if (session.plan().strip.sound()) {
-            kit(paper, session);
-            order(paper, session, false);
+        const words::Told told(job, session.wholePlan());
+        const bool sound = told.plan.strip.sound();
+        intake(paper, told);
+        for (const auto& problem : told.plan.problems)
+            paper.caution(q(words::say(problem)));
+        if (sound) order(paper, told, false);
+        pressedSteps(paper, session, told, true);
+        if (told.plan.fits) {
+            measured(paper, told);
+            fits(paper, told);
         }
-        const auto& whole = session.wholePlan();
-        pressedSteps(paper, session, whole, true);
-        measured(paper, session);
-        paper.holdPoint(tr("Seats cleaned, measured and found good"));
-        fits(paper, session);
-        if (session.plan().strip.sound()) order(paper, session, true);
-        pressedSteps(paper, session, whole, false);
+        if (sound) order(paper, told, true);
+        pressedSteps(paper, session, told, false);
+        if (told.plan.adjust) {
+            paper.heading(tr("Adjust"));
+            setSheet(paper, words::adjustSheet(told));
+        }
         paper.heading(tr("Close"));
         paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));
     });

@@ -248,9 +248,9 @@ Result<QString> JobSession::keepBeside(const QString& file, const QString& folde
     if (source.absoluteFilePath() == QFileInfo(target).absoluteFilePath()) return relative;
     if (QFileInfo::exists(target))
         return refuse(ProblemCode::Unwritable, target.toStdString(), {},
-                      "another name: a file of this name is kept already");
+                      wanted("another name: a file of this name is kept already"));
     if (!home.mkpath(folder) || !QFile::copy(source.filePath(), target))
-        return refuse(ProblemCode::Unwritable, target.toStdString(), {}, "a folder that can be written");
+        return refuse(ProblemCode::Unwritable, target.toStdString(), {}, wanted("a folder that can be written"));
     return relative;
 }
 
@@ -265,7 +265,7 @@ Result<void> JobSession::attachTrace(const std::string& file) {
 
 Result<void> JobSession::attachPhoto(const std::string& file) {
     if (!QImageReader(QString::fromStdString(file)).canRead())
-        return refuse(ProblemCode::Unreadable, file, {}, "a picture (PNG or JPEG)");
+        return refuse(ProblemCode::Unreadable, file, {}, wanted("a picture (PNG or JPEG)"));
     const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("photos"));
     if (!kept) return tl::unexpected(kept.error());
     edit(tr("Attach photo"), [&](job::Job& j) { j.intake.photos.push_back(kept->toStdString()); });

@@ -4,7 +4,7 @@
 #include "core/plan/work_steps.h"
 #include "io/job_file.h"
 #include "ui/session/instant.h"
-#include "words/display.h"
+#include "words/sheets/sheets.h"
 
 #include <QObject>
 #include <QUndoStack>
@@ -57,6 +57,7 @@ public:
     const trace::Trace* measuredTrace() const;                   ///< of the step in hand
     const std::string& path() const { return m_path; }
     words::Display display() const { return words::Display(job().units); }
+    words::Told told() const { return {job(), m_plan, false}; } ///< what the slip's sheets are made from
     QUndoStack& undoStack() { return m_undo; }
 
     /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.

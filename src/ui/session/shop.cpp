@@ -102,7 +102,7 @@ Result<QString> Shop::bringTrace(const QString& trace, const QDir& from) const {
     for (int n = 2; QFileInfo::exists(m_folder.filePath(name)); ++n)
         name = QStringLiteral("traces/%1-%2.csv").arg(source.completeBaseName()).arg(n);
     if (!QFile::copy(source.filePath(), m_folder.filePath(name)))
-        return refuse(ProblemCode::Unreadable, "trace/file", trace.toStdString(), "the trace beside their job");
+        return refuse(ProblemCode::Unreadable, "trace/file", trace.toStdString(), wanted("the trace beside their job"));
     return name;
 }
 

@@ -3,9 +3,10 @@
 #include "core/plan/plan_job.h"
 #include "io/library_files.h"
 #include "ui/bench/section_painter.h"
-#include "ui/slip/slip_body.h"
+#include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "ui/theme/tones.h"
 #include "words/sentences.h"
 
 #include <QFileInfo>
@@ -42,7 +43,18 @@ Columns columns(int width) {
 ShelfView::ShelfView(QWidget* parent) : QWidget(parent) {
     setObjectName("shelf");
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Shelf"));
+    speakAs(*this, QAccessible::List, tr("Jobs"));
+}
+
+QString ShelfView::spokenNow() const {
+    if (m_chosen < 0 || m_chosen >= static_cast<int>(m_rows.size())) return tr("no job");
+    const auto& row = m_rows[static_cast<std::size_t>(m_chosen)];
+    return QStringLiteral("%1, %2: %3. %4").arg(row.title, row.state, row.next, row.nextLine);
+}
+
+void ShelfView::changed() {
+    speak(*this, spokenNow());
+    update();
 }
 
 ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
@@ -90,7 +102,7 @@ void ShelfView::show(const std::string& folder, std::shared_ptr<const tables::Li
     const auto same = std::find_if(m_rows.begin(), m_rows.end(), [&](const auto& r) { return r.path == keep; });
     m_chosen = same == m_rows.end() ? 0 : static_cast<int>(same - m_rows.begin());
     setMinimumHeight(kHead + static_cast<int>(m_rows.size()) * kRow + 60);
-    update();
+    changed();
 }
 
 std::string ShelfView::chosenPath() const {
@@ -184,7 +196,7 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
 
 void ShelfView::choose(int row) {
     m_chosen = std::clamp(row, 0, std::max(0, static_cast<int>(m_rows.size()) - 1));
-    update();
+    changed();
 }
 
 void ShelfView::keyPressEvent(QKeyEvent* event) {

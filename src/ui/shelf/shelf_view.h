@@ -32,6 +32,8 @@ protected:
     void mouseDoubleClickEvent(QMouseEvent*) override;
 
 private:
+    QString spokenNow() const; ///< the job that is chosen
+    void changed();            ///< repaints, and tells a screen reader where it stands
     struct RowModel {
         std::string path;
         QString title;

@@ -4,6 +4,7 @@
 #include "ui/theme/theme.h"
 #include "ui/warm/warm_state.h"
 #include "words/heat_words.h"
+#include "words/shipped_names.h"
 
 #include <QPainter>
 
@@ -54,7 +55,8 @@ void ClockStrip::show(const JobSession* session) {
             for (const auto& clock : job::stepOf(session->job(), step.step.id).heat.clocks) {
                 const double left = leftOn(clock, now);
                 const bool hot = clock.what != job::Clock::What::Inner;
-                const auto whose = &step == session->step() ? QString() : q(step.step.label) + " · ";
+                const auto whose =
+                    &step == session->step() ? QString() : q(words::shippedName(step.step.label)) + " · ";
                 m_faces.push_back({whose + q(words::clockName(clock.what, plan)),
                                    left > 0 ? q(words::clockFace(left)) : dueWord(clock.what), hot, left <= 0});
             }

@@ -16,6 +16,7 @@
 #include "ui/tooling/tooling_page.h"
 #include "ui/warm/warm_page.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -189,7 +190,7 @@ void JobView::showRule() {
         if (step ? job::isOfStep(m_current) && place.step == plan.inHand : place.station == m_current)
             current = stops.size();
         stops.push_back({place, step ? (step->step.out ? tr("out") : tr("in")) : QString(),
-                         step ? q(step->step.label) : q(words::stationTitle(place.station)),
+                         step ? q(words::shippedName(step->step.label)) : q(words::stationTitle(place.station)),
                          reason.isEmpty() ? q(line) : reason, plan::markOf(job, plan, place)});
     }
     m_rule->show(std::move(stops), current);
@@ -199,7 +200,7 @@ void JobView::showRule() {
 }
 
 void JobView::showSlip() {
-    m_slip->show(page()->slip());
+    m_slip->show(page()->sheet(), page()->keys());
 }
 
 } // namespace arbor::ui

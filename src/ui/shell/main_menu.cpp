@@ -1,4 +1,5 @@
 // What the window can be asked to do, with its keys.
+#include "language/catalogue.h"
 #include "ui/calc/calc_box.h"
 #include "ui/report/job_report.h"
 #include "ui/report/route_card.h"
@@ -26,9 +27,9 @@ void MainWindow::buildActions() {
         connect(action, &QAction::triggered, this, slot);
         return action;
     };
-    add(m_menu, tr("Shelf"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); })->setObjectName("actionShelf");
+    add(m_menu, tr("Jobs"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); })->setObjectName("actionShelf");
     add(m_menu, tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); });
-    add(m_menu, tr("Take in a job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); });
+    add(m_menu, tr("Import job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); });
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
     m_menu->addSeparator();
@@ -62,11 +63,13 @@ void MainWindow::buildActions() {
         printPaper("report", writeJobReport);
     })->setObjectName("actionReport");
     m_menu->addSeparator();
-    auto* night = add(m_menu, tr("Night look"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
+    auto* night = add(m_menu, tr("Dark theme"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
     night->setObjectName("actionNight");
     night->setCheckable(true);
     night->setChecked(theme::variant() == theme::Variant::Night);
     add(m_menu, tr("Inch or metric"), Qt::CTRL | Qt::Key_U, [this] { toggleUnits(); });
+    buildLanguages(m_menu->addMenu(tr("Language")));
+    add(m_menu, tr("Help: terms"), Qt::Key_F1, [this] { showHelp(); })->setObjectName("actionHelp");
     m_menu->addSeparator();
     add(m_menu, tr("Quit"), Qt::CTRL | Qt::Key_Q, [this] { close(); });
 }
@@ -104,7 +107,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
         });
     };
     step(tr("Next station"), Qt::Key_PageDown, 1);
-    step(tr("Station before"), Qt::Key_PageUp, -1);
+    step(tr("Previous station"), Qt::Key_PageUp, -1);
     const auto press = [&](const QString& text, const QKeySequence& keys, int by) {
         auto* action = menu->addAction(text);
         action->setShortcut(keys);
@@ -114,8 +117,8 @@ void MainWindow::buildJobActions(QMenu* menu) {
         });
     };
     press(tr("Next pressed step"), Qt::CTRL | Qt::Key_Right, 1);
-    press(tr("Pressed step before"), Qt::CTRL | Qt::Key_Left, -1);
-    auto* act = menu->addAction(tr("Do what the slip says"));
+    press(tr("Previous pressed step"), Qt::CTRL | Qt::Key_Left, -1);
+    auto* act = menu->addAction(tr("Next action"));
     act->setObjectName("actionSlip");
     act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});
     addAction(act);
@@ -123,6 +126,21 @@ void MainWindow::buildJobActions(QMenu* menu) {
         if (m_calculator->isVisible()) return m_calculator->makeJob();
         if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->takeAction();
     });
+}
+
+/// Each language calls itself by its own name, so that one who chose a wrong one finds back.
+void MainWindow::buildLanguages(QMenu* menu) {
+    menu->setObjectName("languageMenu");
+    const auto now = m_around.settings->value(kLanguageSetting).toString();
+    const auto offer = [&](const QString& name, const QString& code) {
+        auto* action = menu->addAction(name, this, [this, code] { chooseLanguage(code); });
+        action->setObjectName("language_" + code);
+        action->setCheckable(true);
+        action->setChecked(code == now);
+    };
+    offer(tr("As the desktop"), {});
+    for (const auto& language : language::kShipped)
+        offer(language.name, language.code);
 }
 
 void MainWindow::fillRecent(QMenu* menu) {

@@ -7,6 +7,7 @@
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/friction/friction_view.h"
+#include "ui/help/help_view.h"
 #include "ui/log/log_view.h"
 #include "ui/materials/material_view.h"
 #include "ui/practice/practice_view.h"
@@ -86,6 +87,8 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_bands);
     m_materials = new MaterialView(this);
     m_places->addWidget(m_materials);
+    m_help = new HelpView(this);
+    m_places->addWidget(m_help);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -93,6 +96,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_log, &LogView::left, this, goBack);
     connect(m_takeIn, &TakeInView::left, this, goBack);
     connect(m_bands, &BandView::left, this, goBack);
+    connect(m_help, &HelpView::left, this, goBack);
     connect(m_bands, &BandView::changed, this, &MainWindow::saveBands);
     connect(m_bands, &BandView::trouble, this, &MainWindow::showTrouble);
     connect(m_materials, &MaterialView::left, this, goBack);
@@ -272,6 +276,12 @@ void MainWindow::showPractice() {
     showHeader();
 }
 
+void MainWindow::showHelp() {
+    m_places->setCurrentIndex(kHelpPlace);
+    m_help->open();
+    showHeader();
+}
+
 /// What was done last time on the same place, or everything.
 void MainWindow::showLog() {
     if (!m_shop.isOpen()) return;
@@ -405,8 +415,9 @@ void MainWindow::showHeader() {
                      : place == kTakeInPlace   ? tr("From another shop")
                      : place == kBandPlace     ? tr("End play")
                      : place == kMaterialPlace ? tr("Materials")
+                     : place == kHelpPlace     ? tr("Help")
                      : inJob                   ? q(m_session->job().title)
-                                               : tr("Shelf"));
+                                               : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());
     m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                               : m_shop.folder().dirName() + (place == kShelfPlace ? jobs : QString()));
@@ -439,6 +450,11 @@ QString MainWindow::troubleText() const {
     return m_trouble->isVisibleTo(this) ? m_trouble->text() : QString();
 }
 
+QString MainWindow::openedPath() const {
+    const bool onShelf = m_places->currentIndex() == kShelfPlace;
+    return m_session && !onShelf ? q(m_session->path()) : m_shop.folder().path();
+}
+
 void MainWindow::setNight(bool night) {
     theme::use(night ? theme::Variant::Night : theme::Variant::Light);
     theme::apply();
@@ -456,6 +472,12 @@ void MainWindow::toggleUnits() {
         m_session->edit(tr("Change units"), [](job::Job& j) {
             j.units = j.units == job::Units::Metric ? job::Units::Inch : job::Units::Metric;
         });
+}
+
+void MainWindow::chooseLanguage(const QString& code) {
+    if (!mayLeaveJob()) return;
+    m_around.settings->setValue(kLanguageSetting, code);
+    emit languageChosen();
 }
 
 void MainWindow::chooseFolder() {

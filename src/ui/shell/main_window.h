@@ -19,6 +19,7 @@ class ClockStrip;
 class BandView;
 class MaterialView;
 class FrictionView;
+class HelpView;
 class JobView;
 class LogView;
 class PracticeView;
@@ -47,6 +48,12 @@ public:
     JobView* jobView() { return m_jobView; }
     ShelfView* shelf() { return m_shelf; }
     QString troubleText() const;
+    QString openedPath() const; ///< what openPath() would open again
+
+    static constexpr const char* kLanguageSetting = "language"; ///< language::Spoken's code
+
+signals:
+    void languageChosen(); ///< and noted: whoever made this window makes another one
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -68,11 +75,14 @@ private:
         kLogPlace,
         kTakeInPlace,
         kBandPlace,
-        kMaterialPlace
+        kMaterialPlace,
+        kHelpPlace
     };
     void buildHeader(QWidget* header);
     void buildActions();
     void buildJobActions(QMenu* menu);
+    void buildLanguages(QMenu* menu);
+    void chooseLanguage(const QString& code);
     void followUndo();
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
@@ -83,6 +93,7 @@ private:
     void showArrangement();
     void showRack();
     void showPractice();
+    void showHelp();
     void showFriction();
     void showLog();
     void showBands();
@@ -120,6 +131,7 @@ private:
     TakeInView* m_takeIn;
     BandView* m_bands;
     MaterialView* m_materials;
+    HelpView* m_help;
     std::optional<io::JobDocument> m_theirs; ///< looked at before it is taken over
     QString m_theirFile;
     QUndoGroup* m_undoGroup;

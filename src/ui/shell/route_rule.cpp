@@ -1,5 +1,6 @@
 #include "ui/shell/route_rule.h"
 
+#include "ui/kit/spoken.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
 
@@ -29,7 +30,7 @@ void paintMark(QPainter& painter, const QPoint& at, plan::Mark mark, const QColo
     case plan::Mark::Done:
         painter.drawPolyline(QPolygon({at + QPoint(-6, 0), at + QPoint(-2, 5), at + QPoint(6, -5)}));
         break;
-    case plan::Mark::Look:
+    case plan::Mark::Check:
         painter.drawPolygon(QPolygon({at + QPoint(0, -7), at + QPoint(7, 5), at + QPoint(-7, 5)}));
         break;
     case plan::Mark::Stop: {
@@ -59,7 +60,7 @@ RouteRule::RouteRule(QWidget* parent) : QWidget(parent) {
     setObjectName("routeRule");
     setFixedWidth(theme::kRuleWidth);
     setFocusPolicy(Qt::TabFocus);
-    setAccessibleName(tr("Stations"));
+    speakAs(*this, QAccessible::List, tr("Stations"));
 }
 
 void RouteRule::show(std::vector<Stop> stops, std::size_t current) {
@@ -71,7 +72,8 @@ void RouteRule::show(std::vector<Stop> stops, std::size_t current) {
         spoken << QStringLiteral("%1 %2: %3, %4")
                       .arg(s.way, s.title, s.line, QString::fromStdString(words::markWord(s.mark)))
                       .trimmed();
-    setAccessibleDescription(spoken.join("; "));
+    const auto here = current < m_stops.size() ? spoken[static_cast<qsizetype>(current)] + ". " : QString();
+    speak(*this, here + tr("All: %1").arg(spoken.join("; ")));
     update();
 }
 

@@ -18,7 +18,7 @@ QString signOf(plan::Mark mark) {
     switch (mark) {
     case plan::Mark::Done:
         return QStringLiteral("  ✓");
-    case plan::Mark::Look:
+    case plan::Mark::Check:
         return QStringLiteral("  △");
     case plan::Mark::Stop:
         return QStringLiteral("  ▨");

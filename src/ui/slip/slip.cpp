@@ -1,8 +1,14 @@
 #include "ui/slip/slip.h"
 
+#include "ui/kit/broken.h"
+#include "ui/kit/spoken.h"
 #include "ui/slip/slip_body.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
+#include <QClipboard>
+#include <QGuiApplication>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
@@ -11,22 +17,29 @@
 
 namespace arbor::ui {
 
+namespace {
+
+constexpr int kActionText = theme::kSlipWidth - 2 * theme::kMargin - 44;
+
+} // namespace
+
 Slip::Slip(QWidget* parent) : QWidget(parent) {
     setObjectName("slip");
     setFixedWidth(theme::kSlipWidth);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kMargin, 16, theme::kMargin, 14);
     layout->setSpacing(theme::kGap);
-    auto* body = new SlipBody(this);
-    body->setObjectName("slipBody");
-    m_body = body;
+    m_body = new SlipBody(this);
+    m_body->setObjectName("slipBody");
     auto* scroll = new QScrollArea(this);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setObjectName("slipScroll");
     scroll->setFocusPolicy(Qt::TabFocus);
-    scroll->setWidget(body);
+    scroll->setWidget(m_body);
+    speakAs(*scroll, QAccessible::Document, tr("Job card"));
+    m_scroll = scroll;
     layout->addWidget(scroll, 1);
     m_action = new QPushButton(this);
     m_action->setObjectName("slipAction");
@@ -47,19 +60,34 @@ QLabel* Slip::addLine(const char* name) {
     return label;
 }
 
-void Slip::show(const SlipModel& model) {
-    m_model = worstFirst(model);
-    static_cast<SlipBody*>(m_body)->show(m_model);
-    m_action->setVisible(!model.action.isEmpty());
-    m_action->setText(model.action);
-    m_action->setEnabled(model.actionEnabled);
+void Slip::show(const words::Sheet& sheet, const QString& keys) {
+    m_sheet = sheet;
+    m_body->show(sheet);
+    m_action->setVisible(!sheet.action.empty());
+    m_action->ensurePolished();
+    m_action->setText(broken(q(sheet.action), m_action->fontMetrics(), kActionText));
+    m_action->setEnabled(sheet.waitsFor.empty());
     const auto say = [](QLabel& label, const QString& text, const QColor& colour) {
         label.setVisible(!text.isEmpty());
         label.setText(text);
-        label.setStyleSheet(QStringLiteral("color:%1").arg(colour.name()));
+        const auto style = QStringLiteral("color:%1").arg(colour.name());
+        if (label.styleSheet() != style) label.setStyleSheet(style); // a sheet is dear, and shown at every reading
     };
-    say(*m_hint, model.hint, theme::roles().muted);
-    say(*m_caution, model.caution, theme::roles().stop);
+    say(*m_hint, sheet.waitsFor.empty() ? keys : q(sheet.waitsFor), theme::roles().muted);
+    say(*m_caution, q(sheet.caution), theme::roles().stop);
+    speak(*m_scroll, text());
+}
+
+QString Slip::text() const {
+    QStringList lines{m_body->text()};
+    for (const auto& line : {q(m_sheet.action), m_hint->text(), q(m_sheet.caution)})
+        if (!line.isEmpty()) lines << line;
+    return lines.join('\n');
+}
+
+void Slip::keyPressEvent(QKeyEvent* event) {
+    if (!event->matches(QKeySequence::Copy)) return QWidget::keyPressEvent(event);
+    QGuiApplication::clipboard()->setText(text());
 }
 
 void Slip::paintEvent(QPaintEvent*) {

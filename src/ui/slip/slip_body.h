@@ -1,30 +1,28 @@
 #pragma once
 
-#include "ui/slip/slip_model.h"
+#include "ui/slip/slip_item.h"
 
-#include <QColor>
 #include <QWidget>
+#include <vector>
+
+class QVBoxLayout;
 
 namespace arbor::ui {
 
-QColor toneColour(Tone tone);
-
-/// Paints a slip's text, figures, rows and notes from top to bottom; its height follows from the content.
+/// A sheet's title, figures, lists and notes from top to bottom, each an item of its own.
 class SlipBody : public QWidget {
 public:
-    explicit SlipBody(QWidget* parent) : QWidget(parent) {}
-    void show(const SlipModel& model);
-    QSize sizeHint() const override;
-
-protected:
-    void paintEvent(QPaintEvent*) override;
-    void resizeEvent(QResizeEvent*) override;
+    explicit SlipBody(QWidget* parent);
+    void show(const words::Sheet& sheet);
+    QString text() const; ///< all that stands on it, a line each
 
 private:
-    int textWidth() const; ///< the same with and without a scroll bar, so that figures do not jump
-    int layOut(class QPainter* painter,
-               int width) const; ///< paints when given a painter; returns the height either way
-    SlipModel m_model;
+    void put(const QString& spoken, SlipItem::LayOut layOut);
+    void gap(int pixels); ///< under the item that was put last
+
+    std::vector<SlipItem*> m_items; ///< kept for the next sheet
+    std::size_t m_used = 0;
+    QVBoxLayout* m_layout;
 };
 
 } // namespace arbor::ui

@@ -4,7 +4,6 @@
 #include "ui/bench/bench_view.h"
 #include "ui/stations/closing_sheet.h"
 #include "ui/stations/describe_part.h"
-#include "ui/stations/slips.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/setup_scene.h"
@@ -52,6 +51,7 @@ QWidget* ClosePage::buildSheet() {
     heading->setFont(theme::typeface(theme::Text::Strong));
     auto* hint = new QLabel(tr("Goes into the job file as it stands now."), sheet);
     hint->setFont(theme::typeface(theme::Text::Small));
+    hint->setWordWrap(true);
     m_who = new QLineEdit(sheet);
     m_who->setObjectName("recordWho");
     m_who->setMinimumHeight(theme::kTouch);
@@ -62,7 +62,7 @@ QWidget* ClosePage::buildSheet() {
     m_notes->setTabChangesFocus(true);
     m_notes->setFixedHeight(3 * theme::kTouch);
     m_notes->setAccessibleName(tr("Notes"));
-    m_notes->setPlaceholderText(tr("notes: what worked, what to look at next time"));
+    m_notes->setPlaceholderText(tr("notes: what worked, what to check next time"));
     m_record = new QLabel(sheet);
     m_record->setObjectName("recordText");
     m_record->setTextFormat(Qt::RichText);
@@ -122,7 +122,7 @@ QString ClosePage::recordText() const {
     if (r.riseAcross_mm)
         row(tr("Out of square"), q(d.fine(*r.riseAcross_mm).text()) +
                                      tr(", tilt %1 arc-min").arg(q(words::decimals(r.tilt_arcmin.value_or(0), 1))));
-    row(tr("Verdict"), q(r.verdict).replace('_', ' '));
+    row(tr("Verdict"), q(words::recordedVerdict(r.verdict)));
     return QStringLiteral("<table>%1</table>").arg(rows);
 }
 
@@ -142,12 +142,12 @@ void ClosePage::refresh() {
     emit slipChanged();
 }
 
-SlipModel ClosePage::slip() const {
-    return closeSlip(*m_session);
+words::Sheet ClosePage::sheet() const {
+    return words::closeSheet(m_session->told());
 }
 
 bool ClosePage::act() {
-    if (!slip().actionEnabled) return false;
+    if (!sheet().waitsFor.empty()) return false;
     m_session->writeRecord();
     return false;
 }

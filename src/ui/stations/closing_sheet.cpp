@@ -9,6 +9,7 @@
 #include "words/adjust_words.h"
 #include "words/sentences.h"
 
+#include <QFormLayout>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -19,6 +20,8 @@
 namespace arbor::ui {
 
 namespace {
+
+constexpr int kBesideCircle = 210, kAlone = 300; // width of a fastener's words
 
 QLabel* heading(const QString& text, QWidget* parent) {
     auto* label = new QLabel(text, parent);
@@ -58,10 +61,11 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     layout->addLayout(m_list);
     layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Run-in"), this));
-    auto* plan = new QHBoxLayout;
-    plan->setSpacing(theme::kGap);
-    m_room = numberLine(plan, "runInRoom", tr("Room"));
-    m_allowed = numberLine(plan, "runInAllowed", tr("allowed over it [K]"));
+    auto* plan = new QFormLayout;
+    plan->setLabelAlignment(Qt::AlignLeft);
+    m_room = numberLine(plan, "runInRoom", tr("Ambient"));
+    m_allowed = numberLine(plan, "runInAllowed", tr("Permitted rise"));
+    m_runInPlan = plan;
     layout->addLayout(plan);
     m_runIn = addLine(layout, "runIn", tr("Minute and temperature at the bearing: 15 38"), tr("15 38"));
     m_runInText = new QLabel(this);
@@ -95,15 +99,14 @@ QLineEdit* ClosingSheet::addLine(QVBoxLayout* layout, const char* name, const QS
     return edit;
 }
 
-QLineEdit* ClosingSheet::numberLine(QHBoxLayout* layout, const char* name, const QString& label) {
+QLineEdit* ClosingSheet::numberLine(QFormLayout* layout, const char* name, const QString& label) {
     auto* text = new QLabel(label, this);
     text->setFont(theme::typeface(theme::Text::Small));
     auto* edit = new QLineEdit(this);
     edit->setObjectName(name);
     edit->setAccessibleName(label);
     edit->setFixedWidth(72);
-    layout->addWidget(text);
-    layout->addWidget(edit);
+    layout->addRow(text, edit);
     connect(edit, &QLineEdit::editingFinished, this, &ClosingSheet::takeRunInPlan);
     return edit;
 }
@@ -117,14 +120,16 @@ void ClosingSheet::takeRunInPlan() {
     // Only what was typed: the other field shows its value rounded.
     if (m_room->isModified()) {
         const auto room = temperatureIn(m_room->text(), *m_session, kRooms);
-        if (!room) return emit trouble(tr("Room of the run-in: %1").arg(temperatureRange(kRooms, *m_session)));
+        if (!room) return emit trouble(tr("Ambient of the run-in: %1").arg(temperatureRange(kRooms, *m_session)));
         run.room_C = *room;
     }
     if (m_allowed->isModified()) {
         const auto allowed = numberIn(m_allowed->text());
-        if (!allowed || !(*allowed > 0 && *allowed <= kMost_K))
-            return emit trouble(tr("Allowed over the room: above 0, up to %1 K").arg(kMost_K));
-        run.allowed_K = *allowed;
+        const auto d = m_session->display();
+        if (!allowed || !(*allowed > 0 && *allowed * d.riseTyped_K() <= kMost_K))
+            return emit trouble(
+                tr("Permitted temperature rise: above 0, up to %1").arg(q(d.temperatureRise(kMost_K).text())));
+        run.allowed_K = *allowed * d.riseTyped_K();
     }
     m_room->setModified(false);
     m_allowed->setModified(false);
@@ -152,9 +157,9 @@ void ClosingSheet::add() {
 void ClosingSheet::readIn(std::size_t index, const QString& typed) {
     const auto value = numberIn(typed);
     if (!typed.trimmed().isEmpty() && (!value || *value < 0))
-        return emit trouble(tr("Value read “%1”: a number, 0 or more").arg(typed));
+        return emit trouble(tr("Torque read “%1”: a number, 0 or more").arg(typed));
     const double unit = m_session->display().torqueTyped_Nm(1);
-    edit(tr("Value read"),
+    edit(tr("Torque read"),
          [&](job::Closing& c) { c.fasteners.at(index).read_Nm = value ? std::optional(*value * unit) : std::nullopt; });
 }
 
@@ -167,10 +172,12 @@ QWidget* ClosingSheet::lineOf(std::size_t index) {
     line->setHorizontalSpacing(10);
     line->setVerticalSpacing(4);
     line->setColumnStretch(1, 1);
-    if (f.count > 1 && f.pattern != job::Pattern::Single) line->addWidget(new BoltCircle(f, box), 0, 0, 2, 1);
+    const bool circle = f.count > 1 && f.pattern != job::Pattern::Single;
+    if (circle) line->addWidget(new BoltCircle(f, box), 0, 0, 2, 1);
     auto* text = new QLabel(
         QStringLiteral("<b>%1</b><br>%2").arg(q(f.name).toHtmlEscaped(), described(f, d).toHtmlEscaped()), box);
     text->setWordWrap(true);
+    text->setMinimumHeight(text->heightForWidth(circle ? kBesideCircle : kAlone)); // a low window squeezes no line
     line->addWidget(text, 0, 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
@@ -187,9 +194,9 @@ QWidget* ClosingSheet::lineOf(std::size_t index) {
         row->addWidget(button);
     };
     if (f.oneTime) toggle("fastenerNew", tr("new"), &job::Fastener::renewed);
-    auto* read = new QLineEdit(f.read_Nm ? QString::number(*f.read_Nm / d.torqueTyped_Nm(1), 'g', 5) : QString(), box);
+    auto* read = new QLineEdit(f.read_Nm ? numberTyped(*f.read_Nm / d.torqueTyped_Nm(1), 5) : QString(), box);
     read->setObjectName(QStringLiteral("fastenerRead%1").arg(index));
-    read->setAccessibleName(tr("Value read on %1").arg(q(f.name)));
+    read->setAccessibleName(tr("Torque read on %1").arg(q(f.name)));
     read->setPlaceholderText(q(d.torque(0).unit));
     read->setFixedWidth(64);
     connect(read, &QLineEdit::editingFinished, this, [this, index, read] {
@@ -204,11 +211,11 @@ QWidget* ClosingSheet::lineOf(std::size_t index) {
         toggle("fastenerLocked", q(words::lockingName(f.locking)), &job::Fastener::locked);
     auto* remove = new QPushButton(tr("×"), box);
     remove->setObjectName(QStringLiteral("fastenerRemove%1").arg(index));
-    remove->setAccessibleName(tr("Take %1 off the list").arg(q(f.name)));
+    remove->setAccessibleName(tr("Remove %1 from the list").arg(q(f.name)));
     remove->setFixedWidth(28);
     remove->setStyleSheet("padding:0");
     connect(remove, &QPushButton::clicked, this, [this, index] {
-        edit(tr("Take off the list"),
+        edit(tr("Remove from the list"),
              [&](job::Closing& c) { c.fasteners.erase(c.fasteners.begin() + static_cast<std::ptrdiff_t>(index)); });
     });
     row->addWidget(remove);
@@ -222,6 +229,17 @@ void ClosingSheet::rebuildList() {
     }
     for (std::size_t i = 0; i < m_shown.size(); ++i)
         m_list->addWidget(lineOf(i));
+    keepHeight();
+}
+
+/// The scroll area around it would squeeze texts that are broken over several lines.
+void ClosingSheet::keepHeight() {
+    setMinimumHeight(layout()->totalHeightForWidth(width()));
+}
+
+void ClosingSheet::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    keepHeight();
 }
 
 void ClosingSheet::takeRunIn() {
@@ -259,7 +277,11 @@ void ClosingSheet::refresh() {
         if (!edit->isModified() && edit->text() != text) edit->setText(text);
     };
     show(m_room, temperatureTyped(closing.runIn.room_C, *m_session));
-    show(m_allowed, QString::number(closing.runIn.allowed_K));
+    const auto d = m_session->display();
+    show(m_allowed, numberTyped(closing.runIn.allowed_K / d.riseTyped_K()));
+    const auto label = tr("Permitted rise [%1]").arg(q(d.temperatureRise(0).unit));
+    static_cast<QLabel*>(m_runInPlan->labelForField(m_allowed))->setText(label);
+    m_allowed->setAccessibleName(label);
     if (!m_released->isModified()) m_released->setText(q(closing.releasedBy));
 }
 

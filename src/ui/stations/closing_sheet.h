@@ -5,6 +5,7 @@
 #include <QWidget>
 #include <functional>
 
+class QFormLayout;
 class QHBoxLayout;
 class QLabel;
 class QLineEdit;
@@ -25,13 +26,17 @@ public:
 signals:
     void trouble(const QString& text);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     using Change = std::function<void(job::Closing&)>;
     void edit(const QString& text, const Change& change);
     QLineEdit* addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint);
-    QLineEdit* numberLine(QHBoxLayout* layout, const char* name, const QString& label);
+    QLineEdit* numberLine(QFormLayout* layout, const char* name, const QString& label);
     void takeRunInPlan();
     void rebuildList();
+    void keepHeight();
     QWidget* lineOf(std::size_t index);
     void add();
     void readIn(std::size_t index, const QString& typed);
@@ -42,6 +47,7 @@ private:
     QLineEdit* m_add;
     QVBoxLayout* m_list;
     QLineEdit* m_room;
+    QFormLayout* m_runInPlan;
     QLineEdit* m_allowed;
     QLineEdit* m_runIn;
     QLabel* m_runInText;

@@ -42,7 +42,9 @@ QString toolWords(const section::Body& body, const JobSession& s) {
 }
 
 QString elementWords(const catalog::Bearing& bearing, const tooling::LoadCase& load, const words::Display& d) {
-    const auto name = catalog::knowledge(bearing.type).balls ? QObject::tr("balls") : QObject::tr("rollers");
+    const auto name = bearing.type == catalog::BearingType::NeedleRoller ? QObject::tr("needles")
+                      : catalog::knowledge(bearing.type).balls           ? QObject::tr("balls")
+                                                                         : QObject::tr("rollers");
     const auto carries = !(load.staticAxial_N > 0) ? QObject::tr("no axial load at all")
                                                    : QObject::tr("axial static load rating %1%2")
                                                          .arg(q(d.force(load.staticAxial_N).text()),
@@ -54,10 +56,10 @@ QString elementWords(const catalog::Bearing& bearing, const tooling::LoadCase& l
 
 } // namespace
 
-Note describePart(const section::Body& body, const JobSession& s) {
+PartNote describePart(const section::Body& body, const JobSession& s) {
     const auto& parts = s.plan().strip.assembly.parts;
     const auto part = std::find_if(parts.begin(), parts.end(), [&](const auto& p) { return p.id == body.id; });
-    Note note{Tone::Plan, q(words::capital(part == parts.end() ? body.id : part->name())), sizes(body, s.display())};
+    PartNote note{q(words::capital(part == parts.end() ? body.id : part->name())), sizes(body, s.display())};
     if (!section::mayCarry(body.kind)) note.detail += QObject::tr("; must not be pushed or carry anything.");
     if (part == parts.end() || !section::mayCarry(body.kind)) return note;
     if (body.kind == BodyKind::OuterRing) note.head += QObject::tr(", outer ring");
@@ -66,13 +68,13 @@ Note describePart(const section::Body& body, const JobSession& s) {
     return note;
 }
 
-Note describeInStep(const section::Body& body, const JobSession& s) {
+PartNote describeInStep(const section::Body& body, const JobSession& s) {
     const auto d = s.display();
-    Note note{Tone::Plan, q(words::capital(body.id)), sizes(body, d)};
+    PartNote note{q(words::capital(body.id)), sizes(body, d)};
     const auto* press = s.plan().press;
     const auto* step = s.step();
     if (press && (body.kind == BodyKind::Ram || body.kind == BodyKind::Bed))
-        return {Tone::Plan, q(press->name) + ", " + q(body.id),
+        return {q(press->name) + ", " + q(body.id),
                 QObject::tr("Gives up to %1.").arg(q(d.force(press->capacity_N).text()))};
     if (section::isTool(body.kind))
         note.detail += "; " + toolWords(body, s);

@@ -8,10 +8,22 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QStyle>
+#include <algorithm>
 
 namespace arbor::ui {
 
 namespace {
+
+constexpr int kLabelLeast = 108, kLabelWidth = 132; // longer ones wrap
+
+constexpr int kChoiceText = 150;
+
+int widest(const QComboBox& box) {
+    int most = 0;
+    for (int i = 0; i < box.count(); ++i)
+        most = std::max(most, box.fontMetrics().horizontalAdvance(box.itemText(i)));
+    return most;
+}
 
 void markWrong(QLineEdit& edit, bool wrong) {
     edit.setProperty("wrong", wrong);
@@ -32,7 +44,7 @@ EntrySheet::EntrySheet(QWidget* parent) : QWidget(parent), m_grid(new QGridLayou
     m_grid->setContentsMargins(theme::kMargin, 10, theme::kGap, 4);
     m_grid->setHorizontalSpacing(theme::kGap);
     m_grid->setVerticalSpacing(3);
-    m_grid->setColumnMinimumWidth(0, 92);
+    m_grid->setColumnMinimumWidth(0, kLabelLeast);
     m_grid->setColumnMinimumWidth(1, 110);
     m_grid->setColumnStretch(2, 1);
     m_grid->setRowStretch(100, 1);
@@ -41,6 +53,9 @@ EntrySheet::EntrySheet(QWidget* parent) : QWidget(parent), m_grid(new QGridLayou
 QLabel* EntrySheet::addLabel(const QString& text, int row) {
     auto* label = new QLabel(text, this);
     label->setFont(theme::typeface(theme::Text::Small));
+    label->setWordWrap(true);
+    label->setMaximumWidth(kLabelWidth);
+    label->setMinimumHeight(label->heightForWidth(kLabelLeast));
     m_grid->addWidget(label, row, 0);
     return label;
 }
@@ -59,7 +74,7 @@ QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take 
     auto* note = new QLabel(this);
     note->setObjectName(name + "Understood");
     note->setFont(theme::typeface(theme::Text::Small));
-    note->setMinimumWidth(20);
+    note->setWordWrap(true);
     addLabel(label, m_row)->setBuddy(edit);
     m_grid->addWidget(edit, m_row, 1);
     m_grid->addWidget(note, m_row++, 2);
@@ -87,8 +102,16 @@ QComboBox* EntrySheet::addChoice(const QString& name, const QString& label, cons
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMaxVisibleItems(16);
     box->view()->setMinimumWidth(220);
-    addLabel(label, m_row)->setBuddy(box);
-    m_grid->addWidget(box, m_row++, 1, 1, 2);
+    auto* before = addLabel(label, m_row);
+    before->setBuddy(box);
+    // What is long stands under its label, over the whole width.
+    const bool wide = widest(*box) > kChoiceText;
+    if (wide) {
+        before->setMaximumWidth(QWIDGETSIZE_MAX);
+        box->setFont(theme::typeface(theme::Text::Small));
+        m_grid->addWidget(before, m_row++, 0, 1, 3);
+    }
+    m_grid->addWidget(box, m_row++, wide ? 0 : 1, 1, wide ? 3 : 2);
     m_choices.push_back({box, values, std::move(show)});
     connect(box, &QComboBox::currentIndexChanged, this, [this, values, take = std::move(take)](int index) {
         if (!m_refreshing && index >= 0) take(values.at(index));

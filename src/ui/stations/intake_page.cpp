@@ -1,8 +1,8 @@
 #include "ui/stations/intake_page.h"
 
 #include "ui/bench/bench_view.h"
+#include "ui/kit/broken.h"
 #include "ui/stations/entry_sheet.h"
-#include "ui/stations/slips.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/strip_words.h"
@@ -26,6 +26,7 @@ namespace {
 
 constexpr int kKitHeight = 232;
 constexpr int kKitColumns = 3;
+constexpr int kKitText = 178;    // width
 constexpr int kMostKitRows = 64; // an arrangement has no more parts
 constexpr int kPhoto = 48;
 
@@ -101,8 +102,7 @@ QWidget* IntakePage::buildPhotos() {
     connect(remove, &QShortcut::activated, this, [this] {
         const auto row = m_photos->currentRow();
         if (row < 0) return;
-        m_session->edit(tr("Take off photo"),
-                        [&](job::Job& j) { j.intake.photos.erase(j.intake.photos.begin() + row); });
+        m_session->edit(tr("Remove photo"), [&](job::Job& j) { j.intake.photos.erase(j.intake.photos.begin() + row); });
     });
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(theme::kMargin, 0, theme::kGap, theme::kGap);
@@ -132,11 +132,11 @@ void IntakePage::buildSheet() {
     m_sheet->addHeading(tr("The complaint"));
     text("complaint", tr("What is wrong"), &job::Intake::complaint);
     text("position", tr("Where"), &job::Intake::position);
-    m_sheet->addHeading(tr("Look before you strip"));
+    m_sheet->addHeading(tr("Check before you strip"));
     for (const auto check : job::kChecks) {
         const auto words = words::check(check);
         auto* box = m_sheet->addChoice(
-            "check" + q(words.title), q(words.title), {tr("not looked"), tr("fine"), tr("bad")},
+            "check" + q(words.title), q(words.title), {tr("not checked"), tr("fine"), tr("bad")},
             {"none", "fine", "bad"},
             [this, check](const QString& v) {
                 m_session->edit(tr("Check"), [&](job::Job& j) {
@@ -218,7 +218,7 @@ void IntakePage::showKit() {
             box->show();
         }
         const auto said = words::kitLine(line, strip.assembly);
-        box->setText(q(said.head));
+        box->setText(broken(q(said.head), box->fontMetrics(), kKitText));
         box->setToolTip(q(said.detail));
         box->setChecked(m_session->job().strip.onTheBench.contains(line.id));
         ++row;
@@ -250,8 +250,8 @@ void IntakePage::showSection() {
     m_bench->show(std::move(scene));
 }
 
-SlipModel IntakePage::slip() const {
-    return intakeSlip(*m_session);
+words::Sheet IntakePage::sheet() const {
+    return words::intakeSheet(m_session->told());
 }
 
 bool IntakePage::act() {

@@ -1,6 +1,7 @@
 #include "ui/stations/proof_sheet.h"
 
 #include "core/plan/proof_plan.h"
+#include "ui/kit/broken.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -18,9 +19,12 @@ namespace {
 
 constexpr int kProbeColumns = 6;
 
+constexpr int kCheckText = 168; // width
+
 QLabel* small(const QString& text, QWidget* parent) {
     auto* label = new QLabel(text, parent);
     label->setFont(theme::typeface(theme::Text::Small));
+    label->setWordWrap(true);
     return label;
 }
 
@@ -31,7 +35,7 @@ ProofSheet::ProofSheet(QWidget* parent) : QWidget(parent) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kGap, 12, theme::kMargin, theme::kGap);
     layout->setSpacing(4);
-    auto* title = new QLabel(tr("Looked at"), this);
+    auto* title = new QLabel(tr("Checked"), this);
     title->setFont(theme::typeface(theme::Text::Strong));
     layout->addWidget(title);
     int number = 0;
@@ -49,7 +53,7 @@ ProofSheet::ProofSheet(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_probeBox);
     m_pull = addLine("proofPull", tr("Pull on string [N]"), tr("turning evenly"));
     m_radius = addLine("proofRadius", tr("at radius [mm]"), {});
-    m_who = addLine("proofWho", tr("Closed without proof by"), tr("name"));
+    m_who = addLine("proofWho", tr("Accepted by concession, by"), tr("name"));
     m_why = addLine("proofWhy", tr("because"), tr("the reason"));
     layout->addStretch(1);
     connect(m_pull, &QLineEdit::editingFinished, this, &ProofSheet::weigh);
@@ -79,14 +83,14 @@ QLayout* ProofSheet::buildProbes() {
     for (int hour = 1; hour <= plan::kProbes; ++hour) {
         auto* button = new QPushButton(QString::number(hour), this);
         button->setObjectName(QStringLiteral("probe%1").arg(hour));
-        button->setAccessibleName(tr("Ring felt in its groove at %1 o’clock").arg(hour));
+        button->setAccessibleName(tr("Retaining ring probed at %1 o’clock").arg(hour));
         button->setCheckable(true);
         button->setFixedHeight(theme::kTouch - 10);
         button->setMinimumWidth(20);
         button->setStyleSheet("padding:0");
         connect(button, &QPushButton::clicked, this, [this, hour](bool felt) {
             edit(tr("Ring at %1 o’clock").arg(hour),
-                 [&](job::SeatProof& p) { felt ? void(p.probed.insert(hour)) : void(p.probed.erase(hour)); });
+                 [&](job::SeatChecks& p) { felt ? void(p.probed.insert(hour)) : void(p.probed.erase(hour)); });
         });
         m_probes.push_back(button);
         grid->addWidget(button, 1 + (hour - 1) / kProbeColumns, (hour - 1) % kProbeColumns);
@@ -107,7 +111,7 @@ void ProofSheet::edit(const QString& text, const Change& change) {
 
 /// Not looked at, good, bad.
 void ProofSheet::cycle(job::SeatCheck check) {
-    edit(q(words::seatCheck(check).head), [&](job::SeatProof& p) {
+    edit(q(words::seatCheck(check).head), [&](job::SeatChecks& p) {
         const auto seen = p.checks.find(check);
         if (seen == p.checks.end())
             p.checks[check] = true;
@@ -123,7 +127,7 @@ void ProofSheet::sign() {
     m_who->setModified(false);
     m_why->setModified(false);
     const auto who = m_who->text().trimmed().toStdString(), why = m_why->text().trimmed().toStdString();
-    edit(tr("Sign for the seat"), [&](job::SeatProof& p) {
+    edit(tr("Accept the seat by concession"), [&](job::SeatChecks& p) {
         p.signedBy = who;
         p.reason = why;
     });
@@ -137,7 +141,7 @@ void ProofSheet::weigh() {
     if (bad) return emit trouble(tr("Pull and radius: numbers, 0 or more"));
     m_pull->setModified(false);
     m_radius->setModified(false);
-    edit(tr("Pull on the string"), [&](job::SeatProof& p) {
+    edit(tr("Pull on the string"), [&](job::SeatChecks& p) {
         p.pull_N = pull;
         p.radius_mm = radius.value_or(0);
     });
@@ -152,19 +156,21 @@ void ProofSheet::refresh() {
         const auto seen = proof.checks.find(check);
         const bool looked = seen != proof.checks.end();
         button->setVisible(wanted.contains(check));
-        button->setText((!looked ? tr("?  ") : seen->second ? tr("✓  ") : tr("✗  ")) + q(words::seatCheck(check).head));
+        const auto mark = !looked ? tr("?  ") : seen->second ? tr("✓  ") : tr("✗  ");
+        button->setText(broken(mark + q(words::seatCheck(check).head), button->fontMetrics(), kCheckText));
         const auto colour = !looked ? theme::roles().muted : seen->second ? theme::roles().proven : theme::roles().stop;
         button->setStyleSheet(QStringLiteral("text-align:left; color:%1").arg(colour.name()));
     }
     m_probeBox->setVisible(wanted.contains(job::SeatCheck::GrooveAllRound));
-    m_probesTitle->setText(tr("Retaining ring felt at %1 of %2").arg(proof.probed.size()).arg(plan::kProbes));
+    m_probesTitle->setText(tr("Retaining ring probed at %1 of %2").arg(proof.probed.size()).arg(plan::kProbes));
+    m_probesTitle->setMinimumHeight(m_probesTitle->heightForWidth(kCheckText));
     for (int hour = 1; hour <= plan::kProbes; ++hour)
         m_probes[static_cast<std::size_t>(hour - 1)]->setChecked(proof.probed.contains(hour));
     const auto show = [](QLineEdit* edit, const QString& text) {
         if (!edit->isModified() && edit->text() != text) edit->setText(text);
     };
-    show(m_pull, proof.pull_N ? QString::number(*proof.pull_N) : QString());
-    show(m_radius, proof.radius_mm > 0 ? QString::number(proof.radius_mm) : QString());
+    show(m_pull, proof.pull_N ? numberTyped(*proof.pull_N) : QString());
+    show(m_radius, proof.radius_mm > 0 ? numberTyped(proof.radius_mm) : QString());
     show(m_who, q(proof.signedBy));
     show(m_why, q(proof.reason));
 }

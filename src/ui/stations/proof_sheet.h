@@ -25,7 +25,7 @@ signals:
     void trouble(const QString& text);
 
 private:
-    using Change = std::function<void(job::SeatProof&)>;
+    using Change = std::function<void(job::SeatChecks&)>;
     void edit(const QString& text, const Change& change);
     QLayout* buildProbes();
     QLineEdit* addLine(const char* name, const QString& label, const QString& hint);

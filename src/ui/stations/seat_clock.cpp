@@ -1,6 +1,7 @@
 #include "ui/stations/seat_clock.h"
 
 #include "core/base/units.h"
+#include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 
@@ -28,7 +29,19 @@ SeatClock::SeatClock(QWidget* parent) : QWidget(parent) {
     setObjectName("seatClock");
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(320, 300);
-    setAccessibleName(tr("Readings on a clock face"));
+    speakAs(*this, QAccessible::Table, tr("Readings on a clock face"));
+}
+
+QString SeatClock::spokenNow() const {
+    const double angle = angleOf(m_current);
+    const auto* reading = readingAt(angle);
+    return tr("%1 o’clock: %2")
+        .arg(q(seat::clockPosition(angle)), reading ? q(m_display.size(reading->value_mm).text()) : tr("empty"));
+}
+
+void SeatClock::changed() {
+    speak(*this, spokenNow());
+    update();
 }
 
 void SeatClock::show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind,
@@ -37,7 +50,7 @@ void SeatClock::show(const std::vector<seat::Reading>& readings, const seat::Sea
     m_seating = seating ? std::optional(*seating) : std::nullopt;
     m_kind = kind;
     m_display = display;
-    update();
+    changed();
 }
 
 void SeatClock::setWords(const QString& heading, const QString& line) {
@@ -49,13 +62,13 @@ void SeatClock::setPlaces(int places) {
     m_places = std::clamp(places, 3, 12);
     m_current = std::min(m_current, m_places - 1);
     m_typing.clear();
-    update();
+    changed();
 }
 
 void SeatClock::start() {
     m_current = 0;
     m_typing.clear();
-    update();
+    changed();
 }
 
 double SeatClock::faceRadius() const {
@@ -142,8 +155,8 @@ void SeatClock::paintHighSide(QPainter& painter) const {
     if (!m_seating && !m_heading.isEmpty()) return;
     if (!m_seating || !m_seating->plane) {
         painter.setPen(roles().muted);
-        painter.drawText(QRectF(centre.x() - 110, centre.y() - 20, 220, 40), Qt::AlignCenter | Qt::TextWordWrap,
-                         tr("%1 of at least 3 readings").arg(m_readings.size()));
+        painter.drawText(QRectF(centre.x() - kWordsRad, centre.y() - 40, 2 * kWordsRad, 80),
+                         Qt::AlignCenter | Qt::TextWordWrap, tr("%1 of at least 3 readings").arg(m_readings.size()));
         return;
     }
     const auto& plane = *m_seating->plane;
@@ -179,7 +192,7 @@ void SeatClock::take(const QString& reading) {
 void SeatClock::go(int by) {
     keep();
     m_current = (m_current + by + m_places) % m_places;
-    update();
+    changed();
 }
 
 void SeatClock::keep() {
@@ -192,7 +205,7 @@ void SeatClock::keyPressEvent(QKeyEvent* event) {
     const auto text = event->text();
     if (!text.isEmpty() && (text[0].isDigit() || text[0] == '.' || text[0] == ',')) {
         m_typing += text[0] == ',' ? QChar('.') : text[0];
-        return update();
+        return changed();
     }
     switch (event->key()) {
     case Qt::Key_Right:
@@ -207,11 +220,11 @@ void SeatClock::keyPressEvent(QKeyEvent* event) {
         return go(1);
     case Qt::Key_Backspace:
         m_typing.chop(1);
-        return update();
+        return changed();
     case Qt::Key_Delete:
         m_typing.clear();
         emit entered(angleOf(m_current), {});
-        return update();
+        return changed();
     case Qt::Key_Plus:
         return setPlaces(m_places + 1);
     case Qt::Key_Minus:
@@ -228,7 +241,7 @@ void SeatClock::mousePressEvent(QMouseEvent* event) {
     const double r = faceRadius();
     for (int place = 0; place < m_places; ++place)
         if (QLineF(spot(angleOf(place), r * 0.78), event->position()).length() < theme::kTouch / 2.0) m_current = place;
-    update();
+    changed();
 }
 
 } // namespace arbor::ui

@@ -41,6 +41,8 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
 
 private:
+    QString spokenNow() const; ///< the place one stands at, with its reading
+    void changed();            ///< repaints, and tells a screen reader where it stands
     QPointF spot(double angle_deg, double radius) const;
     double faceRadius() const;
     const seat::Reading* readingAt(double angle_deg) const;

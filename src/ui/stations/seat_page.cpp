@@ -6,7 +6,6 @@
 #include "ui/charts/rim_chart.h"
 #include "ui/stations/proof_sheet.h"
 #include "ui/stations/seat_clock.h"
-#include "ui/stations/seat_slip.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -18,6 +17,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QScrollArea>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -28,7 +28,7 @@ namespace {
 
 constexpr double kMost_mm = 1000;
 constexpr int kProofWidth = 244;
-constexpr int kChoiceTop = 62, kChoiceWidth = 152, kHomeLabelWidth = 58, kHomeWidth = 76;
+constexpr int kChoiceTop = 62, kChoiceWidth = 152, kHomeLabelWidth = 92, kHomeWidth = 76;
 
 } // namespace
 
@@ -39,12 +39,18 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     m_rim->setMinimumHeight(170);
     buildChoice();
     m_proof = new ProofSheet(this);
-    m_proof->setFixedWidth(kProofWidth);
     connect(m_proof, &ProofSheet::trouble, this, &SeatPage::trouble);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(0);
     upper->addWidget(m_clock, 1);
-    upper->addWidget(m_proof);
+    auto* scroll = new QScrollArea(this);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidgetResizable(true);
+    scroll->setFixedWidth(kProofWidth);
+    scroll->setWidget(m_proof);
+    upper->addWidget(scroll);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -88,7 +94,7 @@ QLayout* SeatPage::buildLine() {
     m_address->setPlaceholderText(tr("indicator on a line: 127.0.0.1:port or /dev/tty…"));
     m_address->setAccessibleName(tr("Line of the indicator"));
     m_address->setMinimumHeight(theme::kTouch - 8);
-    m_lineState = new QLabel(tr("Each push of its button fills the next place."), this);
+    m_lineState = new QLabel(tr("Its data button or footswitch fills the next place."), this);
     m_lineState->setObjectName("dialLineState");
     auto* line = new QHBoxLayout;
     line->setContentsMargins(theme::kMargin, 4, theme::kMargin, theme::kGap);
@@ -200,7 +206,7 @@ void SeatPage::showRim(const seat::SeatingInput& in) {
 void SeatPage::enter(double angle_deg, const QString& typed) {
     const auto same = [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < kSame_deg; };
     if (typed.isEmpty())
-        return edit(tr("Take reading away"), [&](job::SeatReadings& r) { std::erase_if(r.readings, same); });
+        return edit(tr("Clear reading"), [&](job::SeatReadings& r) { std::erase_if(r.readings, same); });
     const auto value = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
     if (!ring()) return emit trouble(tr("Nothing is read of what comes out"));
     const double least = ring()->input.kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
@@ -218,8 +224,22 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
     });
 }
 
-SlipModel SeatPage::slip() const {
-    return seatSlip(*m_session);
+words::Sheet SeatPage::sheet() const {
+    const auto* step = m_session->step();
+    return step ? words::seatSheet(m_session->told(), *step)
+                : words::brokenSheet(m_session->told(), words::tr("Seat not judged"));
+}
+
+QString SeatPage::keys() const {
+    const auto* step = m_session->step();
+    const auto& proof = m_session->record().proof;
+    const auto next = step && step->ring && !plan::isSigned(proof)
+                          ? plan::nextLook(proof, m_session->plan().steps, *step)
+                          : std::nullopt;
+    if (!next) return StationPage::keys();
+    if (next->otherStep) return tr("It was pressed as well, and is proven by readings of its own.");
+    return next->check ? tr("%1. Space: yes. N: no.").arg(q(words::seatCheck(*next->check).detail))
+                       : tr("In its groove there: Space.");
 }
 
 bool SeatPage::look(bool good) {

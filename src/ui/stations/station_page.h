@@ -1,7 +1,7 @@
 #pragma once
 
 #include "ui/session/job_session.h"
-#include "ui/slip/slip_model.h"
+#include "words/sheets/sheets.h"
 
 #include <QWidget>
 
@@ -16,7 +16,9 @@ public:
     /// Shows a job; nullptr empties the page.
     virtual void open(JobSession* session) = 0;
     virtual void refresh() = 0;
-    virtual SlipModel slip() const = 0;
+    virtual words::Sheet sheet() const = 0;
+    /// Which keys do what here, under the next action.
+    virtual QString keys() const { return tr("Ctrl+Enter goes on."); }
     /// The one next action of the slip. @return true when the job should go on to its next station
     virtual bool act() = 0;
     /// Where the keyboard goes when the station is entered.

@@ -29,6 +29,10 @@ std::optional<double> numberIn(const QString& typed) {
     return readNumber(typed.trimmed().toStdString());
 }
 
+QString numberTyped(double value, int digits) {
+    return QString::number(value, 'g', digits).replace('.', QChar(words::spoken().decimalPoint()));
+}
+
 std::optional<double> temperatureIn(const QString& typed, const JobSession& session, const Limits& range_C) {
     auto value = numberIn(typed);
     if (value && inch(session)) value = (*value - 32) / 1.8;
@@ -38,7 +42,7 @@ std::optional<double> temperatureIn(const QString& typed, const JobSession& sess
 QString temperatureTyped(double value_C, const JobSession& session) {
     constexpr double kTenth = 10;
     const double shown = inch(session) ? value_C * 1.8 + 32 : value_C;
-    return QString::number(std::round(shown * kTenth) / kTenth);
+    return numberTyped(std::round(shown * kTenth) / kTenth);
 }
 
 QString temperatureRange(const Limits& range_C, const JobSession& session) {

@@ -2,10 +2,10 @@
 
 #include "ui/bench/bench_view.h"
 #include "ui/strip/step_list.h"
-#include "ui/strip/strip_slip.h"
 #include "ui/strip/way_round_picture.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "words/shipped_names.h"
 #include "words/strip_words.h"
 
 #include <QComboBox>
@@ -75,9 +75,10 @@ QWidget* StripPage::buildSide() {
     m_rust->setMinimumHeight(theme::kTouch);
     for (const auto rust : {route::Rust::None, route::Rust::Light, route::Rust::Heavy})
         m_rust->addItem(tr("Joints: %1").arg(q(words::rustName(rust))));
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new QVBoxLayout;
     buttons->setContentsMargins(theme::kGap, theme::kGap, theme::kGap, theme::kGap);
-    buttons->addWidget(m_direction, 1);
+    buttons->setSpacing(theme::kGap);
+    buttons->addWidget(m_direction);
     buttons->addWidget(m_rust);
     auto* column = new QVBoxLayout(side);
     column->setContentsMargins(0, 0, 0, 0);
@@ -103,11 +104,7 @@ bool StripPage::sound() const {
 void StripPage::refresh() {
     if (!m_session) return;
     m_lines.clear();
-    if (sound()) {
-        const auto& strip = m_session->plan().strip;
-        m_lines =
-            m_together ? words::fitLines(strip.assembly, strip.order) : words::stripLines(strip.assembly, strip.order);
-    }
+    if (sound()) m_lines = words::workLines(m_session->plan().strip, m_together);
     m_direction->setText(m_together ? tr("Show taking apart (D)") : tr("Show putting together (D)"));
     m_direction->setEnabled(sound());
     m_rust->setEnabled(sound());
@@ -121,58 +118,19 @@ void StripPage::setTogether(bool together) {
     goToNext();
 }
 
-bool StripPage::stays(const WorkLine& line) const {
-    const auto* part = partOf(line);
-    return part && m_session->job().strip.stays.contains(part->id);
-}
-
-bool StripPage::done(const WorkLine& line) const {
-    const auto& keys = m_together ? m_session->job().strip.fitted : m_session->job().strip.out;
-    return keys.contains(line.key) || stays(line);
-}
-
-bool StripPage::finished() const {
-    return !m_lines.empty() &&
-           std::all_of(m_lines.begin(), m_lines.end(), [&](const WorkLine& l) { return l.key.empty() || done(l); });
-}
-
-route::Parts StripPage::present(const WorkLine& line) const {
-    route::Parts here = line.frame;
-    for (const auto& other : m_lines)
-        if (other.frame == line.frame && !other.key.empty() && !stays(other) && done(other) != m_together)
-            here &= ~other.moving;
-    return here;
-}
-
-QString StripPage::whyNot(const WorkLine& line) const {
-    const auto& strip = m_session->plan().strip;
-    const route::Ways ways(strip.assembly);
-    const auto here = present(line) & ~line.moving;
-    for (std::size_t p = 0; p < strip.assembly.parts.size(); ++p) {
-        if (!(line.moving & route::only(p))) continue;
-        const auto why = m_together ? words::whyNotFitted(strip.assembly, ways, here, line.frame & ~line.moving, p)
-                                    : words::whyNotOut(strip.assembly, ways, here, p);
-        if (!why.empty()) return q(why);
-    }
-    return {};
+words::StripStand StripPage::stand() const {
+    return words::standOf(m_session->told(), m_lines, m_current, m_together);
 }
 
 const arrangement::Part* StripPage::partOf(const WorkLine& line) const {
-    if (std::popcount(line.moving) != 1) return nullptr;
-    return &m_session->plan().strip.assembly.parts[static_cast<std::size_t>(std::countr_zero(line.moving))];
-}
-
-bool StripPage::wantsWayRound(const WorkLine& line) const {
-    const auto* part = partOf(line);
-    return m_together && part && !words::wayRound(*part).head.empty() &&
-           !m_session->job().strip.wayRoundSeen.contains(part->id);
+    return words::partOf(line, m_session->plan().strip);
 }
 
 void StripPage::go(std::size_t line) {
     m_current = m_lines.empty() ? 0 : std::min(line, m_lines.size() - 1);
     std::vector<bool> ticks;
     for (const auto& l : m_lines)
-        ticks.push_back(done(l));
+        ticks.push_back(words::isTicked(m_session->told(), l, m_together));
     m_list->show(m_lines, std::move(ticks), m_current);
     m_wayRound->hide();
     if (!m_lines.empty()) {
@@ -186,9 +144,8 @@ void StripPage::go(std::size_t line) {
 }
 
 void StripPage::goToNext() {
-    const auto next =
-        std::find_if(m_lines.begin(), m_lines.end(), [&](const WorkLine& l) { return !l.key.empty() && !done(l); });
-    if (next != m_lines.end()) go(static_cast<std::size_t>(next - m_lines.begin()));
+    for (std::size_t i = 0; i < m_lines.size(); ++i)
+        if (!m_lines[i].key.empty() && !words::isTicked(m_session->told(), m_lines[i], m_together)) return go(i);
 }
 
 void StripPage::showSection() {
@@ -200,12 +157,13 @@ void StripPage::showSection() {
         scene.emptyText = why.empty() ? tr("Describe the arrangement first: Ctrl+E.") : q(why);
         return m_bench->show(std::move(scene));
     }
-    scene.title = m_together ? tr("Putting together: %1").arg(q(job.arrangement.title))
-                             : tr("Taking apart: %1").arg(q(job.arrangement.title));
+    scene.title = m_together ? tr("Putting together: %1").arg(q(words::shippedName(job.arrangement.title)))
+                             : tr("Taking apart: %1").arg(q(words::shippedName(job.arrangement.title)));
     scene.subtitle = tr("Up and down: step · Space: done · S: it stays · M: other way");
     const auto& a = m_session->plan().strip.assembly;
     const auto& line = m_lines[m_current];
-    const auto here = line.key.empty() || done(line) ? line.here : present(line) | line.moving;
+    const auto now = stand();
+    const auto here = line.key.empty() || now.done ? line.here : now.present | line.moving;
     const double away = kDrawnAway * heightOf(a) * (line.way == route::Way::Up ? 1 : -1);
     for (std::size_t p = 0; p < a.parts.size(); ++p) {
         if (!(here & route::only(p))) continue;
@@ -222,10 +180,10 @@ void StripPage::showSection() {
 void StripPage::toggle() {
     const auto line = m_lines[m_current];
     if (line.key.empty()) return go(m_current + 1);
-    if (stays(line)) return leaveWhereItIs();
-    const bool undo = done(line);
-    if (!undo)
-        if (const auto why = whyNot(line); !why.isEmpty()) return emit trouble(why + ".");
+    const auto now = stand();
+    if (now.stays) return leaveWhereItIs();
+    const bool undo = now.done;
+    if (!undo && !now.whyNot.empty()) return emit trouble(q(now.whyNot) + ".");
     m_session->edit(undo         ? tr("Take back the tick")
                     : m_together ? tr("Fitted")
                                  : tr("Out"),
@@ -252,7 +210,7 @@ void StripPage::seeWayRound() {
 void StripPage::leaveWhereItIs() {
     const auto* part = m_lines.empty() ? nullptr : partOf(m_lines[m_current]);
     if (!part) return;
-    const bool stayed = stays(m_lines[m_current]);
+    const bool stayed = stand().stays;
     m_session->edit(stayed ? tr("It comes out") : tr("It stays where it is"), [&, id = part->id](job::Job& j) {
         if (stayed) return void(j.strip.stays.erase(id));
         j.strip.stays.insert(id);
@@ -284,20 +242,27 @@ void StripPage::chooseMethod() {
     }
 }
 
-SlipModel StripPage::slip() const {
-    if (m_lines.empty()) return noOrderSlip(*m_session);
-    const auto& line = m_lines[m_current];
-    return stripSlip(*m_session, line,
-                     {m_together, done(line), stays(line), finished(), wantsWayRound(line), whyNot(line)});
+words::Sheet StripPage::sheet() const {
+    if (m_lines.empty()) return words::noOrderSheet(m_session->told());
+    return words::stripSheet(m_session->told(), m_lines[m_current], stand());
+}
+
+QString StripPage::keys() const {
+    if (m_lines.empty()) return tr("Ctrl+E opens the arrangement.");
+    const auto now = stand();
+    if (now.finished) return m_together ? tr("All is back in. D shows taking apart.") : tr("Space: next station.");
+    if (now.stays) return tr("It stays where it is: its steps are not needed. S takes that back.");
+    if (now.done) return tr("Done. Backspace takes the tick back.");
+    return now.wantsWayRound ? tr("Check it, then Space or W.") : tr("Space ticks it and goes on.");
 }
 
 bool StripPage::act() {
     if (m_lines.empty()) return false;
-    if (!m_together && finished()) {
+    if (!m_together && stand().finished) {
         m_session->setDone(job::Station::Strip, true);
         return true;
     }
-    if (wantsWayRound(m_lines[m_current]))
+    if (stand().wantsWayRound)
         seeWayRound();
     else
         toggle();
@@ -325,8 +290,8 @@ void StripPage::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_S:
         return leaveWhereItIs();
     case Qt::Key_Backspace:
-        if (m_lines.empty() || !done(m_lines[m_current])) return;
-        return stays(m_lines[m_current]) ? leaveWhereItIs() : toggle();
+        if (m_lines.empty() || !stand().done) return;
+        return stand().stays ? leaveWhereItIs() : toggle();
     default:
         QWidget::keyPressEvent(event);
     }

@@ -24,7 +24,8 @@ public:
 
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
+    QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
 
@@ -46,15 +47,8 @@ private:
     void leaveWhereItIs(); ///< or not
     void chooseMethod();   ///< the next that applies to the ring of this step
     bool sound() const;
-    bool finished() const;
-    bool done(const words::WorkLine& line) const;
-    bool stays(const words::WorkLine& line) const;
-    /// What stands on the work now, in the stretch a line belongs to.
-    route::Parts present(const words::WorkLine& line) const;
-    /// Why a line cannot be done now; empty: it can.
-    QString whyNot(const words::WorkLine& line) const;
+    words::StripStand stand() const;                                    ///< where the work stands at the chosen line
     const arrangement::Part* partOf(const words::WorkLine& line) const; ///< when one part moves alone
-    bool wantsWayRound(const words::WorkLine& line) const;
 
     JobSession* m_session = nullptr;
     std::vector<words::WorkLine> m_lines;

@@ -81,7 +81,7 @@ void WayRoundPicture::paintEvent(QPaintEvent*) {
     painter.setFont(theme::typeface(theme::Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(text.adjusted(0, used.height() + 4, 0, 0), Qt::TextWordWrap,
-                     m_seen ? tr("Looked at and right.") : q(said.detail));
+                     m_seen ? tr("Checked and right.") : q(said.detail));
 }
 
 } // namespace arbor::ui

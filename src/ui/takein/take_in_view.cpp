@@ -33,11 +33,11 @@ TakeInView::TakeInView(QWidget* parent) : QWidget(parent) {
     m_table->verticalHeader()->hide();
     m_table->setShowGrid(false);
     m_table->horizontalHeader()->setStretchLastSection(true);
-    m_take = new QPushButton(tr("Take it over as another job"), this);
+    m_take = new QPushButton(tr("Import as copy"), this);
     m_take->setObjectName("takeIn");
     m_take->setProperty("primary", true);
     m_take->setMinimumHeight(theme::kTouch);
-    auto* back = new QPushButton(tr("Leave it"), this);
+    auto* back = new QPushButton(tr("Do not import"), this);
     back->setObjectName("takeInLeave");
     back->setMinimumHeight(theme::kTouch);
     auto* buttons = new QHBoxLayout;

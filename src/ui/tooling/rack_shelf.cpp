@@ -2,10 +2,11 @@
 
 #include "ui/bench/bench_view.h"
 #include "ui/bench/section_painter.h"
+#include "ui/kit/spoken.h"
 #include "ui/slip/slip_body.h"
-#include "ui/stations/slips.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "ui/theme/tones.h"
 #include "words/tooling_words.h"
 
 #include <QApplication>
@@ -39,6 +40,7 @@ RackShelf::RackShelf(QWidget* parent) : QWidget(parent) {
     setObjectName("rackShelf");
     setMinimumHeight(220);
     setFocusPolicy(Qt::NoFocus); // the page has the keys, so that arrows work wherever the focus is
+    speakAs(*this, QAccessible::List, tr("The rack, best first"));
 }
 
 void RackShelf::show(const std::vector<tooling::Candidate>& candidates, const std::string& chosen,
@@ -58,6 +60,10 @@ void RackShelf::show(const std::vector<tooling::Candidate>& candidates, const st
     const QFontMetrics metrics(typeface(Text::Small));
     for (const auto& slot : m_slots)
         m_slotWidth = std::max(m_slotWidth, metrics.horizontalAdvance(slot.sizes) + 18);
+    QStringList spoken;
+    for (const auto& slot : m_slots)
+        spoken << QStringLiteral("%1, %2: %3").arg(q(slot.id), slot.sizes, slot.head);
+    speak(*this, (spoken << m_summary).join("; "));
     keepChosenInSight();
     update();
 }
@@ -109,7 +115,7 @@ void RackShelf::paintSlot(QPainter& painter, std::size_t index, double scale) co
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRectF(box.left(), datum + 22, box.width(), 16), Qt::AlignHCenter, slot.sizes);
-    const auto tone = slot.verdict == Severity::Info ? Tone::Proven : toneOf(slot.verdict);
+    const auto tone = slot.verdict == Severity::Info ? Tone::Proven : words::toneOf(slot.verdict);
     painter.fillRect(QRectF(box.left() + 3, datum + 42, 4, 48), toneColour(tone));
     painter.setPen(roles().ink);
     painter.drawText(QRectF(box.left() + 11, datum + 41, box.width() - 13, 50), Qt::TextWordWrap, slot.head);

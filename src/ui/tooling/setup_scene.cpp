@@ -2,6 +2,8 @@
 
 #include "ui/text.h"
 #include "words/order_words.h"
+#include "words/sentences.h"
+#include "words/shipped_names.h"
 #include "words/tooling_words.h"
 
 #include <algorithm>
@@ -36,17 +38,19 @@ void callElements(BenchScene& scene, const tooling::Setup& setup, const tooling:
     const auto& s = body.slices[body.slices.size() / 2];
     const QPointF at((s.innerBottom + s.outerBottom) / 2, (body.bottom() + body.top()) / 2);
     if (hit)
-        scene.callouts.push_back({at, QObject::tr("%1 on the elements").arg(q(d.force(load.greatest_N()).text())),
-                                  QObject::tr("carry %1").arg(q(d.force(load.staticAxial_N).text())), Tone::Stop});
+        scene.callouts.push_back({at, QObject::tr("Rolling elements"),
+                                  QObject::tr("%1, rated %2")
+                                      .arg(q(d.force(load.greatest_N()).text()), q(d.force(load.staticAxial_N).text())),
+                                  Tone::Stop});
     else if (scene.path->proven())
         scene.callouts.push_back(
-            {at, QObject::tr("Elements: no load"), QObject::tr("path stays clear of them"), Tone::Proven});
+            {at, QObject::tr("Rolling elements"), QObject::tr("no load, path stays clear"), Tone::Proven});
 }
 
 /// What is pushed; what is carried stands on the slip.
 void callPushed(BenchScene& scene, const tooling::Setup& setup, const tooling::Task& task, const words::Display& d) {
     const auto& pushed = setup.bodies[setup.pushed];
-    scene.callouts.push_back({inside(pushed, -1, 0.7), q(words::capital(task.faceName)),
+    scene.callouts.push_back({inside(pushed, -1, 0.7), q(words::capital(words::subjectWord(task.faceName))),
                               QObject::tr("%1 to go").arg(q(d.size(task.travel_mm - setup.travel_mm).text()))});
 }
 
@@ -55,7 +59,7 @@ void callWhatHangs(BenchScene& scene, const tooling::Setup& setup) {
     if (const auto cap = setup.find(BodyKind::KeepClear)) {
         const auto& body = setup.bodies[*cap];
         scene.callouts.push_back({{-body.outsideDia() / 3, body.bottom() + body.height() / 2},
-                                  q(words::capital(body.id)),
+                                  q(words::capital(words::subjectWord(body.id))),
                                   QObject::tr("must stay clear")});
     }
     if (const auto encoder = setup.find(BodyKind::Encoder))
@@ -107,7 +111,7 @@ BenchScene setupScene(const JobSession& session, double share) {
     return scene;
 }
 
-BenchScene wayScene(const JobSession& session, const plan::StepPlan& plan, const plan::StepWay& way, double share) {
+BenchScene wayScene(const JobSession& session, const plan::StepPlan& plan, const plan::StepSetup& way, double share) {
     const auto& step = plan.step;
     const auto& rack = way.with ? *way.with : session.library().rack;
     if (way.pressed && way.pressed->choice)
@@ -123,9 +127,10 @@ BenchScene wayScene(const JobSession& session, const plan::StepPlan& plan, const
     scene.bodies.insert(scene.bodies.end(), task.moving.begin(), task.moving.end());
     const auto& ring = task.partnerMoves ? task.still[task.holder] : task.moving[task.pushed];
     const auto& partner = task.partnerMoves ? task.moving[task.pushed] : task.still[task.holder];
-    scene.callouts.push_back({inside(ring, 1, 0.5), q(step.label),
+    scene.callouts.push_back({inside(ring, 1, 0.5), q(words::shippedName(step.label)),
                               step.out ? QObject::tr("comes out") : QObject::tr("goes in"), Tone::Plan});
-    scene.callouts.push_back({inside(partner, -1, 0.5), q(step.partnerLabel), QObject::tr("stays")});
+    scene.callouts.push_back(
+        {inside(partner, -1, 0.5), q(words::shippedName(step.partnerLabel)), QObject::tr("stays")});
     return scene;
 }
 

@@ -10,6 +10,6 @@ namespace arbor::ui {
 BenchScene setupScene(const JobSession& session, double share);
 
 /// One way of any step; what is done by hand shows the work without tools.
-BenchScene wayScene(const JobSession& session, const plan::StepPlan& step, const plan::StepWay& way, double share);
+BenchScene wayScene(const JobSession& session, const plan::StepPlan& step, const plan::StepSetup& way, double share);
 
 } // namespace arbor::ui

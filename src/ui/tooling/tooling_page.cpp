@@ -6,7 +6,6 @@
 #include "ui/theme/theme.h"
 #include "ui/tooling/rack_shelf.h"
 #include "ui/tooling/setup_scene.h"
-#include "ui/tooling/tooling_slip.h"
 #include "ui/tooling/turn_panel.h"
 #include "words/tooling_words.h"
 
@@ -70,7 +69,7 @@ ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
 QWidget* ToolingPage::buildHead() {
     auto* head = new QWidget(this);
     m_ways = choiceBox("toolingWay", tr("Ways to do it, best first (W)"), head);
-    auto* turn = new QPushButton(tr("Turn one"), head);
+    auto* turn = new QPushButton(tr("Make a sleeve"), head);
     turn->setObjectName("turnOne");
     turn->setMinimumHeight(theme::kTouch);
     turn->setFocusPolicy(Qt::TabFocus);
@@ -91,7 +90,7 @@ void ToolingPage::open(JobSession* session) {
     refresh();
 }
 
-const plan::StepWay* ToolingPage::way() const {
+const plan::StepSetup* ToolingPage::way() const {
     const auto* step = m_session->step();
     if (!step || step->tools->ways.empty()) return nullptr;
     return &step->tools->ways[std::min(m_way, step->tools->ways.size() - 1)];
@@ -182,7 +181,7 @@ void ToolingPage::stepSupport(int by) {
 void ToolingPage::backToProgram() {
     const auto& wished = m_session->record().wish;
     if (wished.driver || wished.support)
-        wish(tr("Put back the program's choice"), {}, [](job::StepWish& w) {
+        wish(tr("Use the program's choice again"), {}, [](job::StepWish& w) {
             w.driver.reset();
             w.support.reset();
         });
@@ -197,8 +196,18 @@ void ToolingPage::showTurning(bool on) {
         m_bench->setFocus();
 }
 
-SlipModel ToolingPage::slip() const {
-    return toolingSlip(*m_session, m_way);
+words::Sheet ToolingPage::sheet() const {
+    const auto* step = m_session->step();
+    return step ? words::toolingSheet(m_session->told(), *step, m_way)
+                : words::brokenSheet(m_session->told(), words::tr("No tools yet"));
+}
+
+QString ToolingPage::keys() const {
+    const auto* w = way();
+    if (!w) return tr("T: make a sleeve.");
+    if (w->hand) return tr("Space takes it. W: another setup.");
+    return w->pressed->overridden ? tr("Space takes it. Esc: the program's choice again.")
+                                  : tr("Space takes it. T: make a sleeve. W: another setup.");
 }
 
 bool ToolingPage::act() {

@@ -19,7 +19,8 @@ public:
     explicit ToolingPage(QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
+    QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
     void showTurning(bool on);
@@ -31,7 +32,7 @@ private:
     QWidget* buildHead();
     void fillHead();
     void takeWay(int way);
-    const plan::StepWay* way() const;
+    const plan::StepSetup* way() const;
     void wish(const QString& text, const QString& mergeKey, const std::function<void(job::StepWish&)>& change);
     void tryDriver(const QString& toolId);
     void stepSupport(int by);

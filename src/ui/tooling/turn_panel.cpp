@@ -105,9 +105,9 @@ void TurnPanel::buildSheet() {
     addSize("turnOutside", tr("Outside"), &TurnWishes::outsideDia_mm, &Tool::outsideDia_mm);
     addSize("turnBore", tr("Bore"), &TurnWishes::boreDia_mm, &Tool::boreDia_mm);
     addSize("turnLength", tr("Length"), &TurnWishes::length_mm, &Tool::length_mm);
-    addSize("turnRelief", tr("Relief deep"), &TurnWishes::relief_mm, nullptr);
+    addSize("turnRelief", tr("Relief depth"), &TurnWishes::relief_mm, nullptr);
     addSize("turnPilotDia", tr("Pilot Ø"), &TurnWishes::pilotDia_mm, &Tool::pilotDia_mm);
-    addSize("turnPilot", tr("Pilot long"), &TurnWishes::pilotLength_mm, &Tool::pilotLength_mm);
+    addSize("turnPilot", tr("Pilot length"), &TurnWishes::pilotLength_mm, &Tool::pilotLength_mm);
 }
 
 /// A size that is designed until it is typed; emptied, it is designed again.
@@ -174,7 +174,7 @@ void TurnPanel::refresh() {
 }
 
 QString TurnPanel::verdict() const {
-    if (!m_sleeve) return m_refused.isEmpty() ? tr("Nothing to turn here.") : m_refused;
+    if (!m_sleeve) return m_refused.isEmpty() ? tr("Nothing to make here.") : m_refused;
     const auto d = m_session->display();
     const auto& findings = m_sleeve->check.findings;
     const auto told = std::max_element(findings.begin(), findings.end(),

@@ -4,6 +4,7 @@
 #include "ui/theme/theme.h"
 #include "words/heat_words.h"
 #include "words/order_words.h"
+#include "words/shipped_names.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -45,8 +46,7 @@ void LimitBars::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), roles().card);
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 10, width(), 22), Qt::AlignVCenter,
-                     tr("What must not get too hot, or too cold"));
+    painter.drawText(QRect(theme::kMargin, 10, width(), 22), Qt::AlignVCenter, tr("Temperature limits"));
     double coldest = 0, hottest = 100;
     for (const auto& b : m_bars) {
         coldest = std::min({coldest, b.to_C, b.limit_C.value_or(0)});
@@ -92,9 +92,11 @@ std::vector<LimitBars::Bar> limitBars(const plan::HeatPlan& plan, const words::D
             LimitBars::Bar bar;
             const bool metal = limit.what == plan::TempLimit::What::Metal;
             const auto& whose = limit.of.empty() ? side->label : limit.of;
-            bar.part = q(words::capital(metal ? whose : words::protectedThing(limit)));
-            bar.how = metal ? q(side->source ? side->source->name + ", " + limit.subject : limit.subject)
-                            : QObject::tr("in %1").arg(q(side->label));
+            bar.part = q(words::capital(metal ? words::shippedName(whose) : words::protectedThing(limit)));
+            bar.how = metal ? q(side->source
+                                    ? words::shippedName(side->source->name) + ", " + words::shippedName(limit.subject)
+                                    : words::shippedName(limit.subject))
+                            : QObject::tr("in %1").arg(q(words::shippedName(side->label)));
             bar.from_C = plan.room_C;
             bar.to_C = side->temp_C;
             bar.hot = !cold;

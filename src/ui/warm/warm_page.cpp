@@ -8,7 +8,6 @@
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "ui/warm/limit_bars.h"
-#include "ui/warm/warm_slip.h"
 #include "ui/warm/warm_state.h"
 #include "words/sentences.h"
 
@@ -86,7 +85,7 @@ void WarmPage::addSide(bool outer) {
     };
     const auto source = outer ? &job::HeatWish::outerSource : &job::HeatWish::innerSource;
     const auto temp = outer ? &job::HeatWish::outer_C : &job::HeatWish::inner_C;
-    QStringList texts{tr("as usual")}, values{QString()};
+    QStringList texts{tr("default")}, values{QString()};
     for (const auto& s : m_session->library().heatSources) {
         texts << q(s.name);
         values << q(s.id);
@@ -104,7 +103,7 @@ void WarmPage::addSide(bool outer) {
         outer ? "heatOuterTemp" : "heatInnerTemp", title + tr(" to"),
         [this, temp](const QString& typed) -> EntrySheet::Understood {
             if (typed.trimmed().isEmpty()) {
-                wish(tr("Temperature as usual"), [&](job::HeatWish& w) { w.*temp = std::nullopt; });
+                wish(tr("Default temperature"), [&](job::HeatWish& w) { w.*temp = std::nullopt; });
                 return {};
             }
             const auto value = temperatureIn(typed, *m_session, kPartRange_C);
@@ -124,27 +123,29 @@ void WarmPage::addSide(bool outer) {
 
 void WarmPage::addRoom() {
     const auto number = [this](const char* name, const QString& label, double job::Heat::*value, const Limits& range,
-                               const QString& unit) {
+                               const QString& unit, double typed = 1) {
         m_sheet->addField(
             name, label,
-            [this, value, range](const QString& typed) -> EntrySheet::Understood {
-                const auto n = numberIn(typed);
-                if (!n || *n < range.lower || *n > range.upper)
-                    return {false, tr("%1 to %2").arg(range.lower).arg(range.upper)};
-                m_session->edit(tr("Change the carry"), [&](job::Job& j) { j.heat.*value = *n; });
+            [this, value, range, typed](const QString& text) -> EntrySheet::Understood {
+                const auto n = numberIn(text);
+                if (!n || *n * typed < range.lower || *n * typed > range.upper)
+                    return {false, tr("%1 to %2").arg(range.lower / typed).arg(range.upper / typed)};
+                m_session->edit(tr("Change the transfer"), [&](job::Job& j) { j.heat.*value = *n * typed; });
                 return {};
             },
-            [this, value] { return QString::number(m_session->job().heat.*value); }, [unit] { return unit; });
+            [this, value, typed] { return numberTyped(m_session->job().heat.*value / typed); },
+            [unit] { return unit; });
     };
-    m_sheet->addHeading(tr("The walk, and what if"));
-    number("walk", tr("Walk"), &job::Heat::walk_s, {0, 600}, tr("s"));
-    number("ovenOff", tr("Heat is off by"), &job::Heat::off_K, {-50, 50}, tr("K"));
+    m_sheet->addHeading(tr("Transfer, and what if"));
+    number("walk", tr("Transfer"), &job::Heat::walk_s, {0, 600}, tr("s"));
+    const auto d = m_session->display();
+    number("ovenOff", tr("Oven error"), &job::Heat::off_K, {-50, 50}, q(d.temperatureRise(0).unit), d.riseTyped_K());
     m_sheet->addField(
-        "heatRoom", tr("Room"),
+        "heatRoom", tr("Ambient"),
         [this](const QString& typed) -> EntrySheet::Understood {
             const auto value = temperatureIn(typed, *m_session, kRoomRange_C);
             if (!value) return {false, temperatureRange(kRoomRange_C, *m_session)};
-            m_session->edit(tr("Change the room"), [&](job::Job& j) { j.heat.room_C = *value; });
+            m_session->edit(tr("Change ambient"), [&](job::Job& j) { j.heat.room_C = *value; });
             return {};
         },
         [this] { return q(m_session->display().temperature(m_session->job().heat.room_C).number); },
@@ -229,17 +230,34 @@ void WarmPage::showCourse() {
     if (heat && course && (heat->needed() || heat->byUser) && !m_session->record().heat.pressCold)
         m_chart->show(*heat, *course, state.phase == WarmPhase::Carried ? state.since_s : std::nullopt, d);
     else
-        m_chart->clear(out                                  ? tr("It comes out as it is.")
+        m_chart->clear(out                                  ? tr("It comes out at room temperature.")
                        : !heat                              ? tr("Finish Fit first.")
                        : m_session->record().heat.pressCold ? tr("It is pressed cold.")
                        : m_session->heatTrouble()           ? tr("How long it stays open cannot be worked out.")
-                                                            : tr("It goes in without: there is nothing to open."));
+                                                            : tr("No heating needed: there is nothing to expand."));
     m_bars->show(heat ? limitBars(*heat, d) : std::vector<LimitBars::Bar>{});
     emit slipChanged();
 }
 
-SlipModel WarmPage::slip() const {
-    return warmSlip(*m_session);
+words::Sheet WarmPage::sheet() const {
+    const auto* step = m_session->step();
+    return step ? words::warmSheet(m_session->told(), *step, heatTold(*m_session))
+                : words::brokenSheet(m_session->told(), words::tr("Not worked out yet"));
+}
+
+QString WarmPage::keys() const {
+    if (!m_session->heat()) return {};
+    if (m_session->record().heat.pressCold) return tr("C: heat or chill it after all.");
+    switch (warmState(*m_session).phase) {
+    case WarmPhase::Carried:
+        return tr("Space, as soon as it sits on its shoulder.");
+    case WarmPhase::Together:
+        return tr("X: clear the clocks.");
+    case WarmPhase::Idle:
+    case WarmPhase::Soaking:
+        break;
+    }
+    return tr("C: press it cold. X: clear the clocks.");
 }
 
 void WarmPage::startSoaking(bool outer) {
@@ -252,7 +270,7 @@ void WarmPage::startSoaking(bool outer) {
 
 void WarmPage::startCarry() {
     const auto& course = m_session->heatCourse();
-    m_session->editStep(tr("Carry it"), [&](job::StepRecord& r) {
+    m_session->editStep(tr("Transfer it"), [&](job::StepRecord& r) {
         r.heat.clocks.push_back({What::Carry, m_session->now(), course ? course->lastStart_s.value_or(3600) : 0});
         r.heat.readings.clear();
     });

@@ -19,7 +19,8 @@ public:
     explicit WarmPage(QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
-    SlipModel slip() const override;
+    words::Sheet sheet() const override;
+    QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
 

@@ -1,23 +1,19 @@
 #pragma once
 
 #include "ui/session/job_session.h"
-
-#include <optional>
+#include "words/heat_stand.h"
 
 namespace arbor::ui {
 
-/// How far the warming has come, by the clocks that run.
-enum class WarmPhase { Idle, Soaking, Carried, Together };
+using words::clockOf;
+using words::WarmPhase;
+using words::WarmState;
 
-struct WarmState {
-    WarmPhase phase = WarmPhase::Idle;
-    bool allSoaked = false;        ///< every source that is needed has had its time
-    std::optional<double> since_s; ///< carried, or together, for so long
-    double left_s = 0;             ///< of the carry, or of the hold; negative: past it
-};
+/// How far the warming of the step in hand has come, by its clocks.
 WarmState warmState(const JobSession& session);
+/// All that is told of its heat.
+words::HeatTold heatTold(const JobSession& session);
 
-const job::Clock* clockOf(const job::StepHeat& heat, job::Clock::What what);
 /// Seconds a clock still has; negative: past.
 double leftOn(const job::Clock& clock, const std::string& now);
 

@@ -1,0 +1,11603 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de" sourcelanguage="en">
+<context>
+    <name>arbor</name>
+    <message>
+        <source>STOP</source>
+        <translation>HALT</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>prüfen</translation>
+    </message>
+    <message>
+        <source>{action}: not yet. {why}</source>
+        <translation>{action}: noch nicht. {why}</translation>
+    </message>
+    <message>
+        <source>Press sleeve {tool}</source>
+        <translation>Einpresshülse {tool}</translation>
+    </message>
+    <message>
+        <source>the instrument hung up</source>
+        <translation>das Messgerät hat die Verbindung beendet</translation>
+    </message>
+    <message>
+        <source>wanted: 127.0.0.1:port or /dev/tty…, an instrument on this machine</source>
+        <translation>erwartet: 127.0.0.1:Port oder /dev/tty…, ein Messgerät an diesem Rechner</translation>
+    </message>
+    <message>
+        <source>no lines are coming, only bytes without an end</source>
+        <translation>es kommen keine Zeilen, nur Bytes ohne Ende</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>End play</source>
+        <translation>Axialspiel</translation>
+    </message>
+    <message>
+        <source>Indicator shows</source>
+        <translation>Messuhr zeigt</translation>
+    </message>
+    <message>
+        <source>Clear end-play reading</source>
+        <translation>Axialspiel-Ablesung löschen</translation>
+    </message>
+    <message>
+        <source>within 5 mm</source>
+        <translation>bis 5 mm</translation>
+    </message>
+    <message>
+        <source>End play %1</source>
+        <translation>Axialspiel %1</translation>
+    </message>
+    <message>
+        <source>Use</source>
+        <translation>Verwendung</translation>
+    </message>
+    <message>
+        <source>Change use</source>
+        <translation>Verwendung ändern</translation>
+    </message>
+    <message>
+        <source>Own band</source>
+        <translation>Eigene Spanne</translation>
+    </message>
+    <message>
+        <source>Band of the table</source>
+        <translation>Spanne der Tabelle</translation>
+    </message>
+    <message>
+        <source>two numbers: 30 60</source>
+        <translation>zwei Zahlen: 30 60</translation>
+    </message>
+    <message>
+        <source>Setting method</source>
+        <translation>Einstellweise</translation>
+    </message>
+    <message>
+        <source>Change setting method</source>
+        <translation>Einstellweise ändern</translation>
+    </message>
+    <message>
+        <source>Part of a turn</source>
+        <translation>Teil einer Umdrehung</translation>
+    </message>
+    <message>
+        <source>of a turn</source>
+        <translation>einer Umdrehung</translation>
+    </message>
+    <message>
+        <source>Pitch</source>
+        <translation>Steigung</translation>
+    </message>
+    <message>
+        <source>0.2 to 10 mm</source>
+        <translation>0,2 bis 10 mm</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>Slots</source>
+        <translation>Schlitze</translation>
+    </message>
+    <message>
+        <source>1 to 72</source>
+        <translation>1 bis 72</translation>
+    </message>
+    <message>
+        <source>of the nut</source>
+        <translation>der Mutter</translation>
+    </message>
+    <message>
+        <source>Pin holes at</source>
+        <translation>Splintlöcher bei</translation>
+    </message>
+    <message>
+        <source>degrees: 0 90</source>
+        <translation>Grad: 0 90</translation>
+    </message>
+    <message>
+        <source>Pin holes</source>
+        <translation>Splintlöcher</translation>
+    </message>
+    <message>
+        <source>°</source>
+        <translation>°</translation>
+    </message>
+    <message>
+        <source>Back-off to pin hole</source>
+        <translation>Zurück bis zum Splintloch</translation>
+    </message>
+    <message>
+        <source>° back</source>
+        <translation>° zurück</translation>
+    </message>
+    <message>
+        <source>The nut</source>
+        <translation>Die Mutter</translation>
+    </message>
+    <message>
+        <source>sets the play</source>
+        <translation>stellt das Spiel ein</translation>
+    </message>
+    <message>
+        <source>clamps</source>
+        <translation>klemmt</translation>
+    </message>
+    <message>
+        <source>Washers, shims</source>
+        <translation>Scheiben, Passscheiben</translation>
+    </message>
+    <message>
+        <source>thicknesses: 0.1 0.2 0.5</source>
+        <translation>Dicken: 0,1 0,2 0,5</translation>
+    </message>
+    <message>
+        <source>Stock</source>
+        <translation>Vorrat</translation>
+    </message>
+    <message>
+        <source>mm, in stock</source>
+        <translation>mm, vorrätig</translation>
+    </message>
+    <message>
+        <source>Clamped on %1</source>
+        <translation>Geklemmt auf %1</translation>
+    </message>
+    <message>
+        <source>Full torque</source>
+        <translation>Volles Anziehmoment</translation>
+    </message>
+    <message>
+        <source>End play measured at</source>
+        <translation>Axialspiel gemessen bei</translation>
+    </message>
+    <message>
+        <source>Nut factor</source>
+        <translation>Mutternbeiwert</translation>
+    </message>
+    <message>
+        <source>oiled 0.2</source>
+        <translation>geölt 0,2</translation>
+    </message>
+    <message>
+        <source>In service</source>
+        <translation>Im Betrieb</translation>
+    </message>
+    <message>
+        <source>Shaft warmer by</source>
+        <translation>Welle wärmer um</translation>
+    </message>
+    <message>
+        <source>Hub warmer by</source>
+        <translation>Nabe wärmer um</translation>
+    </message>
+    <message>
+        <source>Rolling torque</source>
+        <translation>Reibmoment</translation>
+    </message>
+    <message>
+        <source>Pull on string</source>
+        <translation>Zug an der Schnur</translation>
+    </message>
+    <message>
+        <source>0 to 10,000 N</source>
+        <translation>0 bis 10.000 N</translation>
+    </message>
+    <message>
+        <source>Pull</source>
+        <translation>Zug</translation>
+    </message>
+    <message>
+        <source>N</source>
+        <translation>N</translation>
+    </message>
+    <message>
+        <source>at radius</source>
+        <translation>am Radius</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>gewünscht</translation>
+    </message>
+    <message>
+        <source>two numbers: 0.5 1</source>
+        <translation>zwei Zahlen: 0,5 1</translation>
+    </message>
+    <message>
+        <source>Rolling torque wanted</source>
+        <translation>Gewünschtes Reibmoment</translation>
+    </message>
+    <message>
+        <source>Grease</source>
+        <translation>Fett</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>Kind of grease</source>
+        <translation>Fettart</translation>
+    </message>
+    <message>
+        <source>Cavity between</source>
+        <translation>Hohlraum dazwischen</translation>
+    </message>
+    <message>
+        <source>cm³</source>
+        <translation>cm³</translation>
+    </message>
+    <message>
+        <source>filled</source>
+        <translation>gefüllt</translation>
+    </message>
+    <message>
+        <source>a third to a half</source>
+        <translation>ein Drittel bis die Hälfte</translation>
+    </message>
+    <message>
+        <source>a third: fast or warm</source>
+        <translation>ein Drittel: schnell oder warm</translation>
+    </message>
+    <message>
+        <source>a half: slow or wet</source>
+        <translation>die Hälfte: langsam oder nass</translation>
+    </message>
+    <message>
+        <source>Filled</source>
+        <translation>Füllung</translation>
+    </message>
+    <message>
+        <source>Grease gun, per stroke</source>
+        <translation>Fettpresse, je Hub</translation>
+    </message>
+    <message>
+        <source>g a stroke</source>
+        <translation>g je Hub</translation>
+    </message>
+    <message>
+        <source>Density</source>
+        <translation>Dichte</translation>
+    </message>
+    <message>
+        <source>g/cm³</source>
+        <translation>g/cm³</translation>
+    </message>
+    <message>
+        <source>Space goes from step to step.</source>
+        <translation>Leertaste geht von Schritt zu Schritt.</translation>
+    </message>
+    <message>
+        <source>Step %1</source>
+        <translation>Schritt %1</translation>
+    </message>
+    <message>
+        <source>End play a pair should have</source>
+        <translation>Axialspiel, das ein Lagerpaar haben soll</translation>
+    </message>
+    <message>
+        <source>By its use and the larger bore. There is no standard: the machine maker’s figure goes before all of these. Type over a row and it becomes this shop’s own; Delete takes an own row away; Insert adds one.</source>
+        <translation>Nach Verwendung und größerer Bohrung. Es gibt keine Norm: Die Angabe des Maschinenherstellers geht allem hier vor. Wer eine Zeile überschreibt, macht sie zur eigenen dieser Werkstatt; Entf löscht eine eigene Zeile, Einfg fügt eine hinzu.</translation>
+    </message>
+    <message>
+        <source>Add a row   Ins</source>
+        <translation>Zeile hinzufügen   Einfg</translation>
+    </message>
+    <message>
+        <source>use</source>
+        <translation>Verwendung</translation>
+    </message>
+    <message>
+        <source>bore up to %1</source>
+        <translation>Bohrung bis %1</translation>
+    </message>
+    <message>
+        <source>least %1</source>
+        <translation>mindestens %1</translation>
+    </message>
+    <message>
+        <source>most %1</source>
+        <translation>höchstens %1</translation>
+    </message>
+    <message>
+        <source>whose</source>
+        <translation>von wem</translation>
+    </message>
+    <message>
+        <source>this shop’s</source>
+        <translation>dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>practice, ships with the program</source>
+        <translation>Praxiswert, kommt mit dem Programm</translation>
+    </message>
+    <message>
+        <source>Row %1: “%2” makes no band: a name, a bore over 0, and the least up to the most.</source>
+        <translation>Zeile %1: „%2“ ergibt keine Spanne: Name, Bohrung über 0, Mindestwert bis Höchstwert.</translation>
+    </message>
+    <message>
+        <source>general</source>
+        <translation>allgemein</translation>
+    </message>
+    <message>
+        <source>This row ships with the program: type over it instead.</source>
+        <translation>Diese Zeile kommt mit dem Programm: bitte überschreiben.</translation>
+    </message>
+    <message>
+        <source>The nut and where it can be locked</source>
+        <translation>Die Mutter und wo sie gesichert werden kann</translation>
+    </message>
+    <message>
+        <source>%1 degrees: %2</source>
+        <translation>%1 Grad: %2</translation>
+    </message>
+    <message>
+        <source>No pair of bearings here is set against each other.</source>
+        <translation>Hier ist kein Lagerpaar gegeneinander angestellt.</translation>
+    </message>
+    <message>
+        <source>%1 keeps the rings apart: its length sets the end play at full torque.</source>
+        <translation>%1 hält die Ringe auseinander: seine Länge bestimmt das Axialspiel bei vollem Moment.</translation>
+    </message>
+    <message>
+        <source>, %1 a place</source>
+        <translation>, je %1</translation>
+    </message>
+    <message>
+        <source>Pitch %1, %2 slots, %3%4.</source>
+        <translation>Steigung %1, %2 Schlitze, %3%4.</translation>
+    </message>
+    <message>
+        <source>one hole</source>
+        <translation>ein Loch</translation>
+    </message>
+    <message>
+        <source>%1 holes</source>
+        <translation>%1 Löcher</translation>
+    </message>
+    <message>
+        <source>Nothing to set</source>
+        <translation>Nichts einzustellen</translation>
+    </message>
+    <message>
+        <source>Which spacer length gives the end play wanted</source>
+        <translation>Welche Distanzlänge das gewünschte Axialspiel ergibt</translation>
+    </message>
+    <message>
+        <source>Which slot gives the end play wanted</source>
+        <translation>Welcher Schlitz das gewünschte Axialspiel ergibt</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message>
+        <source>on %1°</source>
+        <translation>vor %1°</translation>
+    </message>
+    <message>
+        <source>back %1°</source>
+        <translation>zurück %1°</translation>
+    </message>
+    <message>
+        <source>needed %1</source>
+        <translation>nötig %1</translation>
+    </message>
+    <message>
+        <source>measure end play to know its length</source>
+        <translation>Axialspiel messen, dann ist die Länge bekannt</translation>
+    </message>
+    <message>
+        <source>What each setting method gives</source>
+        <translation>Was jede Einstellweise ergibt</translation>
+    </message>
+    <message>
+        <source>Setting methods here</source>
+        <translation>Einstellweisen hier</translation>
+    </message>
+    <message>
+        <source>%1; green is wanted</source>
+        <translation>%1; Grün ist das Ziel</translation>
+    </message>
+    <message>
+        <source>Start from a shape</source>
+        <translation>Mit einer Bauform beginnen</translation>
+    </message>
+    <message>
+        <source>Start from a shape…</source>
+        <translation>Mit einer Bauform beginnen…</translation>
+    </message>
+    <message>
+        <source>Arrangement, line by line</source>
+        <translation>Anordnung, Zeile für Zeile</translation>
+    </message>
+    <message>
+        <source>Change the arrangement</source>
+        <translation>Anordnung ändern</translation>
+    </message>
+    <message>
+        <source>Kind of the new part</source>
+        <translation>Art des neuen Teils</translation>
+    </message>
+    <message>
+        <source>Add on top</source>
+        <translation>Oben hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove part</source>
+        <translation>Teil entfernen</translation>
+    </message>
+    <message>
+        <source>Start from shape %1</source>
+        <translation>Mit Bauform %1 beginnen</translation>
+    </message>
+    <message>
+        <source>Add a part</source>
+        <translation>Teil hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove a part</source>
+        <translation>Teil entfernen</translation>
+    </message>
+    <message>
+        <source>Drag a face</source>
+        <translation>Fläche ziehen</translation>
+    </message>
+    <message>
+        <source>Nothing is drawn yet</source>
+        <translation>Noch ist nichts gezeichnet</translation>
+    </message>
+    <message>
+        <source>Enter goes to the next line. Drag a face on the bench for its length. Escape goes back.</source>
+        <translation>Enter geht zur nächsten Zeile. Eine Fläche auf der Werkbank ziehen ändert ihre Länge. Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>Choose a shape to start from.</source>
+        <translation>Zum Beginnen eine Bauform wählen.</translation>
+    </message>
+    <message>
+        <source>
+and %1 more</source>
+        <translation>
+und %1 weitere</translation>
+    </message>
+    <message>
+        <source>, step %1</source>
+        <translation>, Stufe %1</translation>
+    </message>
+    <message>
+        <source>Outside Ø</source>
+        <translation>Außen-Ø</translation>
+    </message>
+    <message>
+        <source>Bore Ø</source>
+        <translation>Bohrung Ø</translation>
+    </message>
+    <message>
+        <source>Length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>loads from above</source>
+        <translation>belastet von oben</translation>
+    </message>
+    <message>
+        <source>loads from below</source>
+        <translation>belastet von unten</translation>
+    </message>
+    <message>
+        <source>stays put</source>
+        <translation>bleibt, wo es ist</translation>
+    </message>
+    <message>
+        <source>Designation</source>
+        <translation>Bezeichnung</translation>
+    </message>
+    <message>
+        <source>Material</source>
+        <translation>Werkstoff</translation>
+    </message>
+    <message>
+        <source>%1, figures of this shop</source>
+        <translation>%1, Werte dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Way round</source>
+        <translation>Einbaulage</translation>
+    </message>
+    <message>
+        <source>In line with</source>
+        <translation>Fluchtet mit</translation>
+    </message>
+    <message>
+        <source>In the %1</source>
+        <translation>In %1</translation>
+    </message>
+    <message>
+        <source>Bench</source>
+        <translation>Werkbank</translation>
+    </message>
+    <message>
+        <source>%1 × larger</source>
+        <translation>%1 × größer</translation>
+    </message>
+    <message>
+        <source>Bench calculator</source>
+        <translation>Werkbankrechner</translation>
+    </message>
+    <message>
+        <source>What is wanted, then the sizes: limits 62 N7</source>
+        <translation>Was gesucht ist, dann die Maße: limits 62 N7</translation>
+    </message>
+    <message>
+        <source>Calculation and sizes</source>
+        <translation>Rechnung und Maße</translation>
+    </message>
+    <message>
+        <source>Make a job of it  Ctrl+Enter</source>
+        <translation>Auftrag daraus machen  Strg+Enter</translation>
+    </message>
+    <message>
+        <source>No such calculation</source>
+        <translation>Diese Rechnung gibt es nicht</translation>
+    </message>
+    <message>
+        <source>Try limits, interference, force, clearance, gauge, bolt, temperature, grease.</source>
+        <translation>Zum Beispiel limits, interference, force, clearance, gauge, bolt, temperature, grease.</translation>
+    </message>
+    <message>
+        <source>Type its sizes in this order, or key=value.</source>
+        <translation>Die Maße in dieser Reihenfolge eingeben, oder Schlüssel=Wert.</translation>
+    </message>
+    <message>
+        <source>Still wanted: {what}.</source>
+        <translation>Es fehlt noch: {what}.</translation>
+    </message>
+    <message>
+        <source>default %1</source>
+        <translation>Vorgabe %1</translation>
+    </message>
+    <message>
+        <source>optional</source>
+        <translation>kann fehlen</translation>
+    </message>
+    <message>
+        <source>Because</source>
+        <translation>Denn</translation>
+    </message>
+    <message>
+        <source>formula and limits: docs/numbers.md, {key}</source>
+        <translation>Formel und Grenzen: docs/numbers.md, {key}</translation>
+    </message>
+    <message>
+        <source>Defaults</source>
+        <translation>Vorgaben</translation>
+    </message>
+    <message>
+        <source>free expected </source>
+        <translation>frei erwartet </translation>
+    </message>
+    <message>
+        <source>home expected </source>
+        <translation>Anschlag erwartet </translation>
+    </message>
+    <message>
+        <source> travel</source>
+        <translation> Weg</translation>
+    </message>
+    <message>
+        <source>Force against travel</source>
+        <translation>Kraft über dem Weg</translation>
+    </message>
+    <message>
+        <source>band: what this seat should take</source>
+        <translation>Band: was dieser Sitz brauchen soll</translation>
+    </message>
+    <message>
+        <source>Gap against time</source>
+        <translation>Spalt über der Zeit</translation>
+    </message>
+    <message>
+        <source>s since it left the heat</source>
+        <translation>s seit der Entnahme</translation>
+    </message>
+    <message>
+        <source>in at %1 s</source>
+        <translation>drin nach %1 s</translation>
+    </message>
+    <message>
+        <source>grips</source>
+        <translation>klemmt</translation>
+    </message>
+    <message>
+        <source>safe to start</source>
+        <translation>Fügen sicher</translation>
+    </message>
+    <message>
+        <source>now, %1 s</source>
+        <translation>jetzt, %1 s</translation>
+    </message>
+    <message>
+        <source>Blue: during the transfer, least to most. Brass: in its seat, as likely.</source>
+        <translation>Blau: beim Transport, kleinster bis größter. Messing: im Sitz, wahrscheinlich.</translation>
+    </message>
+    <message>
+        <source>Round the rim</source>
+        <translation>Rund um den Ring</translation>
+    </message>
+    <message>
+        <source>readings above their mean, fitted plane, allowed band</source>
+        <translation>Ablesungen über ihrem Mittel, Ausgleichsebene, zulässiges Band</translation>
+    </message>
+    <message>
+        <source>Bore and ring</source>
+        <translation>Bohrung und Ring</translation>
+    </message>
+    <message>
+        <source>measured %1 %2</source>
+        <translation>gemessen %1 %2</translation>
+    </message>
+    <message>
+        <source>loose</source>
+        <translation>lose</translation>
+    </message>
+    <message>
+        <source>%1 tight</source>
+        <translation>%1 fest</translation>
+    </message>
+    <message>
+        <source>Clearance inside the bearing</source>
+        <translation>Lagerluft</translation>
+    </message>
+    <message>
+        <source>none left below this line</source>
+        <translation>unter dieser Linie bleibt keine</translation>
+    </message>
+    <message>
+        <source>: not known</source>
+        <translation>: nicht bekannt</translation>
+    </message>
+    <message>
+        <source>Seats</source>
+        <translation>Sitze</translation>
+    </message>
+    <message>
+        <source>Other classes  F6</source>
+        <translation>Andere Klassen  F6</translation>
+    </message>
+    <message>
+        <source>Section to scale. Pick a part to see its sizes.</source>
+        <translation>Im Maßstab. Teil anwählen: seine Maße.</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>ring</source>
+        <translation>Ring</translation>
+    </message>
+    <message>
+        <source>inner</source>
+        <translation>innen</translation>
+    </message>
+    <message>
+        <source>made %1</source>
+        <translation>ab Werk %1</translation>
+    </message>
+    <message>
+        <source>in housing</source>
+        <translation>im Gehäuse</translation>
+    </message>
+    <message>
+        <source>on shaft</source>
+        <translation>auf der Welle</translation>
+    </message>
+    <message>
+        <source>warm, turning</source>
+        <translation>warm, drehend</translation>
+    </message>
+    <message>
+        <source>with heat</source>
+        <translation>mit Wärme</translation>
+    </message>
+    <message>
+        <source>left in service</source>
+        <translation>im Betrieb</translation>
+    </message>
+    <message>
+        <source>hole %1</source>
+        <translation>Bohrung %1</translation>
+    </message>
+    <message>
+        <source>shaft %1</source>
+        <translation>Welle %1</translation>
+    </message>
+    <message>
+        <source>put the drawing right first: Ctrl+E</source>
+        <translation>erst die Zeichnung richtigstellen: Strg+E</translation>
+    </message>
+    <message>
+        <source>a hole class, in capitals</source>
+        <translation>eine Bohrungsklasse, Großbuchstaben</translation>
+    </message>
+    <message>
+        <source>a shaft class, in small letters</source>
+        <translation>eine Wellenklasse, Kleinbuchstaben</translation>
+    </message>
+    <message>
+        <source>Limits of the ring</source>
+        <translation>Grenzmaße des Rings</translation>
+    </message>
+    <message>
+        <source>Change hole</source>
+        <translation>Bohrung ändern</translation>
+    </message>
+    <message>
+        <source>Change shaft seat</source>
+        <translation>Wellensitz ändern</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>a new ring: its limits count</source>
+        <translation>ein neuer Ring: seine Grenzmaße zählen</translation>
+    </message>
+    <message>
+        <source>Enter measured size</source>
+        <translation>Gemessenes Maß eingeben</translation>
+    </message>
+    <message>
+        <source>Clear measured size</source>
+        <translation>Gemessenes Maß löschen</translation>
+    </message>
+    <message>
+        <source>new ring</source>
+        <translation>neuer Ring</translation>
+    </message>
+    <message>
+        <source>by class</source>
+        <translation>nach Klasse</translation>
+    </message>
+    <message>
+        <source> read</source>
+        <translation> abgelesen</translation>
+    </message>
+    <message>
+        <source>Seat</source>
+        <translation>Sitz</translation>
+    </message>
+    <message>
+        <source>Hole</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Measured bore</source>
+        <translation>Gemessene Bohrung</translation>
+    </message>
+    <message>
+        <source>Inner part</source>
+        <translation>Inneres Teil</translation>
+    </message>
+    <message>
+        <source>Measured</source>
+        <translation>Gemessen</translation>
+    </message>
+    <message>
+        <source>Outer material</source>
+        <translation>Werkstoff außen</translation>
+    </message>
+    <message>
+        <source>Choose material</source>
+        <translation>Werkstoff wählen</translation>
+    </message>
+    <message>
+        <source>ring to its raceway</source>
+        <translation>Ring bis zur Laufbahn</translation>
+    </message>
+    <message>
+        <source>Bore finish Rz</source>
+        <translation>Rauheit der Bohrung Rz</translation>
+    </message>
+    <message>
+        <source>Rz in µm, 0 to 100</source>
+        <translation>Rz in µm, 0 bis 100</translation>
+    </message>
+    <message>
+        <source>Change bore finish</source>
+        <translation>Rauheit der Bohrung ändern</translation>
+    </message>
+    <message>
+        <source>must be over the bore</source>
+        <translation>muss größer als die Bohrung sein</translation>
+    </message>
+    <message>
+        <source>Change housing outside</source>
+        <translation>Gehäuse-Außenmaß ändern</translation>
+    </message>
+    <message>
+        <source>in the arrangement: Ctrl+E</source>
+        <translation>in der Anordnung: Strg+E</translation>
+    </message>
+    <message>
+        <source>Work</source>
+        <translation>Einsatz</translation>
+    </message>
+    <message>
+        <source>Load and rings</source>
+        <translation>Belastung und Ringe</translation>
+    </message>
+    <message>
+        <source>Say which ring has the rotating load</source>
+        <translation>Angeben, welcher Ring Umfangslast hat</translation>
+    </message>
+    <message>
+        <source>Load P/C</source>
+        <translation>Belastung P/C</translation>
+    </message>
+    <message>
+        <source>0 to 1</source>
+        <translation>0 bis 1</translation>
+    </message>
+    <message>
+        <source>Change load share</source>
+        <translation>Belastungsanteil ändern</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>leicht</translation>
+    </message>
+    <message>
+        <source>normal</source>
+        <translation>normal</translation>
+    </message>
+    <message>
+        <source>heavy</source>
+        <translation>schwer</translation>
+    </message>
+    <message>
+        <source>Speed</source>
+        <translation>Drehzahl</translation>
+    </message>
+    <message>
+        <source>0 to 100000 rpm</source>
+        <translation>0 bis 100000 1/min</translation>
+    </message>
+    <message>
+        <source>Change speed</source>
+        <translation>Drehzahl ändern</translation>
+    </message>
+    <message>
+        <source>Stationary ring must float</source>
+        <translation>Ring mit Punktlast schiebt</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>yes, it must float</source>
+        <translation>ja, er muss schieben</translation>
+    </message>
+    <message>
+        <source>Say whether it floats</source>
+        <translation>Angeben, ob er schieben muss</translation>
+    </message>
+    <message>
+        <source>Seat goes in</source>
+        <translation>Gefügt wird</translation>
+    </message>
+    <message>
+        <source>dry and clean</source>
+        <translation>trocken und sauber</translation>
+    </message>
+    <message>
+        <source>with light oil</source>
+        <translation>mit dünnem Öl</translation>
+    </message>
+    <message>
+        <source>with grease</source>
+        <translation>mit Fett</translation>
+    </message>
+    <message>
+        <source>Choose lubricant</source>
+        <translation>Schmierung wählen</translation>
+    </message>
+    <message>
+        <source>Inner ring at</source>
+        <translation>Innenring bei</translation>
+    </message>
+    <message>
+        <source>Outer ring at</source>
+        <translation>Außenring bei</translation>
+    </message>
+    <message>
+        <source>Housing at</source>
+        <translation>Gehäuse bei</translation>
+    </message>
+    <message>
+        <source>Shaft at</source>
+        <translation>Welle bei</translation>
+    </message>
+    <message>
+        <source>Change working temperature</source>
+        <translation>Betriebstemperatur ändern</translation>
+    </message>
+    <message>
+        <source> in service</source>
+        <translation> im Betrieb</translation>
+    </message>
+    <message>
+        <source>no bearing at this seat</source>
+        <translation>kein Lager an diesem Sitz</translation>
+    </message>
+    <message>
+        <source>not in the catalogue</source>
+        <translation>nicht im Katalog</translation>
+    </message>
+    <message>
+        <source>not there; %1 are</source>
+        <translation>nicht vorhanden; vorhanden sind %1</translation>
+    </message>
+    <message>
+        <source>Choose bearing</source>
+        <translation>Lager wählen</translation>
+    </message>
+    <message>
+        <source>Bearing</source>
+        <translation>Lager</translation>
+    </message>
+    <message>
+        <source>%1 × %2 × %3</source>
+        <translation>%1 × %2 × %3</translation>
+    </message>
+    <message>
+        <source>Clearance</source>
+        <translation>Lagerluft</translation>
+    </message>
+    <message>
+        <source>CN (normal)</source>
+        <translation>CN (normal)</translation>
+    </message>
+    <message>
+        <source>Choose clearance group</source>
+        <translation>Lagerluftgruppe wählen</translation>
+    </message>
+    <message>
+        <source>Accuracy</source>
+        <translation>Genauigkeit</translation>
+    </message>
+    <message>
+        <source>Normal</source>
+        <translation>Normal</translation>
+    </message>
+    <message>
+        <source>class 6</source>
+        <translation>Klasse 6</translation>
+    </message>
+    <message>
+        <source>class 5</source>
+        <translation>Klasse 5</translation>
+    </message>
+    <message>
+        <source>inch class 4</source>
+        <translation>Zoll-Klasse 4</translation>
+    </message>
+    <message>
+        <source>inch class 2</source>
+        <translation>Zoll-Klasse 2</translation>
+    </message>
+    <message>
+        <source>inch class 3</source>
+        <translation>Zoll-Klasse 3</translation>
+    </message>
+    <message>
+        <source>inch class 0</source>
+        <translation>Zoll-Klasse 0</translation>
+    </message>
+    <message>
+        <source>inch class 00</source>
+        <translation>Zoll-Klasse 00</translation>
+    </message>
+    <message>
+        <source>Choose bearing accuracy</source>
+        <translation>Lagergenauigkeit wählen</translation>
+    </message>
+    <message>
+        <source>Inner raceway Ø</source>
+        <translation>Innere Laufbahn Ø</translation>
+    </message>
+    <message>
+        <source>Outer raceway Ø</source>
+        <translation>Äußere Laufbahn Ø</translation>
+    </message>
+    <message>
+        <source>Axial rating C0a</source>
+        <translation>Axiale Tragzahl C0a</translation>
+    </message>
+    <message>
+        <source>a force over 0, as in the catalogue</source>
+        <translation>eine Kraft über 0, wie im Katalog</translation>
+    </message>
+    <message>
+        <source>Enter static load rating</source>
+        <translation>Statische Tragzahl eingeben</translation>
+    </message>
+    <message>
+        <source>Estimate the static load rating</source>
+        <translation>Statische Tragzahl schätzen</translation>
+    </message>
+    <message>
+        <source>≈ %1</source>
+        <translation>≈ %1</translation>
+    </message>
+    <message>
+        <source>between bore and outside</source>
+        <translation>zwischen Bohrung und Außendurchmesser</translation>
+    </message>
+    <message>
+        <source>Change raceway</source>
+        <translation>Laufbahn ändern</translation>
+    </message>
+    <message>
+        <source>≈ %1 as a tube</source>
+        <translation>≈ %1 als Rohr</translation>
+    </message>
+    <message>
+        <source>Repair sleeve between</source>
+        <translation>Reparaturhülse dazwischen</translation>
+    </message>
+    <message>
+        <source>Sleeve outside Ø</source>
+        <translation>Hülse, Außen-Ø</translation>
+    </message>
+    <message>
+        <source>put the sizes right first</source>
+        <translation>erst die Maße richtigstellen</translation>
+    </message>
+    <message>
+        <source>between seat and outside</source>
+        <translation>zwischen Sitz und Außendurchmesser</translation>
+    </message>
+    <message>
+        <source>Put a sleeve between</source>
+        <translation>Hülse einsetzen</translation>
+    </message>
+    <message>
+        <source>No sleeve</source>
+        <translation>Keine Hülse</translation>
+    </message>
+    <message>
+        <source>tight in the outer</source>
+        <translation>fest im äußeren Teil</translation>
+    </message>
+    <message>
+        <source>give its outside first</source>
+        <translation>erst ihren Außendurchmesser eingeben</translation>
+    </message>
+    <message>
+        <source>two sizes: 30..60</source>
+        <translation>zwei Maße: 30..60</translation>
+    </message>
+    <message>
+        <source>Sleeve&apos;s interference</source>
+        <translation>Übermaß der Hülse</translation>
+    </message>
+    <message>
+        <source>Sleeve is</source>
+        <translation>Hülse ist</translation>
+    </message>
+    <message>
+        <source>bored to size in place</source>
+        <translation>eingepresst auf Maß gebohrt</translation>
+    </message>
+    <message>
+        <source>made to size before</source>
+        <translation>vorher auf Maß gefertigt</translation>
+    </message>
+    <message>
+        <source>How the sleeve is bored</source>
+        <translation>Wie die Hülse gebohrt wird</translation>
+    </message>
+    <message>
+        <source>Other classes, %1</source>
+        <translation>Andere Klassen, %1</translation>
+    </message>
+    <message>
+        <source>What moves the clearance</source>
+        <translation>Was die Lagerluft verschiebt</translation>
+    </message>
+    <message>
+        <source>interference, %1</source>
+        <translation>Übermaß, %1</translation>
+    </message>
+    <message>
+        <source>force</source>
+        <translation>Kraft</translation>
+    </message>
+    <message>
+        <source>clearance left</source>
+        <translation>bleibende Lagerluft</translation>
+    </message>
+    <message>
+        <source>This seat takes nothing from a clearance that is made in.</source>
+        <translation>Dieser Sitz nimmt einer eingebauten Lagerluft nichts weg.</translation>
+    </message>
+    <message>
+        <source>Steel in steel</source>
+        <translation>Stahl in Stahl</translation>
+    </message>
+    <message>
+        <source>Steel in cast iron</source>
+        <translation>Stahl in Gusseisen</translation>
+    </message>
+    <message>
+        <source>Steel in aluminium</source>
+        <translation>Stahl in Aluminium</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>trocken</translation>
+    </message>
+    <message>
+        <source>light oil</source>
+        <translation>dünnes Öl</translation>
+    </message>
+    <message>
+        <source>grease or paste</source>
+        <translation>Fett oder Paste</translation>
+    </message>
+    <message>
+        <source>the book&apos;s %1…%2 stands</source>
+        <translation>es gilt der Handbuchwert %1…%2</translation>
+    </message>
+    <message>
+        <source>No good press on record: %1.</source>
+        <translation>Keine gute Pressung aufgezeichnet: %1.</translation>
+    </message>
+    <message>
+        <source>%1 of the %2 presses it takes: %3.</source>
+        <translation>%1 der nötigen %2 Pressungen: %3.</translation>
+    </message>
+    <message>
+        <source>%1 presses, and their mean lies outside the book: %2. Something else is wrong.</source>
+        <translation>%1 Pressungen, ihr Mittel liegt außerhalb des Handbuchs: %2. Etwas anderes stimmt nicht.</translation>
+    </message>
+    <message>
+        <source>%1 presses, mean %2, each ±%3: the next one takes %4…%5.</source>
+        <translation>%1 Pressungen, Mittel %2, jede ±%3: die nächste nimmt %4…%5.</translation>
+    </message>
+    <message>
+        <source>Friction of this shop</source>
+        <translation>Reibung dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Pale: the band of the book. Dots: each good press on record. Blue: where the next press lies, 95 in 100, from %1 presses on. Bad presses are never counted. Esc goes back.</source>
+        <translation>Blass: das Band des Handbuchs. Punkte: jede gute aufgezeichnete Pressung. Blau: wo die nächste Pressung liegt, 95 von 100, ab %1 Pressungen. Schlechte Pressungen zählen nie. Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>What the presses come to</source>
+        <translation>Was die Pressungen ergeben</translation>
+    </message>
+    <message>
+        <source>%1: %2 presses, force %3 of what was expected</source>
+        <translation>%1: %2 Pressungen, Kraft %3 der erwarteten</translation>
+    </message>
+    <message>
+        <source>%1: %2 of %3 went wrong</source>
+        <translation>%1: %2 von %3 misslungen</translation>
+    </message>
+    <message>
+        <source>Force over what was expected</source>
+        <translation>Kraft gegen Erwartung</translation>
+    </message>
+    <message>
+        <source>How long it takes</source>
+        <translation>Wie lange es dauert</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>Went wrong more than once</source>
+        <translation>Mehr als einmal misslungen</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>Past presses</source>
+        <translation>Frühere Pressungen</translation>
+    </message>
+    <message>
+        <source>when</source>
+        <translation>wann</translation>
+    </message>
+    <message>
+        <source>job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation>Schritt</translation>
+    </message>
+    <message>
+        <source>bearing</source>
+        <translation>Lager</translation>
+    </message>
+    <message>
+        <source>peak force</source>
+        <translation>Höchstkraft</translation>
+    </message>
+    <message>
+        <source>verdict</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>trace</source>
+        <translation>Verlauf</translation>
+    </message>
+    <message>
+        <source>tools</source>
+        <translation>Werkzeuge</translation>
+    </message>
+    <message>
+        <source>who</source>
+        <translation>wer</translation>
+    </message>
+    <message>
+        <source>This step</source>
+        <translation>Dieser Schritt</translation>
+    </message>
+    <message>
+        <source>This place</source>
+        <translation>Diese Stelle</translation>
+    </message>
+    <message>
+        <source>This machine</source>
+        <translation>Diese Maschine</translation>
+    </message>
+    <message>
+        <source>This bearing</source>
+        <translation>Dieses Lager</translation>
+    </message>
+    <message>
+        <source>Everything</source>
+        <translation>Alles</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>no setup on record</source>
+        <translation>kein Aufbau aufgezeichnet</translation>
+    </message>
+    <message>
+        <source>setup %1</source>
+        <translation>Aufbau %1</translation>
+    </message>
+    <message>
+        <source>%1 of %2 expected</source>
+        <translation>%1 von %2 erwartet</translation>
+    </message>
+    <message>
+        <source>friction %1</source>
+        <translation>Reibung %1</translation>
+    </message>
+    <message>
+        <source>outer part at %1</source>
+        <translation>äußeres Teil bei %1</translation>
+    </message>
+    <message>
+        <source>inner part at %1</source>
+        <translation>inneres Teil bei %1</translation>
+    </message>
+    <message>
+        <source>%1 out of square</source>
+        <translation>%1 schief</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>Search</source>
+        <translation>Suchen</translation>
+    </message>
+    <message>
+        <source>words: machine, bearing, tool, who, notes</source>
+        <translation>Wörter: Maschine, Lager, Werkzeug, wer, Notizen</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>any verdict</source>
+        <translation>jedes Urteil</translation>
+    </message>
+    <message>
+        <source>trace: </source>
+        <translation>Verlauf: </translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>from 2026-01-31</source>
+        <translation>ab 2026-01-31</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Bis</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>Export…</source>
+        <translation>Exportieren…</translation>
+    </message>
+    <message>
+        <source>The logbook is not there: %1. What is recorded meanwhile waits here and is delivered later.</source>
+        <translation>Das Logbuch ist nicht erreichbar: %1. Was inzwischen aufgezeichnet wird, wartet hier und wird nachgeliefert.</translation>
+    </message>
+    <message>
+        <source>%1 presses</source>
+        <translation>%1 Pressungen</translation>
+    </message>
+    <message>
+        <source>the latest %1 presses; exports hold all</source>
+        <translation>die letzten %1 Pressungen; ein Export enthält alle</translation>
+    </message>
+    <message>
+        <source>Export</source>
+        <translation>Exportieren</translation>
+    </message>
+    <message>
+        <source>Table (*.csv);;All of it (*.json)</source>
+        <translation>Tabelle (*.csv);;Alles (*.json)</translation>
+    </message>
+    <message>
+        <source>Written: %1</source>
+        <translation>Geschrieben: %1</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>E GPa</source>
+        <translation>E GPa</translation>
+    </message>
+    <message>
+        <source>ν</source>
+        <translation>ν</translation>
+    </message>
+    <message>
+        <source>grows µm/m K</source>
+        <translation>Ausdehnung µm/m K</translation>
+    </message>
+    <message>
+        <source>yields MPa</source>
+        <translation>Streckgrenze MPa</translation>
+    </message>
+    <message>
+        <source>kg/m³</source>
+        <translation>kg/m³</translation>
+    </message>
+    <message>
+        <source>W/m K</source>
+        <translation>W/m K</translation>
+    </message>
+    <message>
+        <source>J/kg K</source>
+        <translation>J/kg K</translation>
+    </message>
+    <message>
+        <source>warm it up to °C</source>
+        <translation>erwärmen bis °C</translation>
+    </message>
+    <message>
+        <source>rubs as</source>
+        <translation>Reibung wie</translation>
+    </message>
+    <message>
+        <source>steel</source>
+        <translation>Stahl</translation>
+    </message>
+    <message>
+        <source>cast iron</source>
+        <translation>Gusseisen</translation>
+    </message>
+    <message>
+        <source>aluminium</source>
+        <translation>Aluminium</translation>
+    </message>
+    <message>
+        <source>Materials</source>
+        <translation>Werkstoffe</translation>
+    </message>
+    <message>
+        <source>Those that ship have usual design values and stay as they are. Insert makes one of this shop’s own like the row you stand on: type its name and figures over it, from its maker’s sheet. Delete takes an own one away.</source>
+        <translation>Die mitgelieferten haben übliche Rechenwerte und bleiben, wie sie sind. Einfg macht aus der angewählten Zeile eine eigene dieser Werkstatt: Name und Werte nach dem Blatt des Herstellers überschreiben. Entf löscht eine eigene.</translation>
+    </message>
+    <message>
+        <source>One of our own   Ins</source>
+        <translation>Eigener Werkstoff   Einfg</translation>
+    </message>
+    <message>
+        <source>ships with the program</source>
+        <translation>kommt mit dem Programm</translation>
+    </message>
+    <message>
+        <source>ours</source>
+        <translation>eigener</translation>
+    </message>
+    <message>
+        <source>This one ships with the program.</source>
+        <translation>Dieser kommt mit dem Programm.</translation>
+    </message>
+    <message>
+        <source>Readings by depth and direction</source>
+        <translation>Ablesungen nach Tiefe und Richtung</translation>
+    </message>
+    <message>
+        <source>empty</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>%1 deep, %2°: %3</source>
+        <translation>%1 tief, %2°: %3</translation>
+    </message>
+    <message>
+        <source>Diameters by depth and direction (%1)</source>
+        <translation>Durchmesser nach Tiefe und Richtung (%1)</translation>
+    </message>
+    <message>
+        <source>The last digits are enough. Arrow keys move, + − directions, * / depths, Delete clears.</source>
+        <translation>Letzte Ziffern genügen. + − Richtungen, * / Tiefen.</translation>
+    </message>
+    <message>
+        <source>%1 deep</source>
+        <translation>%1 tief</translation>
+    </message>
+    <message>
+        <source>Form of the bore</source>
+        <translation>Form der Bohrung</translation>
+    </message>
+    <message>
+        <source>Form of the journal</source>
+        <translation>Form des Zapfens</translation>
+    </message>
+    <message>
+        <source>Type the first readings: the form is drawn as they come.</source>
+        <translation>Die ersten Ablesungen eingeben: Die Form wird gezeichnet, wie sie kommen.</translation>
+    </message>
+    <message>
+        <source>enlarged %1 times; band: %2</source>
+        <translation>%1-fach vergrößert; Band: %2</translation>
+    </message>
+    <message>
+        <source>no class</source>
+        <translation>keine Klasse</translation>
+    </message>
+    <message>
+        <source>Ø %1
+%2</source>
+        <translation>Ø %1
+%2</translation>
+    </message>
+    <message>
+        <source>metal outside</source>
+        <translation>Werkstoff außen</translation>
+    </message>
+    <message>
+        <source>metal inside</source>
+        <translation>Werkstoff innen</translation>
+    </message>
+    <message>
+        <source>dashed: form tolerance %1</source>
+        <translation>gestrichelt: Formtoleranz %1</translation>
+    </message>
+    <message>
+        <source>open end</source>
+        <translation>offenes Ende</translation>
+    </message>
+    <message>
+        <source>What is measured</source>
+        <translation>Was gemessen wird</translation>
+    </message>
+    <message>
+        <source>Old bearing: %1</source>
+        <translation>Altes Lager: %1</translation>
+    </message>
+    <message>
+        <source>Outside, for flared ends</source>
+        <translation>Außen, für aufgeweitete Enden</translation>
+    </message>
+    <message>
+        <source>In the middle</source>
+        <translation>In der Mitte</translation>
+    </message>
+    <message>
+        <source>Lower end</source>
+        <translation>Unteres Ende</translation>
+    </message>
+    <message>
+        <source>Upper end</source>
+        <translation>Oberes Ende</translation>
+    </message>
+    <message>
+        <source>over 0, up to 3000 mm</source>
+        <translation>über 0, bis 3000 mm</translation>
+    </message>
+    <message>
+        <source>Spacer&apos;s outside</source>
+        <translation>Distanzhülse außen</translation>
+    </message>
+    <message>
+        <source>Length of the spacer, round its end</source>
+        <translation>Länge der Distanzhülse, rund um ihr Ende</translation>
+    </message>
+    <message>
+        <source>On the surface plate, with the gauge over it (%1).</source>
+        <translation>Auf der Messplatte, Messuhr darüber (%1).</translation>
+    </message>
+    <message>
+        <source>Lower end, turned over</source>
+        <translation>Unteres Ende, umgedreht</translation>
+    </message>
+    <message>
+        <source>Indicator over the end face (%1).</source>
+        <translation>Messuhr über der Stirnfläche (%1).</translation>
+    </message>
+    <message>
+        <source>Gauge line</source>
+        <translation>Anschluss</translation>
+    </message>
+    <message>
+        <source>none: host:port</source>
+        <translation>keiner: Host:Port</translation>
+    </message>
+    <message>
+        <source>connecting</source>
+        <translation>verbindet</translation>
+    </message>
+    <message>
+        <source>its data button enters</source>
+        <translation>seine Datentaste trägt ein</translation>
+    </message>
+    <message>
+        <source>Clear reading</source>
+        <translation>Ablesung löschen</translation>
+    </message>
+    <message>
+        <source>%1 is more than 1 % away from %2: is the gauge set to the right master?</source>
+        <translation>%1 liegt mehr als 1 % neben %2: Ist das Messgerät mit dem richtigen Einstellnormal eingestellt?</translation>
+    </message>
+    <message>
+        <source>Reading at %1 deep, %2°</source>
+        <translation>Ablesung bei %1 Tiefe, %2°</translation>
+    </message>
+    <message>
+        <source>%1 is out of range</source>
+        <translation>%1 ist außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>Length of the spacer</source>
+        <translation>Länge der Distanzhülse</translation>
+    </message>
+    <message>
+        <source>Lower end of the spacer</source>
+        <translation>Unteres Ende der Distanzhülse</translation>
+    </message>
+    <message>
+        <source>What the old bearing shows</source>
+        <translation>Was das alte Lager zeigt</translation>
+    </message>
+    <message>
+        <source>seen</source>
+        <translation>gesehen</translation>
+    </message>
+    <message>
+        <source>not seen</source>
+        <translation>nicht gesehen</translation>
+    </message>
+    <message>
+        <source>What does the old bearing show?</source>
+        <translation>Was zeigt das alte Lager?</translation>
+    </message>
+    <message>
+        <source>Arrow keys move, Space marks it as seen. Use good light.</source>
+        <translation>Pfeiltasten bewegen, Leertaste markiert als gesehen. Gutes Licht verwenden.</translation>
+    </message>
+    <message>
+        <source>Temperature at measuring</source>
+        <translation>Temperatur beim Messen</translation>
+    </message>
+    <message>
+        <source>Gauge</source>
+        <translation>Messgerät</translation>
+    </message>
+    <message>
+        <source>Gauge uncertainty ±</source>
+        <translation>Unsicherheit ±</translation>
+    </message>
+    <message>
+        <source>0 to 0.1 mm</source>
+        <translation>0 bis 0,1 mm</translation>
+    </message>
+    <message>
+        <source>Gauge&apos;s uncertainty</source>
+        <translation>Messunsicherheit</translation>
+    </message>
+    <message>
+        <source>Part is at</source>
+        <translation>Teil ist bei</translation>
+    </message>
+    <message>
+        <source>Setting master</source>
+        <translation>Einstellnormal bei</translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>Condition</source>
+        <translation>Zustand</translation>
+    </message>
+    <message>
+        <source>Finishing process</source>
+        <translation>Bearbeitung</translation>
+    </message>
+    <message>
+        <source>Finish, Ra or Rz</source>
+        <translation>Rauheit, Ra oder Rz</translation>
+    </message>
+    <message>
+        <source>Finish</source>
+        <translation>Rauheit</translation>
+    </message>
+    <message>
+        <source>write Ra 0.8 or Rz 4</source>
+        <translation>Ra 0,8 oder Rz 4 schreiben</translation>
+    </message>
+    <message>
+        <source>0 to 100 µm</source>
+        <translation>0 bis 100 µm</translation>
+    </message>
+    <message>
+        <source>Rz %1 µm used</source>
+        <translation>Rz %1 µm verwendet</translation>
+    </message>
+    <message>
+        <source>Rust pits</source>
+        <translation>Rostnarben</translation>
+    </message>
+    <message>
+        <source>Creep polish</source>
+        <translation>Blank vom Wandern</translation>
+    </message>
+    <message>
+        <source>Scored</source>
+        <translation>Riefen</translation>
+    </message>
+    <message>
+        <source>Ring is loose by hand</source>
+        <translation>Ring von Hand lose</translation>
+    </message>
+    <message>
+        <source>Shoulder run-out</source>
+        <translation>Planlauf der Schulter</translation>
+    </message>
+    <message>
+        <source>0 to 10 mm</source>
+        <translation>0 bis 10 mm</translation>
+    </message>
+    <message>
+        <source>%1, up to %2</source>
+        <translation>%1, bis %2</translation>
+    </message>
+    <message>
+        <source>Ring groove</source>
+        <translation>Ringnut</translation>
+    </message>
+    <message>
+        <source>Notches</source>
+        <translation>Kerben</translation>
+    </message>
+    <message>
+        <source>Cup stands proud</source>
+        <translation>Außenring steht vor</translation>
+    </message>
+    <message>
+        <source>of a ring in its bore</source>
+        <translation>eines Rings in seiner Bohrung</translation>
+    </message>
+    <message>
+        <source>How the cup stood</source>
+        <translation>Wie der Außenring stand</translation>
+    </message>
+    <message>
+        <source>up to 1000 mm</source>
+        <translation>bis 1000 mm</translation>
+    </message>
+    <message>
+        <source>%1, − is below</source>
+        <translation>%1, − ist tiefer</translation>
+    </message>
+    <message>
+        <source>Form tolerance</source>
+        <translation>Formtoleranz</translation>
+    </message>
+    <message>
+        <source>over 0, up to 1 mm</source>
+        <translation>über 0, bis 1 mm</translation>
+    </message>
+    <message>
+        <source>%1 used</source>
+        <translation>%1 verwendet</translation>
+    </message>
+    <message>
+        <source>the program&apos;s</source>
+        <translation>das des Programms</translation>
+    </message>
+    <message>
+        <source>Verdict is</source>
+        <translation>Urteil ist</translation>
+    </message>
+    <message>
+        <source>Overrule the verdict</source>
+        <translation>Urteil überstimmen</translation>
+    </message>
+    <message>
+        <source>because</source>
+        <translation>weil</translation>
+    </message>
+    <message>
+        <source>choose a verdict first</source>
+        <translation>erst ein Urteil wählen</translation>
+    </message>
+    <message>
+        <source>Why the verdict was overruled</source>
+        <translation>Warum das Urteil überstimmt wurde</translation>
+    </message>
+    <message>
+        <source>Nothing was wrong with it.</source>
+        <translation>Es war alles in Ordnung.</translation>
+    </message>
+    <message>
+        <source>It had been entered cocked.</source>
+        <translation>Er war verkantet angesetzt.</translation>
+    </message>
+    <message>
+        <source>The seat was dry.</source>
+        <translation>Der Sitz war trocken.</translation>
+    </message>
+    <message>
+        <source>The bore was far too small.</source>
+        <translation>Die Bohrung war viel zu klein.</translation>
+    </message>
+    <message>
+        <source>The bore was far too large.</source>
+        <translation>Die Bohrung war viel zu groß.</translation>
+    </message>
+    <message>
+        <source>The surfaces were galling.</source>
+        <translation>Die Flächen fraßen.</translation>
+    </message>
+    <message>
+        <source>A chip lay on the shoulder.</source>
+        <translation>Ein Span lag auf der Schulter.</translation>
+    </message>
+    <message>
+        <source>The sleeve stood on the other ring.</source>
+        <translation>Die Hülse stand auf dem anderen Ring.</translation>
+    </message>
+    <message>
+        <source>The support slipped.</source>
+        <translation>Die Auflage rutschte.</translation>
+    </message>
+    <message>
+        <source>It was warm and gripped on the way.</source>
+        <translation>Er war warm und klemmte unterwegs.</translation>
+    </message>
+    <message>
+        <source>The shoulder was not where the drawing has it.</source>
+        <translation>Die Schulter war nicht, wo die Zeichnung sie hat.</translation>
+    </message>
+    <message>
+        <source>Right, and in time</source>
+        <translation>Richtig und rechtzeitig</translation>
+    </message>
+    <message>
+        <source>Right, but late</source>
+        <translation>Richtig, aber spät</translation>
+    </message>
+    <message>
+        <source>Stopped, but not for that</source>
+        <translation>Angehalten, aber nicht deswegen</translation>
+    </message>
+    <message>
+        <source>A guess: nothing showed yet</source>
+        <translation>Geraten: Noch war nichts zu sehen</translation>
+    </message>
+    <message>
+        <source>Stopped for nothing</source>
+        <translation>Grundlos angehalten</translation>
+    </message>
+    <message>
+        <source>Missed it</source>
+        <translation>Übersehen</translation>
+    </message>
+    <message>
+        <source>Not proven home yet</source>
+        <translation>Anschlag noch nicht bewiesen</translation>
+    </message>
+    <message>
+        <source>Force now</source>
+        <translation>Kraft jetzt</translation>
+    </message>
+    <message>
+        <source>seating load</source>
+        <translation>Anpresskraft</translation>
+    </message>
+    <message>
+        <source>Travel</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>home at {size}</source>
+        <translation>Anschlag bei {size}</translation>
+    </message>
+    <message>
+        <source>home</source>
+        <translation>Anschlag</translation>
+    </message>
+    <message>
+        <source>Score</source>
+        <translation>Punktestand</translation>
+    </message>
+    <message>
+        <source>Rings pressed</source>
+        <translation>Gepresste Ringe</translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>{points} of {all}</source>
+        <translation>{points} von {all}</translation>
+    </message>
+    <message>
+        <source>You said</source>
+        <translation>Ihre Antwort</translation>
+    </message>
+    <message>
+        <source>It was</source>
+        <translation>Es war</translation>
+    </message>
+    <message>
+        <source>Certain at</source>
+        <translation>Sicher bei</translation>
+    </message>
+    <message>
+        <source>You released at</source>
+        <translation>Losgelassen bei</translation>
+    </message>
+    <message>
+        <source>What the trace shows</source>
+        <translation>Was der Verlauf zeigt</translation>
+    </message>
+    <message>
+        <source>Next ring</source>
+        <translation>Nächster Ring</translation>
+    </message>
+    <message>
+        <source>It is home</source>
+        <translation>Er liegt an</translation>
+    </message>
+    <message>
+        <source>Cocked start</source>
+        <translation>Verkantet angesetzt</translation>
+    </message>
+    <message>
+        <source>Too tight all the way</source>
+        <translation>Durchweg zu fest</translation>
+    </message>
+    <message>
+        <source>Too loose</source>
+        <translation>Zu lose</translation>
+    </message>
+    <message>
+        <source>Galling</source>
+        <translation>Fressen</translation>
+    </message>
+    <message>
+        <source>Something moved</source>
+        <translation>Etwas hat sich bewegt</translation>
+    </message>
+    <message>
+        <source>Stopped short</source>
+        <translation>Zu früh stehen geblieben</translation>
+    </message>
+    <message>
+        <source>No solid stop</source>
+        <translation>Kein harter Anschlag</translation>
+    </message>
+    <message>
+        <source>Gripped on the way</source>
+        <translation>Unterwegs geklemmt</translation>
+    </message>
+    <message>
+        <source>Past home</source>
+        <translation>Über den Anschlag hinaus</translation>
+    </message>
+    <message>
+        <source>Pushing</source>
+        <translation>Pressen</translation>
+    </message>
+    <message>
+        <source>Practice</source>
+        <translation>Übung</translation>
+    </message>
+    <message>
+        <source>Push it home and hold it. Something may be wrong: then stop, and say what.</source>
+        <translation>Bis zum Anschlag pressen und halten. Etwas kann nicht stimmen: dann anhalten und sagen, was.</translation>
+    </message>
+    <message>
+        <source>Release</source>
+        <translation>Loslassen</translation>
+    </message>
+    <message>
+        <source>Push</source>
+        <translation>Pressen</translation>
+    </message>
+    <message>
+        <source>At a real press: stand clear of the line of force, eye protection, and stop when in doubt.</source>
+        <translation>An einer echten Presse: nicht in der Kraftlinie stehen, Schutzbrille, im Zweifel anhalten.</translation>
+    </message>
+    <message>
+        <source>N. Esc goes back.</source>
+        <translation>N. Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>Hold Space to push. Enter: it is home. 1 to 9: stop, because… Esc goes back.</source>
+        <translation>Leertaste halten: pressen. Enter: er liegt an. 1 bis 9: anhalten, weil… Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>Practice press</source>
+        <translation>Übungspresse</translation>
+    </message>
+    <message>
+        <source>A ring of %1, %2 wide, into its bore</source>
+        <translation>Ein Ring %1, %2 breit, in seine Bohrung</translation>
+    </message>
+    <message>
+        <source>It stands in the mouth of the bore. By the drawing it takes %1 %2 just before home, at %3; hold it once with %4. The relief valve opens a little above that.</source>
+        <translation>Er steht an der Mündung der Bohrung. Nach der Zeichnung braucht er %1 %2 kurz vor dem Anschlag, bei %3; dort einmal mit %4 halten. Etwas darüber öffnet das Überdruckventil.</translation>
+    </message>
+    <message>
+        <source>   %1 of %2 known</source>
+        <translation>   %1 von %2 erkannt</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>Gap even all round, every few blows</source>
+        <translation>Spalt ringsum gleich, alle paar Schläge</translation>
+    </message>
+    <message>
+        <source>Sound from dull to ringing</source>
+        <translation>Klang von dumpf zu hell</translation>
+    </message>
+    <message>
+        <source>Last blows did not move it</source>
+        <translation>Die letzten Schläge bewegten ihn nicht</translation>
+    </message>
+    <message>
+        <source>Reading: where, what is shown</source>
+        <translation>Ablesung: wo, was die Anzeige zeigt</translation>
+    </message>
+    <message>
+        <source>Draw-bolt set</source>
+        <translation>Zugschraubensatz</translation>
+    </message>
+    <message>
+        <source>Clear the last</source>
+        <translation>Letzte löschen</translation>
+    </message>
+    <message>
+        <source>Choose draw bolt</source>
+        <translation>Zugschraube wählen</translation>
+    </message>
+    <message>
+        <source>not checked</source>
+        <translation>nicht geprüft</translation>
+    </message>
+    <message>
+        <source>The loaded trace counts. Clear its field to read by hand.</source>
+        <translation>Der geladene Verlauf gilt. Sein Feld leeren, um von Hand abzulesen.</translation>
+    </message>
+    <message>
+        <source>Turns of the nut from the ring in the mouth, torque: 2.5 40. Enter takes it.</source>
+        <translation>Umdrehungen der Mutter ab dem Ring an der Mündung, Moment: 2,5 40. Enter übernimmt.</translation>
+    </message>
+    <message>
+        <source>Travel from the ring in the mouth, needle: 4 35. Enter takes it.</source>
+        <translation>Weg ab dem Ring an der Mündung, Zeiger: 4 35. Enter übernimmt.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 before · </source>
+        <translation>%1 vorher · </translation>
+    </message>
+    <message>
+        <source>turns, %1</source>
+        <translation>Umdrehungen, %1</translation>
+    </message>
+    <message>
+        <source>Reading “%1”: two numbers, %2 and %3, are wanted</source>
+        <translation>Ablesung „%1“: zwei Zahlen, %2 und %3, werden gebraucht</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>Umdrehungen</translation>
+    </message>
+    <message>
+        <source>Reading of %1</source>
+        <translation>Ablesung von %1</translation>
+    </message>
+    <message>
+        <source>What was seen</source>
+        <translation>Was zu sehen war</translation>
+    </message>
+    <message>
+        <source>the disk takes nothing more (%1): what comes waits in memory, make room</source>
+        <translation>auf den Datenträger passt nichts mehr (%1): Was kommt, wartet im Speicher; bitte Platz schaffen</translation>
+    </message>
+    <message>
+        <source>the instrument’s clock jumped %1 times</source>
+        <translation>die Uhr des Messgeräts sprang %1-mal</translation>
+    </message>
+    <message>
+        <source>%1 lines could not be read, last “%2”</source>
+        <translation>%1 Zeilen waren nicht lesbar, zuletzt „%2“</translation>
+    </message>
+    <message>
+        <source>no instrument</source>
+        <translation>kein Messgerät</translation>
+    </message>
+    <message>
+        <source>calling…</source>
+        <translation>ruft…</translation>
+    </message>
+    <message>
+        <source>connected, but silent for %1 s</source>
+        <translation>verbunden, aber seit %1 s still</translation>
+    </message>
+    <message>
+        <source>connected</source>
+        <translation>verbunden</translation>
+    </message>
+    <message>
+        <source>connected; </source>
+        <translation>verbunden; </translation>
+    </message>
+    <message>
+        <source>approach</source>
+        <translation>Annäherung</translation>
+    </message>
+    <message>
+        <source>Travel to go</source>
+        <translation>Verbleibender Weg</translation>
+    </message>
+    <message>
+        <source>of {size}</source>
+        <translation>von {size}</translation>
+    </message>
+    <message>
+        <source>Recording</source>
+        <translation>Aufzeichnung</translation>
+    </message>
+    <message>
+        <source>Operate the press: {phase}.</source>
+        <translation>Presse betätigen: {phase}.</translation>
+    </message>
+    <message>
+        <source>{phase}. {verdict}</source>
+        <translation>{phase}. {verdict}</translation>
+    </message>
+    <message>
+        <source>Held</source>
+        <translation>Gehalten</translation>
+    </message>
+    <message>
+        <source>{time} s</source>
+        <translation>{time} s</translation>
+    </message>
+    <message>
+        <source>Samples kept</source>
+        <translation>Messwerte gesichert</translation>
+    </message>
+    <message>
+        <source>What it shows</source>
+        <translation>Was sich zeigt</translation>
+    </message>
+    <message>
+        <source>Stop and keep the trace</source>
+        <translation>Anhalten und Verlauf behalten</translation>
+    </message>
+    <message>
+        <source>No reading for {time} s</source>
+        <translation>Keine Ablesung seit {time} s</translation>
+    </message>
+    <message>
+        <source>Stop the ram: the transducer is silent, so nothing watches the force.</source>
+        <translation>Stößel anhalten: Der Aufnehmer schweigt, nichts überwacht die Kraft.</translation>
+    </message>
+    <message>
+        <source>The line is open and the transducer silent: check it before the press.</source>
+        <translation>Die Verbindung steht, der Aufnehmer schweigt: vor dem Pressen prüfen.</translation>
+    </message>
+    <message>
+        <source>Waits for the transducer.</source>
+        <translation>Wartet auf den Aufnehmer.</translation>
+    </message>
+    <message>
+        <source>Unsaved recording found</source>
+        <translation>Nicht gesicherte Aufzeichnung gefunden</translation>
+    </message>
+    <message>
+        <source>It was begun and never kept. Nothing of it is lost.</source>
+        <translation>Sie wurde begonnen und nie gesichert. Nichts davon ist verloren.</translation>
+    </message>
+    <message>
+        <source>File</source>
+        <translation>Datei</translation>
+    </message>
+    <message>
+        <source>Last written</source>
+        <translation>Zuletzt geschrieben</translation>
+    </message>
+    <message>
+        <source>This job has a trace already</source>
+        <translation>Dieser Auftrag hat schon einen Verlauf</translation>
+    </message>
+    <message>
+        <source>The one taken over replaces it.</source>
+        <translation>Der übernommene ersetzt ihn.</translation>
+    </message>
+    <message>
+        <source>Take it over</source>
+        <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>No prediction yet</source>
+        <translation>Noch keine Vorhersage</translation>
+    </message>
+    <message>
+        <source>Last force read</source>
+        <translation>Zuletzt abgelesene Kraft</translation>
+    </message>
+    <message>
+        <source>{time} s ago</source>
+        <translation>vor {time} s</translation>
+    </message>
+    <message>
+        <source>On your gauge</source>
+        <translation>Auf Ihrer Anzeige</translation>
+    </message>
+    <message>
+        <source>Transducer connected</source>
+        <translation>Aufnehmer verbunden</translation>
+    </message>
+    <message>
+        <source>Set the tools on it, zero it without load, then record.</source>
+        <translation>Werkzeuge auflegen, ohne Last nullen, dann aufzeichnen.</translation>
+    </message>
+    <message>
+        <source>Stand the ring square in the mouth of the bore, zero it, then record.</source>
+        <translation>Ring gerade an die Mündung der Bohrung stellen, nullen, dann aufzeichnen.</translation>
+    </message>
+    <message>
+        <source>Watch for</source>
+        <translation>Darauf achten</translation>
+    </message>
+    <message>
+        <source>Record the press</source>
+        <translation>Pressung aufzeichnen</translation>
+    </message>
+    <message>
+        <source>Stand clear of the line of force: up to {energy} J in frame and stack. Eye protection.</source>
+        <translation>Nicht in der Kraftlinie stehen: bis zu {energy} J in Gestell und Aufbau. Schutzbrille.</translation>
+    </message>
+    <message>
+        <source>Raw data</source>
+        <translation>Rohdaten</translation>
+    </message>
+    <message>
+        <source>Measured with</source>
+        <translation>Gemessen mit</translation>
+    </message>
+    <message>
+        <source>Trace file</source>
+        <translation>Verlaufsdatei</translation>
+    </message>
+    <message>
+        <source>Transducer</source>
+        <translation>Aufnehmer</translation>
+    </message>
+    <message>
+        <source>Gauge needle</source>
+        <translation>Manometer</translation>
+    </message>
+    <message>
+        <source>Torque wrench</source>
+        <translation>Drehmomentschlüssel</translation>
+    </message>
+    <message>
+        <source>Hammer</source>
+        <translation>Hammer</translation>
+    </message>
+    <message>
+        <source>Measure with the %1</source>
+        <translation>Messen mit: %1</translation>
+    </message>
+    <message>
+        <source>trace file: t_s,travel_mm,force_N, or points of a gauge: travel_mm,gauge_bar</source>
+        <translation>Verlaufsdatei: t_s,travel_mm,force_N, oder Punkte eines Manometers: travel_mm,gauge_bar</translation>
+    </message>
+    <message>
+        <source>Choose a trace…</source>
+        <translation>Verlauf wählen…</translation>
+    </message>
+    <message>
+        <source>127.0.0.1:port or /dev/tty…</source>
+        <translation>127.0.0.1:Port oder /dev/tty…</translation>
+    </message>
+    <message>
+        <source>Press transducer</source>
+        <translation>Pressenaufnehmer</translation>
+    </message>
+    <message>
+        <source>Ram above, bed below, three quarters of the way. Pick a part to see its sizes.</source>
+        <translation>Stößel oben, Tisch unten, drei Viertel des Wegs. Ein Teil anwählen zeigt seine Maße.</translation>
+    </message>
+    <message>
+        <source>As it stands: %1 of %2.</source>
+        <translation>Wie es steht: %1 von %2.</translation>
+    </message>
+    <message>
+        <source>ram stroke %1 of %2</source>
+        <translation>Hub %1 von %2</translation>
+    </message>
+    <message>
+        <source>Remove trace</source>
+        <translation>Verlauf entfernen</translation>
+    </message>
+    <message>
+        <source>Choose a trace</source>
+        <translation>Verlauf wählen</translation>
+    </message>
+    <message>
+        <source>Traces (*.csv);;All files (*)</source>
+        <translation>Verläufe (*.csv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Delete: discard it; the file stays.</source>
+        <translation>Entf: verwerfen; die Datei bleibt.</translation>
+    </message>
+    <message>
+        <source>Space. Z: zero here. S: sound.</source>
+        <translation>Leertaste. Z: hier nullen. S: Ton.</translation>
+    </message>
+    <message>
+        <source>Space. Z: zero here.</source>
+        <translation>Leertaste. Z: hier nullen.</translation>
+    </message>
+    <message>
+        <source>Washers Ø</source>
+        <translation>Scheiben Ø</translation>
+    </message>
+    <message>
+        <source>Outside</source>
+        <translation>Außen</translation>
+    </message>
+    <message>
+        <source>Bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Head Ø</source>
+        <translation>Kopf Ø</translation>
+    </message>
+    <message>
+        <source>Head thickness</source>
+        <translation>Kopfdicke</translation>
+    </message>
+    <message>
+        <source>Head bore</source>
+        <translation>Kopfbohrung</translation>
+    </message>
+    <message>
+        <source>Pilot Ø</source>
+        <translation>Zentrierung Ø</translation>
+    </message>
+    <message>
+        <source>Pilot length</source>
+        <translation>Zentrierlänge</translation>
+    </message>
+    <message>
+        <source>Min. opening</source>
+        <translation>Kleinste Öffnung</translation>
+    </message>
+    <message>
+        <source>Max. opening</source>
+        <translation>Größte Öffnung</translation>
+    </message>
+    <message>
+        <source>Reach</source>
+        <translation>Reichweite</translation>
+    </message>
+    <message>
+        <source>Jaw thickness</source>
+        <translation>Backendicke</translation>
+    </message>
+    <message>
+        <source>Knife-edge height</source>
+        <translation>Höhe der Schneide</translation>
+    </message>
+    <message>
+        <source>Thread</source>
+        <translation>Gewinde</translation>
+    </message>
+    <message>
+        <source>Class</source>
+        <translation>Festigkeitsklasse</translation>
+    </message>
+    <message>
+        <source>Nut and washer</source>
+        <translation>Mutter und Scheibe</translation>
+    </message>
+    <message>
+        <source>Wrench length</source>
+        <translation>Schlüssellänge</translation>
+    </message>
+    <message>
+        <source>Stroke</source>
+        <translation>Hub</translation>
+    </message>
+    <message>
+        <source>Tool no.</source>
+        <translation>Werkzeug-Nr.</translation>
+    </message>
+    <message>
+        <source>a number</source>
+        <translation>eine Nummer</translation>
+    </message>
+    <message>
+        <source>%1 is there already</source>
+        <translation>%1 ist schon vorhanden</translation>
+    </message>
+    <message>
+        <source>Tool no. %1</source>
+        <translation>Werkzeug-Nr. %1</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Place</source>
+        <translation>Platz</translation>
+    </message>
+    <message>
+        <source>Photo file</source>
+        <translation>Fotodatei</translation>
+    </message>
+    <message>
+        <source>Hardened</source>
+        <translation>Gehärtet</translation>
+    </message>
+    <message>
+        <source>yes: pressed only</source>
+        <translation>ja: nur pressen</translation>
+    </message>
+    <message>
+        <source>Kind of tool</source>
+        <translation>Werkzeugart</translation>
+    </message>
+    <message>
+        <source>All kinds</source>
+        <translation>Alle Arten</translation>
+    </message>
+    <message>
+        <source>Ø it must clear</source>
+        <translation>Ø, der durchgehen muss</translation>
+    </message>
+    <message>
+        <source>Ø it must cover</source>
+        <translation>Ø, der gedeckt werden muss</translation>
+    </message>
+    <message>
+        <source>number, name, place</source>
+        <translation>Nummer, Name, Platz</translation>
+    </message>
+    <message>
+        <source>New tool</source>
+        <translation>Neues Werkzeug</translation>
+    </message>
+    <message>
+        <source>New tool by its sizes</source>
+        <translation>Neues Werkzeug nach Maßen</translation>
+    </message>
+    <message>
+        <source>outside / bore × length, as 61.2 / 54.6 × 72</source>
+        <translation>außen / Bohrung × Länge, zum Beispiel 61,2 / 54,6 × 72</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Import…</source>
+        <translation>Importieren…</translation>
+    </message>
+    <message>
+        <source>%1 and %2 have the same sizes</source>
+        <translation>%1 und %2 haben dieselben Maße</translation>
+    </message>
+    <message>
+        <source>New tool %1</source>
+        <translation>Neues Werkzeug %1</translation>
+    </message>
+    <message>
+        <source>%1 is on the rack: engrave the tool no., say where it lies.</source>
+        <translation>%1 steht im Regal: Werkzeug-Nr. eingravieren, Platz angeben.</translation>
+    </message>
+    <message>
+        <source>Remove %1</source>
+        <translation>%1 entfernen</translation>
+    </message>
+    <message>
+        <source>%1 is off the rack; Ctrl+Z puts it back.</source>
+        <translation>%1 ist aus dem Regal; Strg+Z holt es zurück.</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importieren</translation>
+    </message>
+    <message>
+        <source>%1 added</source>
+        <translation>%1 hinzugefügt</translation>
+    </message>
+    <message>
+        <source>.</source>
+        <translation>.</translation>
+    </message>
+    <message>
+        <source>; these tool numbers are taken and were left as they are: %1.</source>
+        <translation>; diese Werkzeug-Nummern sind vergeben und blieben, wie sie sind: %1.</translation>
+    </message>
+    <message>
+        <source>Tools to add</source>
+        <translation>Hinzuzufügende Werkzeuge</translation>
+    </message>
+    <message>
+        <source>Where to</source>
+        <translation>Wohin</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv)</source>
+        <translation>Tabellen (*.csv)</translation>
+    </message>
+    <message>
+        <source>Rack</source>
+        <translation>Regal</translation>
+    </message>
+    <message>
+        <source>%1 tools, none is chosen</source>
+        <translation>%1 Werkzeuge, keines gewählt</translation>
+    </message>
+    <message>
+        <source>Fit</source>
+        <translation>Passung</translation>
+    </message>
+    <message>
+        <source>%1, from the bed up</source>
+        <translation>%1, vom Tisch aufwärts</translation>
+    </message>
+    <message>
+        <source>as it was pressed out</source>
+        <translation>wie es ausgepresst wurde</translation>
+    </message>
+    <message>
+        <source>as it was pressed home</source>
+        <translation>wie es eingepresst wurde</translation>
+    </message>
+    <message>
+        <source>free</source>
+        <translation>frei</translation>
+    </message>
+    <message>
+        <source>force against travel over what was expected</source>
+        <translation>Kraft über dem Weg, darunter das Erwartete</translation>
+    </message>
+    <message>
+        <source>nothing was recorded</source>
+        <translation>nichts wurde aufgezeichnet</translation>
+    </message>
+    <message>
+        <source>friction found %1</source>
+        <translation>gefundene Reibung %1</translation>
+    </message>
+    <message>
+        <source>went in warm: %1</source>
+        <translation>warm gefügt: %1</translation>
+    </message>
+    <message>
+        <source>readings round the ring, %1</source>
+        <translation>Ablesungen rund um den Ring, %1</translation>
+    </message>
+    <message>
+        <source>: no</source>
+        <translation>: nein</translation>
+    </message>
+    <message>
+        <source>retaining ring probed at %1 places of 12</source>
+        <translation>Sicherungsring an %1 von 12 Stellen geprüft</translation>
+    </message>
+    <message>
+        <source>Adjust</source>
+        <translation>Einstellen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Abschluss</translation>
+    </message>
+    <message>
+        <source>wanted %1, read %2</source>
+        <translation>gefordert %1, abgelesen %2</translation>
+    </message>
+    <message>
+        <source>the maker’s value</source>
+        <translation>der Wert des Herstellers</translation>
+    </message>
+    <message>
+        <source>run-in, minute %1: %2</source>
+        <translation>Einlaufen, Minute %1: %2</translation>
+    </message>
+    <message>
+        <source>recorded by %1, %2</source>
+        <translation>aufgezeichnet von %1, %2</translation>
+    </message>
+    <message>
+        <source>done by%1</source>
+        <translation>ausgeführt von%1</translation>
+    </message>
+    <message>
+        <source>released by%1</source>
+        <translation>freigegeben von%1</translation>
+    </message>
+    <message>
+        <source>   Advises and does not certify; follow local rules.</source>
+        <translation>   Berät und bescheinigt nicht; die örtlichen Regeln gelten.</translation>
+    </message>
+    <message>
+        <source>HOLD   </source>
+        <translation>SPERRE   </translation>
+    </message>
+    <message>
+        <source>checked by, when</source>
+        <translation>geprüft von, wann</translation>
+    </message>
+    <message>
+        <source>{head}: {detail}</source>
+        <translation>{head}: {detail}</translation>
+    </message>
+    <message>
+        <source>Both sides: %1</source>
+        <translation>Beide Seiten: %1</translation>
+    </message>
+    <message>
+        <source>This side only: %1</source>
+        <translation>Nur diese Seite: %1</translation>
+    </message>
+    <message>
+        <source>Put together</source>
+        <translation>Zusammenbauen</translation>
+    </message>
+    <message>
+        <source>Take apart</source>
+        <translation>Zerlegen</translation>
+    </message>
+    <message>
+        <source>Setup %1: as it stands</source>
+        <translation>Aufbau %1: wie er steht</translation>
+    </message>
+    <message>
+        <source>Measure</source>
+        <translation>Messen</translation>
+    </message>
+    <message>
+        <source>______________________</source>
+        <translation>______________________</translation>
+    </message>
+    <message>
+        <source>Seats cleaned, measured and found good</source>
+        <translation>Sitze gereinigt, gemessen und für gut befunden</translation>
+    </message>
+    <message>
+        <source>%1, %2 on %3</source>
+        <translation>%1, %2 auf %3</translation>
+    </message>
+    <message>
+        <source>Nothing on the rack does it: no work until that is settled.</source>
+        <translation>Nichts im Regal passt: keine Arbeit, bis das geklärt ist.</translation>
+    </message>
+    <message>
+        <source>The stack before it moves</source>
+        <translation>Der Aufbau, bevor er sich bewegt</translation>
+    </message>
+    <message>
+        <source>Stack checked: the force stays in the ring</source>
+        <translation>Aufbau geprüft: Die Kraft bleibt im Ring</translation>
+    </message>
+    <message>
+        <source>Home and square, proven by readings</source>
+        <translation>Anliegend und rechtwinklig, durch Ablesungen bewiesen</translation>
+    </message>
+    <message>
+        <source>Turns freely, caps and pins in, released by a person authorised for it</source>
+        <translation>Dreht frei, Kappen und Splinte sitzen, freigegeben von einer dafür befugten Person</translation>
+    </message>
+    <message>
+        <source>This job was written by a newer program (version %1 of the file, %2 is known here): it is open to be read, and nothing is written over it.</source>
+        <translation>Dieser Auftrag stammt von einem neueren Programm (Dateiversion %1, hier bekannt %2): Er ist zum Lesen offen, und nichts wird darüber geschrieben.</translation>
+    </message>
+    <message>
+        <source>Read the thermometer</source>
+        <translation>Thermometer ablesen</translation>
+    </message>
+    <message>
+        <source>Finish %1</source>
+        <translation>%1 abschließen</translation>
+    </message>
+    <message>
+        <source>Reopen %1</source>
+        <translation>%1 wieder öffnen</translation>
+    </message>
+    <message>
+        <source>Write the record</source>
+        <translation>Protokoll schreiben</translation>
+    </message>
+    <message>
+        <source>Load trace</source>
+        <translation>Verlauf laden</translation>
+    </message>
+    <message>
+        <source>Attach photo</source>
+        <translation>Foto anhängen</translation>
+    </message>
+    <message>
+        <source>Not saved. %1</source>
+        <translation>Nicht gesichert. %1</translation>
+    </message>
+    <message>
+        <source>Another window saved this job too; both are kept.</source>
+        <translation>Ein anderes Fenster hat diesen Auftrag auch gesichert; beides ist erhalten.</translation>
+    </message>
+    <message>
+        <source> %1: here %2, there %3.</source>
+        <translation> %1: hier %2, dort %3.</translation>
+    </message>
+    <message>
+        <source> Theirs is whole in %1.</source>
+        <translation> Der andere Stand liegt vollständig in %1.</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>no job</source>
+        <translation>kein Auftrag</translation>
+    </message>
+    <message>
+        <source>Cannot be read</source>
+        <translation>Nicht lesbar</translation>
+    </message>
+    <message>
+        <source>Closed %1</source>
+        <translation>Abgeschlossen %1</translation>
+    </message>
+    <message>
+        <source>Stopped</source>
+        <translation>Angehalten</translation>
+    </message>
+    <message>
+        <source>Closed</source>
+        <translation>Abgeschlossen</translation>
+    </message>
+    <message>
+        <source>Waiting</source>
+        <translation>Wartet</translation>
+    </message>
+    <message>
+        <source>On the bench</source>
+        <translation>In Arbeit</translation>
+    </message>
+    <message>
+        <source>Job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>What is next</source>
+        <translation>Was als Nächstes kommt</translation>
+    </message>
+    <message>
+        <source>Where it stands</source>
+        <translation>Wie es steht</translation>
+    </message>
+    <message>
+        <source>State</source>
+        <translation>Zustand</translation>
+    </message>
+    <message>
+        <source>No jobs in %1.</source>
+        <translation>Keine Aufträge in %1.</translation>
+    </message>
+    <message>
+        <source>Enter opens · N makes a new job like the chosen one · Ctrl+O another folder</source>
+        <translation>Enter öffnet · N legt einen neuen Auftrag wie den gewählten an · Strg+O anderer Ordner</translation>
+    </message>
+    <message>
+        <source>ready</source>
+        <translation>bereit</translation>
+    </message>
+    <message>
+        <source>too late</source>
+        <translation>zu spät</translation>
+    </message>
+    <message>
+        <source>let go</source>
+        <translation>loslassen</translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation>messen</translation>
+    </message>
+    <message>
+        <source>Clocks</source>
+        <translation>Uhren</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>ein</translation>
+    </message>
+    <message>
+        <source>Open folder…</source>
+        <translation>Ordner öffnen…</translation>
+    </message>
+    <message>
+        <source>Import job…</source>
+        <translation>Auftrag importieren…</translation>
+    </message>
+    <message>
+        <source>Recent jobs</source>
+        <translation>Letzte Aufträge</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Wiederholen</translation>
+    </message>
+    <message>
+        <source>Arrangement</source>
+        <translation>Anordnung</translation>
+    </message>
+    <message>
+        <source>Log</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>End play of this shop</source>
+        <translation>Axialspiel dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Materials of this shop</source>
+        <translation>Werkstoffe dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Route card (PDF)</source>
+        <translation>Laufkarte (PDF)</translation>
+    </message>
+    <message>
+        <source>Job report (PDF)</source>
+        <translation>Auftragsbericht (PDF)</translation>
+    </message>
+    <message>
+        <source>Dark theme</source>
+        <translation>Dunkle Darstellung</translation>
+    </message>
+    <message>
+        <source>Inch or metric</source>
+        <translation>Zoll oder metrisch</translation>
+    </message>
+    <message>
+        <source>Quit</source>
+        <translation>Beenden</translation>
+    </message>
+    <message>
+        <source>Undo: %1</source>
+        <translation>Rückgängig: %1</translation>
+    </message>
+    <message>
+        <source>Redo: %1</source>
+        <translation>Wiederholen: %1</translation>
+    </message>
+    <message>
+        <source>Next station</source>
+        <translation>Nächste Station</translation>
+    </message>
+    <message>
+        <source>Previous station</source>
+        <translation>Vorige Station</translation>
+    </message>
+    <message>
+        <source>Next pressed step</source>
+        <translation>Nächster Pressschritt</translation>
+    </message>
+    <message>
+        <source>Previous pressed step</source>
+        <translation>Voriger Pressschritt</translation>
+    </message>
+    <message>
+        <source>Next action</source>
+        <translation>Nächste Handlung</translation>
+    </message>
+    <message>
+        <source>none yet</source>
+        <translation>noch keine</translation>
+    </message>
+    <message>
+        <source>Brisk Arbor</source>
+        <translation>Brisk Arbor</translation>
+    </message>
+    <message>
+        <source>C</source>
+        <translation>C</translation>
+    </message>
+    <message>
+        <source>This job is not saved: what is on the screen would be lost. Make room on the disk, or do the same again to leave it. %1</source>
+        <translation>Dieser Auftrag ist nicht gesichert: Was auf dem Bildschirm steht, ginge verloren. Platz auf dem Datenträger schaffen, oder dasselbe noch einmal tun, um ihn zu verlassen. %1</translation>
+    </message>
+    <message>
+        <source>Menu</source>
+        <translation>Menü</translation>
+    </message>
+    <message>
+        <source>A job from another shop</source>
+        <translation>Ein Auftrag aus einer anderen Werkstatt</translation>
+    </message>
+    <message>
+        <source>Jobs (*.arbor.json)</source>
+        <translation>Aufträge (*.arbor.json)</translation>
+    </message>
+    <message>
+        <source>%1 was given on another bench meanwhile: yours is %2.</source>
+        <translation>%1 wurde inzwischen an einem anderen Platz vergeben: Ihrer ist %2.</translation>
+    </message>
+    <message>
+        <source>Friction</source>
+        <translation>Reibung</translation>
+    </message>
+    <message>
+        <source>From another shop</source>
+        <translation>Aus anderer Werkstatt</translation>
+    </message>
+    <message>
+        <source> · one job</source>
+        <translation> · ein Auftrag</translation>
+    </message>
+    <message>
+        <source> · %1 jobs</source>
+        <translation> · %1 Aufträge</translation>
+    </message>
+    <message>
+        <source>No tools from this folder. %1</source>
+        <translation>Keine Werkzeuge aus diesem Ordner. %1</translation>
+    </message>
+    <message>
+        <source>End play as it ships: the shop’s own is left alone. %1</source>
+        <translation>Axialspiel wie mitgeliefert: Die Datei der Werkstatt bleibt unberührt. %1</translation>
+    </message>
+    <message>
+        <source>rack.csv is not UTF-8: its letters were taken for Latin-1. Look at the names; the next change saves it as UTF-8.</source>
+        <translation>rack.csv ist nicht UTF-8: Die Buchstaben wurden als Latin-1 gelesen. Namen bitte prüfen; die nächste Änderung sichert als UTF-8.</translation>
+    </message>
+    <message>
+        <source>Change units</source>
+        <translation>Einheiten ändern</translation>
+    </message>
+    <message>
+        <source>Folder of jobs</source>
+        <translation>Auftragsordner</translation>
+    </message>
+    <message>
+        <source>Stations</source>
+        <translation>Stationen</translation>
+    </message>
+    <message>
+        <source>All: %1</source>
+        <translation>Alle: %1</translation>
+    </message>
+    <message>
+        <source>2  Warm</source>
+        <translation>2  Wärmen</translation>
+    </message>
+    <message>
+        <source>3  Press</source>
+        <translation>3  Pressen</translation>
+    </message>
+    <message>
+        <source>4  Prove</source>
+        <translation>4  Nachweisen</translation>
+    </message>
+    <message>
+        <source>1  Set up</source>
+        <translation>1  Rüsten</translation>
+    </message>
+    <message>
+        <source>Job card</source>
+        <translation>Auftragskarte</translation>
+    </message>
+    <message>
+        <source>no longer: %1</source>
+        <translation>nicht mehr: %1</translation>
+    </message>
+    <message>
+        <source>Stop: %1</source>
+        <translation>Halt: %1</translation>
+    </message>
+    <message>
+        <source>Check: %1</source>
+        <translation>Prüfen: %1</translation>
+    </message>
+    <message>
+        <source>Order of tightening, clockwise from the top: %1</source>
+        <translation>Anziehreihenfolge, im Uhrzeigersinn von oben: %1</translation>
+    </message>
+    <message>
+        <source>The record</source>
+        <translation>Das Protokoll</translation>
+    </message>
+    <message>
+        <source>Goes into the job file as it stands now.</source>
+        <translation>Kommt in die Auftragsdatei, wie es jetzt steht.</translation>
+    </message>
+    <message>
+        <source>Who did the work</source>
+        <translation>Wer die Arbeit ausgeführt hat</translation>
+    </message>
+    <message>
+        <source>done by</source>
+        <translation>ausgeführt von</translation>
+    </message>
+    <message>
+        <source>Notes</source>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>notes: what worked, what to check next time</source>
+        <translation>Notizen: was sich bewährt hat, worauf nächstes Mal zu achten ist</translation>
+    </message>
+    <message>
+        <source>Write notes</source>
+        <translation>Notizen schreiben</translation>
+    </message>
+    <message>
+        <source>Written</source>
+        <translation>Geschrieben</translation>
+    </message>
+    <message>
+        <source> by </source>
+        <translation> von </translation>
+    </message>
+    <message>
+        <source>Bearing, bore</source>
+        <translation>Lager, Bohrung</translation>
+    </message>
+    <message>
+        <source> in </source>
+        <translation> in </translation>
+    </message>
+    <message>
+        <source>Interference</source>
+        <translation>Übermaß</translation>
+    </message>
+    <message>
+        <source>Force expected</source>
+        <translation>Erwartete Kraft</translation>
+    </message>
+    <message>
+        <source>Force measured</source>
+        <translation>Gemessene Kraft</translation>
+    </message>
+    <message>
+        <source>peak %1 at the end of %2</source>
+        <translation>höchstens %1, am Ende von %2</translation>
+    </message>
+    <message>
+        <source>no trace</source>
+        <translation>kein Verlauf</translation>
+    </message>
+    <message>
+        <source>Press and tools</source>
+        <translation>Presse und Werkzeuge</translation>
+    </message>
+    <message>
+        <source>Readings</source>
+        <translation>Ablesungen</translation>
+    </message>
+    <message>
+        <source>%1 places</source>
+        <translation>%1 Stellen</translation>
+    </message>
+    <message>
+        <source>Out of square</source>
+        <translation>Schief</translation>
+    </message>
+    <message>
+        <source>, tilt %1 arc-min</source>
+        <translation>, Kippung %1 Winkelminuten</translation>
+    </message>
+    <message>
+        <source>As it is pressed home</source>
+        <translation>Wie es bis zum Anschlag gepresst ist</translation>
+    </message>
+    <message>
+        <source>Keep it for the next time. Pick a part for its sizes.</source>
+        <translation>Für das nächste Mal.</translation>
+    </message>
+    <message>
+        <source>maker’s figure</source>
+        <translation>Wert des Herstellers</translation>
+    </message>
+    <message>
+        <source>%1 stages, first %2</source>
+        <translation>%1 Stufen, erste %2</translation>
+    </message>
+    <message>
+        <source>then %1° on</source>
+        <translation>dann %1° weiter</translation>
+    </message>
+    <message>
+        <source>used once</source>
+        <translation>einmal verwenden</translation>
+    </message>
+    <message>
+        <source>Tightening list</source>
+        <translation>Anzugsliste</translation>
+    </message>
+    <message>
+        <source>Another line: name, count x value, then star or round, 2 stages, 90 deg, new, pin, stake, tab, paste</source>
+        <translation>Weitere Zeile: Name, Anzahl x Wert, dann star oder round, 2 stages, 90 deg, new, pin, stake, tab, paste</translation>
+    </message>
+    <message>
+        <source>Plate screws 4 x 25 star tab</source>
+        <translation>Plattenschrauben 4 x 25 star tab</translation>
+    </message>
+    <message>
+        <source>Run-in</source>
+        <translation>Einlaufen</translation>
+    </message>
+    <message>
+        <source>Ambient</source>
+        <translation>Umgebung</translation>
+    </message>
+    <message>
+        <source>Minute and temperature at the bearing: 15 38</source>
+        <translation>Minute und Temperatur am Lager: 15 38</translation>
+    </message>
+    <message>
+        <source>15 38</source>
+        <translation>15 38</translation>
+    </message>
+    <message>
+        <source>Released</source>
+        <translation>Freigegeben</translation>
+    </message>
+    <message>
+        <source>By the person authorised for it, by local rules and the machine maker’s</source>
+        <translation>Von der dafür befugten Person, nach den örtlichen Regeln und denen des Maschinenherstellers</translation>
+    </message>
+    <message>
+        <source>Ambient of the run-in: %1</source>
+        <translation>Umgebung beim Einlaufen: %1</translation>
+    </message>
+    <message>
+        <source>Run-in plan</source>
+        <translation>Einlaufplan</translation>
+    </message>
+    <message>
+        <source>Add %1</source>
+        <translation>%1 hinzufügen</translation>
+    </message>
+    <message>
+        <source>Torque read “%1”: a number, 0 or more</source>
+        <translation>Abgelesenes Moment „%1“: eine Zahl ab 0</translation>
+    </message>
+    <message>
+        <source>Torque read</source>
+        <translation>Abgelesenes Moment</translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>Torque read on %1</source>
+        <translation>Abgelesenes Moment: %1</translation>
+    </message>
+    <message>
+        <source>×</source>
+        <translation>×</translation>
+    </message>
+    <message>
+        <source>Remove %1 from the list</source>
+        <translation>%1 aus der Liste entfernen</translation>
+    </message>
+    <message>
+        <source>Remove from the list</source>
+        <translation>Aus der Liste entfernen</translation>
+    </message>
+    <message>
+        <source>Run-in “%1”: minute and temperature are wanted, each later than the one before</source>
+        <translation>Einlaufen „%1“: Minute und Temperatur werden gebraucht, jede später als die vorige</translation>
+    </message>
+    <message>
+        <source>Run-in reading</source>
+        <translation>Ablesung beim Einlaufen</translation>
+    </message>
+    <message>
+        <source>%1 min %2 %3</source>
+        <translation>%1 min %2 %3</translation>
+    </message>
+    <message>
+        <source>Read every quarter of an hour until it settles.</source>
+        <translation>Jede Viertelstunde ablesen, bis es sich einstellt.</translation>
+    </message>
+    <message>
+        <source>; seat Ø%1, %2</source>
+        <translation>; Sitz Ø%1, %2</translation>
+    </message>
+    <message>
+        <source>, measured %1</source>
+        <translation>, gemessen %1</translation>
+    </message>
+    <message>
+        <source>%1, %2. </source>
+        <translation>%1, %2. </translation>
+    </message>
+    <message>
+        <source>Passes the push to the face it stands on.</source>
+        <translation>Gibt den Druck an die Fläche weiter, auf der es steht.</translation>
+    </message>
+    <message>
+        <source>Carries the work; nothing that hangs below may touch.</source>
+        <translation>Trägt das Werkstück; nichts, was darunter hängt, darf aufsitzen.</translation>
+    </message>
+    <message>
+        <source>Fills the height between sleeve and ram.</source>
+        <translation>Füllt die Höhe zwischen Hülse und Stößel.</translation>
+    </message>
+    <message>
+        <source>needles</source>
+        <translation>Nadeln</translation>
+    </message>
+    <message>
+        <source>balls</source>
+        <translation>Kugeln</translation>
+    </message>
+    <message>
+        <source>rollers</source>
+        <translation>Rollen</translation>
+    </message>
+    <message>
+        <source>no axial load at all</source>
+        <translation>gar keine Axiallast</translation>
+    </message>
+    <message>
+        <source>axial static load rating %1%2</source>
+        <translation>axiale statische Tragzahl %1%2</translation>
+    </message>
+    <message>
+        <source> (estimate)</source>
+        <translation> (Schätzung)</translation>
+    </message>
+    <message>
+        <source>%1 %2 Ø%3: %4. Must not be loaded while pressing.</source>
+        <translation>%1 %2 Ø%3: %4. Darf beim Pressen nicht belastet werden.</translation>
+    </message>
+    <message>
+        <source>; must not be pushed or carry anything.</source>
+        <translation>; darf weder gedrückt werden noch etwas tragen.</translation>
+    </message>
+    <message>
+        <source>, outer ring</source>
+        <translation>, Außenring</translation>
+    </message>
+    <message>
+        <source>, inner ring</source>
+        <translation>, Innenring</translation>
+    </message>
+    <message>
+        <source>Gives up to %1.</source>
+        <translation>Gibt bis zu %1.</translation>
+    </message>
+    <message>
+        <source>On the bench before it is stripped</source>
+        <translation>Auf der Werkbank, vor dem Zerlegen</translation>
+    </message>
+    <message>
+        <source>Attach a photo…</source>
+        <translation>Foto anhängen…</translation>
+    </message>
+    <message>
+        <source>Photos</source>
+        <translation>Fotos</translation>
+    </message>
+    <message>
+        <source>Delete takes the chosen photo off the job; the file stays.</source>
+        <translation>Entf nimmt das gewählte Foto aus dem Auftrag; die Datei bleibt.</translation>
+    </message>
+    <message>
+        <source>Remove photo</source>
+        <translation>Foto entfernen</translation>
+    </message>
+    <message>
+        <source>The complaint</source>
+        <translation>Die Beanstandung</translation>
+    </message>
+    <message>
+        <source>What is wrong</source>
+        <translation>Was nicht stimmt</translation>
+    </message>
+    <message>
+        <source>Where</source>
+        <translation>Wo</translation>
+    </message>
+    <message>
+        <source>Check before you strip</source>
+        <translation>Vor dem Zerlegen prüfen</translation>
+    </message>
+    <message>
+        <source>fine</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>bad</source>
+        <translation>schlecht</translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation>Prüfung</translation>
+    </message>
+    <message>
+        <source>One side or both</source>
+        <translation>Eine Seite oder beide</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>not decided</source>
+        <translation>nicht entschieden</translation>
+    </message>
+    <message>
+        <source>both sides: same wear</source>
+        <translation>beide Seiten: gleicher Verschleiß</translation>
+    </message>
+    <message>
+        <source>only this one</source>
+        <translation>nur diese</translation>
+    </message>
+    <message>
+        <source>Photo</source>
+        <translation>Foto</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
+        <source>Kit</source>
+        <translation>Teilesatz</translation>
+    </message>
+    <message>
+        <source> (cannot be shown)</source>
+        <translation> (nicht darstellbar)</translation>
+    </message>
+    <message>
+        <source>What is on the machine</source>
+        <translation>Was in der Maschine ist</translation>
+    </message>
+    <message>
+        <source>Section to scale. Ctrl+E changes the arrangement.</source>
+        <translation>Im Maßstab. Strg+E ändert die Anordnung.</translation>
+    </message>
+    <message>
+        <source>No arrangement yet. Ctrl+E starts one from a shape.</source>
+        <translation>Noch keine Anordnung. Strg+E beginnt mit einer Bauform.</translation>
+    </message>
+    <message>
+        <source>Checked</source>
+        <translation>Geprüft</translation>
+    </message>
+    <message>
+        <source>Pull on string [N]</source>
+        <translation>Zug an der Schnur [N]</translation>
+    </message>
+    <message>
+        <source>turning evenly</source>
+        <translation>gleichmäßig drehend</translation>
+    </message>
+    <message>
+        <source>at radius [mm]</source>
+        <translation>am Radius [mm]</translation>
+    </message>
+    <message>
+        <source>Accepted by concession, by</source>
+        <translation>Mit Sonderfreigabe angenommen von</translation>
+    </message>
+    <message>
+        <source>the reason</source>
+        <translation>der Grund</translation>
+    </message>
+    <message>
+        <source>Retaining ring probed at %1 o’clock</source>
+        <translation>Sicherungsring bei %1 Uhr geprüft</translation>
+    </message>
+    <message>
+        <source>Ring at %1 o’clock</source>
+        <translation>Ring bei %1 Uhr</translation>
+    </message>
+    <message>
+        <source>Accept the seat by concession</source>
+        <translation>Sitz mit Sonderfreigabe annehmen</translation>
+    </message>
+    <message>
+        <source>Pull and radius: numbers, 0 or more</source>
+        <translation>Zug und Radius: Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>Pull on the string</source>
+        <translation>Zug an der Schnur</translation>
+    </message>
+    <message>
+        <source>?  </source>
+        <translation>?  </translation>
+    </message>
+    <message>
+        <source>✓  </source>
+        <translation>✓  </translation>
+    </message>
+    <message>
+        <source>✗  </source>
+        <translation>✗  </translation>
+    </message>
+    <message>
+        <source>Retaining ring probed at %1 of %2</source>
+        <translation>Sicherungsring an %1 von %2 geprüft</translation>
+    </message>
+    <message>
+        <source>Readings on a clock face</source>
+        <translation>Ablesungen auf dem Zifferblatt</translation>
+    </message>
+    <message>
+        <source>%1 o’clock: %2</source>
+        <translation>%1 Uhr: %2</translation>
+    </message>
+    <message>
+        <source>Is it home, and is it square?</source>
+        <translation>Liegt er an, und sitzt er rechtwinklig?</translation>
+    </message>
+    <message>
+        <source>Depth, housing face to ring (%1).</source>
+        <translation>Tiefe, Gehäusefläche bis Ring (%1).</translation>
+    </message>
+    <message>
+        <source>Feeler gap between ring and shoulder (%1).</source>
+        <translation>Fühlerlehrenspalt zwischen Ring und Schulter (%1).</translation>
+    </message>
+    <message>
+        <source>Rise of the ring’s face under the indicator (%1).</source>
+        <translation>Höhe der Ringfläche unter der Messuhr (%1).</translation>
+    </message>
+    <message>
+        <source> Arrows, digits, + and − %1 places.</source>
+        <translation> Pfeile, Ziffern, + und − %1 Stellen.</translation>
+    </message>
+    <message>
+        <source>%1 of at least 3 readings</source>
+        <translation>%1 von mindestens 3 Ablesungen</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>eben</translation>
+    </message>
+    <message>
+        <source>high side at</source>
+        <translation>hohe Seite bei</translation>
+    </message>
+    <message>
+        <source>%1 o’clock</source>
+        <translation>%1 Uhr</translation>
+    </message>
+    <message>
+        <source>depth gauge</source>
+        <translation>Tiefenmaß</translation>
+    </message>
+    <message>
+        <source>feelers</source>
+        <translation>Fühlerlehre</translation>
+    </message>
+    <message>
+        <source>indicator</source>
+        <translation>Messuhr</translation>
+    </message>
+    <message>
+        <source>Kind of reading</source>
+        <translation>Art der Ablesung</translation>
+    </message>
+    <message>
+        <source>home at</source>
+        <translation>anliegend bei</translation>
+    </message>
+    <message>
+        <source>Depth by the drawing; empty: as it is drawn here</source>
+        <translation>Tiefe nach Zeichnung; leer: wie hier gezeichnet</translation>
+    </message>
+    <message>
+        <source>Change kind of reading</source>
+        <translation>Art der Ablesung ändern</translation>
+    </message>
+    <message>
+        <source>indicator on a line: 127.0.0.1:port or /dev/tty…</source>
+        <translation>Messuhr am Anschluss: 127.0.0.1:Port oder /dev/tty…</translation>
+    </message>
+    <message>
+        <source>Line of the indicator</source>
+        <translation>Anschluss der Messuhr</translation>
+    </message>
+    <message>
+        <source>Its data button or footswitch fills the next place.</source>
+        <translation>Ihre Datentaste oder der Fußschalter füllt die nächste Stelle.</translation>
+    </message>
+    <message>
+        <source>no indicator</source>
+        <translation>keine Messuhr</translation>
+    </message>
+    <message>
+        <source>The indicator sent “%1”</source>
+        <translation>Die Messuhr sandte „%1“</translation>
+    </message>
+    <message>
+        <source>Depth %1 is out of range</source>
+        <translation>Tiefe %1 ist außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>Depth by the drawing</source>
+        <translation>Tiefe nach Zeichnung</translation>
+    </message>
+    <message>
+        <source>%1: home, and square?</source>
+        <translation>%1: anliegend und rechtwinklig?</translation>
+    </message>
+    <message>
+        <source>Nothing to prove: it comes out</source>
+        <translation>Nichts nachzuweisen: es kommt heraus</translation>
+    </message>
+    <message>
+        <source>Nothing is read of what comes out</source>
+        <translation>Von dem, was herauskommt, wird nichts abgelesen</translation>
+    </message>
+    <message>
+        <source>Reading at %1 o’clock: %2 is out of range</source>
+        <translation>Ablesung bei %1 Uhr: %2 ist außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>Reading at %1 o’clock</source>
+        <translation>Ablesung bei %1 Uhr</translation>
+    </message>
+    <message>
+        <source>Seat not judged</source>
+        <translation>Sitz nicht beurteilt</translation>
+    </message>
+    <message>
+        <source>It was pressed as well, and is proven by readings of its own.</source>
+        <translation>Er wurde auch gepresst und wird durch eigene Ablesungen nachgewiesen.</translation>
+    </message>
+    <message>
+        <source>%1. Space: yes. N: no.</source>
+        <translation>%1. Leertaste: ja. N: nein.</translation>
+    </message>
+    <message>
+        <source>In its groove there: Space.</source>
+        <translation>Dort in seiner Nut: Leertaste.</translation>
+    </message>
+    <message>
+        <source>Ctrl+Enter goes on.</source>
+        <translation>Strg+Enter geht weiter.</translation>
+    </message>
+    <message>
+        <source>Order of work</source>
+        <translation>Arbeitsfolge</translation>
+    </message>
+    <message>
+        <source>How rusted it is</source>
+        <translation>Wie verrostet es ist</translation>
+    </message>
+    <message>
+        <source>Joints: %1</source>
+        <translation>Verbindungen: %1</translation>
+    </message>
+    <message>
+        <source>Show taking apart (D)</source>
+        <translation>Zerlegen zeigen (D)</translation>
+    </message>
+    <message>
+        <source>Show putting together (D)</source>
+        <translation>Zusammenbau zeigen (D)</translation>
+    </message>
+    <message>
+        <source>No order of work yet</source>
+        <translation>Noch keine Arbeitsfolge</translation>
+    </message>
+    <message>
+        <source>Describe the arrangement first: Ctrl+E.</source>
+        <translation>Erst die Anordnung beschreiben: Strg+E.</translation>
+    </message>
+    <message>
+        <source>Putting together: %1</source>
+        <translation>Zusammenbau: %1</translation>
+    </message>
+    <message>
+        <source>Taking apart: %1</source>
+        <translation>Zerlegen: %1</translation>
+    </message>
+    <message>
+        <source>Up and down: step · Space: done · S: it stays · M: other way</source>
+        <translation>Leertaste: erledigt · S: bleibt · M: anders</translation>
+    </message>
+    <message>
+        <source>Take back the tick</source>
+        <translation>Haken zurücknehmen</translation>
+    </message>
+    <message>
+        <source>Fitted</source>
+        <translation>Eingebaut</translation>
+    </message>
+    <message>
+        <source>Out</source>
+        <translation>Heraus</translation>
+    </message>
+    <message>
+        <source>Right way round</source>
+        <translation>Richtig herum</translation>
+    </message>
+    <message>
+        <source>It comes out</source>
+        <translation>Es kommt heraus</translation>
+    </message>
+    <message>
+        <source>It stays where it is</source>
+        <translation>Es bleibt, wo es ist</translation>
+    </message>
+    <message>
+        <source>Choose how it comes out</source>
+        <translation>Wählen, wie es herauskommt</translation>
+    </message>
+    <message>
+        <source>Ctrl+E opens the arrangement.</source>
+        <translation>Strg+E öffnet die Anordnung.</translation>
+    </message>
+    <message>
+        <source>All is back in. D shows taking apart.</source>
+        <translation>Alles ist wieder drin. D zeigt das Zerlegen.</translation>
+    </message>
+    <message>
+        <source>Space: next station.</source>
+        <translation>Leertaste: nächste Station.</translation>
+    </message>
+    <message>
+        <source>It stays where it is: its steps are not needed. S takes that back.</source>
+        <translation>Es bleibt, wo es ist: Seine Schritte entfallen. S nimmt das zurück.</translation>
+    </message>
+    <message>
+        <source>Done. Backspace takes the tick back.</source>
+        <translation>Erledigt. Rücktaste nimmt den Haken zurück.</translation>
+    </message>
+    <message>
+        <source>Check it, then Space or W.</source>
+        <translation>Prüfen, dann Leertaste oder W.</translation>
+    </message>
+    <message>
+        <source>Space ticks it and goes on.</source>
+        <translation>Leertaste hakt ab und geht weiter.</translation>
+    </message>
+    <message>
+        <source>Checked and right.</source>
+        <translation>Geprüft und richtig.</translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation>wo</translation>
+    </message>
+    <message>
+        <source>here</source>
+        <translation>hier</translation>
+    </message>
+    <message>
+        <source>in their file</source>
+        <translation>in der anderen Datei</translation>
+    </message>
+    <message>
+        <source>Import as copy</source>
+        <translation>Als Kopie importieren</translation>
+    </message>
+    <message>
+        <source>Do not import</source>
+        <translation>Nicht importieren</translation>
+    </message>
+    <message>
+        <source>%1. There is no job of this number here.</source>
+        <translation>%1. Einen Auftrag dieser Nummer gibt es hier nicht.</translation>
+    </message>
+    <message>
+        <source>%1. It is the same as the one here.</source>
+        <translation>%1. Er ist derselbe wie der hiesige.</translation>
+    </message>
+    <message>
+        <source>%1. It differs from the one here in %2 places. The one here stays as it is.</source>
+        <translation>%1. Er weicht an %2 Stellen vom hiesigen ab. Der hiesige bleibt, wie er ist.</translation>
+    </message>
+    <message>
+        <source>Not in this shop: </source>
+        <translation>Nicht in dieser Werkstatt: </translation>
+    </message>
+    <message>
+        <source>The rack, best first</source>
+        <translation>Das Regal, das Beste zuerst</translation>
+    </message>
+    <message>
+        <source>one scale, one datum · drag one to the bench</source>
+        <translation>ein Maßstab, eine Bezugslinie · auf die Werkbank ziehen</translation>
+    </message>
+    <message>
+        <source>Rolling elements</source>
+        <translation>Wälzkörper</translation>
+    </message>
+    <message>
+        <source>%1, rated %2</source>
+        <translation>%1, zulässig %2</translation>
+    </message>
+    <message>
+        <source>no load, path stays clear</source>
+        <translation>keine Last, der Weg bleibt frei</translation>
+    </message>
+    <message>
+        <source>%1 to go</source>
+        <translation>noch %1</translation>
+    </message>
+    <message>
+        <source>must stay clear</source>
+        <translation>muss frei bleiben</translation>
+    </message>
+    <message>
+        <source>Encoder side</source>
+        <translation>Geberseite</translation>
+    </message>
+    <message>
+        <source>is not pushed</source>
+        <translation>wird nicht gedrückt</translation>
+    </message>
+    <message>
+        <source>lower edge %1 down</source>
+        <translation>Unterkante %1 tief</translation>
+    </message>
+    <message>
+        <source>Nothing on the rack makes a setup for this step.</source>
+        <translation>Aus dem Regal ergibt sich kein Aufbau für diesen Schritt.</translation>
+    </message>
+    <message>
+        <source>comes out</source>
+        <translation>kommt heraus</translation>
+    </message>
+    <message>
+        <source>goes in</source>
+        <translation>kommt hinein</translation>
+    </message>
+    <message>
+        <source>stays</source>
+        <translation>bleibt</translation>
+    </message>
+    <message>
+        <source>Ways to do it, best first (W)</source>
+        <translation>Wege, den besten zuerst (W)</translation>
+    </message>
+    <message>
+        <source>Make a sleeve</source>
+        <translation>Hülse fertigen</translation>
+    </message>
+    <message>
+        <source>Stop: </source>
+        <translation>Halt: </translation>
+    </message>
+    <message>
+        <source>%1: by hand</source>
+        <translation>%1: von Hand</translation>
+    </message>
+    <message>
+        <source>%1: no setup</source>
+        <translation>%1: kein Aufbau</translation>
+    </message>
+    <message>
+        <source>%1: trying %2</source>
+        <translation>%1: Versuch mit %2</translation>
+    </message>
+    <message>
+        <source>As it stands before it comes out. W shows another way.</source>
+        <translation>Wie es steht, bevor es herauskommt. W zeigt einen anderen Weg.</translation>
+    </message>
+    <message>
+        <source>Left and right change the sleeve, up and down the support. Half way.</source>
+        <translation>Links und rechts wechseln die Hülse, auf und ab die Auflage. Halber Weg.</translation>
+    </message>
+    <message>
+        <source>Try %1</source>
+        <translation>%1 versuchen</translation>
+    </message>
+    <message>
+        <source>Try support %1</source>
+        <translation>Auflage %1 versuchen</translation>
+    </message>
+    <message>
+        <source>Use the program&apos;s choice again</source>
+        <translation>Wieder die Wahl des Programms</translation>
+    </message>
+    <message>
+        <source>No tools yet</source>
+        <translation>Noch keine Werkzeuge</translation>
+    </message>
+    <message>
+        <source>T: make a sleeve.</source>
+        <translation>T: Hülse fertigen.</translation>
+    </message>
+    <message>
+        <source>Space takes it. W: another setup.</source>
+        <translation>Leertaste nimmt ihn. W: anderer Aufbau.</translation>
+    </message>
+    <message>
+        <source>Space takes it. Esc: the program&apos;s choice again.</source>
+        <translation>Leertaste nimmt ihn. Esc: wieder die Wahl des Programms.</translation>
+    </message>
+    <message>
+        <source>Space takes it. T: make a sleeve. W: another setup.</source>
+        <translation>Leertaste nimmt ihn. T: Hülse fertigen. W: anderer Aufbau.</translation>
+    </message>
+    <message>
+        <source>Put it on the rack</source>
+        <translation>Ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>Write the drawing beside the job</source>
+        <translation>Zeichnung neben den Auftrag schreiben</translation>
+    </message>
+    <message>
+        <source>Relief depth</source>
+        <translation>Ausdrehtiefe</translation>
+    </message>
+    <message>
+        <source>nothing to turn it for</source>
+        <translation>nichts, wofür es zu drehen wäre</translation>
+    </message>
+    <message>
+        <source>Turn: %1</source>
+        <translation>Fertigen: %1</translation>
+    </message>
+    <message>
+        <source>yours</source>
+        <translation>eigene</translation>
+    </message>
+    <message>
+        <source>designed %1</source>
+        <translation>entworfen %1</translation>
+    </message>
+    <message>
+        <source>Nothing to make here.</source>
+        <translation>Hier ist nichts zu fertigen.</translation>
+    </message>
+    <message>
+        <source>. Wall needed %1</source>
+        <translation>. Nötige Wand %1</translation>
+    </message>
+    <message>
+        <source>. Round bar %1 × %2, carbon steel.</source>
+        <translation>. Rundstahl %1 × %2, unlegiert.</translation>
+    </message>
+    <message>
+        <source>Limits of the parts</source>
+        <translation>Grenzen der Teile</translation>
+    </message>
+    <message>
+        <source>, limit </source>
+        <translation>, Grenze </translation>
+    </message>
+    <message>
+        <source>Temperature limits</source>
+        <translation>Temperaturgrenzen</translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation>in %1</translation>
+    </message>
+    <message>
+        <source> yours</source>
+        <translation> eigene</translation>
+    </message>
+    <message>
+        <source>default</source>
+        <translation>Vorgabe</translation>
+    </message>
+    <message>
+        <source>Outer part</source>
+        <translation>Äußeres Teil</translation>
+    </message>
+    <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
+        <source>Choose a source</source>
+        <translation>Wärmequelle wählen</translation>
+    </message>
+    <message>
+        <source> to</source>
+        <translation> auf</translation>
+    </message>
+    <message>
+        <source>Default temperature</source>
+        <translation>Vorgabetemperatur</translation>
+    </message>
+    <message>
+        <source>Set a temperature</source>
+        <translation>Temperatur festlegen</translation>
+    </message>
+    <message>
+        <source>Change the transfer</source>
+        <translation>Transport ändern</translation>
+    </message>
+    <message>
+        <source>Transfer, and what if</source>
+        <translation>Transport, und was wäre wenn</translation>
+    </message>
+    <message>
+        <source>Transfer</source>
+        <translation>Transport</translation>
+    </message>
+    <message>
+        <source>s</source>
+        <translation>s</translation>
+    </message>
+    <message>
+        <source>Oven error</source>
+        <translation>Ofenfehler</translation>
+    </message>
+    <message>
+        <source>Change ambient</source>
+        <translation>Umgebung ändern</translation>
+    </message>
+    <message>
+        <source>Press at</source>
+        <translation>Pressen um</translation>
+    </message>
+    <message>
+        <source>a time, 14:30</source>
+        <translation>eine Uhrzeit, 14:30</translation>
+    </message>
+    <message>
+        <source>Plan the press</source>
+        <translation>Pressung planen</translation>
+    </message>
+    <message>
+        <source>Thermometer</source>
+        <translation>Thermometer</translation>
+    </message>
+    <message>
+        <source>while it is carried</source>
+        <translation>beim Tragen</translation>
+    </message>
+    <message>
+        <source>%1 readings</source>
+        <translation>%1 Ablesungen</translation>
+    </message>
+    <message>
+        <source>or its line</source>
+        <translation>oder sein Anschluss</translation>
+    </message>
+    <message>
+        <source>It comes out at room temperature.</source>
+        <translation>Es kommt bei Raumtemperatur heraus.</translation>
+    </message>
+    <message>
+        <source>Finish Fit first.</source>
+        <translation>Erst Passung abschließen.</translation>
+    </message>
+    <message>
+        <source>It is pressed cold.</source>
+        <translation>Es wird kalt gepresst.</translation>
+    </message>
+    <message>
+        <source>How long it stays open cannot be worked out.</source>
+        <translation>Wie lange es offen bleibt, lässt sich nicht berechnen.</translation>
+    </message>
+    <message>
+        <source>No heating needed: there is nothing to expand.</source>
+        <translation>Kein Erwärmen nötig: Es gibt nichts aufzuweiten.</translation>
+    </message>
+    <message>
+        <source>Not worked out yet</source>
+        <translation>Noch nicht berechnet</translation>
+    </message>
+    <message>
+        <source>C: heat or chill it after all.</source>
+        <translation>C: doch erwärmen oder kühlen.</translation>
+    </message>
+    <message>
+        <source>Space, as soon as it sits on its shoulder.</source>
+        <translation>Leertaste, sobald es auf der Schulter sitzt.</translation>
+    </message>
+    <message>
+        <source>X: clear the clocks.</source>
+        <translation>X: Uhren löschen.</translation>
+    </message>
+    <message>
+        <source>C: press it cold. X: clear the clocks.</source>
+        <translation>C: kalt pressen. X: Uhren löschen.</translation>
+    </message>
+    <message>
+        <source>Start a clock</source>
+        <translation>Uhr starten</translation>
+    </message>
+    <message>
+        <source>Transfer it</source>
+        <translation>Transportieren</translation>
+    </message>
+    <message>
+        <source>It is in</source>
+        <translation>Es ist drin</translation>
+    </message>
+    <message>
+        <source>Press it cold, or not</source>
+        <translation>Kalt pressen oder nicht</translation>
+    </message>
+    <message>
+        <source>Clear the clocks</source>
+        <translation>Uhren löschen</translation>
+    </message>
+    <message>
+        <source>Leave the nut where it is</source>
+        <translation>Mutter lassen, wo sie ist</translation>
+    </message>
+    <message>
+        <source>Back off by {angle}°</source>
+        <translation>Um {angle}° zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Tighten by {angle}°</source>
+        <translation>Um {angle}° anziehen</translation>
+    </message>
+    <message>
+        <source>End play wanted: {range}</source>
+        <translation>Gewünschtes Axialspiel: {range}</translation>
+    </message>
+    <message>
+        <source>push and pull, and read the indicator</source>
+        <translation>drücken und ziehen, dabei die Messuhr ablesen</translation>
+    </message>
+    <message>
+        <source>End play {value}</source>
+        <translation>Axialspiel {value}</translation>
+    </message>
+    <message>
+        <source>inside the band</source>
+        <translation>innerhalb der Spanne</translation>
+    </message>
+    <message>
+        <source>Too much end play</source>
+        <translation>Zu viel Axialspiel</translation>
+    </message>
+    <message>
+        <source>{value}, {limit} at most</source>
+        <translation>{value}, höchstens {limit}</translation>
+    </message>
+    <message>
+        <source>Preloaded</source>
+        <translation>Vorgespannt</translation>
+    </message>
+    <message>
+        <source>Too little end play</source>
+        <translation>Zu wenig Axialspiel</translation>
+    </message>
+    <message>
+        <source>{value}, {limit} at least</source>
+        <translation>{value}, mindestens {limit}</translation>
+    </message>
+    <message>
+        <source>{turn}: end play {value}</source>
+        <translation>{turn}: Axialspiel {value}</translation>
+    </message>
+    <message>
+        <source>pin it there, then read the indicator again</source>
+        <translation>dort versplinten, dann die Messuhr noch einmal ablesen</translation>
+    </message>
+    <message>
+        <source>No slot gives the end play</source>
+        <translation>Kein Schlitz ergibt das Axialspiel</translation>
+    </message>
+    <message>
+        <source>{value} from one slot to the next</source>
+        <translation>{value} von einem Schlitz zum nächsten</translation>
+    </message>
+    <message>
+        <source>Turn or grind {size} off the washer face, at this slot</source>
+        <translation>{size} von der Scheibe abdrehen oder abschleifen, bei diesem Schlitz</translation>
+    </message>
+    <message>
+        <source>Turn or grind {size} off the washer face, then back off by {angle}°</source>
+        <translation>{size} von der Scheibe abdrehen oder abschleifen, dann um {angle}° zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Turn or grind {size} off the washer face, then tighten by {angle}°</source>
+        <translation>{size} von der Scheibe abdrehen oder abschleifen, dann um {angle}° anziehen</translation>
+    </message>
+    <message>
+        <source>a thinner washer adds end play: that brings it to the middle of the band</source>
+        <translation>eine dünnere Scheibe vergrößert das Axialspiel: so kommt es in die Mitte der Spanne</translation>
+    </message>
+    <message>
+        <source>Add {size} under the nut, at this slot</source>
+        <translation>{size} unter die Mutter legen, bei diesem Schlitz</translation>
+    </message>
+    <message>
+        <source>Add {size} under the nut, then back off by {angle}°</source>
+        <translation>{size} unter die Mutter legen, dann um {angle}° zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Add {size} under the nut, then tighten by {angle}°</source>
+        <translation>{size} unter die Mutter legen, dann um {angle}° anziehen</translation>
+    </message>
+    <message>
+        <source>a thicker washer reduces end play: that brings it to the middle of the band</source>
+        <translation>eine dickere Scheibe verringert das Axialspiel: so kommt es in die Mitte der Spanne</translation>
+    </message>
+    <message>
+        <source>From stock: {shims} = {size}</source>
+        <translation>Aus dem Vorrat: {shims} = {size}</translation>
+    </message>
+    <message>
+        <source>end play {value}</source>
+        <translation>Axialspiel {value}</translation>
+    </message>
+    <message>
+        <source>No shims in stock come near</source>
+        <translation>Keine vorrätige Passscheibe kommt in die Nähe</translation>
+    </message>
+    <message>
+        <source>a thicker washer, or the other way</source>
+        <translation>eine dickere Scheibe, oder der andere Weg</translation>
+    </message>
+    <message>
+        <source>Tighten by {angle}° to the next slot</source>
+        <translation>Um {angle}° bis zum nächsten Schlitz anziehen</translation>
+    </message>
+    <message>
+        <source>The slot lines up with its hole</source>
+        <translation>Der Schlitz steht auf seinem Loch</translation>
+    </message>
+    <message>
+        <source>under clamp load a castle nut is only ever tightened, never backed off</source>
+        <translation>unter Klemmkraft wird eine Kronenmutter nur angezogen, nie zurückgedreht</translation>
+    </message>
+    <message>
+        <source>Turn it while tightening</source>
+        <translation>Beim Anziehen drehen</translation>
+    </message>
+    <message>
+        <source>the rollers must seat against their rib first</source>
+        <translation>die Rollen müssen sich erst an ihren Bord setzen</translation>
+    </message>
+    <message>
+        <source>Clamping reduces end play by {value}</source>
+        <translation>Das Klemmen verringert das Axialspiel um {value}</translation>
+    </message>
+    <message>
+        <source>{force} in spacer and rings</source>
+        <translation>{force} in Distanzhülse und Ringen</translation>
+    </message>
+    <message>
+        <source>Spacer to {size}</source>
+        <translation>Distanzhülse auf {size}</translation>
+    </message>
+    <message>
+        <source>it has {size}: grind it, both ends true</source>
+        <translation>sie hat {size}: abschleifen, beide Enden plan</translation>
+    </message>
+    <message>
+        <source>it has {size}: a longer one, or shims</source>
+        <translation>sie hat {size}: eine längere, oder Passscheiben</translation>
+    </message>
+    <message>
+        <source>{value} less at operating temperature</source>
+        <translation>{value} weniger bei Betriebstemperatur</translation>
+    </message>
+    <message>
+        <source>{value} more at operating temperature</source>
+        <translation>{value} mehr bei Betriebstemperatur</translation>
+    </message>
+    <message>
+        <source>between bench and operating temperature</source>
+        <translation>zwischen Werkbank und Betriebstemperatur</translation>
+    </message>
+    <message>
+        <source>{value} is left then</source>
+        <translation>{value} bleiben dann</translation>
+    </message>
+    <message>
+        <source>Rolling torque {value}</source>
+        <translation>Reibmoment {value}</translation>
+    </message>
+    <message>
+        <source>{limit} at most</source>
+        <translation>höchstens {limit}</translation>
+    </message>
+    <message>
+        <source>{limit} at least</source>
+        <translation>mindestens {limit}</translation>
+    </message>
+    <message>
+        <source>pull on the string times its radius</source>
+        <translation>Zug an der Schnur mal ihr Radius</translation>
+    </message>
+    <message>
+        <source>Retaining ring probed at {count} of {all} places</source>
+        <translation>Sicherungsring an {count} von {all} Stellen geprüft</translation>
+    </message>
+    <message>
+        <source>probe all round: it must sit in its groove everywhere</source>
+        <translation>ringsum prüfen: Er muss überall in seiner Nut sitzen</translation>
+    </message>
+    <message>
+        <source>The retaining ring alone holds the {part}</source>
+        <translation>Der Sicherungsring allein hält: {part}</translation>
+    </message>
+    <message>
+        <source>probed in its groove all round before anything is lifted or loaded</source>
+        <translation>ringsum in seiner Nut geprüft, bevor etwas gehoben oder belastet wird</translation>
+    </message>
+    <message>
+        <source>{check}?</source>
+        <translation>{check}?</translation>
+    </message>
+    <message>
+        <source>not checked yet</source>
+        <translation>noch nicht geprüft</translation>
+    </message>
+    <message>
+        <source>{check}: no</source>
+        <translation>{check}: nein</translation>
+    </message>
+    <message>
+        <source>correct it, or sign it off as an exception with the reason</source>
+        <translation>beheben, oder mit Begründung als Ausnahme unterschreiben</translation>
+    </message>
+    <message>
+        <source>High drag torque</source>
+        <translation>Hohes Reibmoment</translation>
+    </message>
+    <message>
+        <source>{value}; a bearing of its size takes up to {limit}</source>
+        <translation>{value}; ein Lager dieser Größe nimmt bis {limit}</translation>
+    </message>
+    <message>
+        <source>{ring}: not home and square</source>
+        <translation>{ring}: nicht anliegend und rechtwinklig</translation>
+    </message>
+    <message>
+        <source>{ring}: not proven home</source>
+        <translation>{ring}: Anliegen nicht bewiesen</translation>
+    </message>
+    <message>
+        <source>its own readings say why: select it among the other pressed parts</source>
+        <translation>seine eigenen Ablesungen sagen, warum: unter den anderen gepressten Teilen wählen</translation>
+    </message>
+    <message>
+        <source>{ring}: {count} of {all} readings</source>
+        <translation>{ring}: {count} von {all} Ablesungen</translation>
+    </message>
+    <message>
+        <source>it was pressed as well: select it among the other pressed parts</source>
+        <translation>es wurde auch gepresst: unter den anderen gepressten Teilen wählen</translation>
+    </message>
+    <message>
+        <source>Signed off as exception</source>
+        <translation>Als Ausnahme unterschrieben</translation>
+    </message>
+    <message>
+        <source>{fastener}: not tightened</source>
+        <translation>{fastener}: nicht angezogen</translation>
+    </message>
+    <message>
+        <source>{torque} wanted</source>
+        <translation>gefordert {torque}</translation>
+    </message>
+    <message>
+        <source>by the machine maker&apos;s value</source>
+        <translation>nach dem Wert des Maschinenherstellers</translation>
+    </message>
+    <message>
+        <source>{fastener}: torque read {torque}</source>
+        <translation>{fastener}: abgelesenes Moment {torque}</translation>
+    </message>
+    <message>
+        <source>{torque} wanted, within 5 %</source>
+        <translation>gefordert {torque}, auf 5 % genau</translation>
+    </message>
+    <message>
+        <source>{fastener}: new ones</source>
+        <translation>{fastener}: neue verwenden</translation>
+    </message>
+    <message>
+        <source>they are used once</source>
+        <translation>sie werden einmal verwendet</translation>
+    </message>
+    <message>
+        <source>{fastener}: not locked yet</source>
+        <translation>{fastener}: noch nicht gesichert</translation>
+    </message>
+    <message>
+        <source>pin, stake, tab or paste as it was made</source>
+        <translation>Splint, Verstemmen, Blech oder Sicherungslack, wie es war</translation>
+    </message>
+    <message>
+        <source>Run-in too hot</source>
+        <translation>Einlaufen zu heiß</translation>
+    </message>
+    <message>
+        <source>{rise} over ambient, {limit} permitted: stop, let it cool, check end play and grease</source>
+        <translation>{rise} über Umgebung, zulässig {limit}: anhalten, abkühlen lassen, Axialspiel und Fett prüfen</translation>
+    </message>
+    <message>
+        <source>Run-in: {rise} over ambient</source>
+        <translation>Einlaufen: {rise} über Umgebung</translation>
+    </message>
+    <message>
+        <source>still rising by {rise} an hour</source>
+        <translation>steigt noch um {rise} je Stunde</translation>
+    </message>
+    <message>
+        <source>read again in a quarter of an hour</source>
+        <translation>in einer Viertelstunde wieder ablesen</translation>
+    </message>
+    <message>
+        <source>Run-in: settled {rise} over ambient</source>
+        <translation>Einlaufen: eingestellt auf {rise} über Umgebung</translation>
+    </message>
+    <message>
+        <source>it runs as it should</source>
+        <translation>es läuft, wie es soll</translation>
+    </message>
+    <message>
+        <source>Not released yet</source>
+        <translation>Noch nicht freigegeben</translation>
+    </message>
+    <message>
+        <source>by the person authorised for it, where one is needed</source>
+        <translation>von der dafür befugten Person, wo eine nötig ist</translation>
+    </message>
+    <message>
+        <source>Everything clean, spacer in, nut on by hand. Turn the hub while tightening.</source>
+        <translation>Alles sauber, Distanzhülse drin, Mutter von Hand aufgedreht. Beim Anziehen die Nabe drehen.</translation>
+    </message>
+    <message>
+        <source>Push and pull, and read the indicator at hand torque. Write it down.</source>
+        <translation>Drücken und ziehen, die Messuhr bei Handmoment ablesen. Aufschreiben.</translation>
+    </message>
+    <message>
+        <source>Tighten to full torque in steps, always turning. Stop if it drags: the spacer is too short.</source>
+        <translation>In Stufen auf volles Moment anziehen, dabei immer drehen. Aufhören, wenn es schwer geht: Die Distanzhülse ist zu kurz.</translation>
+    </message>
+    <message>
+        <source>Full torque: read end play again, wanted {range}.</source>
+        <translation>Volles Moment: Axialspiel wieder ablesen, gewünscht {range}.</translation>
+    </message>
+    <message>
+        <source>Out of the band: remove the spacer, grind or shim it, both ends true, and start again.</source>
+        <translation>Außerhalb der Spanne: Distanzhülse ausbauen, schleifen oder unterlegen, beide Enden plan, und von vorn.</translation>
+    </message>
+    <message>
+        <source>Indicator, set and read</source>
+        <translation>Messuhr, stellen und ablesen</translation>
+    </message>
+    <message>
+        <source>Tight, back off, finger tight, next slot</source>
+        <translation>Fest, zurück, fingerfest, nächster Schlitz</translation>
+    </message>
+    <message>
+        <source>Tight, back off part of a turn</source>
+        <translation>Fest, um einen Teil der Umdrehung zurück</translation>
+    </message>
+    <message>
+        <source>Washer just moves under a screwdriver</source>
+        <translation>Scheibe lässt sich unter dem Schraubendreher eben bewegen</translation>
+    </message>
+    <message>
+        <source>Snug, loosen, snug</source>
+        <translation>Anlegen, lösen, anlegen</translation>
+    </message>
+    <message>
+        <source>Tighten while turning both ways, five turns or more, to seat the rollers.</source>
+        <translation>Beim Drehen in beide Richtungen anziehen, mindestens fünf Umdrehungen, damit sich die Rollen setzen.</translation>
+    </message>
+    <message>
+        <source>Push and pull, and read the indicator: wanted {range}.</source>
+        <translation>Drücken und ziehen, dabei die Messuhr ablesen: gewünscht {range}.</translation>
+    </message>
+    <message>
+        <source>Lock it, and read once more.</source>
+        <translation>Sichern und noch einmal ablesen.</translation>
+    </message>
+    <message>
+        <source>Back off until it is free.</source>
+        <translation>Zurückdrehen, bis sie frei ist.</translation>
+    </message>
+    <message>
+        <source>Set the nut by the indicator.</source>
+        <translation>Mutter nach der Messuhr einstellen.</translation>
+    </message>
+    <message>
+        <source>Back off a quarter of a turn.</source>
+        <translation>Um eine Viertelumdrehung zurückdrehen.</translation>
+    </message>
+    <message>
+        <source>Finger tight.</source>
+        <translation>Fingerfest.</translation>
+    </message>
+    <message>
+        <source>Back off to the next slot, never tighten to it.</source>
+        <translation>Zurück bis zum nächsten Schlitz, nie auf ihn anziehen.</translation>
+    </message>
+    <message>
+        <source>Back off by the part of a turn that is set here.</source>
+        <translation>Um den hier eingestellten Teil einer Umdrehung zurückdrehen.</translation>
+    </message>
+    <message>
+        <source>Tighten until the washer just moves under a screwdriver.</source>
+        <translation>Anziehen, bis sich die Scheibe unter dem Schraubendreher eben noch bewegt.</translation>
+    </message>
+    <message>
+        <source>Loosen.</source>
+        <translation>Lösen.</translation>
+    </message>
+    <message>
+        <source>Snug again, by hand and a short wrench.</source>
+        <translation>Wieder anlegen, von Hand mit kurzem Schlüssel.</translation>
+    </message>
+    <message>
+        <source>End play is not measured yet</source>
+        <translation>Axialspiel ist noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>{first} against {second}.</source>
+        <translation>{first} gegen {second}.</translation>
+    </message>
+    <message>
+        <source>In the band</source>
+        <translation>In der Spanne</translation>
+    </message>
+    <message>
+        <source>{value} of end play.</source>
+        <translation>{value} Axialspiel.</translation>
+    </message>
+    <message>
+        <source>Another slot gives the end play</source>
+        <translation>Ein anderer Schlitz ergibt das Axialspiel</translation>
+    </message>
+    <message>
+        <source>Turn or grind the washer face, or add under the nut.</source>
+        <translation>Scheibe abdrehen oder abschleifen, oder unter der Mutter unterlegen.</translation>
+    </message>
+    <message>
+        <source>Too tight</source>
+        <translation>Zu stramm</translation>
+    </message>
+    <message>
+        <source>no pair to set</source>
+        <translation>kein Paar</translation>
+    </message>
+    <message>
+        <source>end play not measured</source>
+        <translation>Axialspiel nicht gemessen</translation>
+    </message>
+    <message>
+        <source>Groove shows all round</source>
+        <translation>Nut ringsum sichtbar</translation>
+    </message>
+    <message>
+        <source>evenly above the ring, no shadow on one side</source>
+        <translation>gleichmäßig über dem Ring, kein Schatten auf einer Seite</translation>
+    </message>
+    <message>
+        <source>Sharp edge to the load</source>
+        <translation>Scharfe Kante zur Last</translation>
+    </message>
+    <message>
+        <source>bevel away from the bearing</source>
+        <translation>Fase vom Lager weg</translation>
+    </message>
+    <message>
+        <source>Gap of the ring down</source>
+        <translation>Ringöffnung nach unten</translation>
+    </message>
+    <message>
+        <source>so that water drains</source>
+        <translation>damit Wasser abläuft</translation>
+    </message>
+    <message>
+        <source>Inner ring in its place</source>
+        <translation>Innenring an seinem Platz</translation>
+    </message>
+    <message>
+        <source>not pushed out while pressing</source>
+        <translation>beim Pressen nicht herausgedrückt</translation>
+    </message>
+    <message>
+        <source>Turns smoothly by hand</source>
+        <translation>Dreht von Hand ruhig</translation>
+    </message>
+    <message>
+        <source>no click, no rough place</source>
+        <translation>kein Knacken, keine raue Stelle</translation>
+    </message>
+    <message>
+        <source>Seal flush and square</source>
+        <translation>Dichtung bündig und gerade</translation>
+    </message>
+    <message>
+        <source>to its depth, the same all round</source>
+        <translation>auf ihrer Tiefe, ringsum gleich</translation>
+    </message>
+    <message>
+        <source>single</source>
+        <translation>einzeln</translation>
+    </message>
+    <message>
+        <source>star</source>
+        <translation>über Kreuz</translation>
+    </message>
+    <message>
+        <source>round</source>
+        <translation>reihum</translation>
+    </message>
+    <message>
+        <source>pin</source>
+        <translation>Splint</translation>
+    </message>
+    <message>
+        <source>stake</source>
+        <translation>verstemmt</translation>
+    </message>
+    <message>
+        <source>tab</source>
+        <translation>Blech</translation>
+    </message>
+    <message>
+        <source>paste</source>
+        <translation>Lack</translation>
+    </message>
+    <message>
+        <source>Cavity, a third to a half</source>
+        <translation>Hohlraum, ein Drittel bis zur Hälfte</translation>
+    </message>
+    <message>
+        <source>Cavity, a third</source>
+        <translation>Hohlraum, ein Drittel</translation>
+    </message>
+    <message>
+        <source>Cavity, a half</source>
+        <translation>Hohlraum, zur Hälfte</translation>
+    </message>
+    <message>
+        <source>{amount}, {count} strokes</source>
+        <translation>{amount}, {count} Hübe</translation>
+    </message>
+    <message>
+        <source>{grease}, bearings full</source>
+        <translation>{grease}, Lager voll</translation>
+    </message>
+    <message>
+        <source>Bearings, packed full</source>
+        <translation>Lager, voll gefüllt</translation>
+    </message>
+    <message>
+        <source>under {number}</source>
+        <translation>unter {number}</translation>
+    </message>
+    <message>
+        <source>{count} s</source>
+        <translation>{count} s</translation>
+    </message>
+    <message>
+        <source>{count} min</source>
+        <translation>{count} min</translation>
+    </message>
+    <message>
+        <source>{hours} h</source>
+        <translation>{hours} h</translation>
+    </message>
+    <message>
+        <source>{hours} h {minutes} min</source>
+        <translation>{hours} h {minutes} min</translation>
+    </message>
+    <message>
+        <source>No heating or cooling</source>
+        <translation>Kein Erwärmen oder Kühlen</translation>
+    </message>
+    <message>
+        <source>Heat the {outer} to {hot}</source>
+        <translation>{outer} auf {hot} erwärmen</translation>
+    </message>
+    <message>
+        <source>Chill the {inner} to {cold}</source>
+        <translation>{inner} auf {cold} kühlen</translation>
+    </message>
+    <message>
+        <source>Heat the {outer} to {hot}, chill the {inner} to {cold}</source>
+        <translation>{outer} auf {hot} erwärmen, {inner} auf {cold} kühlen</translation>
+    </message>
+    <message>
+        <source>no heating needed</source>
+        <translation>kein Erwärmen nötig</translation>
+    </message>
+    <message>
+        <source>{heating}: only {size} clearance for fitting</source>
+        <translation>{heating}: nur {size} Fügespiel</translation>
+    </message>
+    <message>
+        <source>{heating}: {size} still to press</source>
+        <translation>{heating}: noch {size} zu pressen</translation>
+    </message>
+    <message>
+        <source>seals and their grease</source>
+        <translation>Dichtungen und ihr Fett</translation>
+    </message>
+    <message>
+        <source>encoder</source>
+        <translation>Geber</translation>
+    </message>
+    <message>
+        <source>plastic cage</source>
+        <translation>Kunststoffkäfig</translation>
+    </message>
+    <message>
+        <source>hold of the repair sleeve</source>
+        <translation>Halt der Reparaturhülse</translation>
+    </message>
+    <message>
+        <source>{thing}, in already</source>
+        <translation>{thing}, schon eingebaut</translation>
+    </message>
+    <message>
+        <source>{thing} of {part}, in already</source>
+        <translation>{thing} ({part}), schon eingebaut</translation>
+    </message>
+    <message>
+        <source>stays at room temperature</source>
+        <translation>bleibt bei Raumtemperatur</translation>
+    </message>
+    <message>
+        <source>{source}: does not get it there</source>
+        <translation>{source}: erreicht es nicht</translation>
+    </message>
+    <message>
+        <source>{source} at {temp}, {time}</source>
+        <translation>{source} bei {temp}, {time}</translation>
+    </message>
+    <message>
+        <source>It grips at once</source>
+        <translation>Es klemmt sofort</translation>
+    </message>
+    <message>
+        <source>it does not drop in: press it</source>
+        <translation>es fällt nicht hinein: pressen</translation>
+    </message>
+    <message>
+        <source>Hold it on the shoulder {time}</source>
+        <translation>{time} auf der Schulter halten</translation>
+    </message>
+    <message>
+        <source>until the gap has closed: before that it can creep back</source>
+        <translation>bis sich der Spalt geschlossen hat: Vorher kann es zurückkriechen</translation>
+    </message>
+    <message>
+        <source>It may grip after {time}, or not until it is cool</source>
+        <translation>Es kann nach {time} klemmen, oder erst, wenn es kalt ist</translation>
+    </message>
+    <message>
+        <source>with the loosest parts the gap stays: hold it until then</source>
+        <translation>bei den losesten Teilen bleibt der Spalt: so lange halten</translation>
+    </message>
+    <message>
+        <source>It does not grip before it is cool</source>
+        <translation>Es klemmt erst, wenn es kalt ist</translation>
+    </message>
+    <message>
+        <source>hold it on the shoulder, or it creeps back</source>
+        <translation>auf der Schulter halten, sonst kriecht es zurück</translation>
+    </message>
+    <message>
+        <source>Home within {time}</source>
+        <translation>Innerhalb von {time} am Anschlag</translation>
+    </message>
+    <message>
+        <source>after that the tightest parts grip</source>
+        <translation>danach klemmen die festesten Teile</translation>
+    </message>
+    <message>
+        <source>Gloves for hot parts. Do not judge temperature by touch: measure in three places.</source>
+        <translation>Handschuhe für heiße Teile. Temperatur nicht fühlen: an drei Stellen messen.</translation>
+    </message>
+    <message>
+        <source>No torch near grease, solvent, pressurised or sealed cavities; not on galvanised or magnesium parts.</source>
+        <translation>Keine Flamme bei Fett, Lösemittel, unter Druck stehenden oder geschlossenen Hohlräumen; nicht an verzinkten oder Magnesiumteilen.</translation>
+    </message>
+    <message>
+        <source>Demagnetise afterwards, or chips will cling to it.</source>
+        <translation>Danach entmagnetisieren, sonst haften Späne daran.</translation>
+    </message>
+    <message>
+        <source>Ventilate, oxygen alarm on, vented dewar only; cold burns.</source>
+        <translation>Lüften, Sauerstoffwarner an, nur offenes Dewargefäß; Kälteverbrennungen.</translation>
+    </message>
+    <message>
+        <source>Dry gloves. Wipe the dew off a chilled part and oil it.</source>
+        <translation>Trockene Handschuhe. Tau vom gekühlten Teil abwischen und ölen.</translation>
+    </message>
+    <message>
+        <source>Oven</source>
+        <translation>Ofen</translation>
+    </message>
+    <message>
+        <source>Freezer</source>
+        <translation>Gefrierschrank</translation>
+    </message>
+    <message>
+        <source>Hold</source>
+        <translation>Halten</translation>
+    </message>
+    <message>
+        <source>Cooling</source>
+        <translation>Abkühlen</translation>
+    </message>
+    <message>
+        <source>at room temperature</source>
+        <translation>bei Raumtemperatur</translation>
+    </message>
+    <message>
+        <source>waits for its sizes</source>
+        <translation>wartet auf seine Maße</translation>
+    </message>
+    <message>
+        <source>pressed cold</source>
+        <translation>kalt gepresst</translation>
+    </message>
+    <message>
+        <source>{temp} is too hot for {what}</source>
+        <translation>{temp} ist zu heiß für {what}</translation>
+    </message>
+    <message>
+        <source>no more than {limit}</source>
+        <translation>nicht über {limit}</translation>
+    </message>
+    <message>
+        <source>{temp} is too cold for {what}</source>
+        <translation>{temp} ist zu kalt für {what}</translation>
+    </message>
+    <message>
+        <source>no less than {limit}</source>
+        <translation>nicht unter {limit}</translation>
+    </message>
+    <message>
+        <source>Heat soak after fitting: {what} would get too hot</source>
+        <translation>Wärmeausgleich nach dem Fügen: {what} würde zu heiß</translation>
+    </message>
+    <message>
+        <source>the hot part shares its heat: no more than {limit}</source>
+        <translation>das heiße Teil gibt Wärme ab: nicht über {limit}</translation>
+    </message>
+    <message>
+        <source>Goes in cold</source>
+        <translation>Geht kalt hinein</translation>
+    </message>
+    <message>
+        <source>most pairs slide in; the tightest has {size} interference: press it</source>
+        <translation>die meisten Paare gleiten; das festeste hat {size} Übermaß: pressen</translation>
+    </message>
+    <message>
+        <source>Method not allowed: {source}, {part}</source>
+        <translation>Verfahren nicht zulässig: {source}, {part}</translation>
+    </message>
+    <message>
+        <source>it would harm the part or cannot hold its temperature; choose another</source>
+        <translation>es würde dem Teil schaden oder hält seine Temperatur nicht; ein anderes wählen</translation>
+    </message>
+    <message>
+        <source>The {what} would be set to {temp}</source>
+        <translation>{what} wäre auf {temp} eingestellt</translation>
+    </message>
+    <message>
+        <source>where it touches, the part gets as hot: {limit} at most; oven, or a lower temperature</source>
+        <translation>wo es anliegt, wird das Teil ebenso heiß: höchstens {limit}; Ofen, oder niedrigere Temperatur</translation>
+    </message>
+    <message>
+        <source>The {what} does not bring it to {temp}</source>
+        <translation>{what} bringt es nicht auf {temp}</translation>
+    </message>
+    <message>
+        <source>it may go to {limit}</source>
+        <translation>es darf bis {limit}</translation>
+    </message>
+    <message>
+        <source>{size} clearance for fitting with the tightest parts</source>
+        <translation>{size} Fügespiel bei den festesten Teilen</translation>
+    </message>
+    <message>
+        <source>{wanted} wanted; what the transfer takes is in it</source>
+        <translation>gewünscht {wanted}; was der Transport nimmt, ist darin</translation>
+    </message>
+    <message>
+        <source>Only {size} clearance for fitting with the tightest parts</source>
+        <translation>Nur {size} Fügespiel bei den festesten Teilen</translation>
+    </message>
+    <message>
+        <source>{wanted} wanted: start square, and be ready to press</source>
+        <translation>gewünscht {wanted}: gerade ansetzen und zum Pressen bereit sein</translation>
+    </message>
+    <message>
+        <source>No clearance: still {size} interference with the tightest parts</source>
+        <translation>Kein Fügespiel: noch {size} Übermaß bei den festesten Teilen</translation>
+    </message>
+    <message>
+        <source>these temperatures do not expand the seat enough: press it, hot as it is</source>
+        <translation>diese Temperaturen weiten den Sitz nicht genug: heiß pressen, wie es ist</translation>
+    </message>
+    <message>
+        <source>Time available: only {time}</source>
+        <translation>Verfügbare Zeit: nur {time}</translation>
+    </message>
+    <message>
+        <source>the transfer takes {time}: bring the press nearer, or heat it more</source>
+        <translation>der Transport braucht {time}: Presse näher heran, oder stärker erwärmen</translation>
+    </message>
+    <message>
+        <source>Old bearing</source>
+        <translation>Altes Lager</translation>
+    </message>
+    <message>
+        <source>{value}, limit {limit}</source>
+        <translation>{value}, Grenze {limit}</translation>
+    </message>
+    <message>
+        <source>Spacer is {size} long</source>
+        <translation>Distanzhülse ist {size} lang</translation>
+    </message>
+    <message>
+        <source>drawn {size}</source>
+        <translation>gezeichnet {size}</translation>
+    </message>
+    <message>
+        <source>Spacer is too short</source>
+        <translation>Distanzhülse ist zu kurz</translation>
+    </message>
+    <message>
+        <source>{size} of {limit}: the new bearings would be clamped without end play</source>
+        <translation>{size} von {limit}: Die neuen Lager würden ohne Axialspiel geklemmt</translation>
+    </message>
+    <message>
+        <source>Ends are parallel</source>
+        <translation>Enden sind parallel</translation>
+    </message>
+    <message>
+        <source>Ends are not parallel</source>
+        <translation>Enden sind nicht parallel</translation>
+    </message>
+    <message>
+        <source>Lower end is square</source>
+        <translation>Unteres Ende ist rechtwinklig</translation>
+    </message>
+    <message>
+        <source>Lower end is out of square</source>
+        <translation>Unteres Ende ist nicht rechtwinklig</translation>
+    </message>
+    <message>
+        <source>Ends are flared by {size}</source>
+        <translation>Enden sind um {size} aufgeweitet</translation>
+    </message>
+    <message>
+        <source>pinched or hammered: it bends the rings when clamped</source>
+        <translation>gequetscht oder gehämmert: beim Klemmen verbiegt sie die Ringe</translation>
+    </message>
+    <message>
+        <source>its load stands still: it may slide</source>
+        <translation>seine Last steht still: Er darf gleiten</translation>
+    </message>
+    <message>
+        <source>it must be tight: the seat is worn</source>
+        <translation>er muss fest sein: Der Sitz ist verschlissen</translation>
+    </message>
+    <message>
+        <source>a cup that is loose by hand scraps the hub</source>
+        <translation>ein Außenring, der von Hand lose ist, macht die Nabe zu Schrott</translation>
+    </message>
+    <message>
+        <source>Readings of another size</source>
+        <translation>Ablesungen eines anderen Maßes</translation>
+    </message>
+    <message>
+        <source>their mean is {size}, the seat is {limit} now: measure again</source>
+        <translation>ihr Mittel ist {size}, der Sitz hat jetzt {limit}: neu messen</translation>
+    </message>
+    <message>
+        <source>Size is within its class</source>
+        <translation>Maß liegt in seiner Klasse</translation>
+    </message>
+    <message>
+        <source>{size}, limit {limit}</source>
+        <translation>{size}, Grenze {limit}</translation>
+    </message>
+    <message>
+        <source>Size is at its limit</source>
+        <translation>Maß liegt an der Grenze</translation>
+    </message>
+    <message>
+        <source>{size} against {limit}: within measurement uncertainty</source>
+        <translation>{size} gegen {limit}: innerhalb der Messunsicherheit</translation>
+    </message>
+    <message>
+        <source>Journal undersize (worn)</source>
+        <translation>Zapfen zu klein (verschlissen)</translation>
+    </message>
+    <message>
+        <source>Bore oversize (worn)</source>
+        <translation>Bohrung zu groß (verschlissen)</translation>
+    </message>
+    <message>
+        <source>{size} against {limit}: cleaning does not bring it back</source>
+        <translation>{size} gegen {limit}: Reinigen bringt es nicht zurück</translation>
+    </message>
+    <message>
+        <source>Journal oversize</source>
+        <translation>Zapfen zu groß</translation>
+    </message>
+    <message>
+        <source>Bore undersize</source>
+        <translation>Bohrung zu klein</translation>
+    </message>
+    <message>
+        <source>{size} against {limit}: work it to size, or check for dirt and burrs</source>
+        <translation>{size} gegen {limit}: auf Maß bearbeiten, oder auf Schmutz und Grate prüfen</translation>
+    </message>
+    <message>
+        <source>Out of round</source>
+        <translation>Unrund</translation>
+    </message>
+    <message>
+        <source>Tapers</source>
+        <translation>Konisch</translation>
+    </message>
+    <message>
+        <source>Bell-mouthed</source>
+        <translation>Am Mund aufgeweitet</translation>
+    </message>
+    <message>
+        <source>Deep rust pits</source>
+        <translation>Tiefe Rostnarben</translation>
+    </message>
+    <message>
+        <source>the ring would stand on islands</source>
+        <translation>der Ring stünde auf Inseln</translation>
+    </message>
+    <message>
+        <source>Rust, not deep</source>
+        <translation>Rost, nicht tief</translation>
+    </message>
+    <message>
+        <source>polish the high spots off, oil it, measure again</source>
+        <translation>Erhebungen abpolieren, ölen, neu messen</translation>
+    </message>
+    <message>
+        <source>take the raised edges off with a stone; nothing below the surface matters</source>
+        <translation>aufgeworfene Kanten mit dem Ölstein abziehen; was tiefer liegt, schadet nicht</translation>
+    </message>
+    <message>
+        <source>Polished by creep</source>
+        <translation>Blank vom Wandern</translation>
+    </message>
+    <message>
+        <source>a ring turned here: check size and class before it turns again</source>
+        <translation>hier hat sich ein Ring gedreht: Maß und Klasse prüfen, bevor er sich wieder dreht</translation>
+    </message>
+    <message>
+        <source>Rough</source>
+        <translation>Rau</translation>
+    </message>
+    <message>
+        <source>Rz {value} µm, up to {limit} µm: the peaks flatten and the grip is lost</source>
+        <translation>Rz {value} µm, bis {limit} µm: Die Spitzen glätten sich, der Halt geht verloren</translation>
+    </message>
+    <message>
+        <source>Shoulder runs out</source>
+        <translation>Schulter läuft nicht plan</translation>
+    </message>
+    <message>
+        <source>{value}: the ring would stand cocked</source>
+        <translation>{value}: der Ring stünde schief</translation>
+    </message>
+    <message>
+        <source>Ring groove is dirty</source>
+        <translation>Ringnut ist schmutzig</translation>
+    </message>
+    <message>
+        <source>rust or chips keep the ring out of it</source>
+        <translation>Rost oder Späne halten den Ring heraus</translation>
+    </message>
+    <message>
+        <source>Ring groove is worn</source>
+        <translation>Ringnut ist verschlissen</translation>
+    </message>
+    <message>
+        <source>its edge carries the thrust: a rounded one lets the ring jump out</source>
+        <translation>ihre Kante trägt den Schub: eine gerundete lässt den Ring herausspringen</translation>
+    </message>
+    <message>
+        <source>Notches are burred</source>
+        <translation>Kerben haben Grate</translation>
+    </message>
+    <message>
+        <source>a drift struck here: stone the burrs off the shoulder</source>
+        <translation>hier schlug ein Durchtreiber: Grate von der Schulter abziehen</translation>
+    </message>
+    <message>
+        <source>Back up the ring</source>
+        <translation>Ring unterstützen</translation>
+    </message>
+    <message>
+        <source>the old bearing was dented at element pitch: force went through the rolling elements last time</source>
+        <translation>das alte Lager hatte Eindrücke im Wälzkörperabstand: beim letzten Mal ging Kraft durch die Wälzkörper</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>clean up</source>
+        <translation>reinigen</translation>
+    </message>
+    <message>
+        <source>sleeve</source>
+        <translation>Hülse</translation>
+    </message>
+    <message>
+        <source>replace</source>
+        <translation>ersetzen</translation>
+    </message>
+    <message>
+        <source>Measure at three depths and two directions, better four, and check the surface.</source>
+        <translation>In drei Tiefen und zwei Richtungen messen, besser vier, und die Oberfläche prüfen.</translation>
+    </message>
+    <message>
+        <source>It is good as it is.</source>
+        <translation>Es ist gut, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Clean or work it, then measure again.</source>
+        <translation>Reinigen oder bearbeiten, dann neu messen.</translation>
+    </message>
+    <message>
+        <source>Bore it out, or turn it down, and fit a sleeve: give its size at Fit.</source>
+        <translation>Aufbohren oder abdrehen und eine Hülse einsetzen: ihr Maß bei Passung angeben.</translation>
+    </message>
+    <message>
+        <source>This part is scrap here: replace it.</source>
+        <translation>Dieses Teil ist hier Schrott: ersetzen.</translation>
+    </message>
+    <message>
+        <source>brown or black holes in tracks and rings</source>
+        <translation>braune oder schwarze Löcher in Laufbahnen und Ringen</translation>
+    </message>
+    <message>
+        <source>Dents at pitch</source>
+        <translation>Eindrücke im Abstand</translation>
+    </message>
+    <message>
+        <source>marks as far apart as the rolling elements are</source>
+        <translation>Marken im Abstand der Wälzkörper</translation>
+    </message>
+    <message>
+        <source>Blue or straw colour</source>
+        <translation>Blau oder strohgelb angelaufen</translation>
+    </message>
+    <message>
+        <source>replace it even if it feels good</source>
+        <translation>ersetzen, auch wenn es sich gut anfühlt</translation>
+    </message>
+    <message>
+        <source>Track on one side</source>
+        <translation>Laufspur einseitig</translation>
+    </message>
+    <message>
+        <source>the track wanders across the raceway</source>
+        <translation>die Spur wandert über die Laufbahn</translation>
+    </message>
+    <message>
+        <source>Outside polished</source>
+        <translation>Außen blank</translation>
+    </message>
+    <message>
+        <source>bright where the housing held it</source>
+        <translation>blank, wo das Gehäuse es hielt</translation>
+    </message>
+    <message>
+        <source>Bore polished</source>
+        <translation>Bohrung blank</translation>
+    </message>
+    <message>
+        <source>bright where the shaft held it</source>
+        <translation>blank, wo die Welle es hielt</translation>
+    </message>
+    <message>
+        <source>Flaking</source>
+        <translation>Abblätterungen</translation>
+    </message>
+    <message>
+        <source>pieces broken out of a raceway</source>
+        <translation>Stücke aus einer Laufbahn gebrochen</translation>
+    </message>
+    <message>
+        <source>Seal track worn</source>
+        <translation>Dichtungslauf eingelaufen</translation>
+    </message>
+    <message>
+        <source>a groove where the lip ran</source>
+        <translation>eine Rille, wo die Lippe lief</translation>
+    </message>
+    <message>
+        <source>Dull tracks</source>
+        <translation>Matte Laufspuren</translation>
+    </message>
+    <message>
+        <source>grey and rough all round, fine dents</source>
+        <translation>ringsum grau und rau, feine Eindrücke</translation>
+    </message>
+    <message>
+        <source>water got in</source>
+        <translation>Wasser drang ein</translation>
+    </message>
+    <message>
+        <source>force through the rolling elements when it was fitted</source>
+        <translation>Kraft ging beim Einbau durch die Wälzkörper</translation>
+    </message>
+    <message>
+        <source>shaken while it stood still</source>
+        <translation>im Stillstand erschüttert</translation>
+    </message>
+    <message>
+        <source>overheated</source>
+        <translation>überhitzt</translation>
+    </message>
+    <message>
+        <source>the ring was cocked, or the shaft bends</source>
+        <translation>der Ring saß schief, oder die Welle biegt sich</translation>
+    </message>
+    <message>
+        <source>the outer ring turned in its seat</source>
+        <translation>der Außenring drehte sich in seinem Sitz</translation>
+    </message>
+    <message>
+        <source>the inner ring turned on its seat</source>
+        <translation>der Innenring drehte sich auf seinem Sitz</translation>
+    </message>
+    <message>
+        <source>too little clearance</source>
+        <translation>zu wenig Lagerluft</translation>
+    </message>
+    <message>
+        <source>overloaded, or at the end of its life</source>
+        <translation>überlastet, oder am Ende der Lebensdauer</translation>
+    </message>
+    <message>
+        <source>the grease failed</source>
+        <translation>das Fett versagte</translation>
+    </message>
+    <message>
+        <source>dirt got in</source>
+        <translation>Schmutz drang ein</translation>
+    </message>
+    <message>
+        <source>the seal leaked</source>
+        <translation>die Dichtung war undicht</translation>
+    </message>
+    <message>
+        <source>Back up the ring that is pressed through</source>
+        <translation>Den Ring unterstützen, durch den gepresst wird</translation>
+    </message>
+    <message>
+        <source>Set up asks for it in this job</source>
+        <translation>Rüsten verlangt es bei diesem Auftrag</translation>
+    </message>
+    <message>
+        <source>Seals, drain and washing down</source>
+        <translation>Dichtungen, Ablauf und Abwaschen</translation>
+    </message>
+    <message>
+        <source>new seals; which way do lip and gap face?</source>
+        <translation>neue Dichtungen; wohin zeigen Lippe und Öffnung?</translation>
+    </message>
+    <message>
+        <source>Seat of the ring that turned</source>
+        <translation>Sitz des Rings, der sich drehte</translation>
+    </message>
+    <message>
+        <source>measure it, and check for creep polish</source>
+        <translation>messen, und auf blanke Wanderspuren prüfen</translation>
+    </message>
+    <message>
+        <source>Shoulder and spacer square</source>
+        <translation>Schulter und Distanzhülse rechtwinklig</translation>
+    </message>
+    <message>
+        <source>run-out at Measure, readings round the ring at Prove</source>
+        <translation>Planlauf bei Messen, Ablesungen rund um den Ring bei Nachweis</translation>
+    </message>
+    <message>
+        <source>Shaft straight, seats in line</source>
+        <translation>Welle gerade, Sitze fluchtend</translation>
+    </message>
+    <message>
+        <source>indicator over the journal</source>
+        <translation>Messuhr über dem Zapfen</translation>
+    </message>
+    <message>
+        <source>Clearance left in service</source>
+        <translation>Lagerluft im Betrieb</translation>
+    </message>
+    <message>
+        <source>Fit: the band, and the share below zero</source>
+        <translation>Passung: das Band, und der Anteil unter null</translation>
+    </message>
+    <message>
+        <source>Grease: kind and amount</source>
+        <translation>Fett: Art und Menge</translation>
+    </message>
+    <message>
+        <source>Intake&apos;s kit says how many grams</source>
+        <translation>Der Teilesatz bei Annahme sagt, wie viel Gramm</translation>
+    </message>
+    <message>
+        <source>Wear sleeve under the seal</source>
+        <translation>Laufhülse unter der Dichtung</translation>
+    </message>
+    <message>
+        <source>a new lip needs a clean track</source>
+        <translation>eine neue Lippe braucht einen sauberen Lauf</translation>
+    </message>
+    <message>
+        <source>Load case and classes</source>
+        <translation>Lastfall und Klassen</translation>
+    </message>
+    <message>
+        <source>Fit: which ring must be tight</source>
+        <translation>Passung: welcher Ring fest sein muss</translation>
+    </message>
+    <message>
+        <source>ground</source>
+        <translation>geschliffen</translation>
+    </message>
+    <message>
+        <source>honed</source>
+        <translation>gehont</translation>
+    </message>
+    <message>
+        <source>polished</source>
+        <translation>poliert</translation>
+    </message>
+    <message>
+        <source>reamed</source>
+        <translation>gerieben</translation>
+    </message>
+    <message>
+        <source>fine turned or bored</source>
+        <translation>fein gedreht oder gebohrt</translation>
+    </message>
+    <message>
+        <source>turned or bored</source>
+        <translation>gedreht oder gebohrt</translation>
+    </message>
+    <message>
+        <source>deep</source>
+        <translation>tief</translation>
+    </message>
+    <message>
+        <source>dirty or burred</source>
+        <translation>schmutzig oder mit Graten</translation>
+    </message>
+    <message>
+        <source>worn</source>
+        <translation>verschlissen</translation>
+    </message>
+    <message>
+        <source>shaft turns, load stands</source>
+        <translation>Welle dreht, Last steht still</translation>
+    </message>
+    <message>
+        <source>housing turns, load stands</source>
+        <translation>Gehäuse dreht, Last steht still</translation>
+    </message>
+    <message>
+        <source>load changes direction</source>
+        <translation>Last wechselt die Richtung</translation>
+    </message>
+    <message>
+        <source>{inner} in {outer}</source>
+        <translation>{inner} in {outer}</translation>
+    </message>
+    <message>
+        <source>Bore of {part}</source>
+        <translation>Bohrung von {part}</translation>
+    </message>
+    <message>
+        <source>Journal of {part}</source>
+        <translation>Zapfen von {part}</translation>
+    </message>
+    <message>
+        <source>nothing measured yet</source>
+        <translation>noch nichts gemessen</translation>
+    </message>
+    <message>
+        <source>{count} of {all} seats: {verdict}</source>
+        <translation>{count} von {all} Sitzen: {verdict}</translation>
+    </message>
+    <message>
+        <source>{part}: replace</source>
+        <translation>{part}: ersetzen</translation>
+    </message>
+    <message>
+        <source>upward</source>
+        <translation>nach oben</translation>
+    </message>
+    <message>
+        <source>downward</source>
+        <translation>nach unten</translation>
+    </message>
+    <message>
+        <source>from above</source>
+        <translation>von oben</translation>
+    </message>
+    <message>
+        <source>from below</source>
+        <translation>von unten</translation>
+    </message>
+    <message>
+        <source>{parts} cannot come out on either side</source>
+        <translation>{parts} kann auf keiner Seite heraus</translation>
+    </message>
+    <message>
+        <source>it cannot be assembled as drawn</source>
+        <translation>es lässt sich nicht bauen, wie es gezeichnet ist</translation>
+    </message>
+    <message>
+        <source>the {part}</source>
+        <translation>{part}</translation>
+    </message>
+    <message>
+        <source>Turn the work over</source>
+        <translation>Werkstück wenden</translation>
+    </message>
+    <message>
+        <source>{parts} out together, {way}</source>
+        <translation>{parts} zusammen heraus, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: unscrew it</source>
+        <translation>{part}: abschrauben</translation>
+    </message>
+    <message>
+        <source>{part}: pull it out</source>
+        <translation>{part}: herausziehen</translation>
+    </message>
+    <message>
+        <source>{part} out, {way}</source>
+        <translation>{part} heraus, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: press or draw it out {way}, tight in {partners}</source>
+        <translation>{part}: {way} auspressen oder ausziehen, sitzt fest in {partners}</translation>
+    </message>
+    <message>
+        <source>{part}: press or draw it off {way}, tight on {partners}</source>
+        <translation>{part}: {way} abpressen oder abziehen, sitzt fest auf {partners}</translation>
+    </message>
+    <message>
+        <source>{parts} must come out first</source>
+        <translation>{parts} muss zuerst heraus</translation>
+    </message>
+    <message>
+        <source>{parts} in together, {way}</source>
+        <translation>{parts} zusammen hinein, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: screw it on</source>
+        <translation>{part}: aufschrauben</translation>
+    </message>
+    <message>
+        <source>{part}: push it through and bend it over</source>
+        <translation>{part}: durchstecken und umbiegen</translation>
+    </message>
+    <message>
+        <source>{part} in, {way}</source>
+        <translation>{part} hinein, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: press it in {way}, tight in {partners}</source>
+        <translation>{part}: {way} einpressen, sitzt fest in {partners}</translation>
+    </message>
+    <message>
+        <source>{part}: press it on {way}, tight on {partners}</source>
+        <translation>{part}: {way} aufpressen, sitzt fest auf {partners}</translation>
+    </message>
+    <message>
+        <source>it goes on before {parts}, or there is no access for it</source>
+        <translation>es kommt vor {parts}, sonst ist kein Zugang mehr</translation>
+    </message>
+    <message>
+        <source>{part}: spread it no farther than it needs, at {place}, {way}</source>
+        <translation>{part}: nur so weit spreizen wie nötig, bei {place}, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: squeeze it no farther than it needs, at {place}, {way}</source>
+        <translation>{part}: nur so weit zusammendrücken wie nötig, bei {place}, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: spread it no farther than it needs, {way}</source>
+        <translation>{part}: nur so weit spreizen wie nötig, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: squeeze it no farther than it needs, {way}</source>
+        <translation>{part}: nur so weit zusammendrücken wie nötig, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: spread it into its groove, {way}</source>
+        <translation>{part}: in seine Nut spreizen, {way}</translation>
+    </message>
+    <message>
+        <source>{part}: squeeze it into its groove, {way}</source>
+        <translation>{part}: in seine Nut zusammendrücken, {way}</translation>
+    </message>
+    <message>
+        <source>eye protection: the ring can fly</source>
+        <translation>Schutzbrille: der Ring kann wegfliegen</translation>
+    </message>
+    <message>
+        <source>{caution}; it alone holds {parts}</source>
+        <translation>{caution}; er allein hält: {parts}</translation>
+    </message>
+    <message>
+        <source>{several} and {last}</source>
+        <translation>{several} und {last}</translation>
+    </message>
+    <message>
+        <source>inner ring</source>
+        <translation>Innenring</translation>
+    </message>
+    <message>
+        <source>outer ring</source>
+        <translation>Außenring</translation>
+    </message>
+    <message>
+        <source>clearance as made</source>
+        <translation>Lagerluft ab Werk</translation>
+    </message>
+    <message>
+        <source>housing bore</source>
+        <translation>Gehäusebohrung</translation>
+    </message>
+    <message>
+        <source>outer ring outside</source>
+        <translation>Außendurchmesser des Außenrings</translation>
+    </message>
+    <message>
+        <source>journal</source>
+        <translation>Zapfen</translation>
+    </message>
+    <message>
+        <source>inner ring bore</source>
+        <translation>Innenringbohrung</translation>
+    </message>
+    <message>
+        <source>finish of the housing bore</source>
+        <translation>Rauheit der Gehäusebohrung</translation>
+    </message>
+    <message>
+        <source>finish of the inner ring bore</source>
+        <translation>Rauheit der Innenringbohrung</translation>
+    </message>
+    <message>
+        <source>finish of the outer ring</source>
+        <translation>Rauheit des Außenrings</translation>
+    </message>
+    <message>
+        <source>finish of the journal</source>
+        <translation>Rauheit des Zapfens</translation>
+    </message>
+    <message>
+        <source>temperatures at the housing</source>
+        <translation>Temperaturen am Gehäuse</translation>
+    </message>
+    <message>
+        <source>temperatures at the shaft</source>
+        <translation>Temperaturen an der Welle</translation>
+    </message>
+    <message>
+        <source>temperatures of the rings</source>
+        <translation>Temperaturen der Ringe</translation>
+    </message>
+    <message>
+        <source>raceway</source>
+        <translation>Laufbahn</translation>
+    </message>
+    <message>
+        <source>Rotating load on the {ring}</source>
+        <translation>Umfangslast für {ring}</translation>
+    </message>
+    <message>
+        <source>it must be tight, or it creeps: P/C {load}, size and kind of bearing say how tight</source>
+        <translation>er muss fest sitzen, sonst wandert er: P/C {load}, Größe und Bauart des Lagers sagen, wie fest</translation>
+    </message>
+    <message>
+        <source>The {ring} must float axially (non-locating)</source>
+        <translation>{ring} muss axial schieben können (Loslager)</translation>
+    </message>
+    <message>
+        <source>its load stands still, and it has to move as things get warm</source>
+        <translation>seine Last steht still, und er muss sich bei Erwärmung bewegen</translation>
+    </message>
+    <message>
+        <source>Close sliding fit is enough for the {ring}</source>
+        <translation>Enge Spielpassung genügt für {ring}</translation>
+    </message>
+    <message>
+        <source>its load stands still: easy to fit, without play to rattle</source>
+        <translation>seine Last steht still: leicht zu fügen, ohne Spiel zum Klappern</translation>
+    </message>
+    <message>
+        <source>One step tighter</source>
+        <translation>Eine Stufe fester</translation>
+    </message>
+    <message>
+        <source>{ring} is loose</source>
+        <translation>{ring} ist lose</translation>
+    </message>
+    <message>
+        <source>the load rotates on it: it will creep and wear its seat. Make this ring the tight one</source>
+        <translation>die Last läuft auf ihm um: Er wandert und verschleißt seinen Sitz. Diesen Ring fest machen</translation>
+    </message>
+    <message>
+        <source>Measured {part} {size} ± {uncertainty}</source>
+        <translation>Gemessen: {part} {size} ± {uncertainty}</translation>
+    </message>
+    <message>
+        <source>the measured size replaces the class</source>
+        <translation>das gemessene Maß ersetzt die Klasse</translation>
+    </message>
+    <message>
+        <source>{value} asperity flattening (embedding)</source>
+        <translation>{value} Glättung der Rauheitsspitzen</translation>
+    </message>
+    <message>
+        <source>0.8 × (Rz of bore + Rz of ring): the peaks flatten on the way in</source>
+        <translation>0,8 × (Rz der Bohrung + Rz des Rings): die Spitzen glätten sich beim Fügen</translation>
+    </message>
+    <message>
+        <source>Interference is ring minus bore</source>
+        <translation>Übermaß ist Ring minus Bohrung</translation>
+    </message>
+    <message>
+        <source>middle of both: {value} on the diameter, + is tight</source>
+        <translation>Mitte beider: {value} im Durchmesser, + ist fest</translation>
+    </message>
+    <message>
+        <source>May be loose</source>
+        <translation>Kann lose sein</translation>
+    </message>
+    <message>
+        <source>the loosest likely pair has {value} after embedding</source>
+        <translation>das loseste wahrscheinliche Paar hat {value} nach der Glättung</translation>
+    </message>
+    <message>
+        <source>Slides: likely {value} clearance</source>
+        <translation>Gleitet: wahrscheinlich {value} Spiel</translation>
+    </message>
+    <message>
+        <source>the load stands still on this ring</source>
+        <translation>die Last steht auf diesem Ring still</translation>
+    </message>
+    <message>
+        <source>Loose</source>
+        <translation>Lose</translation>
+    </message>
+    <message>
+        <source>likely {value}: the ring would creep and wear the bore. Sleeve or replace it</source>
+        <translation>wahrscheinlich {value}: Der Ring würde wandern und die Bohrung verschleißen. Hülse einsetzen oder ersetzen</translation>
+    </message>
+    <message>
+        <source>Measured size is outside {class}</source>
+        <translation>Gemessenes Maß liegt außerhalb von {class}</translation>
+    </message>
+    <message>
+        <source>{value} against {limit}</source>
+        <translation>{value} gegen {limit}</translation>
+    </message>
+    <message>
+        <source>{input} shifts clearance most</source>
+        <translation>{input} verschiebt die Lagerluft am meisten</translation>
+    </message>
+    <message>
+        <source>half its tolerance shifts clearance by {value}</source>
+        <translation>die halbe Toleranz verschiebt die Lagerluft um {value}</translation>
+    </message>
+    <message>
+        <source>{share} would run without clearance</source>
+        <translation>{share} liefen ohne Lagerluft</translation>
+    </message>
+    <message>
+        <source>choose a larger clearance group or an easier fit</source>
+        <translation>größere Lagerluftgruppe oder leichtere Passung wählen</translation>
+    </message>
+    <message>
+        <source>Clearance of {bearing} taken as for a deep groove bearing</source>
+        <translation>Lagerluft von {bearing} wie für ein Rillenkugellager angenommen</translation>
+    </message>
+    <message>
+        <source>the standard gives no group for two-row angular contact; compare it with the bearing&apos;s own figure</source>
+        <translation>die Norm nennt keine Gruppe für zweireihige Schrägkugellager; mit der Angabe zum Lager vergleichen</translation>
+    </message>
+    <message>
+        <source>May be loose in service</source>
+        <translation>Kann im Betrieb lose sein</translation>
+    </message>
+    <message>
+        <source>the loosest likely pair has {value} left at operating temperature and speed</source>
+        <translation>dem losesten wahrscheinlichen Paar bleiben {value} bei Betriebstemperatur und Drehzahl</translation>
+    </message>
+    <message>
+        <source>High hoop stress in inner ring</source>
+        <translation>Hohe Tangentialspannung im Innenring</translation>
+    </message>
+    <message>
+        <source>{value}, {limit} usual at most</source>
+        <translation>{value}, üblich höchstens {limit}</translation>
+    </message>
+    <message>
+        <source>The bore would yield</source>
+        <translation>Die Bohrung würde fließen</translation>
+    </message>
+    <message>
+        <source>{value} pressure; its elastic limit is {limit}</source>
+        <translation>{value} Fugendruck; ihre Fließgrenze liegt bei {limit}</translation>
+    </message>
+    <message>
+        <source>The inner part would yield</source>
+        <translation>Das innere Teil würde fließen</translation>
+    </message>
+    <message>
+        <source>Speed reduces interference by {value}</source>
+        <translation>Die Drehzahl verringert das Übermaß um {value}</translation>
+    </message>
+    <message>
+        <source>the grip is gone at {speed} rpm</source>
+        <translation>bei {speed} 1/min ist der Halt weg</translation>
+    </message>
+    <message>
+        <source>it does not grip standing still either</source>
+        <translation>es hält auch im Stillstand nicht</translation>
+    </message>
+    <message>
+        <source>Operating temperatures reduce interference by {value}</source>
+        <translation>Betriebstemperaturen verringern das Übermaß um {value}</translation>
+    </message>
+    <message>
+        <source>Operating temperatures add {value} of interference</source>
+        <translation>Betriebstemperaturen bringen {value} Übermaß dazu</translation>
+    </message>
+    <message>
+        <source>by the expansion of both parts</source>
+        <translation>durch die Ausdehnung beider Teile</translation>
+    </message>
+    <message>
+        <source>Sleeve of {material}, Ø{size}</source>
+        <translation>Hülse aus {material}, Ø{size}</translation>
+    </message>
+    <message>
+        <source>hoop stress at its bore {stress} in the worst case</source>
+        <translation>Tangentialspannung an ihrer Bohrung im schlimmsten Fall {stress}</translation>
+    </message>
+    <message>
+        <source>The sleeve does not fit</source>
+        <translation>Die Hülse passt nicht</translation>
+    </message>
+    <message>
+        <source>outside {value}; it must lie between the seat and {limit}</source>
+        <translation>außen {value}; sie muss zwischen Sitz und {limit} liegen</translation>
+    </message>
+    <message>
+        <source>outside {value}; it must lie between the seat and the rim</source>
+        <translation>außen {value}; sie muss zwischen Sitz und Rand liegen</translation>
+    </message>
+    <message>
+        <source>No heating needed</source>
+        <translation>Kein Erwärmen nötig</translation>
+    </message>
+    <message>
+        <source>even the tightest pair has clearance enough</source>
+        <translation>auch das festeste Paar hat Fügespiel genug</translation>
+    </message>
+    <message>
+        <source>Friction {value} from {count} good presses of this shop</source>
+        <translation>Reibung {value} aus {count} guten Pressungen dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>one press scatters by {scatter}; the band is where the next one lies, within the handbook’s band</source>
+        <translation>eine Pressung streut um {scatter}; im Band liegt die nächste, innerhalb des Handbuchbands</translation>
+    </message>
+    <message>
+        <source>Friction {least}…{most}</source>
+        <translation>Reibung {least}…{most}</translation>
+    </message>
+    <message>
+        <source>steel in {material}, practice band for this lubricant</source>
+        <translation>Stahl in {material}, Praxisband für diese Schmierung</translation>
+    </message>
+    <message>
+        <source>this bearing carries no axial load at all: brinelling</source>
+        <translation>dieses Lager trägt gar keine Axiallast: Eindrücke in den Laufbahnen</translation>
+    </message>
+    <message>
+        <source>axial static load rating C0a {rating}: brinelling, a dent at every rolling element</source>
+        <translation>axiale statische Tragzahl C0a {rating}: Eindrücke, einer an jedem Wälzkörper</translation>
+    </message>
+    <message>
+        <source>axial static load rating C0a {rating}: {share} of it when square; cocked, a few rolling elements take it all: brinelling</source>
+        <translation>axiale statische Tragzahl C0a {rating}: davon {share}, wenn gerade; verkantet tragen wenige Wälzkörper alles: Eindrücke</translation>
+    </message>
+    <message>
+        <source>Force stays in the {part}</source>
+        <translation>Kraft bleibt in: {part}</translation>
+    </message>
+    <message>
+        <source>ram to bed without passing through a rolling element</source>
+        <translation>vom Stößel zum Tisch, ohne durch einen Wälzkörper zu gehen</translation>
+    </message>
+    <message>
+        <source>Scraps the bearing: up to {force} through its rolling elements</source>
+        <translation>Macht das Lager zu Schrott: bis {force} durch seine Wälzkörper</translation>
+    </message>
+    <message>
+        <source>nothing else can be reached; the bearing is not used again</source>
+        <translation>nichts anderes ist erreichbar; das Lager wird nicht wieder verwendet</translation>
+    </message>
+    <message>
+        <source>Up to {force} through the rolling elements</source>
+        <translation>Bis {force} durch die Wälzkörper</translation>
+    </message>
+    <message>
+        <source>The press force would go through the {part}</source>
+        <translation>Die Presskraft ginge durch: {part}</translation>
+    </message>
+    <message>
+        <source>up to {force}; it must not be loaded</source>
+        <translation>bis {force}; es darf nicht belastet werden</translation>
+    </message>
+    <message>
+        <source>The press force does not reach the {part}</source>
+        <translation>Die Presskraft erreicht nicht: {part}</translation>
+    </message>
+    <message>
+        <source>nothing carries it from ram to bed</source>
+        <translation>nichts leitet sie vom Stößel zum Tisch</translation>
+    </message>
+    <message>
+        <source>Axial static load rating C0a is an estimate</source>
+        <translation>Axiale statische Tragzahl C0a ist eine Schätzung</translation>
+    </message>
+    <message>
+        <source>{force}, by ISO 76 from stated geometry</source>
+        <translation>{force}, nach ISO 76 aus angegebener Geometrie</translation>
+    </message>
+    <message>
+        <source>this bearing carries no axial load at all</source>
+        <translation>dieses Lager trägt gar keine Axiallast</translation>
+    </message>
+    <message>
+        <source>Axial static load rating C0a as entered</source>
+        <translation>Axiale statische Tragzahl C0a wie eingegeben</translation>
+    </message>
+    <message>
+        <source>Early rise before {size}</source>
+        <translation>Früher Anstieg vor {size}</translation>
+    </message>
+    <message>
+        <source>it started cocked: stop, lift, start again square</source>
+        <translation>verkantet angesetzt: anhalten, abheben, gerade neu beginnen</translation>
+    </message>
+    <message>
+        <source>Saw teeth</source>
+        <translation>Sägezähne</translation>
+    </message>
+    <message>
+        <source>dry or galling: stop, oil, check the bore</source>
+        <translation>trocken oder Fressen: anhalten, ölen, Bohrung prüfen</translation>
+    </message>
+    <message>
+        <source>Any force on the way in</source>
+        <translation>Jede Kraft auf dem Weg hinein</translation>
+    </message>
+    <message>
+        <source>it is hot and should drop in: it grips, so get it home at once or stop</source>
+        <translation>es ist heiß und soll hineinfallen: Es klemmt, also sofort zum Anschlag oder anhalten</translation>
+    </message>
+    <message>
+        <source>Seats at {size} (force rises sharply)</source>
+        <translation>Liegt bei {size} an (die Kraft steigt steil)</translation>
+    </message>
+    <message>
+        <source>final seating load {force}, one dwell, then measure</source>
+        <translation>Anpresskraft {force}, einmal halten, dann messen</translation>
+    </message>
+    <message>
+        <source>Seating load is limited by the {press}</source>
+        <translation>Anpresskraft ist begrenzt durch: {press}</translation>
+    </message>
+    <message>
+        <source>{force} wanted, {limit} there</source>
+        <translation>gewünscht {force}, dort höchstens {limit}</translation>
+    </message>
+    <message>
+        <source>The gauge will hardly move</source>
+        <translation>Das Manometer bewegt sich kaum</translation>
+    </message>
+    <message>
+        <source>{share} of the capacity of the {press}: a smaller press shows more</source>
+        <translation>{share} der Tragkraft von {press}: eine kleinere Presse zeigt mehr</translation>
+    </message>
+    <message>
+        <source>as this seat should press</source>
+        <translation>wie dieser Sitz pressen soll</translation>
+    </message>
+    <message>
+        <source>but not with the friction of this pair</source>
+        <translation>aber nicht mit der Reibung dieses Paars</translation>
+    </message>
+    <message>
+        <source>check where it leaves it</source>
+        <translation>prüfen, wo er es verlässt</translation>
+    </message>
+    <message>
+        <source>Nothing was read from {value} on</source>
+        <translation>Ab {value} wurde nichts abgelesen</translation>
+    </message>
+    <message>
+        <source>{limit} of travel without a reading: the trace is not whole</source>
+        <translation>{limit} Weg ohne Ablesung: Der Verlauf ist nicht vollständig</translation>
+    </message>
+    <message>
+        <source>Loaded with {force} where it must not be</source>
+        <translation>Mit {force} belastet, wo es nicht sein darf</translation>
+    </message>
+    <message>
+        <source>over the {force} of the slide it went through the rolling elements: feel and turn it</source>
+        <translation>über die {force} des Gleitens hinaus ging sie durch die Wälzkörper: fühlen und drehen</translation>
+    </message>
+    <message>
+        <source>Friction {value}, under {limit}</source>
+        <translation>Reibung {value}, unter {limit}</translation>
+    </message>
+    <message>
+        <source>Friction {value}, over {limit}</source>
+        <translation>Reibung {value}, über {limit}</translation>
+    </message>
+    <message>
+        <source>lower or looser than this pair should be: check lubricant and sizes</source>
+        <translation>geringer oder loser, als dieses Paar sein soll: Schmierung und Maße prüfen</translation>
+    </message>
+    <message>
+        <source>drier or tighter than this pair should be: check lubricant, sizes and bore</source>
+        <translation>trockener oder fester, als dieses Paar sein soll: Schmierung, Maße und Bohrung prüfen</translation>
+    </message>
+    <message>
+        <source>{share} of the trace lies in the band</source>
+        <translation>{share} des Verlaufs liegen im Band</translation>
+    </message>
+    <message>
+        <source>Above the band from {value}</source>
+        <translation>Über dem Band ab {value}</translation>
+    </message>
+    <message>
+        <source>{force} there: cocked, dry or too tight</source>
+        <translation>dort {force}: verkantet, trocken oder zu fest</translation>
+    </message>
+    <message>
+        <source>Below the band from {value}</source>
+        <translation>Unter dem Band ab {value}</translation>
+    </message>
+    <message>
+        <source>{force} there: looser than measured</source>
+        <translation>dort {force}: loser als gemessen</translation>
+    </message>
+    <message>
+        <source>Solid stop at {value}</source>
+        <translation>Harter Anschlag bei {value}</translation>
+    </message>
+    <message>
+        <source>the shoulder is at {limit}</source>
+        <translation>die Schulter liegt bei {limit}</translation>
+    </message>
+    <message>
+        <source>No sharp rise at the end</source>
+        <translation>Kein steiler Anstieg am Ende</translation>
+    </message>
+    <message>
+        <source>as far as home, {limit}, but not proven: apply the final seating load once</source>
+        <translation>so weit wie der Anschlag, {limit}, aber nicht bewiesen: einmal mit Anpresskraft nachdrücken</translation>
+    </message>
+    <message>
+        <source>Went past home</source>
+        <translation>Ging über den Anschlag hinaus</translation>
+    </message>
+    <message>
+        <source>to {value}; the shoulder should be at {limit}</source>
+        <translation>bis {value}; die Schulter soll bei {limit} liegen</translation>
+    </message>
+    <message>
+        <source>No solid stop where the shoulder should be</source>
+        <translation>Kein harter Anschlag, wo die Schulter sein soll</translation>
+    </message>
+    <message>
+        <source>{value} kN/mm, a shoulder gives {limit} or more: is the force on the right ring?</source>
+        <translation>{value} kN/mm, eine Schulter gibt mindestens {limit}: Liegt die Kraft am richtigen Ring?</translation>
+    </message>
+    <message>
+        <source>Early peak at {value}</source>
+        <translation>Frühe Spitze bei {value}</translation>
+    </message>
+    <message>
+        <source>{force} there: it started cocked</source>
+        <translation>dort {force}: verkantet angesetzt</translation>
+    </message>
+    <message>
+        <source>Saw teeth from {value}</source>
+        <translation>Sägezähne ab {value}</translation>
+    </message>
+    <message>
+        <source>The force grows out of proportion</source>
+        <translation>Die Kraft wächst unverhältnismäßig</translation>
+    </message>
+    <message>
+        <source>the surfaces are galling</source>
+        <translation>die Flächen fressen</translation>
+    </message>
+    <message>
+        <source>Fell by {force} at {value}</source>
+        <translation>Fiel bei {value} um {force}</translation>
+    </message>
+    <message>
+        <source>the support or the stack moved</source>
+        <translation>Auflage oder Aufbau hat sich bewegt</translation>
+    </message>
+    <message>
+        <source>Free up to {value}, then {force} at once</source>
+        <translation>Frei bis {value}, dann plötzlich {force}</translation>
+    </message>
+    <message>
+        <source>it gripped on the way</source>
+        <translation>es klemmte unterwegs</translation>
+    </message>
+    <message>
+        <source>Broke away at {force}</source>
+        <translation>Löste sich bei {force}</translation>
+    </message>
+    <message>
+        <source>after {value}</source>
+        <translation>nach {value}</translation>
+    </message>
+    <message>
+        <source>at {value}, home is at {limit}</source>
+        <translation>bei {value}, der Anschlag liegt bei {limit}</translation>
+    </message>
+    <message>
+        <source>A wrench tells the force within ±{share}</source>
+        <translation>Ein Schlüssel zeigt die Kraft auf ±{share}</translation>
+    </message>
+    <message>
+        <source>by the friction of thread and washer: the band is that much wider</source>
+        <translation>wegen der Reibung von Gewinde und Scheibe: um so viel ist das Band breiter</translation>
+    </message>
+    <message>
+        <source>A hammer tells no force</source>
+        <translation>Ein Hammer zeigt keine Kraft</translation>
+    </message>
+    <message>
+        <source>the fit stays unproven: measure depth all round</source>
+        <translation>die Passung bleibt unbewiesen: Tiefe ringsum messen</translation>
+    </message>
+    <message>
+        <source>Even, ringing, and no further</source>
+        <translation>Gleichmäßig, hell, und nicht weiter</translation>
+    </message>
+    <message>
+        <source>the signs of a ring on its shoulder</source>
+        <translation>die Zeichen eines Rings auf seiner Schulter</translation>
+    </message>
+    <message>
+        <source>The last blows still moved it</source>
+        <translation>Die letzten Schläge bewegten ihn noch</translation>
+    </message>
+    <message>
+        <source>not home: go on, a few light blows all round at a time</source>
+        <translation>nicht am Anschlag: weiter, jeweils wenige leichte Schläge ringsum</translation>
+    </message>
+    <message>
+        <source>The sound never turned</source>
+        <translation>Der Klang schlug nie um</translation>
+    </message>
+    <message>
+        <source>it may stand on a chip, or on nothing: check under the ring</source>
+        <translation>er kann auf einem Span stehen, oder auf nichts: unter dem Ring prüfen</translation>
+    </message>
+    <message>
+        <source>The gap was not even all round</source>
+        <translation>Der Spalt war nicht ringsum gleich</translation>
+    </message>
+    <message>
+        <source>cocked: bring the high side down first, or start again</source>
+        <translation>verkantet: erst die hohe Seite nachziehen, oder neu beginnen</translation>
+    </message>
+    <message>
+        <source>{count} of at least {least} readings</source>
+        <translation>{count} von mindestens {least} Ablesungen</translation>
+    </message>
+    <message>
+        <source>three fix a plane, four or more prove it</source>
+        <translation>drei legen eine Ebene fest, vier oder mehr beweisen sie</translation>
+    </message>
+    <message>
+        <source>Three readings prove no agreement</source>
+        <translation>Drei Ablesungen beweisen keine Übereinstimmung</translation>
+    </message>
+    <message>
+        <source>a plane always fits three; take a fourth</source>
+        <translation>durch drei geht immer eine Ebene; eine vierte nehmen</translation>
+    </message>
+    <message>
+        <source>Plane fits the readings</source>
+        <translation>Ebene passt zu den Ablesungen</translation>
+    </message>
+    <message>
+        <source>largest residual {value} at {hour} o’clock: no chip, no burr</source>
+        <translation>größte Abweichung {value} bei {hour} Uhr: kein Span, kein Grat</translation>
+    </message>
+    <message>
+        <source>Reading at {hour} o’clock stands out by {value}</source>
+        <translation>Ablesung bei {hour} Uhr weicht um {value} ab</translation>
+    </message>
+    <message>
+        <source>a chip, a burr or a misreading: {limit} is allowed</source>
+        <translation>ein Span, ein Grat oder ein Ablesefehler: zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>Short of the shoulder by {value}</source>
+        <translation>{value} vor der Schulter</translation>
+    </message>
+    <message>
+        <source>{limit} is allowed</source>
+        <translation>zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>Deeper than it can go by {value}</source>
+        <translation>{value} tiefer, als es gehen kann</translation>
+    </message>
+    <message>
+        <source>check the sizes of ring and seat, or the gauge&apos;s zero</source>
+        <translation>Maße von Ring und Sitz prüfen, oder den Nullpunkt des Messgeräts</translation>
+    </message>
+    <message>
+        <source>High at {hour} o’clock</source>
+        <translation>Hoch bei {hour} Uhr</translation>
+    </message>
+    <message>
+        <source>{value} across the seat, {limit} is allowed</source>
+        <translation>{value} über den Sitz, zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>Home by the trace</source>
+        <translation>Anliegend nach dem Verlauf</translation>
+    </message>
+    <message>
+        <source>the force rose sharply where the shoulder is</source>
+        <translation>die Kraft stieg steil, wo die Schulter ist</translation>
+    </message>
+    <message>
+        <source>Home is not measured</source>
+        <translation>Anliegen ist nicht gemessen</translation>
+    </message>
+    <message>
+        <source>an indicator tells square only: measure one depth, or keep a trace</source>
+        <translation>eine Messuhr zeigt nur, ob es rechtwinklig ist: eine Tiefe messen, oder einen Verlauf behalten</translation>
+    </message>
+    <message>
+        <source>Square</source>
+        <translation>Rechtwinklig</translation>
+    </message>
+    <message>
+        <source>Square within measurement uncertainty</source>
+        <translation>Rechtwinklig innerhalb der Messunsicherheit</translation>
+    </message>
+    <message>
+        <source>could be {value} against {limit}: more readings or a finer gauge decide</source>
+        <translation>könnte {value} gegen {limit} sein: mehr Ablesungen oder ein feineres Messgerät entscheiden</translation>
+    </message>
+    <message>
+        <source>Groove open all round</source>
+        <translation>Nut ringsum offen</translation>
+    </message>
+    <message>
+        <source>{value} clear where it is least</source>
+        <translation>{value} frei, wo es am wenigsten ist</translation>
+    </message>
+    <message>
+        <source>Groove covered at {hour} o’clock</source>
+        <translation>Nut bei {hour} Uhr verdeckt</translation>
+    </message>
+    <message>
+        <source>the ring stands {value} in it</source>
+        <translation>der Ring steht {value} in ihr</translation>
+    </message>
+    <message>
+        <source>{value} must be larger than zero</source>
+        <translation>{value} muss größer als null sein</translation>
+    </message>
+    <message>
+        <source>{value} is not a finite number</source>
+        <translation>{value} ist keine endliche Zahl</translation>
+    </message>
+    <message>
+        <source>{value} does not go with the other sizes</source>
+        <translation>{value} passt nicht zu den anderen Maßen</translation>
+    </message>
+    <message>
+        <source>{value} is out of range</source>
+        <translation>{value} ist außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>{value}: unknown tolerance class</source>
+        <translation>{value}: unbekannte Toleranzklasse</translation>
+    </message>
+    <message>
+        <source>{value} does not exist at this size</source>
+        <translation>{value} gibt es bei diesem Maß nicht</translation>
+    </message>
+    <message>
+        <source>{value} is not known</source>
+        <translation>{value} ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>{value} has no seat</source>
+        <translation>{value} hat keinen Sitz</translation>
+    </message>
+    <message>
+        <source>{value} cannot be read</source>
+        <translation>{value} ist nicht lesbar</translation>
+    </message>
+    <message>
+        <source>{value} is missing</source>
+        <translation>{value} fehlt</translation>
+    </message>
+    <message>
+        <source>{value} is a duplicate</source>
+        <translation>{value} ist doppelt</translation>
+    </message>
+    <message>
+        <source>{value}: unknown key</source>
+        <translation>{value}: unbekannter Schlüssel</translation>
+    </message>
+    <message>
+        <source>{value} cannot be opened</source>
+        <translation>{value} lässt sich nicht öffnen</translation>
+    </message>
+    <message>
+        <source>{value} cannot be written</source>
+        <translation>{value} lässt sich nicht schreiben</translation>
+    </message>
+    <message>
+        <source>{value} is invalid</source>
+        <translation>{value} ist ungültig</translation>
+    </message>
+    <message>
+        <source>it</source>
+        <translation>es</translation>
+    </message>
+    <message>
+        <source>{problem}; wanted: {limit}</source>
+        <translation>{problem}; erwartet: {limit}</translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation>unten</translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>both sides</source>
+        <translation>beide Seiten</translation>
+    </message>
+    <message>
+        <source>contacts of the section</source>
+        <translation>Berührungen im Schnitt</translation>
+    </message>
+    <message>
+        <source>limits of both parts</source>
+        <translation>Grenzmaße beider Teile</translation>
+    </message>
+    <message>
+        <source>practice after DIN 5425-1</source>
+        <translation>Praxis nach DIN 5425-1</translation>
+    </message>
+    <message>
+        <source>linear expansion, turning rings</source>
+        <translation>Längenausdehnung, umlaufende Ringe</translation>
+    </message>
+    <message>
+        <source>Lamé</source>
+        <translation>Lamé</translation>
+    </message>
+    <message>
+        <source>force over area</source>
+        <translation>Kraft durch Fläche</translation>
+    </message>
+    <message>
+        <source>statics of the thread, VDI 2230</source>
+        <translation>Statik des Gewindes, VDI 2230</translation>
+    </message>
+    <message>
+        <source>peg in a hole</source>
+        <translation>Bolzen im Loch</translation>
+    </message>
+    <message>
+        <source>beam and plate theory</source>
+        <translation>Balken- und Plattentheorie</translation>
+    </message>
+    <message>
+        <source>practice</source>
+        <translation>Praxis</translation>
+    </message>
+    <message>
+        <source>pitch, contact angle, clamp</source>
+        <translation>Steigung, Druckwinkel, Klemmung</translation>
+    </message>
+    <message>
+        <source>free volume of the section</source>
+        <translation>freies Volumen des Schnitts</translation>
+    </message>
+    <message>
+        <source>linear expansion</source>
+        <translation>Längenausdehnung</translation>
+    </message>
+    <message>
+        <source>balance of heat</source>
+        <translation>Wärmebilanz</translation>
+    </message>
+    <message>
+        <source>this shop’s records</source>
+        <translation>Aufzeichnungen dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>least-squares plane</source>
+        <translation>Ausgleichsebene</translation>
+    </message>
+    <message>
+        <source>wanted {range}</source>
+        <translation>gewünscht {range}</translation>
+    </message>
+    <message>
+        <source>most {size}</source>
+        <translation>höchstens {size}</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Gewünscht</translation>
+    </message>
+    <message>
+        <source>End play wanted</source>
+        <translation>Gewünschtes Axialspiel</translation>
+    </message>
+    <message>
+        <source>Clamp force</source>
+        <translation>Klemmkraft</translation>
+    </message>
+    <message>
+        <source>Clamp shortens spacer and rings by</source>
+        <translation>Klemmen verkürzt Distanzhülse und Ringe um</translation>
+    </message>
+    <message>
+        <source>Spacer length needed</source>
+        <translation>Nötige Länge der Distanzhülse</translation>
+    </message>
+    <message>
+        <source>Step by step</source>
+        <translation>Schritt für Schritt</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>erledigt</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>Done: step {number}</source>
+        <translation>Erledigt: Schritt {number}</translation>
+    </message>
+    <message>
+        <source>End play is set</source>
+        <translation>Axialspiel ist eingestellt</translation>
+    </message>
+    <message>
+        <source>Waits for end play in the band.</source>
+        <translation>Wartet auf ein Axialspiel in der Spanne.</translation>
+    </message>
+    <message>
+        <source>Tighten in steps, always turning, and stop when it drags.</source>
+        <translation>In Stufen anziehen, dabei immer drehen, und aufhören, wenn es schwer geht.</translation>
+    </message>
+    <message>
+        <source>A castle nut under clamp load is tightened to the next slot, never backed off.</source>
+        <translation>Eine Kronenmutter unter Klemmkraft wird bis zum nächsten Schlitz angezogen, nie zurückgedreht.</translation>
+    </message>
+    <message>
+        <source>An adjusting nut is backed off to the next slot, never tightened to it. Turn it while tightening.</source>
+        <translation>Eine Stellmutter wird bis zum nächsten Schlitz zurückgedreht, nie auf ihn angezogen. Beim Anziehen drehen.</translation>
+    </message>
+    <message>
+        <source>This arrangement has no pair of bearings set against each other.</source>
+        <translation>Diese Anordnung hat kein Lagerpaar, das gegeneinander angestellt ist.</translation>
+    </message>
+    <message>
+        <source>Go on</source>
+        <translation>Weiter</translation>
+    </message>
+    <message>
+        <source>{first} against {second}</source>
+        <translation>{first} gegen {second}</translation>
+    </message>
+    <message>
+        <source>End play at full torque</source>
+        <translation>Axialspiel bei vollem Moment</translation>
+    </message>
+    <message>
+        <source>End play, by indicator</source>
+        <translation>Axialspiel, nach Messuhr</translation>
+    </message>
+    <message>
+        <source>End play at operating temperature</source>
+        <translation>Axialspiel bei Betriebstemperatur</translation>
+    </message>
+    <message>
+        <source>Step {number} of {all}</source>
+        <translation>Schritt {number} von {all}</translation>
+    </message>
+    <message>
+        <source>Out · {part}</source>
+        <translation>Aus · {part}</translation>
+    </message>
+    <message>
+        <source>In · {part}</source>
+        <translation>Ein · {part}</translation>
+    </message>
+    <message>
+        <source>Recorded</source>
+        <translation>Aufgezeichnet</translation>
+    </message>
+    <message>
+        <source>By {who}, {when}.</source>
+        <translation>Von {who}, {when}.</translation>
+    </message>
+    <message>
+        <source>Write down what was done, for next time.</source>
+        <translation>Aufschreiben, was getan wurde, für das nächste Mal.</translation>
+    </message>
+    <message>
+        <source>Record</source>
+        <translation>Protokoll</translation>
+    </message>
+    <message>
+        <source>Done by</source>
+        <translation>Ausgeführt von</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>Before it goes back</source>
+        <translation>Bevor es zurückgeht</translation>
+    </message>
+    <message>
+        <source>Write the record again</source>
+        <translation>Protokoll neu schreiben</translation>
+    </message>
+    <message>
+        <source>Say who did the work.</source>
+        <translation>Angeben, wer die Arbeit ausgeführt hat.</translation>
+    </message>
+    <message>
+        <source>A station has a stop; it is written into the record as it stands.</source>
+        <translation>Eine Station hat einen Halt; er kommt ins Protokoll, wie er steht.</translation>
+    </message>
+    <message>
+        <source>Safety-critical assemblies are released by a person authorised for it. This record advises and does not certify.</source>
+        <translation>Sicherheitskritische Baugruppen gibt eine dafür befugte Person frei. Dieses Protokoll berät und bescheinigt nicht.</translation>
+    </message>
+    <message>
+        <source>loosest {size}</source>
+        <translation>losestes {size}</translation>
+    </message>
+    <message>
+        <source>tightest {size}</source>
+        <translation>festestes {size}</translation>
+    </message>
+    <message>
+        <source>none left</source>
+        <translation>keine mehr</translation>
+    </message>
+    <message>
+        <source>{range} · {share} below zero</source>
+        <translation>{range} · {share} unter null</translation>
+    </message>
+    <message>
+        <source>Heat outer part to</source>
+        <translation>Äußeres Teil erwärmen auf</translation>
+    </message>
+    <message>
+        <source>with the inner part at {temp}</source>
+        <translation>mit dem inneren Teil bei {temp}</translation>
+    </message>
+    <message>
+        <source>limit {temp}</source>
+        <translation>Grenze {temp}</translation>
+    </message>
+    <message>
+        <source>Pressure on the seat</source>
+        <translation>Fugendruck am Sitz</translation>
+    </message>
+    <message>
+        <source>Pressure in service</source>
+        <translation>Fugendruck im Betrieb</translation>
+    </message>
+    <message>
+        <source>Outer part yields at</source>
+        <translation>Äußeres Teil fließt bei</translation>
+    </message>
+    <message>
+        <source>Hoop stress, outer / inner</source>
+        <translation>Tangentialspannung, außen / innen</translation>
+    </message>
+    <message>
+        <source>Removal force</source>
+        <translation>Abziehkraft</translation>
+    </message>
+    <message>
+        <source>Clearance for fitting, at least</source>
+        <translation>Fügespiel, mindestens</translation>
+    </message>
+    <message>
+        <source>Heating</source>
+        <translation>Erwärmen</translation>
+    </message>
+    <message>
+        <source>Torque it holds in service</source>
+        <translation>Übertragbares Moment im Betrieb</translation>
+    </message>
+    <message>
+        <source>Worked out besides</source>
+        <translation>Außerdem berechnet</translation>
+    </message>
+    <message>
+        <source>Interference by the limits, least</source>
+        <translation>Übermaß nach den Grenzmaßen, kleinstes</translation>
+    </message>
+    <message>
+        <source>Interference by the limits, most</source>
+        <translation>Übermaß nach den Grenzmaßen, größtes</translation>
+    </message>
+    <message>
+        <source>Interference, middle of both tolerances</source>
+        <translation>Übermaß, Mitte beider Toleranzen</translation>
+    </message>
+    <message>
+        <source>Asperity flattening (embedding)</source>
+        <translation>Glättung der Rauheitsspitzen</translation>
+    </message>
+    <message>
+        <source>Gained by the temperatures in service</source>
+        <translation>Gewinn durch die Betriebstemperaturen</translation>
+    </message>
+    <message>
+        <source>Lost to speed</source>
+        <translation>Verlust durch die Drehzahl</translation>
+    </message>
+    <message>
+        <source>Interference left in service</source>
+        <translation>Übermaß, das im Betrieb bleibt</translation>
+    </message>
+    <message>
+        <source>Pressure by the limits, most</source>
+        <translation>Fugendruck nach den Grenzmaßen, größter</translation>
+    </message>
+    <message>
+        <source>Hoop stress, inner part</source>
+        <translation>Tangentialspannung, inneres Teil</translation>
+    </message>
+    <message>
+        <source>Inner part yields at</source>
+        <translation>Inneres Teil fließt bei</translation>
+    </message>
+    <message>
+        <source>Hoop stress, sleeve</source>
+        <translation>Tangentialspannung, Hülse</translation>
+    </message>
+    <message>
+        <source>Press force by the limits, most</source>
+        <translation>Einpresskraft nach den Grenzmaßen, größte</translation>
+    </message>
+    <message>
+        <source>Torque it holds, cold</source>
+        <translation>Übertragbares Moment, kalt</translation>
+    </message>
+    <message>
+        <source>Nothing holds it any more at</source>
+        <translation>Nichts hält es mehr bei</translation>
+    </message>
+    <message>
+        <source>{speed} rpm</source>
+        <translation>{speed} 1/min</translation>
+    </message>
+    <message>
+        <source>Clearance left by the limits, least</source>
+        <translation>Bleibende Lagerluft nach den Grenzmaßen, kleinste</translation>
+    </message>
+    <message>
+        <source>Clearance left by the limits, most</source>
+        <translation>Bleibende Lagerluft nach den Grenzmaßen, größte</translation>
+    </message>
+    <message>
+        <source>Clearance left, middle of all tolerances</source>
+        <translation>Bleibende Lagerluft, Mitte aller Toleranzen</translation>
+    </message>
+    <message>
+        <source>Would run without clearance</source>
+        <translation>Liefen ohne Lagerluft</translation>
+    </message>
+    <message>
+        <source>Clearance shift by half the tolerance: {what}</source>
+        <translation>Verschiebung der Lagerluft durch die halbe Toleranz: {what}</translation>
+    </message>
+    <message>
+        <source>Press force, just before home</source>
+        <translation>Einpresskraft, kurz vor dem Anschlag</translation>
+    </message>
+    <message>
+        <source>{range} · gauge {gauge}</source>
+        <translation>{range} · Manometer {gauge}</translation>
+    </message>
+    <message>
+        <source>Sizes</source>
+        <translation>Maße</translation>
+    </message>
+    <message>
+        <source>Seat diameter</source>
+        <translation>Sitzdurchmesser</translation>
+    </message>
+    <message>
+        <source>Contact length</source>
+        <translation>Fugenlänge</translation>
+    </message>
+    <message>
+        <source>{part}, measured</source>
+        <translation>{part}, gemessen</translation>
+    </message>
+    <message>
+        <source>{part}, limits</source>
+        <translation>{part}, Grenzmaße</translation>
+    </message>
+    <message>
+        <source>Usual here: {bore} and {shaft}</source>
+        <translation>Hier üblich: {bore} und {shaft}</translation>
+    </message>
+    <message>
+        <source>Clearance is set when it is adjusted</source>
+        <translation>Die Lagerluft entsteht beim Einstellen</translation>
+    </message>
+    <message>
+        <source>{seat}, {size}</source>
+        <translation>{seat}, {size}</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Halt</translation>
+    </message>
+    <message>
+        <source>Tight enough to stay, loose enough to run.</source>
+        <translation>Fest genug, um zu halten, lose genug, um zu laufen.</translation>
+    </message>
+    <message>
+        <source>A size of this seat is missing.</source>
+        <translation>Ein Maß dieses Sitzes fehlt.</translation>
+    </message>
+    <message>
+        <source>Give both sides a class or a size</source>
+        <translation>Beiden Seiten eine Klasse oder ein Maß geben</translation>
+    </message>
+    <message>
+        <source>Here, at Measure, or in the arrangement.</source>
+        <translation>Hier, bei Messen oder in der Anordnung.</translation>
+    </message>
+    <message>
+        <source>Use these fits</source>
+        <translation>Diese Passungen verwenden</translation>
+    </message>
+    <message>
+        <source>Change the fit before going on.</source>
+        <translation>Erst die Passung ändern, dann weiter.</translation>
+    </message>
+    <message>
+        <source>Kit on the bench</source>
+        <translation>Teilesatz auf der Werkbank</translation>
+    </message>
+    <message>
+        <source>{count} of {all}</source>
+        <translation>{count} von {all}</translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation>fehlt</translation>
+    </message>
+    <message>
+        <source>on the bench</source>
+        <translation>auf der Werkbank</translation>
+    </message>
+    <message>
+        <source>Intake</source>
+        <translation>Annahme</translation>
+    </message>
+    <message>
+        <source>What is it, what is wrong, and is everything there?</source>
+        <translation>Was ist es, was stimmt nicht, und ist alles da?</translation>
+    </message>
+    <message>
+        <source>What the checks say</source>
+        <translation>Was die Prüfungen sagen</translation>
+    </message>
+    <message>
+        <source>{check}: bad</source>
+        <translation>{check}: schlecht</translation>
+    </message>
+    <message>
+        <source>{check}: fine</source>
+        <translation>{check}: gut</translation>
+    </message>
+    <message>
+        <source>Write down why.</source>
+        <translation>Aufschreiben, warum.</translation>
+    </message>
+    <message>
+        <source>Go to stripping</source>
+        <translation>Weiter zum Zerlegen</translation>
+    </message>
+    <message>
+        <source>up to {limit}</source>
+        <translation>bis {limit}</translation>
+    </message>
+    <message>
+        <source>limit</source>
+        <translation>Grenze</translation>
+    </message>
+    <message>
+        <source>Mean size at 20 °C</source>
+        <translation>Mittleres Maß bei 20 °C</translation>
+    </message>
+    <message>
+        <source>Measured size</source>
+        <translation>Gemessenes Maß</translation>
+    </message>
+    <message>
+        <source>{verdict}, overruled</source>
+        <translation>{verdict}, überstimmt</translation>
+    </message>
+    <message>
+        <source>Taper</source>
+        <translation>Konizität</translation>
+    </message>
+    <message>
+        <source>Oval, long axis at {angle}°</source>
+        <translation>Unrund, lange Achse bei {angle}°</translation>
+    </message>
+    <message>
+        <source>Bell-mouth</source>
+        <translation>Aufweitung am Mund</translation>
+    </message>
+    <message>
+        <source>Lobing (3rd order and up)</source>
+        <translation>Gleichdick (3. Ordnung und höher)</translation>
+    </message>
+    <message>
+        <source>Brought to 20 °C</source>
+        <translation>Auf 20 °C umgerechnet</translation>
+    </message>
+    <message>
+        <source>Lobes need three directions</source>
+        <translation>Gleichdick braucht drei Richtungen</translation>
+    </message>
+    <message>
+        <source>You say: {verdict}</source>
+        <translation>Ihr Urteil: {verdict}</translation>
+    </message>
+    <message>
+        <source>Interference with it</source>
+        <translation>Übermaß damit</translation>
+    </message>
+    <message>
+        <source>Tolerance class</source>
+        <translation>Toleranzklasse</translation>
+    </message>
+    <message>
+        <source>Nominal size</source>
+        <translation>Nennmaß</translation>
+    </message>
+    <message>
+        <source>Old cup stood proud of its face by</source>
+        <translation>Alter Außenring stand über seiner Fläche vor um</translation>
+    </message>
+    <message>
+        <source>Measure the length at four points on the plate, then the other end with the indicator.</source>
+        <translation>Länge an vier Stellen auf der Messplatte messen, dann das andere Ende mit der Messuhr.</translation>
+    </message>
+    <message>
+        <source>Face the ends true, then measure the length again.</source>
+        <translation>Enden plan bearbeiten, dann die Länge neu messen.</translation>
+    </message>
+    <message>
+        <source>Ends out of parallel</source>
+        <translation>Enden nicht parallel um</translation>
+    </message>
+    <message>
+        <source>Lower end out of square</source>
+        <translation>Unteres Ende nicht rechtwinklig um</translation>
+    </message>
+    <message>
+        <source>Length as drawn</source>
+        <translation>Länge nach Zeichnung</translation>
+    </message>
+    <message>
+        <source>Pick what you see: it says what to check in this job.</source>
+        <translation>Anwählen, was zu sehen ist: Daraus folgt, was bei diesem Auftrag zu prüfen ist.</translation>
+    </message>
+    <message>
+        <source>Likely causes</source>
+        <translation>Wahrscheinliche Ursachen</translation>
+    </message>
+    <message>
+        <source>Check this because of it</source>
+        <translation>Deswegen prüfen</translation>
+    </message>
+    <message>
+        <source>Next: {what}</source>
+        <translation>Als Nächstes: {what}</translation>
+    </message>
+    <message>
+        <source>Go to Fit</source>
+        <translation>Weiter zur Passung</translation>
+    </message>
+    <message>
+        <source>Breakaway force</source>
+        <translation>Lösekraft</translation>
+    </message>
+    <message>
+        <source>Final seating load, one dwell</source>
+        <translation>Anpresskraft, einmal halten</translation>
+    </message>
+    <message>
+        <source>seat at {gauge}</source>
+        <translation>Anpressen bei {gauge}</translation>
+    </message>
+    <message>
+        <source>Press</source>
+        <translation>Pressen</translation>
+    </message>
+    <message>
+        <source>Unit of its gauge</source>
+        <translation>Einheit ihres Manometers</translation>
+    </message>
+    <message>
+        <source>Seating load on it</source>
+        <translation>Anpresskraft darauf</translation>
+    </message>
+    <message>
+        <source>On the wrench, at breakaway</source>
+        <translation>Am Schlüssel, beim Lösen</translation>
+    </message>
+    <message>
+        <source>On the wrench, just before home</source>
+        <translation>Am Schlüssel, kurz vor dem Anschlag</translation>
+    </message>
+    <message>
+        <source>{least}…{most}, after {turns} turns</source>
+        <translation>{least}…{most}, nach {turns} Umdrehungen</translation>
+    </message>
+    <message>
+        <source>Ram stroke used</source>
+        <translation>Benutzter Stößelhub</translation>
+    </message>
+    <message>
+        <source>of {stroke}</source>
+        <translation>von {stroke}</translation>
+    </message>
+    <message>
+        <source>Travel until it is free</source>
+        <translation>Weg, bis es frei ist</translation>
+    </message>
+    <message>
+        <source>Travel to home</source>
+        <translation>Weg bis zum Anschlag</translation>
+    </message>
+    <message>
+        <source>Energy in frame and stack, at most</source>
+        <translation>Energie in Gestell und Aufbau, höchstens</translation>
+    </message>
+    <message>
+        <source>{energy} J</source>
+        <translation>{energy} J</translation>
+    </message>
+    <message>
+        <source>How it ends</source>
+        <translation>Wie es endet</translation>
+    </message>
+    <message>
+        <source>Trace</source>
+        <translation>Verlauf</translation>
+    </message>
+    <message>
+        <source>Travel at its end</source>
+        <translation>Weg am Ende</translation>
+    </message>
+    <message>
+        <source>Peak force</source>
+        <translation>Höchstkraft</translation>
+    </message>
+    <message>
+        <source>Inside the band</source>
+        <translation>Innerhalb des Bands</translation>
+    </message>
+    <message>
+        <source>Friction found</source>
+        <translation>Gefundene Reibung</translation>
+    </message>
+    <message>
+        <source>Solid stop at</source>
+        <translation>Harter Anschlag bei</translation>
+    </message>
+    <message>
+        <source>Phase: {phase}</source>
+        <translation>Phase: {phase}</translation>
+    </message>
+    <message>
+        <source>Take it out</source>
+        <translation>Auspressen</translation>
+    </message>
+    <message>
+        <source>Press it in</source>
+        <translation>Einpressen</translation>
+    </message>
+    <message>
+        <source>The force is not known: sizes are missing, or it is held by its rubber.</source>
+        <translation>Die Kraft ist nicht bekannt: Maße fehlen, oder es wird von Gummi gehalten.</translation>
+    </message>
+    <message>
+        <source>Square from the first millimetre</source>
+        <translation>Gerade vom ersten Millimeter an</translation>
+    </message>
+    <message>
+        <source>as soon as it cocks or the force jumps: stop, lift, start again</source>
+        <translation>sobald es verkantet oder die Kraft springt: anhalten, abheben, neu beginnen</translation>
+    </message>
+    <message>
+        <source>It is out</source>
+        <translation>Es ist heraus</translation>
+    </message>
+    <message>
+        <source>Stand clear of the line of force. Eye protection.</source>
+        <translation>Nicht in der Kraftlinie stehen. Schutzbrille.</translation>
+    </message>
+    <message>
+        <source>Set up has a stop: settle it first.</source>
+        <translation>Rüsten hat einen Halt: erst klären.</translation>
+    </message>
+    <message>
+        <source>Never strike through the rolling elements, nor steel on a hardened ring. Eye protection.</source>
+        <translation>Nie durch die Wälzkörper schlagen, nie Stahl auf einen gehärteten Ring. Schutzbrille.</translation>
+    </message>
+    <message>
+        <source>It lets go suddenly and releases up to {energy} J. Guard up, stand clear, eye protection.</source>
+        <translation>Es löst sich schlagartig und setzt bis zu {energy} J frei. Schutz davor, nicht in der Kraftlinie stehen, Schutzbrille.</translation>
+    </message>
+    <message>
+        <source>Press it out</source>
+        <translation>Auspressen</translation>
+    </message>
+    <message>
+        <source>By hand: the seat is loose.</source>
+        <translation>Von Hand: Der Sitz ist lose.</translation>
+    </message>
+    <message>
+        <source>When it should break away, and when to stop.</source>
+        <translation>Wann es sich lösen soll, und wann anzuhalten ist.</translation>
+    </message>
+    <message>
+        <source>What the gauge should show, and when to stop.</source>
+        <translation>Was das Manometer zeigen soll, und wann anzuhalten ist.</translation>
+    </message>
+    <message>
+        <source>What the trace says</source>
+        <translation>Was der Verlauf sagt</translation>
+    </message>
+    <message>
+        <source>It is pressed</source>
+        <translation>Es ist gepresst</translation>
+    </message>
+    <message>
+        <source>Retaining ring probed</source>
+        <translation>Sicherungsring geprüft</translation>
+    </message>
+    <message>
+        <source>To be checked</source>
+        <translation>Zu prüfen</translation>
+    </message>
+    <message>
+        <source>Out of square across Ø{size}</source>
+        <translation>Schief über Ø{size}</translation>
+    </message>
+    <message>
+        <source>limit {size}</source>
+        <translation>Grenze {size}</translation>
+    </message>
+    <message>
+        <source>Tilt</source>
+        <translation>Kippung</translation>
+    </message>
+    <message>
+        <source>arc-min</source>
+        <translation>Winkelmin.</translation>
+    </message>
+    <message>
+        <source>Short of home</source>
+        <translation>Vor dem Anschlag um</translation>
+    </message>
+    <message>
+        <source>Plane through the readings</source>
+        <translation>Ebene durch die Ablesungen</translation>
+    </message>
+    <message>
+        <source>High side</source>
+        <translation>Hohe Seite</translation>
+    </message>
+    <message>
+        <source>{hour} o’clock</source>
+        <translation>{hour} Uhr</translation>
+    </message>
+    <message>
+        <source>Largest residual</source>
+        <translation>Größte Abweichung</translation>
+    </message>
+    <message>
+        <source>Groove open, at least</source>
+        <translation>Nut offen, mindestens</translation>
+    </message>
+    <message>
+        <source>Next</source>
+        <translation>Als Nächstes</translation>
+    </message>
+    <message>
+        <source>Read: {ring}</source>
+        <translation>Ablesen: {ring}</translation>
+    </message>
+    <message>
+        <source>Yes: {check}</source>
+        <translation>Ja: {check}</translation>
+    </message>
+    <message>
+        <source>Retaining ring probed at {hour} o’clock</source>
+        <translation>Sicherungsring bei {hour} Uhr geprüft</translation>
+    </message>
+    <message>
+        <source>Accept by concession</source>
+        <translation>Mit Sonderfreigabe annehmen</translation>
+    </message>
+    <message>
+        <source>The seat is proven</source>
+        <translation>Der Sitz ist nachgewiesen</translation>
+    </message>
+    <message>
+        <source>A check is still open.</source>
+        <translation>Eine Prüfung ist noch offen.</translation>
+    </message>
+    <message>
+        <source>Waits for readings that prove it.</source>
+        <translation>Wartet auf Ablesungen, die es beweisen.</translation>
+    </message>
+    <message>
+        <source>Nothing to prove</source>
+        <translation>Nichts nachzuweisen</translation>
+    </message>
+    <message>
+        <source>It comes out; the surface it leaves is measured.</source>
+        <translation>Es kommt heraus; die Fläche, die es freigibt, wird gemessen.</translation>
+    </message>
+    <message>
+        <source>Nothing is known of where it sits.</source>
+        <translation>Nichts ist bekannt von seinem Sitz.</translation>
+    </message>
+    <message>
+        <source>Go to the next step</source>
+        <translation>Weiter zum nächsten Schritt</translation>
+    </message>
+    <message>
+        <source>{ring} · {partner}. {verdict}</source>
+        <translation>{ring} · {partner}. {verdict}</translation>
+    </message>
+    <message>
+        <source>Wanted, from the face</source>
+        <translation>Gewünscht, von der Fläche</translation>
+    </message>
+    <message>
+        <source>Checks of the seat</source>
+        <translation>Prüfungen des Sitzes</translation>
+    </message>
+    <message>
+        <source>Eye protection on: the retaining ring can fly.</source>
+        <translation>Schutzbrille auf: Der Sicherungsring kann wegfliegen.</translation>
+    </message>
+    <message>
+        <source>Drive a seal by its case, flush and square, never by the lip.</source>
+        <translation>Dichtung an ihrem Mantel eintreiben, bündig und gerade, nie an der Lippe.</translation>
+    </message>
+    <message>
+        <source>Size missing or invalid</source>
+        <translation>Maß fehlt oder ist ungültig</translation>
+    </message>
+    <message>
+        <source>Also</source>
+        <translation>Außerdem</translation>
+    </message>
+    <message>
+        <source>Nothing is lost</source>
+        <translation>Nichts ist verloren</translation>
+    </message>
+    <message>
+        <source>Correct the size, or undo.</source>
+        <translation>Maß berichtigen, oder rückgängig machen.</translation>
+    </message>
+    <message>
+        <source>Press force</source>
+        <translation>Presskraft</translation>
+    </message>
+    <message>
+        <source>Energy released at breakaway</source>
+        <translation>Beim Lösen frei werdende Energie</translation>
+    </message>
+    <message>
+        <source>at most, from frame and stack</source>
+        <translation>höchstens, aus Gestell und Aufbau</translation>
+    </message>
+    <message>
+        <source>Not here: {method}</source>
+        <translation>Hier nicht: {method}</translation>
+    </message>
+    <message>
+        <source>Still missing</source>
+        <translation>Fehlt noch</translation>
+    </message>
+    <message>
+        <source>Nothing is tight here</source>
+        <translation>Hier sitzt nichts fest</translation>
+    </message>
+    <message>
+        <source>It comes by hand. Lay it down clean, in the order it came.</source>
+        <translation>Es kommt von Hand. Sauber ablegen, in der Reihenfolge, in der es kam.</translation>
+    </message>
+    <message>
+        <source>Tick the kit at Intake first.</source>
+        <translation>Erst den Teilesatz bei Annahme abhaken.</translation>
+    </message>
+    <message>
+        <source>All parts are out</source>
+        <translation>Alle Teile sind heraus</translation>
+    </message>
+    <message>
+        <source>Turned over</source>
+        <translation>Gewendet</translation>
+    </message>
+    <message>
+        <source>It is the right way round</source>
+        <translation>Es liegt richtig herum</translation>
+    </message>
+    <message>
+        <source>Strip</source>
+        <translation>Zerlegen</translation>
+    </message>
+    <message>
+        <source>Why now</source>
+        <translation>Warum jetzt</translation>
+    </message>
+    <message>
+        <source>Why not sooner</source>
+        <translation>Warum nicht früher</translation>
+    </message>
+    <message>
+        <source>Not yet</source>
+        <translation>Noch nicht</translation>
+    </message>
+    <message>
+        <source>How it comes out</source>
+        <translation>Wie es herauskommt</translation>
+    </message>
+    <message>
+        <source>Describe the parts first; the order of work follows from them.</source>
+        <translation>Erst die Teile beschreiben; die Arbeitsfolge ergibt sich daraus.</translation>
+    </message>
+    <message>
+        <source>Times the work is turned over</source>
+        <translation>So oft wird das Werkstück gewendet</translation>
+    </message>
+    <message>
+        <source>Stack, bed to ram ({unit})</source>
+        <translation>Aufbau, vom Tisch zum Stößel ({unit})</translation>
+    </message>
+    <message>
+        <source>Stack on the bolt ({unit})</source>
+        <translation>Aufbau auf der Schraube ({unit})</translation>
+    </message>
+    <message>
+        <source>{press}, notch {notch}</source>
+        <translation>{press}, Raste {notch}</translation>
+    </message>
+    <message>
+        <source>Setup</source>
+        <translation>Aufbau</translation>
+    </message>
+    <message>
+        <source>Draw bolt</source>
+        <translation>Zugschraube</translation>
+    </message>
+    <message>
+        <source>Hollow ram</source>
+        <translation>Hohlkolben</translation>
+    </message>
+    <message>
+        <source>Plate</source>
+        <translation>Platte</translation>
+    </message>
+    <message>
+        <source>Separator</source>
+        <translation>Trennvorrichtung</translation>
+    </message>
+    <message>
+        <source>Support</source>
+        <translation>Auflage</translation>
+    </message>
+    <message>
+        <source>bed</source>
+        <translation>Tisch</translation>
+    </message>
+    <message>
+        <source>work</source>
+        <translation>Werkstück</translation>
+    </message>
+    <message>
+        <source>Driver</source>
+        <translation>Druckstück</translation>
+    </message>
+    <message>
+        <source>ram</source>
+        <translation>Stößel</translation>
+    </message>
+    <message>
+        <source>Spacer</source>
+        <translation>Zwischenstück</translation>
+    </message>
+    <message>
+        <source>The work stands turned over</source>
+        <translation>Das Werkstück steht gewendet</translation>
+    </message>
+    <message>
+        <source>Two strokes</source>
+        <translation>Zwei Hübe</translation>
+    </message>
+    <message>
+        <source>Between the nuts</source>
+        <translation>Zwischen den Muttern</translation>
+    </message>
+    <message>
+        <source>{used} of {there}</source>
+        <translation>{used} von {there}</translation>
+    </message>
+    <message>
+        <source>Room for the stack</source>
+        <translation>Platz für den Aufbau</translation>
+    </message>
+    <message>
+        <source>Height of the stack</source>
+        <translation>Höhe des Aufbaus</translation>
+    </message>
+    <message>
+        <source>Daylight</source>
+        <translation>Lichte Höhe</translation>
+    </message>
+    <message>
+        <source>Ram travel before it touches</source>
+        <translation>Stößelweg bis zum Berühren</translation>
+    </message>
+    <message>
+        <source>Stroke there is</source>
+        <translation>Vorhandener Hub</translation>
+    </message>
+    <message>
+        <source>Load on the rolling elements</source>
+        <translation>Last auf den Wälzkörpern</translation>
+    </message>
+    <message>
+        <source>rated {force}</source>
+        <translation>zulässig {force}</translation>
+    </message>
+    <message>
+        <source>carries no axial load</source>
+        <translation>trägt keine Axiallast</translation>
+    </message>
+    <message>
+        <source>static rating</source>
+        <translation>statische Tragzahl</translation>
+    </message>
+    <message>
+        <source>{tool} would do</source>
+        <translation>{tool} würde passen</translation>
+    </message>
+    <message>
+        <source>Make {tool} first</source>
+        <translation>Zuerst {tool} fertigen</translation>
+    </message>
+    <message>
+        <source>{sizes} from round bar {bar}</source>
+        <translation>{sizes} aus Rundstahl {bar}</translation>
+    </message>
+    <message>
+        <source>Drivers on the rack, best first</source>
+        <translation>Druckstücke im Regal, das beste zuerst</translation>
+    </message>
+    <message>
+        <source>bare ram</source>
+        <translation>bloßer Stößel</translation>
+    </message>
+    <message>
+        <source>Supports on the rack, best first</source>
+        <translation>Auflagen im Regal, die beste zuerst</translation>
+    </message>
+    <message>
+        <source>the bed</source>
+        <translation>der Tisch</translation>
+    </message>
+    <message>
+        <source>Your choice will do</source>
+        <translation>Ihre Wahl passt</translation>
+    </message>
+    <message>
+        <source>Tooling</source>
+        <translation>Werkzeug</translation>
+    </message>
+    <message>
+        <source>The force would go through the rolling elements.</source>
+        <translation>Die Kraft ginge durch die Wälzkörper.</translation>
+    </message>
+    <message>
+        <source>It goes through the rolling elements: the bearing is scrap.</source>
+        <translation>Sie geht durch die Wälzkörper: Das Lager ist Schrott.</translation>
+    </message>
+    <message>
+        <source>Why not</source>
+        <translation>Warum nicht</translation>
+    </message>
+    <message>
+        <source>Stop: do not press with this stack.</source>
+        <translation>Halt: mit diesem Aufbau nicht pressen.</translation>
+    </message>
+    <message>
+        <source>It must be made first.</source>
+        <translation>Es muss erst gefertigt werden.</translation>
+    </message>
+    <message>
+        <source>Take {tool}</source>
+        <translation>{tool} nehmen</translation>
+    </message>
+    <message>
+        <source>Take this stack</source>
+        <translation>Diesen Aufbau nehmen</translation>
+    </message>
+    <message>
+        <source>It lets go suddenly: guard it, stand out of the line of force.</source>
+        <translation>Es löst sich schlagartig: abschirmen, nicht in der Kraftlinie stehen.</translation>
+    </message>
+    <message>
+        <source>May take up to</source>
+        <translation>Braucht vielleicht bis</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>Von Hand</translation>
+    </message>
+    <message>
+        <source>How, and what to watch</source>
+        <translation>Wie, und worauf zu achten ist</translation>
+    </message>
+    <message>
+        <source>Use this method</source>
+        <translation>Dieses Verfahren verwenden</translation>
+    </message>
+    <message>
+        <source>Nothing on the rack fits</source>
+        <translation>Nichts im Regal passt</translation>
+    </message>
+    <message>
+        <source>for this seat, with its drawing</source>
+        <translation>für diesen Sitz, mit Zeichnung</translation>
+    </message>
+    <message>
+        <source>Setups, best first</source>
+        <translation>Aufbauten, den besten zuerst</translation>
+    </message>
+    <message>
+        <source>Judged for</source>
+        <translation>Ausgelegt für</translation>
+    </message>
+    <message>
+        <source>Greatest force</source>
+        <translation>Größte Kraft</translation>
+    </message>
+    <message>
+        <source>Axial static load rating C0a</source>
+        <translation>Axiale statische Tragzahl C0a</translation>
+    </message>
+    <message>
+        <source>A tool is not on the rack</source>
+        <translation>Ein Werkzeug ist nicht im Regal</translation>
+    </message>
+    <message>
+        <source>The force is not known</source>
+        <translation>Die Kraft ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>its sizes are missing, or it is held by its rubber</source>
+        <translation>Maße fehlen, oder es wird von Gummi gehalten</translation>
+    </message>
+    <message>
+        <source>{tool}, to be made</source>
+        <translation>{tool}, zu fertigen</translation>
+    </message>
+    <message>
+        <source>{sizes} from round bar {bar}, {length} long</source>
+        <translation>{sizes} aus Rundstahl {bar}, {length} lang</translation>
+    </message>
+    <message>
+        <source>Outside, limits</source>
+        <translation>Außen, Grenzmaße</translation>
+    </message>
+    <message>
+        <source>Bore, limits</source>
+        <translation>Bohrung, Grenzmaße</translation>
+    </message>
+    <message>
+        <source>Head diameter</source>
+        <translation>Kopfdurchmesser</translation>
+    </message>
+    <message>
+        <source>Faces square within</source>
+        <translation>Stirnflächen rechtwinklig auf</translation>
+    </message>
+    <message>
+        <source>Chamfer</source>
+        <translation>Fase</translation>
+    </message>
+    <message>
+        <source>Round bar</source>
+        <translation>Rundstahl</translation>
+    </message>
+    <message>
+        <source>Bar length</source>
+        <translation>Stangenlänge</translation>
+    </message>
+    <message>
+        <source>Of the face it covers</source>
+        <translation>Von der gedeckten Fläche</translation>
+    </message>
+    <message>
+        <source>{part}, {source}</source>
+        <translation>{part}, {source}</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>seconds</source>
+        <translation>Sekunden</translation>
+    </message>
+    <message>
+        <source>least</source>
+        <translation>mindestens</translation>
+    </message>
+    <message>
+        <source>To press at {time}</source>
+        <translation>Zu pressen um {time}</translation>
+    </message>
+    <message>
+        <source>{time}, overdue</source>
+        <translation>{time}, überfällig</translation>
+    </message>
+    <message>
+        <source>{part} into the {source}</source>
+        <translation>{part} in: {source}</translation>
+    </message>
+    <message>
+        <source>Measure and load after {time}</source>
+        <translation>Messen und belasten nach {time}</translation>
+    </message>
+    <message>
+        <source>when both are back at ambient temperature</source>
+        <translation>wenn beide wieder Umgebungstemperatur haben</translation>
+    </message>
+    <message>
+        <source>Or: {what}</source>
+        <translation>Oder: {what}</translation>
+    </message>
+    <message>
+        <source>up to, lowered: {what}</source>
+        <translation>bis, gesenkt: {what}</translation>
+    </message>
+    <message>
+        <source>up to: {what}</source>
+        <translation>bis: {what}</translation>
+    </message>
+    <message>
+        <source>down to: {what}</source>
+        <translation>hinunter bis: {what}</translation>
+    </message>
+    <message>
+        <source>Setting</source>
+        <translation>Einstellung</translation>
+    </message>
+    <message>
+        <source>Surface there after</source>
+        <translation>Oberfläche dort nach</translation>
+    </message>
+    <message>
+        <source>Soak</source>
+        <translation>Durchwärmen</translation>
+    </message>
+    <message>
+        <source>Temperatures, best first</source>
+        <translation>Temperaturen, die beste zuerst</translation>
+    </message>
+    <message>
+        <source>within limits</source>
+        <translation>innerhalb der Grenzen</translation>
+    </message>
+    <message>
+        <source>beyond a limit</source>
+        <translation>jenseits einer Grenze</translation>
+    </message>
+    <message>
+        <source>Fitting</source>
+        <translation>Fügen</translation>
+    </message>
+    <message>
+        <source>Clearance wanted</source>
+        <translation>Gewünschtes Fügespiel</translation>
+    </message>
+    <message>
+        <source>Transfer time</source>
+        <translation>Transportzeit</translation>
+    </message>
+    <message>
+        <source>Last safe start</source>
+        <translation>Spätester sicherer Beginn</translation>
+    </message>
+    <message>
+        <source>stays open</source>
+        <translation>bleibt offen</translation>
+    </message>
+    <message>
+        <source>Grips after, at the soonest</source>
+        <translation>Klemmt frühestens nach</translation>
+    </message>
+    <message>
+        <source>does not grip</source>
+        <translation>klemmt nicht</translation>
+    </message>
+    <message>
+        <source>Grips after, at the latest</source>
+        <translation>Klemmt spätestens nach</translation>
+    </message>
+    <message>
+        <source>At ambient temperature after</source>
+        <translation>Auf Umgebungstemperatur nach</translation>
+    </message>
+    <message>
+        <source>not within the time looked at</source>
+        <translation>nicht in der betrachteten Zeit</translation>
+    </message>
+    <message>
+        <source>Warm &amp; chill</source>
+        <translation>Wärmen und Kühlen</translation>
+    </message>
+    <message>
+        <source>Ready to transfer</source>
+        <translation>Bereit zum Transport</translation>
+    </message>
+    <message>
+        <source>Soaking</source>
+        <translation>Wärmt durch</translation>
+    </message>
+    <message>
+        <source>Temperatures of your own.</source>
+        <translation>Eigene Temperaturen.</translation>
+    </message>
+    <message>
+        <source>Time available</source>
+        <translation>Verfügbare Zeit</translation>
+    </message>
+    <message>
+        <source>transfer {time}</source>
+        <translation>Transport {time}</translation>
+    </message>
+    <message>
+        <source>transfer</source>
+        <translation>Transport</translation>
+    </message>
+    <message>
+        <source>Gap after the transfer</source>
+        <translation>Spalt nach dem Transport</translation>
+    </message>
+    <message>
+        <source>How long it stays open cannot be worked out</source>
+        <translation>Wie lange es offen bleibt, lässt sich nicht berechnen</translation>
+    </message>
+    <message>
+        <source>Do not rely on a time</source>
+        <translation>Auf keine Zeit verlassen</translation>
+    </message>
+    <message>
+        <source>Go on: no heating needed</source>
+        <translation>Weiter: kein Erwärmen nötig</translation>
+    </message>
+    <message>
+        <source>Start the clock: {source}</source>
+        <translation>Uhr starten: {source}</translation>
+    </message>
+    <message>
+        <source>Out of the heat: transfer it now</source>
+        <translation>Aus der Wärme: jetzt transportieren</translation>
+    </message>
+    <message>
+        <source>A limit is in the way.</source>
+        <translation>Eine Grenze steht im Weg.</translation>
+    </message>
+    <message>
+        <source>Transfer it now</source>
+        <translation>Jetzt transportieren</translation>
+    </message>
+    <message>
+        <source>Too late to start</source>
+        <translation>Zu spät zum Beginnen</translation>
+    </message>
+    <message>
+        <source>To the press, drop it in, hold it down.</source>
+        <translation>Zur Presse, hineinfallen lassen, niederhalten.</translation>
+    </message>
+    <message>
+        <source>The gap is too small: heat it again, or press it.</source>
+        <translation>Der Spalt ist zu klein: neu erwärmen oder pressen.</translation>
+    </message>
+    <message>
+        <source>Time left to start</source>
+        <translation>Zeit bis zum Beginn</translation>
+    </message>
+    <message>
+        <source>Gap now</source>
+        <translation>Spalt jetzt</translation>
+    </message>
+    <message>
+        <source>By thermometer</source>
+        <translation>Nach Thermometer</translation>
+    </message>
+    <message>
+        <source>Then</source>
+        <translation>Dann</translation>
+    </message>
+    <message>
+        <source>If it grips early</source>
+        <translation>Wenn es vorzeitig klemmt</translation>
+    </message>
+    <message>
+        <source>stop. Press it out, heat it again.</source>
+        <translation>anhalten. Auspressen, neu erwärmen.</translation>
+    </message>
+    <message>
+        <source>Hold it on the shoulder</source>
+        <translation>Auf der Schulter halten</translation>
+    </message>
+    <message>
+        <source>It has gripped</source>
+        <translation>Es klemmt</translation>
+    </message>
+    <message>
+        <source>Light load: until the gap has closed it can creep back.</source>
+        <translation>Leicht belasten: Bis sich der Spalt geschlossen hat, kann es zurückkriechen.</translation>
+    </message>
+    <message>
+        <source>Release it, and let it cool before it is measured.</source>
+        <translation>Loslassen und abkühlen lassen, bevor gemessen wird.</translation>
+    </message>
+    <message>
+        <source>Hold it for</source>
+        <translation>Halten für</translation>
+    </message>
+    <message>
+        <source>Measure and load</source>
+        <translation>Messen und belasten</translation>
+    </message>
+    <message>
+        <source>in {time}</source>
+        <translation>in {time}</translation>
+    </message>
+    <message>
+        <source>Holding…</source>
+        <translation>Wird gehalten…</translation>
+    </message>
+    <message>
+        <source>It holds</source>
+        <translation>Es hält</translation>
+    </message>
+    <message>
+        <source>The gap has not closed yet.</source>
+        <translation>Der Spalt hat sich noch nicht geschlossen.</translation>
+    </message>
+    <message>
+        <source>Comes out at room temperature</source>
+        <translation>Kommt bei Raumtemperatur heraus</translation>
+    </message>
+    <message>
+        <source>What is heated to remove it, Strip says with the methods.</source>
+        <translation>Was zum Ausbau erwärmt wird, sagt Zerlegen bei den Verfahren.</translation>
+    </message>
+    <message>
+        <source>Go on to the press</source>
+        <translation>Weiter zum Pressen</translation>
+    </message>
+    <message>
+        <source>Pressed cold</source>
+        <translation>Kalt gepresst</translation>
+    </message>
+    <message>
+        <source>No heating, no chilling: straight to the press.</source>
+        <translation>Kein Erwärmen, kein Kühlen: gleich zur Presse.</translation>
+    </message>
+    <message>
+        <source>Running times are not sure</source>
+        <translation>Laufende Zeiten sind nicht sicher</translation>
+    </message>
+    <message>
+        <source>the computer was restarted since: they go by its wall clock. Measure, do not count.</source>
+        <translation>der Rechner wurde inzwischen neu gestartet: Sie gehen nach seiner Uhr. Messen, nicht zählen.</translation>
+    </message>
+    <message>
+        <source>Set up</source>
+        <translation>Rüsten</translation>
+    </message>
+    <message>
+        <source>Prove</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>nothing is drawn</source>
+        <translation>nichts gezeichnet</translation>
+    </message>
+    <message>
+        <source>the arrangement is invalid</source>
+        <translation>die Anordnung ist ungültig</translation>
+    </message>
+    <message>
+        <source>{count} of {all} parts refitted</source>
+        <translation>{count} von {all} Teilen wieder eingebaut</translation>
+    </message>
+    <message>
+        <source>{count} of {all} parts out</source>
+        <translation>{count} von {all} Teilen heraus</translation>
+    </message>
+    <message>
+        <source>not searched yet</source>
+        <translation>noch nicht gesucht</translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation>von Hand</translation>
+    </message>
+    <message>
+        <source>nothing fits</source>
+        <translation>nichts passt</translation>
+    </message>
+    <message>
+        <source>{driver} on {support}</source>
+        <translation>{driver} auf {support}</translation>
+    </message>
+    <message>
+        <source>the force is not known</source>
+        <translation>die Kraft ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>by hand: the seat is loose</source>
+        <translation>von Hand: Der Sitz ist lose</translation>
+    </message>
+    <message>
+        <source>nothing to prove</source>
+        <translation>nichts nachzuweisen</translation>
+    </message>
+    <message>
+        <source>size missing or invalid</source>
+        <translation>Maß fehlt oder ist ungültig</translation>
+    </message>
+    <message>
+        <source>no sizes yet</source>
+        <translation>noch keine Maße</translation>
+    </message>
+    <message>
+        <source>{range} loose</source>
+        <translation>{range} lose</translation>
+    </message>
+    <message>
+        <source>{range} tight</source>
+        <translation>{range} fest</translation>
+    </message>
+    <message>
+        <source>waits for Fit</source>
+        <translation>wartet auf Passung</translation>
+    </message>
+    <message>
+        <source>recorded by {who}</source>
+        <translation>aufgezeichnet von {who}</translation>
+    </message>
+    <message>
+        <source>not yet recorded</source>
+        <translation>noch nicht aufgezeichnet</translation>
+    </message>
+    <message>
+        <source>{verdict} at {force}</source>
+        <translation>{verdict} bei {force}</translation>
+    </message>
+    <message>
+        <source>comes out by hand</source>
+        <translation>kommt von Hand heraus</translation>
+    </message>
+    <message>
+        <source>goes in by hand</source>
+        <translation>geht von Hand hinein</translation>
+    </message>
+    <message>
+        <source>{force}, or warm</source>
+        <translation>{force}, oder warm</translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation>Halt</translation>
+    </message>
+    <message>
+        <source>not needed</source>
+        <translation>nicht nötig</translation>
+    </message>
+    <message>
+        <source>Not measured yet</source>
+        <translation>Noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>Enter what the gauge shows, place by place.</source>
+        <translation>Eingeben, was das Messgerät zeigt, Stelle für Stelle.</translation>
+    </message>
+    <message>
+        <source>Home and square</source>
+        <translation>Anliegend und rechtwinklig</translation>
+    </message>
+    <message>
+        <source>Nothing more to do at this seat but the retaining ring.</source>
+        <translation>An diesem Sitz fehlt nur noch der Sicherungsring.</translation>
+    </message>
+    <message>
+        <source>Nothing more to do at this seat.</source>
+        <translation>An diesem Sitz ist nichts mehr zu tun.</translation>
+    </message>
+    <message>
+        <source>An indicator does not tell whether it is home.</source>
+        <translation>Eine Messuhr sagt nicht, ob es anliegt.</translation>
+    </message>
+    <message>
+        <source>Not home</source>
+        <translation>Nicht anliegend</translation>
+    </message>
+    <message>
+        <source>{size} short of the shoulder.</source>
+        <translation>{size} vor der Schulter.</translation>
+    </message>
+    <message>
+        <source>Cocked</source>
+        <translation>Verkantet</translation>
+    </message>
+    <message>
+        <source>High towards {hour} o’clock.</source>
+        <translation>Hoch gegen {hour} Uhr.</translation>
+    </message>
+    <message>
+        <source>Readings disagree</source>
+        <translation>Ablesungen widersprechen sich</translation>
+    </message>
+    <message>
+        <source>One of them does not lie in the plane of the others.</source>
+        <translation>Eine von ihnen liegt nicht in der Ebene der anderen.</translation>
+    </message>
+    <message>
+        <source>stop at contact, no seating load</source>
+        <translation>bei Berührung anhalten, nicht nachdrücken</translation>
+    </message>
+    <message>
+        <source>by hand: no seating load</source>
+        <translation>von Hand: nicht nachdrücken</translation>
+    </message>
+    <message>
+        <source>final seating load {force}, one dwell</source>
+        <translation>Anpresskraft {force}, einmal halten</translation>
+    </message>
+    <message>
+        <source>Not enough readings</source>
+        <translation>Zu wenige Ablesungen</translation>
+    </message>
+    <message>
+        <source>A few points on the way and one at the end are needed.</source>
+        <translation>Einige Punkte unterwegs und einer am Ende sind nötig.</translation>
+    </message>
+    <message>
+        <source>On the line</source>
+        <translation>Auf der Linie</translation>
+    </message>
+    <message>
+        <source>As this seat should press.</source>
+        <translation>Wie dieser Sitz pressen soll.</translation>
+    </message>
+    <message>
+        <source>Home</source>
+        <translation>Am Anschlag</translation>
+    </message>
+    <message>
+        <source>The force rises sharply at the shoulder, inside the band.</source>
+        <translation>Die Kraft steigt an der Schulter steil, innerhalb des Bands.</translation>
+    </message>
+    <message>
+        <source>Not proven home</source>
+        <translation>Anschlag nicht bewiesen</translation>
+    </message>
+    <message>
+        <source>Far enough, but no sharp rise: apply the seating load once, then measure.</source>
+        <translation>Weit genug, aber kein steiler Anstieg: einmal mit Anpresskraft nachdrücken, dann messen.</translation>
+    </message>
+    <message>
+        <source>Lift it out and check under the ring, or press on if nothing stops it.</source>
+        <translation>Abheben und unter dem Ring prüfen, oder weiterpressen, wenn nichts es aufhält.</translation>
+    </message>
+    <message>
+        <source>Stop: shoulder, sleeve or zero is not where it should be.</source>
+        <translation>Halt: Schulter, Hülse oder Nullpunkt ist nicht, wo er sein soll.</translation>
+    </message>
+    <message>
+        <source>Something yields: check which ring the sleeve stands on.</source>
+        <translation>Etwas gibt nach: prüfen, auf welchem Ring die Hülse steht.</translation>
+    </message>
+    <message>
+        <source>Started cocked</source>
+        <translation>Verkantet angesetzt</translation>
+    </message>
+    <message>
+        <source>Stop, lift it out, dress the bore and start again square.</source>
+        <translation>Anhalten, abheben, Bohrung entgraten und gerade neu beginnen.</translation>
+    </message>
+    <message>
+        <source>Stop: press it out, check the bore, oil it.</source>
+        <translation>Halt: auspressen, Bohrung prüfen, ölen.</translation>
+    </message>
+    <message>
+        <source>Looser than it should be</source>
+        <translation>Loser, als er sein soll</translation>
+    </message>
+    <message>
+        <source>The seat will not hold: measure bore and ring again.</source>
+        <translation>Der Sitz wird nicht halten: Bohrung und Ring neu messen.</translation>
+    </message>
+    <message>
+        <source>Tighter than it should be</source>
+        <translation>Fester, als er sein soll</translation>
+    </message>
+    <message>
+        <source>Dry, too tight or the wrong part: stop and measure.</source>
+        <translation>Trocken, zu fest oder das falsche Teil: anhalten und messen.</translation>
+    </message>
+    <message>
+        <source>Stop: check support and stack before another stroke.</source>
+        <translation>Halt: Auflage und Aufbau prüfen, erst dann ein weiterer Hub.</translation>
+    </message>
+    <message>
+        <source>Stop: press it out and heat it again, hotter or faster.</source>
+        <translation>Halt: auspressen und neu erwärmen, heißer oder schneller.</translation>
+    </message>
+    <message>
+        <source>Bottomed on something</source>
+        <translation>Auf etwas aufgelaufen</translation>
+    </message>
+    <message>
+        <source>By sound and eye. Depth all round proves whether it is the shoulder.</source>
+        <translation>Nach Klang und Auge. Die Tiefe ringsum beweist, ob es die Schulter ist.</translation>
+    </message>
+    <message>
+        <source>Broke away</source>
+        <translation>Gelöst</translation>
+    </message>
+    <message>
+        <source>At {force}.</source>
+        <translation>Bei {force}.</translation>
+    </message>
+    <message>
+        <source>lead-in</source>
+        <translation>Ansetzen</translation>
+    </message>
+    <message>
+        <source>sliding</source>
+        <translation>Gleiten</translation>
+    </message>
+    <message>
+        <source>dwell</source>
+        <translation>Halten</translation>
+    </message>
+    <message>
+        <source>Measure at four places or more, evenly round the ring.</source>
+        <translation>An vier Stellen oder mehr messen, gleichmäßig rund um den Ring.</translation>
+    </message>
+    <message>
+        <source>Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on.</source>
+        <translation>Neuen Sicherungsring einsetzen: Öffnung nach unten, scharfe Kante zur Last. Schutzbrille auf.</translation>
+    </message>
+    <message>
+        <source>Turn it by hand: it must run smoothly. Then write the record.</source>
+        <translation>Von Hand drehen: Es muss ruhig laufen. Dann das Protokoll schreiben.</translation>
+    </message>
+    <message>
+        <source>Measure the depth at three places, or keep a trace of the press.</source>
+        <translation>Tiefe an drei Stellen messen, oder einen Verlauf der Pressung behalten.</translation>
+    </message>
+    <message>
+        <source>Put the sleeve back and press again with one seating load. If it does not move, lift it out and check under the ring.</source>
+        <translation>Hülse wieder aufsetzen und einmal mit Anpresskraft nachdrücken. Bewegt es sich nicht, abheben und unter dem Ring prüfen.</translation>
+    </message>
+    <message>
+        <source>Press again with a true sleeve; if the high side stays at {hour} o’clock, lift it out and check for a chip there.</source>
+        <translation>Mit einer planen Hülse noch einmal pressen; bleibt die hohe Seite bei {hour} Uhr, abheben und dort auf einen Span prüfen.</translation>
+    </message>
+    <message>
+        <source>Wipe the face and measure again at {hour} o’clock.</source>
+        <translation>Fläche abwischen und bei {hour} Uhr neu messen.</translation>
+    </message>
+    <message>
+        <source>Check the gauge&apos;s zero and the sizes, then measure again.</source>
+        <translation>Nullpunkt des Messgeräts und Maße prüfen, dann neu messen.</translation>
+    </message>
+    <message>
+        <source>The {part} cannot be assembled as drawn</source>
+        <translation>{part}: lässt sich nicht bauen, wie gezeichnet</translation>
+    </message>
+    <message>
+        <source>{size} of the ring’s back face can be reached from behind</source>
+        <translation>{size} der Rückfläche des Rings sind von hinten erreichbar</translation>
+    </message>
+    <message>
+        <source>only {size} of its back face can be reached from behind</source>
+        <translation>nur {size} seiner Rückfläche sind von hinten erreichbar</translation>
+    </message>
+    <message>
+        <source>nothing of its back face can be reached from behind</source>
+        <translation>von seiner Rückfläche ist von hinten nichts erreichbar</translation>
+    </message>
+    <message>
+        <source>only the other ring can be reached from behind: the force passes through the rolling elements, so only for a bearing that is scrap; a split inner ring may part</source>
+        <translation>von hinten ist nur der andere Ring erreichbar: Die Kraft geht durch die Wälzkörper, also nur für ein Lager, das Schrott ist; ein geteilter Innenring kann auseinandergehen</translation>
+    </message>
+    <message>
+        <source>a bolt up to {size} goes right through, with a disc behind the ring</source>
+        <translation>eine Schraube bis {size} geht ganz durch, mit einer Scheibe hinter dem Ring</translation>
+    </message>
+    <message>
+        <source>no space for a bolt right through</source>
+        <translation>kein Platz für eine durchgehende Schraube</translation>
+    </message>
+    <message>
+        <source>plates or jaws get {size} behind it</source>
+        <translation>Platten oder Backen kommen {size} dahinter</translation>
+    </message>
+    <message>
+        <source>plates or jaws have all the space they need behind it</source>
+        <translation>Platten oder Backen haben dahinter allen Platz, den sie brauchen</translation>
+    </message>
+    <message>
+        <source>no gap behind it for a knife edge</source>
+        <translation>dahinter kein Spalt für eine Schneide</translation>
+    </message>
+    <message>
+        <source>the {ring} sits in a bore, plates cannot get round it</source>
+        <translation>{ring} sitzt in einer Bohrung, Platten kommen nicht herum</translation>
+    </message>
+    <message>
+        <source>the shoulder has notches: drive it crosswise, side to side</source>
+        <translation>die Schulter hat Kerben: über Kreuz austreiben, von Seite zu Seite</translation>
+    </message>
+    <message>
+        <source>push the spacer tube aside, then {size} of a ring can be reached behind it: side to side, a little at a time; what is struck is scrap</source>
+        <translation>Distanzhülse zur Seite schieben, dann sind dahinter {size} eines Rings erreichbar: von Seite zu Seite, immer ein wenig; was geschlagen wird, ist Schrott</translation>
+    </message>
+    <message>
+        <source>tap round under its rim, which stands {size} over the edge</source>
+        <translation>ringsum unter seinen Rand klopfen, der {size} über die Kante steht</translation>
+    </message>
+    <message>
+        <source>the collet grips in its {size} bore; what it gripped is scrap</source>
+        <translation>die Spannzange greift in seiner Bohrung {size}; was sie greift, ist Schrott</translation>
+    </message>
+    <message>
+        <source>its bore is not free</source>
+        <translation>seine Bohrung ist nicht frei</translation>
+    </message>
+    <message>
+        <source>grind a relief not quite through and split it with a chisel; the {partner} stays whole</source>
+        <translation>nicht ganz durchschleifen und mit dem Meißel sprengen; heil bleibt: {partner}</translation>
+    </message>
+    <message>
+        <source>the {ring} sits on the outside</source>
+        <translation>{ring} sitzt außen</translation>
+    </message>
+    <message>
+        <source>heat the {partner} evenly and let it drop out</source>
+        <translation>{partner} gleichmäßig erwärmen und es herausfallen lassen</translation>
+    </message>
+    <message>
+        <source>heat the {ring} quickly and let it drop off</source>
+        <translation>{ring} schnell erwärmen und abfallen lassen</translation>
+    </message>
+    <message>
+        <source>a seal or encoder would be overheated</source>
+        <translation>eine Dichtung oder ein Geber würde überhitzt</translation>
+    </message>
+    <message>
+        <source>grinding would cut the seat</source>
+        <translation>das Schleifen träfe den Sitz</translation>
+    </message>
+    <message>
+        <source>the {ring} is not a ring</source>
+        <translation>{ring} ist kein Ring</translation>
+    </message>
+    <message>
+        <source>Separator plates</source>
+        <translation>Trennplatten</translation>
+    </message>
+    <message>
+        <source>Soft drift and hammer</source>
+        <translation>Weicher Durchtreiber und Hammer</translation>
+    </message>
+    <message>
+        <source>Internal collet, slide hammer</source>
+        <translation>Spannzange, Gleithammer</translation>
+    </message>
+    <message>
+        <source>Hot air or induction heater, gloves</source>
+        <translation>Heißluft oder Induktionserwärmer, Handschuhe</translation>
+    </message>
+    <message>
+        <source>Grinding disc, chisel, face shield</source>
+        <translation>Trennscheibe, Meißel, Gesichtsschutz</translation>
+    </message>
+    <message>
+        <source>Encoder up</source>
+        <translation>Geber oben</translation>
+    </message>
+    <message>
+        <source>Encoder down</source>
+        <translation>Geber unten</translation>
+    </message>
+    <message>
+        <source>the magnetised side, found with a strip of magnetic paper; it faces the sensor</source>
+        <translation>die magnetische Seite, mit Magnetfolie zu finden; sie zeigt zum Sensor</translation>
+    </message>
+    <message>
+        <source>Large end of the taper up</source>
+        <translation>Großes Ende des Kegels oben</translation>
+    </message>
+    <message>
+        <source>Large end of the taper down</source>
+        <translation>Großes Ende des Kegels unten</translation>
+    </message>
+    <message>
+        <source>the wide opening; the cones go in from there</source>
+        <translation>die weite Öffnung; von dort kommen die Innenringe hinein</translation>
+    </message>
+    <message>
+        <source>Spring side of the seal up</source>
+        <translation>Federseite der Dichtung oben</translation>
+    </message>
+    <message>
+        <source>Spring side of the seal down</source>
+        <translation>Federseite der Dichtung unten</translation>
+    </message>
+    <message>
+        <source>spring and lip face what is kept in</source>
+        <translation>Feder und Lippe zeigen zu dem, was drin bleiben soll</translation>
+    </message>
+    <message>
+        <source>Sharp edge of the ring up</source>
+        <translation>Scharfe Kante des Rings oben</translation>
+    </message>
+    <message>
+        <source>Sharp edge of the ring down</source>
+        <translation>Scharfe Kante des Rings unten</translation>
+    </message>
+    <message>
+        <source>it takes the load; the rounded, stamped edge faces the bearing’s free side</source>
+        <translation>sie nimmt die Last; die gerundete, gestanzte Kante zeigt zur freien Seite des Lagers</translation>
+    </message>
+    <message>
+        <source>Large-radius side of the ring up</source>
+        <translation>Seite des Rings mit großem Radius oben</translation>
+    </message>
+    <message>
+        <source>Large-radius side of the ring down</source>
+        <translation>Seite des Rings mit großem Radius unten</translation>
+    </message>
+    <message>
+        <source>the large radius goes to the shaft’s fillet</source>
+        <translation>der große Radius gehört zur Hohlkehle der Welle</translation>
+    </message>
+    <message>
+        <source>Pilot side up</source>
+        <translation>Zentrierseite oben</translation>
+    </message>
+    <message>
+        <source>Pilot side down</source>
+        <translation>Zentrierseite unten</translation>
+    </message>
+    <message>
+        <source>the stepped face; the wrong way round it stops short</source>
+        <translation>die abgesetzte Fläche; falsch herum bleibt es zu früh stehen</translation>
+    </message>
+    <message>
+        <source>Separator with press or puller</source>
+        <translation>Trennvorrichtung mit Presse oder Abzieher</translation>
+    </message>
+    <message>
+        <source>Drift</source>
+        <translation>Durchtreiber</translation>
+    </message>
+    <message>
+        <source>Internal collet or hook, slide hammer</source>
+        <translation>Spannzange oder Haken, Gleithammer</translation>
+    </message>
+    <message>
+        <source>Heat</source>
+        <translation>Erwärmen</translation>
+    </message>
+    <message>
+        <source>Grind and split</source>
+        <translation>Schleifen und sprengen</translation>
+    </message>
+    <message>
+        <source>one-shouldered bore</source>
+        <translation>Bohrung mit einer Schulter</translation>
+    </message>
+    <message>
+        <source>bore, by draw bolt</source>
+        <translation>Bohrung, mit Zugschraube</translation>
+    </message>
+    <message>
+        <source>two cups in a hub</source>
+        <translation>zwei Außenringe in einer Nabe</translation>
+    </message>
+    <message>
+        <source>pair on a spacer</source>
+        <translation>Paar auf Distanzhülse</translation>
+    </message>
+    <message>
+        <source>light roller</source>
+        <translation>leichte Rolle</translation>
+    </message>
+    <message>
+        <source>bearing and collar</source>
+        <translation>Lager und Klemmring</translation>
+    </message>
+    <message>
+        <source>carrier plate</source>
+        <translation>Trägerplatte</translation>
+    </message>
+    <message>
+        <source>adjustable hub</source>
+        <translation>einstellbare Nabe</translation>
+    </message>
+    <message>
+        <source>shaft in a tube</source>
+        <translation>Welle in einem Rohr</translation>
+    </message>
+    <message>
+        <source>seals and caps</source>
+        <translation>Dichtungen und Kappen</translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation>sauber</translation>
+    </message>
+    <message>
+        <source>light rust</source>
+        <translation>leichter Rost</translation>
+    </message>
+    <message>
+        <source>heavy rust</source>
+        <translation>starker Rost</translation>
+    </message>
+    <message>
+        <source>Guard up; stand clear of the line of force: it lets go suddenly.</source>
+        <translation>Schutz davor; nicht in der Kraftlinie stehen: Es löst sich schlagartig.</translation>
+    </message>
+    <message>
+        <source>Hand wrench only, and stand clear of the bolt’s line.</source>
+        <translation>Nur Handschlüssel, und nicht in der Linie der Schraube stehen.</translation>
+    </message>
+    <message>
+        <source>Eye protection and guard: a hardened ring between plates can shatter.</source>
+        <translation>Schutzbrille und Schutz davor: Ein gehärteter Ring zwischen Platten kann zerspringen.</translation>
+    </message>
+    <message>
+        <source>Eye protection; a soft drift, never hardened steel on hardened steel.</source>
+        <translation>Schutzbrille; ein weicher Durchtreiber, nie gehärteter Stahl auf gehärteten Stahl.</translation>
+    </message>
+    <message>
+        <source>Eye protection; keep fingers from between hammer and stop.</source>
+        <translation>Schutzbrille; Finger nicht zwischen Hammer und Anschlag.</translation>
+    </message>
+    <message>
+        <source>Gloves; no torch near grease, solvent, sealed or pressurised cavities; not on galvanised or magnesium parts.</source>
+        <translation>Handschuhe; keine Flamme bei Fett, Lösemittel, geschlossenen oder unter Druck stehenden Hohlräumen; nicht an verzinkten oder Magnesiumteilen.</translation>
+    </message>
+    <message>
+        <source>Eye and face protection: the ring flies when it splits. Keep sparks from grease and solvent.</source>
+        <translation>Augen- und Gesichtsschutz: Der Ring fliegt, wenn er springt. Funken von Fett und Lösemittel fernhalten.</translation>
+    </message>
+    <message>
+        <source>If the ring breaks</source>
+        <translation>Wenn der Ring bricht</translation>
+    </message>
+    <message>
+        <source>Pick the stump out of its groove from the gap with a hooked scriber; count the pieces before you go on.</source>
+        <translation>Den Rest mit einer Hakennadel von der Öffnung her aus seiner Nut holen; die Stücke zählen, bevor es weitergeht.</translation>
+    </message>
+    <message>
+        <source>Carry it on the face of the {part}</source>
+        <translation>Tragen auf der Fläche: {part}</translation>
+    </message>
+    <message>
+        <source>{size} of it are free round the ring: not on studs, not on a thin flange.</source>
+        <translation>{size} davon sind ringsum frei: nicht auf Bolzen, nicht auf einem dünnen Flansch.</translation>
+    </message>
+    <message>
+        <source>Support the inner ring</source>
+        <translation>Innenring unterstützen</translation>
+    </message>
+    <message>
+        <source>or the force passes through the rolling elements.</source>
+        <translation>sonst geht die Kraft durch die Wälzkörper.</translation>
+    </message>
+    <message>
+        <source>If the inner ring stays on the {part}</source>
+        <translation>Wenn der Innenring sitzen bleibt: {part}</translation>
+    </message>
+    <message>
+        <source>Separator plates behind it and press, or puller; no gap: relief grind and split; or heat it and let it drop off.</source>
+        <translation>Trennplatten dahinter und pressen, oder Abzieher; kein Spalt: anschleifen und sprengen; oder erwärmen und abfallen lassen.</translation>
+    </message>
+    <message>
+        <source>Keep the old outer ring</source>
+        <translation>Alten Außenring aufheben</translation>
+    </message>
+    <message>
+        <source>Its outside ground undersize, it presses the new one home: pressed, never struck, eye protection on.</source>
+        <translation>Außen auf Untermaß geschliffen presst er den neuen ein: nur pressen, nie schlagen, Schutzbrille auf.</translation>
+    </message>
+    <message>
+        <source>Grease, {least} to {most} g</source>
+        <translation>Fett, {least} bis {most} g</translation>
+    </message>
+    <message>
+        <source>fills 1/3 to 1/2 of the free volume; {full} g fill all of it</source>
+        <translation>füllt 1/3 bis 1/2 des freien Volumens; {full} g füllen es ganz</translation>
+    </message>
+    <message>
+        <source>to remove a ring</source>
+        <translation>um einen Ring auszubauen</translation>
+    </message>
+    <message>
+        <source>new; the old one only if flat, springy and unworn</source>
+        <translation>neu; der alte nur, wenn plan, federnd und unverschlissen</translation>
+    </message>
+    <message>
+        <source>new, or the old one if it is sound</source>
+        <translation>neu, oder der alte, wenn er gesund ist</translation>
+    </message>
+    <message>
+        <source>In line with {what}</source>
+        <translation>Fluchtend mit {what}</translation>
+    </message>
+    <message>
+        <source>{side}, in line with {what}</source>
+        <translation>{side}, fluchtend mit {what}</translation>
+    </message>
+    <message>
+        <source>The {part} cannot come out yet: {parts} in the way on both sides</source>
+        <translation>{part} kann noch nicht heraus: auf beiden Seiten im Weg ist {parts}</translation>
+    </message>
+    <message>
+        <source>The {part} cannot come out yet. Upward in the way: {above}. Downward: {below}</source>
+        <translation>{part} kann noch nicht heraus. Nach oben im Weg: {above}. Nach unten: {below}</translation>
+    </message>
+    <message>
+        <source>There is no access for the {part} any more; in the way: {parts}</source>
+        <translation>Zu {part} ist kein Zugang mehr; im Weg: {parts}</translation>
+    </message>
+    <message>
+        <source>The {part} would block access for the {other}: fit that first</source>
+        <translation>{part} würde den Zugang versperren zu {other}: das zuerst einbauen</translation>
+    </message>
+    <message>
+        <source>Rock</source>
+        <translation>Kippen</translation>
+    </message>
+    <message>
+        <source>Rock it across the axis, by hand or with a bar: feel for play.</source>
+        <translation>Quer zur Achse kippen, von Hand oder mit einer Stange: auf Spiel fühlen.</translation>
+    </message>
+    <message>
+        <source>play: worn raceways, a loose seat, or end play that was never set</source>
+        <translation>Spiel: verschlissene Laufbahnen, loser Sitz, oder Axialspiel, das nie eingestellt wurde</translation>
+    </message>
+    <message>
+        <source>Turn</source>
+        <translation>Drehen</translation>
+    </message>
+    <message>
+        <source>Turn it slowly by hand: feel for roughness and tight spots.</source>
+        <translation>Langsam von Hand drehen: auf Rauheit und schwere Stellen fühlen.</translation>
+    </message>
+    <message>
+        <source>roughness: dented or flaked raceways; even notches at element pitch mean force went through the rolling elements</source>
+        <translation>Rauheit: Laufbahnen mit Eindrücken oder Abblätterungen; gleichmäßige Rasten im Wälzkörperabstand heißen, dass Kraft durch die Wälzkörper ging</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Hören</translation>
+    </message>
+    <message>
+        <source>Spin it up, listen with a rod on the housing.</source>
+        <translation>Hochdrehen, mit einem Stab am Gehäuse hören.</translation>
+    </message>
+    <message>
+        <source>noise: damage or dirt in the raceways, dry grease, or a ring that creeps</source>
+        <translation>Geräusch: Schaden oder Schmutz in den Laufbahnen, trockenes Fett, oder ein wandernder Ring</translation>
+    </message>
+    <message>
+        <source>After a run, compare the housing’s temperature with its neighbour.</source>
+        <translation>Nach einem Lauf die Gehäusetemperatur mit der des Nachbarn vergleichen.</translation>
+    </message>
+    <message>
+        <source>heat: no clearance left, too much grease, or preload</source>
+        <translation>Wärme: keine Lagerluft mehr, zu viel Fett, oder Vorspannung</translation>
+    </message>
+    <message>
+        <source>Leak</source>
+        <translation>Undicht</translation>
+    </message>
+    <message>
+        <source>Check the seals for grease, oil or water.</source>
+        <translation>Dichtungen auf Fett, Öl oder Wasser prüfen.</translation>
+    </message>
+    <message>
+        <source>a leak: the seal or what it runs on is worn; water inside means rust pits</source>
+        <translation>undicht: Dichtung oder Lauffläche ist verschlissen; Wasser innen heißt Rostnarben</translation>
+    </message>
+    <message>
+        <source>Stack is too tall</source>
+        <translation>Aufbau ist zu hoch</translation>
+    </message>
+    <message>
+        <source>{value} times its width, {limit} allowed: it can kick out</source>
+        <translation>das {value}-fache seiner Breite, zulässig {limit}: Er kann ausknicken</translation>
+    </message>
+    <message>
+        <source>Too many loose spacers</source>
+        <translation>Zu viele lose Zwischenstücke</translation>
+    </message>
+    <message>
+        <source>{value}, at most {limit}</source>
+        <translation>{value}, höchstens {limit}</translation>
+    </message>
+    <message>
+        <source>Ram runs out before home</source>
+        <translation>Hub endet vor dem Anschlag</translation>
+    </message>
+    <message>
+        <source>{value} needed with the reserve, stroke {limit}</source>
+        <translation>{value} mit Reserve nötig, Hub {limit}</translation>
+    </message>
+    <message>
+        <source>Stack does not go under the ram</source>
+        <translation>Aufbau geht nicht unter den Stößel</translation>
+    </message>
+    <message>
+        <source>{value} with clearance to put it in, daylight {limit}</source>
+        <translation>{value} mit Luft zum Einsetzen, lichte Höhe {limit}</translation>
+    </message>
+    <message>
+        <source>{part} is too small</source>
+        <translation>{part} ist zu klein</translation>
+    </message>
+    <message>
+        <source>{value} may be needed, its capacity is {limit}</source>
+        <translation>{value} können nötig sein, Tragkraft {limit}</translation>
+    </message>
+    <message>
+        <source>Needs spacer {part}</source>
+        <translation>Braucht Zwischenstück {part}</translation>
+    </message>
+    <message>
+        <source>{value} more height</source>
+        <translation>{value} mehr Höhe</translation>
+    </message>
+    <message>
+        <source>One stroke</source>
+        <translation>Ein Hub</translation>
+    </message>
+    <message>
+        <source>{value} of {limit} used</source>
+        <translation>{value} von {limit} benutzt</translation>
+    </message>
+    <message>
+        <source>Two strokes: stop at {value} and put in {part}</source>
+        <translation>Zwei Hübe: bei {value} anhalten und {part} einlegen</translation>
+    </message>
+    <message>
+        <source>{limit} engaged length by then, the ring stands by itself</source>
+        <translation>bis dahin {limit} im Eingriff, der Ring steht von selbst</translation>
+    </message>
+    <message>
+        <source>{part} has too little throat</source>
+        <translation>{part} hat zu wenig Ausladung</translation>
+    </message>
+    <message>
+        <source>the work reaches {value} from its axis, the frame stands at {limit}</source>
+        <translation>das Werkstück reicht {value} von seiner Achse, das Gestell steht bei {limit}</translation>
+    </message>
+    <message>
+        <source>The bolt does not go through {part}</source>
+        <translation>Die Schraube geht nicht durch {part}</translation>
+    </message>
+    <message>
+        <source>Ø{value} against Ø{limit}</source>
+        <translation>Ø{value} gegen Ø{limit}</translation>
+    </message>
+    <message>
+        <source>{part} is too short</source>
+        <translation>{part} ist zu kurz</translation>
+    </message>
+    <message>
+        <source>{value} between the nuts, {limit} there</source>
+        <translation>{value} zwischen den Muttern, vorhanden {limit}</translation>
+    </message>
+    <message>
+        <source>{part} would yield</source>
+        <translation>{part} würde fließen</translation>
+    </message>
+    <message>
+        <source>{value} with torsion, {limit} allowed</source>
+        <translation>{value} mit Torsion, zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>The thread of {part} may strip</source>
+        <translation>Das Gewinde von {part} kann ausreißen</translation>
+    </message>
+    <message>
+        <source>{value} needed, {limit} with safety</source>
+        <translation>{value} nötig, {limit} mit Sicherheit</translation>
+    </message>
+    <message>
+        <source>{value} by hand at the wrench of {part}</source>
+        <translation>{value} von Hand am Schlüssel von {part}</translation>
+    </message>
+    <message>
+        <source>more than a hand holds steadily: a thrust bearing, a longer wrench or a hollow ram; no impact wrench</source>
+        <translation>mehr, als eine Hand ruhig hält: Axiallager, längerer Schlüssel oder Hohlkolben; kein Schlagschrauber</translation>
+    </message>
+    <message>
+        <source>The split inner ring would part</source>
+        <translation>Der geteilte Innenring ginge auseinander</translation>
+    </message>
+    <message>
+        <source>one half is pushed, the other is held by its rolling elements</source>
+        <translation>eine Hälfte wird gedrückt, die andere halten ihre Wälzkörper</translation>
+    </message>
+    <message>
+        <source>Dents about {value} deep, at the pitch of the rolling elements</source>
+        <translation>Eindrücke, etwa {value} tief, im Abstand der Wälzkörper</translation>
+    </message>
+    <message>
+        <source>{limit} is what the static rating allows</source>
+        <translation>{limit} lässt die statische Tragzahl zu</translation>
+    </message>
+    <message>
+        <source>Covers only {share} of the {part}</source>
+        <translation>Deckt nur {share} von {part}</translation>
+    </message>
+    <message>
+        <source>Covers {share} of the {part}</source>
+        <translation>Deckt {share} von {part}</translation>
+    </message>
+    <message>
+        <source>that edge carries nothing</source>
+        <translation>diese Kante trägt nichts</translation>
+    </message>
+    <message>
+        <source>its free face, clear of seal and bore</source>
+        <translation>seine freie Fläche, ohne Dichtung und Bohrung zu berühren</translation>
+    </message>
+    <message>
+        <source>Too small: would push the {part}</source>
+        <translation>Zu klein: würde drücken auf {part}</translation>
+    </message>
+    <message>
+        <source>overlaps it by {value} on the radius</source>
+        <translation>überdeckt es im Radius um {value}</translation>
+    </message>
+    <message>
+        <source>Close to the {part}</source>
+        <translation>Nahe an {part}</translation>
+    </message>
+    <message>
+        <source>{value} clearance on the radius: centre it well</source>
+        <translation>{value} Luft im Radius: gut zentrieren</translation>
+    </message>
+    <message>
+        <source>Too small: on the {part} only</source>
+        <translation>Zu klein: nur auf {part}</translation>
+    </message>
+    <message>
+        <source>Ø{value} lies inside the face at Ø{limit}</source>
+        <translation>Ø{value} liegt innerhalb der Fläche bei Ø{limit}</translation>
+    </message>
+    <message>
+        <source>Too large: on the {part} only</source>
+        <translation>Zu groß: nur auf {part}</translation>
+    </message>
+    <message>
+        <source>it does not reach in to the face at Ø{limit}</source>
+        <translation>es reicht nicht hinein bis zur Fläche bei Ø{limit}</translation>
+    </message>
+    <message>
+        <source>Catches on the {part}</source>
+        <translation>Bleibt hängen an {part}</translation>
+    </message>
+    <message>
+        <source>{value} in its way down</source>
+        <translation>{value} im Weg nach unten</translation>
+    </message>
+    <message>
+        <source>Too large: catches in the bore</source>
+        <translation>Zu groß: bleibt in der Bohrung hängen</translation>
+    </message>
+    <message>
+        <source>{value} too large for Ø{limit} with running clearance</source>
+        <translation>{value} zu groß für Ø{limit} mit Laufspiel</translation>
+    </message>
+    <message>
+        <source>Too short: stops {value} before the end</source>
+        <translation>Zu kurz: {value} vor dem Ende</translation>
+    </message>
+    <message>
+        <source>what stands on it meets the {part}</source>
+        <translation>was darauf steht, trifft auf {part}</translation>
+    </message>
+    <message>
+        <source>Too small: drops past the {part}</source>
+        <translation>Zu klein: fällt vorbei an {part}</translation>
+    </message>
+    <message>
+        <source>Ø{value} lies inside its face at Ø{limit}</source>
+        <translation>Ø{value} liegt innerhalb seiner Fläche bei Ø{limit}</translation>
+    </message>
+    <message>
+        <source>Too large: goes round the {part}</source>
+        <translation>Zu groß: geht außen vorbei an {part}</translation>
+    </message>
+    <message>
+        <source>bore Ø{value} passes its face at Ø{limit}</source>
+        <translation>Bohrung Ø{value} geht an seiner Fläche bei Ø{limit} vorbei</translation>
+    </message>
+    <message>
+        <source>Pushes the {part} along</source>
+        <translation>Schiebt mit: {part}</translation>
+    </message>
+    <message>
+        <source>both faces are level and the other ring is free: no load between them</source>
+        <translation>beide Flächen sind bündig und der andere Ring ist frei: keine Last dazwischen</translation>
+    </message>
+    <message>
+        <source>Would stand on the {part}</source>
+        <translation>Stünde auf {part}</translation>
+    </message>
+    <message>
+        <source>{value} of it lie under the edge</source>
+        <translation>{value} davon liegen unter der Kante</translation>
+    </message>
+    <message>
+        <source>Start it square within {value} across</source>
+        <translation>Gerade ansetzen, auf {value} quer</translation>
+    </message>
+    <message>
+        <source>{angle} arc-min: what chamfer and lead-in leave; over that its edge shaves the bore</source>
+        <translation>{angle} Winkelminuten: was Fase und Einführschräge lassen; darüber schabt seine Kante die Bohrung</translation>
+    </message>
+    <message>
+        <source>Keep it square by hand for the first {value}</source>
+        <translation>Auf den ersten {value} von Hand gerade halten</translation>
+    </message>
+    <message>
+        <source>up to there it can wedge in its {limit} of clearance</source>
+        <translation>bis dahin kann es sich in {limit} Spiel verkeilen</translation>
+    </message>
+    <message>
+        <source>it must not be loaded</source>
+        <translation>es darf nicht belastet werden</translation>
+    </message>
+    <message>
+        <source>{part} has only the edge of the work</source>
+        <translation>{part} hat nur den Rand des Werkstücks</translation>
+    </message>
+    <message>
+        <source>{value} wide, at least {limit}</source>
+        <translation>{value} breit, mindestens {limit}</translation>
+    </message>
+    <message>
+        <source>The {part} lies on two beams</source>
+        <translation>{part} liegt auf zwei Balken</translation>
+    </message>
+    <message>
+        <source>a gap of {value} carries nothing: a ring under its rim</source>
+        <translation>ein Spalt von {value} trägt nichts: einen Ring unter den Rand</translation>
+    </message>
+    <message>
+        <source>{part} does not carry the work</source>
+        <translation>{part} trägt das Werkstück nicht</translation>
+    </message>
+    <message>
+        <source>Too low for the {part}</source>
+        <translation>Zu niedrig für {part}</translation>
+    </message>
+    <message>
+        <source>{value} missing above the bed</source>
+        <translation>über dem Tisch fehlen {value}</translation>
+    </message>
+    <message>
+        <source>No clearance below: the {part} is in the way</source>
+        <translation>Unten kein Platz: {part} ist im Weg</translation>
+    </message>
+    <message>
+        <source>{value} of {limit} travel are missing</source>
+        <translation>es fehlen {value} von {limit} Weg</translation>
+    </message>
+    <message>
+        <source>{part} does not go behind the ring</source>
+        <translation>{part} geht nicht hinter den Ring</translation>
+    </message>
+    <message>
+        <source>its knife edge is {limit} high</source>
+        <translation>seine Schneide ist {limit} hoch</translation>
+    </message>
+    <message>
+        <source>The {part} hangs by its rolling elements</source>
+        <translation>{part} hängt an seinen Wälzkörpern</translation>
+    </message>
+    <message>
+        <source>back it up from below: that is where the push arrives</source>
+        <translation>von unten unterstützen: dort kommt der Druck an</translation>
+    </message>
+    <message>
+        <source>nothing holds it from below: the bearing is scrap after this</source>
+        <translation>von unten hält es nichts: Danach ist das Lager Schrott</translation>
+    </message>
+    <message>
+        <source>Stop at contact, {value}: no seating load</source>
+        <translation>Bei Berührung anhalten, {value}: nicht nachdrücken</translation>
+    </message>
+    <message>
+        <source>what stops it passes the load on through the rolling elements</source>
+        <translation>was es aufhält, gibt die Last durch die Wälzkörper weiter</translation>
+    </message>
+    <message>
+        <source>the load would go through the {part}</source>
+        <translation>die Last ginge durch {part}</translation>
+    </message>
+    <message>
+        <source>Nothing stops it: to depth, {value} of travel</source>
+        <translation>Nichts hält es auf: auf Tiefe, {value} Weg</translation>
+    </message>
+    <message>
+        <source>no shoulder below it</source>
+        <translation>darunter keine Schulter</translation>
+    </message>
+    <message>
+        <source>Nothing stops it at home, {value} of travel</source>
+        <translation>Nichts hält es am Anschlag auf, {value} Weg</translation>
+    </message>
+    <message>
+        <source>the {part} stands {limit} further on: it does not touch</source>
+        <translation>{part} steht {limit} weiter: keine Berührung</translation>
+    </message>
+    <message>
+        <source>{part} is overloaded</source>
+        <translation>{part} ist überlastet</translation>
+    </message>
+    <message>
+        <source>{value} on its face, {limit} allowed</source>
+        <translation>{value} auf der Fläche, zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>{part} would buckle</source>
+        <translation>{part} würde knicken</translation>
+    </message>
+    <message>
+        <source>carries {value} of its column load, {limit} allowed</source>
+        <translation>trägt {value} seiner Knicklast, zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>{part} falls into what it stands on</source>
+        <translation>{part} fällt in das, worauf es steht</translation>
+    </message>
+    <message>
+        <source>Ø{value} goes through Ø{limit}</source>
+        <translation>Ø{value} geht durch Ø{limit}</translation>
+    </message>
+    <message>
+        <source>{part} cannot be used</source>
+        <translation>{part} ist nicht verwendbar</translation>
+    </message>
+    <message>
+        <source>its thread or strength class is missing</source>
+        <translation>Gewinde oder Festigkeitsklasse fehlt</translation>
+    </message>
+    <message>
+        <source>{part} is not a sleeve</source>
+        <translation>{part} ist keine Hülse</translation>
+    </message>
+    <message>
+        <source>tried as one all the same</source>
+        <translation>trotzdem als solche versucht</translation>
+    </message>
+    <message>
+        <source>{part} is hard and can shatter</source>
+        <translation>{part} ist hart und kann zerspringen</translation>
+    </message>
+    <message>
+        <source>pressed only, never struck; eye protection</source>
+        <translation>nur pressen, nie schlagen; Schutzbrille</translation>
+    </message>
+    <message>
+        <source>Written on the tool: {part}</source>
+        <translation>Auf dem Werkzeug vermerkt: {part}</translation>
+    </message>
+    <message>
+        <source>check it before it is used</source>
+        <translation>vor Gebrauch prüfen</translation>
+    </message>
+    <message>
+        <source>{part} would bend</source>
+        <translation>{part} würde sich biegen</translation>
+    </message>
+    <message>
+        <source>{value} in its middle, {limit} allowed</source>
+        <translation>{value} in der Mitte, zulässig {limit}</translation>
+    </message>
+    <message>
+        <source>{part} did this before</source>
+        <translation>{part} tat das schon einmal</translation>
+    </message>
+    <message>
+        <source>by the record of an earlier job</source>
+        <translation>nach dem Protokoll eines früheren Auftrags</translation>
+    </message>
+    <message>
+        <source>{part} may not be enough</source>
+        <translation>{part} reicht vielleicht nicht</translation>
+    </message>
+    <message>
+        <source>up to {value} may be needed, its capacity is {limit}: heat the housing, or soak it first</source>
+        <translation>bis {value} können nötig sein, Tragkraft {limit}: Gehäuse erwärmen, oder erst einwirken lassen</translation>
+    </message>
+    <message>
+        <source>seal</source>
+        <translation>Dichtung</translation>
+    </message>
+    <message>
+        <source>lip</source>
+        <translation>Lippe</translation>
+    </message>
+    <message>
+        <source>bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>too small</source>
+        <translation>zu klein</translation>
+    </message>
+    <message>
+        <source>too large</source>
+        <translation>zu groß</translation>
+    </message>
+    <message>
+        <source>too short</source>
+        <translation>zu kurz</translation>
+    </message>
+    <message>
+        <source>too weak</source>
+        <translation>zu schwach</translation>
+    </message>
+    <message>
+        <source>closed to the bolt</source>
+        <translation>ohne Durchgang für die Schraube</translation>
+    </message>
+    <message>
+        <source>not suitable</source>
+        <translation>ungeeignet</translation>
+    </message>
+    <message>
+        <source>Every sleeve on the rack would do.</source>
+        <translation>Jede Hülse im Regal würde passen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n on the rack do not fit: {groups}.</source>
+        <translation>
+            <numerusform>%n im Regal passt nicht: {groups}.</numerusform>
+            <numerusform>%n im Regal passen nicht: {groups}.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>press sleeve</source>
+        <translation>Einpresshülse</translation>
+    </message>
+    <message>
+        <source>disc</source>
+        <translation>Scheibe</translation>
+    </message>
+    <message>
+        <source>stepped adapter</source>
+        <translation>Stufenstück</translation>
+    </message>
+    <message>
+        <source>socket</source>
+        <translation>Steckeinsatz</translation>
+    </message>
+    <message>
+        <source>old ring, ground</source>
+        <translation>alter Ring, geschliffen</translation>
+    </message>
+    <message>
+        <source>support ring</source>
+        <translation>Auflagering</translation>
+    </message>
+    <message>
+        <source>receiving sleeve</source>
+        <translation>Aufnahmehülse</translation>
+    </message>
+    <message>
+        <source>plate</source>
+        <translation>Platte</translation>
+    </message>
+    <message>
+        <source>V-blocks</source>
+        <translation>Prismen</translation>
+    </message>
+    <message>
+        <source>spacer</source>
+        <translation>Zwischenstück</translation>
+    </message>
+    <message>
+        <source>separator</source>
+        <translation>Trennvorrichtung</translation>
+    </message>
+    <message>
+        <source>jaw puller</source>
+        <translation>Abzieher</translation>
+    </message>
+    <message>
+        <source>internal collet</source>
+        <translation>Spannzange</translation>
+    </message>
+    <message>
+        <source>slide hammer</source>
+        <translation>Gleithammer</translation>
+    </message>
+    <message>
+        <source>draw-bolt set</source>
+        <translation>Zugschraubensatz</translation>
+    </message>
+    <message>
+        <source>hollow ram</source>
+        <translation>Hohlkolben</translation>
+    </message>
+    <message>
+        <source>drift</source>
+        <translation>Durchtreiber</translation>
+    </message>
+    <message>
+        <source>grinder and chisel</source>
+        <translation>Schleifer und Meißel</translation>
+    </message>
+    <message>
+        <source>opens {range}, {height} high</source>
+        <translation>öffnet {range}, {height} hoch</translation>
+    </message>
+    <message>
+        <source>opens {range}, reach {reach}</source>
+        <translation>öffnet {range}, Reichweite {reach}</translation>
+    </message>
+    <message>
+        <source>Ø{bore} through, stroke {stroke}</source>
+        <translation>Ø{bore} Durchgang, Hub {stroke}</translation>
+    </message>
+    <message>
+        <source>{sizes}, pilot Ø{pilot}</source>
+        <translation>{sizes}, Zentrierung Ø{pilot}</translation>
+    </message>
+    <message>
+        <source>{id}, {name}: {force}, stroke {stroke}, daylight {daylight}, gap {gap}</source>
+        <translation>{id}, {name}: {force}, Hub {stroke}, lichte Höhe {daylight}, Spalt {gap}</translation>
+    </message>
+    <message>
+        <source>{press}, throat {size}</source>
+        <translation>{press}, Ausladung {size}</translation>
+    </message>
+    <message>
+        <source>Get the {part} out of the {partner}</source>
+        <translation>{part} aus {partner} holen</translation>
+    </message>
+    <message>
+        <source>Get the {part} off the {partner}</source>
+        <translation>{part} von {partner} holen</translation>
+    </message>
+    <message>
+        <source>Press the {part} into the {partner}</source>
+        <translation>{part} in {partner} einpressen</translation>
+    </message>
+    <message>
+        <source>Press the {part} onto the {partner}</source>
+        <translation>{part} auf {partner} aufpressen</translation>
+    </message>
+    <message>
+        <source>jaw puller {tool}</source>
+        <translation>Abzieher {tool}</translation>
+    </message>
+    <message>
+        <source>{method}: {tool} with {second}</source>
+        <translation>{method}: {tool} mit {second}</translation>
+    </message>
+    <message>
+        <source>{method}: {tool}</source>
+        <translation>{method}: {tool}</translation>
+    </message>
+    <message>
+        <source>no stack from the rack</source>
+        <translation>kein Aufbau aus dem Regal</translation>
+    </message>
+    <message>
+        <source>{tool} (to be made)</source>
+        <translation>{tool} (zu fertigen)</translation>
+    </message>
+    <message>
+        <source>{driver} on {support}, {press}</source>
+        <translation>{driver} auf {support}, {press}</translation>
+    </message>
+    <message>
+        <source>{driver} and {support} on draw bolt {bolt} with ram {ram}</source>
+        <translation>{driver} und {support} an Zugschraube {bolt} mit Hohlkolben {ram}</translation>
+    </message>
+    <message>
+        <source>{driver} and {support} on draw bolt {bolt}</source>
+        <translation>{driver} und {support} an Zugschraube {bolt}</translation>
+    </message>
+    <message>
+        <source>the work itself</source>
+        <translation>das Werkstück selbst</translation>
+    </message>
+    <message>
+        <source>pulled, not pressed</source>
+        <translation>gezogen, nicht gepresst</translation>
+    </message>
+    <message>
+        <source>push on the {face}, the {held} is carried; the work stands turned over</source>
+        <translation>drücken auf {face}, getragen wird {held}; das Werkstück steht gewendet</translation>
+    </message>
+    <message>
+        <source>push on the {face}, the {held} is carried</source>
+        <translation>drücken auf {face}, getragen wird {held}</translation>
+    </message>
+    <message>
+        <source>the work, {part} carried</source>
+        <translation>das Werkstück, getragen: {part}</translation>
+    </message>
+    <message>
+        <source>{face}, to go</source>
+        <translation>noch: {face}</translation>
+    </message>
+    <message>
+        <source>Bolt head below the work, turned nut on the driver</source>
+        <translation>Schraubenkopf unter dem Werkstück, gedrehte Mutter am Druckstück</translation>
+    </message>
+    <message>
+        <source>Bolt head below the work, turned nut on the work</source>
+        <translation>Schraubenkopf unter dem Werkstück, gedrehte Mutter am Werkstück</translation>
+    </message>
+    <message>
+        <source>pilots into their bores before the nut is run down</source>
+        <translation>Zentrierungen in ihre Bohrungen, bevor die Mutter angezogen wird</translation>
+    </message>
+    <message>
+        <source>Ram at {pressure} at most</source>
+        <translation>Hohlkolben bei höchstens {pressure}</translation>
+    </message>
+    <message>
+        <source>{pressure} on a gauge in bar</source>
+        <translation>{pressure} auf einem Manometer in bar</translation>
+    </message>
+    <message>
+        <source>Torque up to {torque}</source>
+        <translation>Moment bis {torque}</translation>
+    </message>
+    <message>
+        <source>from {torque}, depending on friction; thrust bearing under the turned nut</source>
+        <translation>ab {torque}, je nach Reibung; Axiallager unter der gedrehten Mutter</translation>
+    </message>
+    <message>
+        <source>from {torque}, depending on friction; greased washer under the turned nut</source>
+        <translation>ab {torque}, je nach Reibung; gefettete Scheibe unter der gedrehten Mutter</translation>
+    </message>
+    <message>
+        <source>Wrench {size} across flats</source>
+        <translation>Schlüsselweite {size}</translation>
+    </message>
+    <message>
+        <source>two of them: one holds the head</source>
+        <translation>zwei davon: einer hält den Kopf</translation>
+    </message>
+    <message>
+        <source>{force} by hand</source>
+        <translation>{force} von Hand</translation>
+    </message>
+    <message>
+        <source>with the wrench of {size}; turned by hand, no impact wrench</source>
+        <translation>mit dem Schlüssel von {size}; von Hand gedreht, kein Schlagschrauber</translation>
+    </message>
+    <message>
+        <source>Bolt bears {force}</source>
+        <translation>Schraube trägt {force}</translation>
+    </message>
+    <message>
+        <source>90 % of yield with torsion, or the thread in the nut</source>
+        <translation>90 % der Streckgrenze mit Torsion, oder das Gewinde der Mutter</translation>
+    </message>
+    <message>
+        <source>Nearest miss: {tool} turned down to Ø{outside} and bored out to Ø{bore} would do</source>
+        <translation>Am nächsten dran: {tool}, abgedreht auf Ø{outside} und ausgebohrt auf Ø{bore}, würde passen</translation>
+    </message>
+    <message>
+        <source>Nearest miss: {tool} turned down to Ø{outside} would do</source>
+        <translation>Am nächsten dran: {tool}, abgedreht auf Ø{outside}, würde passen</translation>
+    </message>
+    <message>
+        <source>Nearest miss: {tool} bored out to Ø{bore} would do</source>
+        <translation>Am nächsten dran: {tool}, ausgebohrt auf Ø{bore}, würde passen</translation>
+    </message>
+    <message>
+        <source>{size} to cut on the diameter</source>
+        <translation>{size} im Durchmesser abzunehmen</translation>
+    </message>
+    <message>
+        <source>Press</source>
+        <comment>machine</comment>
+        <translation>Presse</translation>
+    </message>
+    <message>
+        <source>Bench-side planner for pressing bearings. It advises and does not certify.</source>
+        <translation>Planer an der Werkbank zum Pressen von Lagern. Berät und bescheinigt nicht.</translation>
+    </message>
+    <message>
+        <source>a folder of jobs or one job file (*.arbor.json)</source>
+        <translation>ein Auftragsordner oder eine Auftragsdatei (*.arbor.json)</translation>
+    </message>
+    <message>
+        <source>where past presses are kept: sqlite:/path/to/file or postgresql://user@host:port/database; otherwise beside the jobs</source>
+        <translation>wo frühere Pressungen liegen: sqlite:/Pfad/zur/Datei oder postgresql://Benutzer@Rechner:Port/Datenbank; sonst neben den Aufträgen</translation>
+    </message>
+    <message>
+        <source>write the report of the job and end</source>
+        <translation>den Auftragsbericht schreiben und beenden</translation>
+    </message>
+    <message>
+        <source>save a picture of the window and end</source>
+        <translation>ein Bild des Fensters sichern und beenden</translation>
+    </message>
+    <message>
+        <source>open the job at: %1</source>
+        <translation>den Auftrag öffnen bei: %1</translation>
+    </message>
+    <message>
+        <source>with --station measure, fit, tooling or seat: the line of the list, counted from 1</source>
+        <translation>mit --station measure, fit, tooling oder seat: die Zeile der Liste, ab 1 gezählt</translation>
+    </message>
+    <message>
+        <source>with --station fit: what other classes would give</source>
+        <translation>mit --station fit: was andere Klassen ergäben</translation>
+    </message>
+    <message>
+        <source>with --station tooling: the tool to be turned</source>
+        <translation>mit --station tooling: das zu fertigende Werkzeug</translation>
+    </message>
+    <message>
+        <source>open the bench calculator with this line, for example “limits 62 N7”</source>
+        <translation>den Werkbankrechner mit dieser Zeile öffnen, zum Beispiel „limits 62 N7“</translation>
+    </message>
+    <message>
+        <source>with --shot: in the dark theme</source>
+        <translation>mit --shot: in dunkler Darstellung</translation>
+    </message>
+    <message>
+        <source>write the route card of the job and end</source>
+        <translation>die Laufkarte des Auftrags schreiben und beenden</translation>
+    </message>
+    <message>
+        <source>--station: “%1” is no station; wanted: %2</source>
+        <translation>--station: „%1“ ist keine Station; erwartet: %2</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Wie die Arbeitsumgebung</translation>
+    </message>
+    <message>
+        <source>pressed</source>
+        <translation>gepresst</translation>
+    </message>
+    <message>
+        <source>screwed</source>
+        <translation>geschraubt</translation>
+    </message>
+    <message>
+        <source>notched</source>
+        <translation>gekerbt</translation>
+    </message>
+    <message>
+        <source>shaft</source>
+        <translation>Welle</translation>
+    </message>
+    <message>
+        <source>encoder up</source>
+        <translation>Geber oben</translation>
+    </message>
+    <message>
+        <source>encoder down</source>
+        <translation>Geber unten</translation>
+    </message>
+    <message>
+        <source>large end up</source>
+        <translation>großes Ende oben</translation>
+    </message>
+    <message>
+        <source>large end down</source>
+        <translation>großes Ende unten</translation>
+    </message>
+    <message>
+        <source>spring side up</source>
+        <translation>Federseite oben</translation>
+    </message>
+    <message>
+        <source>spring side down</source>
+        <translation>Federseite unten</translation>
+    </message>
+    <message>
+        <source>sharp edge up</source>
+        <translation>scharfe Kante oben</translation>
+    </message>
+    <message>
+        <source>sharp edge down</source>
+        <translation>scharfe Kante unten</translation>
+    </message>
+    <message>
+        <source>curved side up</source>
+        <translation>Radiusseite oben</translation>
+    </message>
+    <message>
+        <source>curved side down</source>
+        <translation>Radiusseite unten</translation>
+    </message>
+    <message>
+        <source>pilot side up</source>
+        <translation>Zentrierseite oben</translation>
+    </message>
+    <message>
+        <source>pilot side down</source>
+        <translation>Zentrierseite unten</translation>
+    </message>
+    <message>
+        <source>loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978</source>
+        <translation>lose, gepresst, geschraubt, oder Klassen wie N7, k6, H7/s6, gemessen als Bohrung 61.978</translation>
+    </message>
+    <message>
+        <source>housing</source>
+        <translation>Gehäuse</translation>
+    </message>
+    <message>
+        <source>hub</source>
+        <translation>Nabe</translation>
+    </message>
+    <message>
+        <source>cup</source>
+        <translation>Außenring</translation>
+    </message>
+    <message>
+        <source>cone</source>
+        <translation>Innenring mit Rollen</translation>
+    </message>
+    <message>
+        <source>spacer tube</source>
+        <translation>Distanzhülse</translation>
+    </message>
+    <message>
+        <source>lock collar</source>
+        <translation>Klemmring</translation>
+    </message>
+    <message>
+        <source>retainer plate</source>
+        <translation>Halteplatte</translation>
+    </message>
+    <message>
+        <source>shield</source>
+        <translation>Deckscheibe</translation>
+    </message>
+    <message>
+        <source>wear sleeve</source>
+        <translation>Laufhülse</translation>
+    </message>
+    <message>
+        <source>retaining ring</source>
+        <translation>Sicherungsring</translation>
+    </message>
+    <message>
+        <source>washer</source>
+        <translation>Scheibe</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>Mutter</translation>
+    </message>
+    <message>
+        <source>pin</source>
+        <comment>part</comment>
+        <translation>Splint</translation>
+    </message>
+    <message>
+        <source>cap</source>
+        <translation>Kappe</translation>
+    </message>
+    <message>
+        <source>way round</source>
+        <translation>Einbaulage</translation>
+    </message>
+    <message>
+        <source>the grease of {part}</source>
+        <translation>Fett von {part}</translation>
+    </message>
+    <message>
+        <source>the encoder of {part}</source>
+        <translation>Geber von {part}</translation>
+    </message>
+    <message>
+        <source>the cage of {part}</source>
+        <translation>Käfig von {part}</translation>
+    </message>
+    <message>
+        <source>the hold of its repair sleeve</source>
+        <translation>Halt seiner Reparaturhülse</translation>
+    </message>
+    <message>
+        <source>Bearing in a one-shouldered bore, flanged spindle through it</source>
+        <translation>Lager in einer Bohrung mit einer Schulter, Flanschzapfen hindurch</translation>
+    </message>
+    <message>
+        <source>Housing</source>
+        <translation>Gehäuse</translation>
+    </message>
+    <message>
+        <source>Retaining ring</source>
+        <translation>Sicherungsring</translation>
+    </message>
+    <message>
+        <source>Shield</source>
+        <translation>Deckscheibe</translation>
+    </message>
+    <message>
+        <source>Flanged spindle</source>
+        <translation>Flanschzapfen</translation>
+    </message>
+    <message>
+        <source>As A, done on the machine with a draw bolt: through bore, sensor in the wall</source>
+        <translation>Wie A, an der Maschine mit Zugschraube: durchgehende Bohrung, Sensor in der Wand</translation>
+    </message>
+    <message>
+        <source>Flanged hub</source>
+        <translation>Flanschnabe</translation>
+    </message>
+    <message>
+        <source>Two taper cups in a hub, cones, seal, washer, castle nut and split pin</source>
+        <translation>Zwei Kegelrollenlager in einer Nabe, Dichtung, Scheibe, Kronenmutter und Splint</translation>
+    </message>
+    <message>
+        <source>Hub</source>
+        <translation>Nabe</translation>
+    </message>
+    <message>
+        <source>Inner cup</source>
+        <translation>Innerer Außenring</translation>
+    </message>
+    <message>
+        <source>Outer cup</source>
+        <translation>Äußerer Außenring</translation>
+    </message>
+    <message>
+        <source>Inner cone</source>
+        <translation>Innerer Innenring</translation>
+    </message>
+    <message>
+        <source>Outer cone</source>
+        <translation>Äußerer Innenring</translation>
+    </message>
+    <message>
+        <source>Lip seal</source>
+        <translation>Wellendichtring</translation>
+    </message>
+    <message>
+        <source>Spindle</source>
+        <translation>Achszapfen</translation>
+    </message>
+    <message>
+        <source>Tab washer</source>
+        <translation>Sicherungsscheibe</translation>
+    </message>
+    <message>
+        <source>Castle nut</source>
+        <translation>Kronenmutter</translation>
+    </message>
+    <message>
+        <source>Split pin</source>
+        <translation>Splint</translation>
+    </message>
+    <message>
+        <source>Opposed pair clamped through a fixed spacer</source>
+        <translation>Angestelltes Paar, über eine feste Distanzhülse geklemmt</translation>
+    </message>
+    <message>
+        <source>Pulley</source>
+        <translation>Riemenscheibe</translation>
+    </message>
+    <message>
+        <source>Lower cup</source>
+        <translation>Unterer Außenring</translation>
+    </message>
+    <message>
+        <source>Upper cup</source>
+        <translation>Oberer Außenring</translation>
+    </message>
+    <message>
+        <source>Lower cone</source>
+        <translation>Unterer Innenring</translation>
+    </message>
+    <message>
+        <source>Upper cone</source>
+        <translation>Oberer Innenring</translation>
+    </message>
+    <message>
+        <source>Ground spacer</source>
+        <translation>Geschliffene Distanzhülse</translation>
+    </message>
+    <message>
+        <source>Shaft</source>
+        <translation>Welle</translation>
+    </message>
+    <message>
+        <source>Washer</source>
+        <translation>Scheibe</translation>
+    </message>
+    <message>
+        <source>Shaft nut</source>
+        <translation>Wellenmutter</translation>
+    </message>
+    <message>
+        <source>Two sealed ball bearings in a light roller with a spacer tube between</source>
+        <translation>Zwei abgedichtete Kugellager in einer leichten Rolle, Distanzhülse dazwischen</translation>
+    </message>
+    <message>
+        <source>Roller</source>
+        <translation>Rolle</translation>
+    </message>
+    <message>
+        <source>Lower bearing</source>
+        <translation>Unteres Lager</translation>
+    </message>
+    <message>
+        <source>Upper bearing</source>
+        <translation>Oberes Lager</translation>
+    </message>
+    <message>
+        <source>Spacer tube</source>
+        <translation>Distanzhülse</translation>
+    </message>
+    <message>
+        <source>Bearing and lock collar on a shaft, retainer plate and seal captive behind them</source>
+        <translation>Lager und Klemmring auf einer Welle, Halteplatte und Dichtung dahinter gefangen</translation>
+    </message>
+    <message>
+        <source>Retainer plate</source>
+        <translation>Halteplatte</translation>
+    </message>
+    <message>
+        <source>Lock collar</source>
+        <translation>Klemmring</translation>
+    </message>
+    <message>
+        <source>Bearing in a carrier plate, then on a shaft with collar and external ring</source>
+        <translation>Lager in einer Trägerplatte, dann auf einer Welle mit Bund und Außensicherungsring</translation>
+    </message>
+    <message>
+        <source>Carrier plate</source>
+        <translation>Trägerplatte</translation>
+    </message>
+    <message>
+        <source>Fan shaft</source>
+        <translation>Lüfterwelle</translation>
+    </message>
+    <message>
+        <source>Retaining collar</source>
+        <translation>Haltering</translation>
+    </message>
+    <message>
+        <source>Adjustable hub with a preassembled seal and wear sleeve</source>
+        <translation>Einstellbare Nabe mit vormontierter Dichtung und Laufhülse</translation>
+    </message>
+    <message>
+        <source>Wear sleeve</source>
+        <translation>Laufhülse</translation>
+    </message>
+    <message>
+        <source>Preassembled seal</source>
+        <translation>Vormontierte Dichtung</translation>
+    </message>
+    <message>
+        <source>Adjusting nut</source>
+        <translation>Stellmutter</translation>
+    </message>
+    <message>
+        <source>Hub cap</source>
+        <translation>Nabenkappe</translation>
+    </message>
+    <message>
+        <source>Shaft with its bearing in a tube, held by a ring reached through a hole in the flange</source>
+        <translation>Welle mit Lager in einem Rohr, gehalten von einem Ring, der durch ein Loch im Flansch erreicht wird</translation>
+    </message>
+    <message>
+        <source>Tube</source>
+        <translation>Rohr</translation>
+    </message>
+    <message>
+        <source>Flanged shaft</source>
+        <translation>Flanschwelle</translation>
+    </message>
+    <message>
+        <source>Lip seal, wear sleeve and dust cap on their own</source>
+        <translation>Wellendichtring, Laufhülse und Staubkappe für sich</translation>
+    </message>
+    <message>
+        <source>Dust cap</source>
+        <translation>Staubkappe</translation>
+    </message>
+    <message>
+        <source>the sensor hole</source>
+        <translation>dem Sensorloch</translation>
+    </message>
+    <message>
+        <source>the drain, gap down</source>
+        <translation>dem Ablauf, Öffnung nach unten</translation>
+    </message>
+    <message>
+        <source>the sensor in the wall</source>
+        <translation>dem Sensor in der Wand</translation>
+    </message>
+    <message>
+        <source>the keyway</source>
+        <translation>der Nut</translation>
+    </message>
+    <message>
+        <source>the flat on the spindle</source>
+        <translation>der Fläche am Zapfen</translation>
+    </message>
+    <message>
+        <source>the hole in the flange, lugs under it</source>
+        <translation>dem Loch im Flansch, Ösen darunter</translation>
+    </message>
+    <message>
+        <source>bearing steel</source>
+        <translation>Wälzlagerstahl</translation>
+    </message>
+    <message>
+        <source>carbon steel</source>
+        <translation>unlegierter Stahl</translation>
+    </message>
+    <message>
+        <source>alloy steel, hardened and tempered</source>
+        <translation>Vergütungsstahl, legiert</translation>
+    </message>
+    <message>
+        <source>spring steel</source>
+        <translation>Federstahl</translation>
+    </message>
+    <message>
+        <source>cast steel</source>
+        <translation>Stahlguss</translation>
+    </message>
+    <message>
+        <source>austenitic stainless steel</source>
+        <translation>austenitischer Edelstahl</translation>
+    </message>
+    <message>
+        <source>martensitic stainless steel</source>
+        <translation>martensitischer Edelstahl</translation>
+    </message>
+    <message>
+        <source>grey cast iron</source>
+        <translation>Grauguss</translation>
+    </message>
+    <message>
+        <source>ductile iron</source>
+        <translation>Sphäroguss</translation>
+    </message>
+    <message>
+        <source>bronze</source>
+        <translation>Bronze</translation>
+    </message>
+    <message>
+        <source>brass</source>
+        <translation>Messing</translation>
+    </message>
+    <message>
+        <source>cast aluminium</source>
+        <translation>Aluminiumguss</translation>
+    </message>
+    <message>
+        <source>wrought aluminium</source>
+        <translation>Aluminium-Knetlegierung</translation>
+    </message>
+    <message>
+        <source>oven</source>
+        <translation>Ofen</translation>
+    </message>
+    <message>
+        <source>hot plate</source>
+        <translation>Heizplatte</translation>
+    </message>
+    <message>
+        <source>hot air</source>
+        <translation>Heißluft</translation>
+    </message>
+    <message>
+        <source>induction heater</source>
+        <translation>Induktionserwärmer</translation>
+    </message>
+    <message>
+        <source>soft flame</source>
+        <translation>weiche Flamme</translation>
+    </message>
+    <message>
+        <source>household freezer</source>
+        <translation>Gefrierschrank</translation>
+    </message>
+    <message>
+        <source>chest freezer</source>
+        <translation>Gefriertruhe</translation>
+    </message>
+    <message>
+        <source>solid carbon dioxide</source>
+        <translation>Trockeneis</translation>
+    </message>
+    <message>
+        <source>liquid nitrogen</source>
+        <translation>flüssiger Stickstoff</translation>
+    </message>
+    <message>
+        <source>general, grease, up to 1,000 rpm</source>
+        <translation>allgemein, Fett, bis 1.000 1/min</translation>
+    </message>
+    <message>
+        <source>shaft runs warm</source>
+        <translation>Welle läuft warm</translation>
+    </message>
+    <message>
+        <source>slow and stiff</source>
+        <translation>langsam und steif</translation>
+    </message>
+    <message>
+        <source>%1: cannot write the picture</source>
+        <translation>%1: Das Bild lässt sich nicht schreiben</translation>
+    </message>
+    <message>
+        <source>one of those that calc --list names</source>
+        <translation>eine von denen, die calc --list nennt</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>Aufruf</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPTIONEN</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>Positionals</source>
+        <translation>Angaben</translation>
+    </message>
+    <message>
+        <source>SUBCOMMAND</source>
+        <translation>BEFEHL</translation>
+    </message>
+    <message>
+        <source>Subcommands</source>
+        <translation>Befehle</translation>
+    </message>
+    <message>
+        <source>REQUIRED</source>
+        <translation>NÖTIG</translation>
+    </message>
+    <message>
+        <source>Print this help message and exit</source>
+        <translation>Diese Hilfe zeigen und beenden</translation>
+    </message>
+    <message>
+        <source>missing: {what}</source>
+        <translation>es fehlt: {what}</translation>
+    </message>
+    <message>
+        <source>not expected: {what}</source>
+        <translation>nicht erwartet: {what}</translation>
+    </message>
+    <message>
+        <source>a value is missing or too much: {what}</source>
+        <translation>ein Wert fehlt oder ist zu viel: {what}</translation>
+    </message>
+    <message>
+        <source>these do not go together: {what}</source>
+        <translation>das geht nicht zusammen: {what}</translation>
+    </message>
+    <message>
+        <source>one pressed step: its key as plan lists it, what the key begins with, or its number</source>
+        <translation>ein Pressschritt: sein Schlüssel, wie plan ihn nennt, der Anfang davon, oder seine Nummer</translation>
+    </message>
+    <message>
+        <source>“{text}” is no number</source>
+        <translation>„{text}“ ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>job file (*.arbor.json)</source>
+        <translation>Auftragsdatei (*.arbor.json)</translation>
+    </message>
+    <message>
+        <source>folder with rack.csv and presses.json (default: the job&apos;s folder)</source>
+        <translation>Ordner mit rack.csv und presses.json (Vorgabe: der Ordner des Auftrags)</translation>
+    </message>
+    <message>
+        <source>print JSON</source>
+        <translation>JSON ausgeben</translation>
+    </message>
+    <message>
+        <source>The {station} station of a job</source>
+        <translation>Die Station {station} eines Auftrags</translation>
+    </message>
+    <message>
+        <source>job file with an arrangement, or a file that holds one</source>
+        <translation>Auftragsdatei mit einer Anordnung, oder eine Datei, die eine enthält</translation>
+    </message>
+    <message>
+        <source>How hot, how cold, how long, and how soon it grips</source>
+        <translation>Wie heiß, wie kalt, wie lange, und wie bald es klemmt</translation>
+    </message>
+    <message>
+        <source>outer+inner part, in place of a step</source>
+        <translation>äußeres+inneres Teil, statt eines Schritts</translation>
+    </message>
+    <message>
+        <source>from oven to press [s]</source>
+        <translation>vom Ofen zur Presse [s]</translation>
+    </message>
+    <message>
+        <source>oven error [K]</source>
+        <translation>Ofenfehler [K]</translation>
+    </message>
+    <message>
+        <source>Past presses: found, printed, taken in</source>
+        <translation>Frühere Pressungen: gesucht, gedruckt, übernommen</translation>
+    </message>
+    <message>
+        <source>folder of jobs, sqlite:/path/to/file or postgresql://user@host:port/database</source>
+        <translation>Auftragsordner, sqlite:/Pfad/zur/Datei oder postgresql://Benutzer@Rechner:Port/Datenbank</translation>
+    </message>
+    <message>
+        <source>words, or their beginnings</source>
+        <translation>Wörter oder ihre Anfänge</translation>
+    </message>
+    <message>
+        <source>designation</source>
+        <translation>Bezeichnung</translation>
+    </message>
+    <message>
+        <source>pressed step as an entry names it: in:housing+bearing</source>
+        <translation>Pressschritt, wie ein Eintrag ihn nennt: in:housing+bearing</translation>
+    </message>
+    <message>
+        <source>number of a tool or press</source>
+        <translation>Nummer eines Werkzeugs oder einer Presse</translation>
+    </message>
+    <message>
+        <source>of the seat or of the trace</source>
+        <translation>des Sitzes oder des Verlaufs</translation>
+    </message>
+    <message>
+        <source>date, 2026-01-31</source>
+        <translation>Datum, 2026-01-31</translation>
+    </message>
+    <message>
+        <source>date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>presses at most in the list; --csv and --json print all</source>
+        <translation>höchste Zahl der Pressungen in der Liste; --csv und --json drucken alle</translation>
+    </message>
+    <message>
+        <source>take in what log --json printed</source>
+        <translation>übernehmen, was log --json ausgab</translation>
+    </message>
+    <message>
+        <source>print CSV</source>
+        <translation>CSV ausgeben</translation>
+    </message>
+    <message>
+        <source>A tool to turn for a job or a step of it: sizes, proof, drawing</source>
+        <translation>Ein zu fertigendes Werkzeug für einen Auftrag oder einen Schritt: Maße, Nachweis, Zeichnung</translation>
+    </message>
+    <message>
+        <source>drawing to write (.dxf or .svg)</source>
+        <translation>zu schreibende Zeichnung (.dxf oder .svg)</translation>
+    </message>
+    <message>
+        <source>in place of the designed outside [mm]</source>
+        <translation>statt des entworfenen Außendurchmessers [mm]</translation>
+    </message>
+    <message>
+        <source>in place of the designed bore [mm]</source>
+        <translation>statt der entworfenen Bohrung [mm]</translation>
+    </message>
+    <message>
+        <source>in place of the designed length [mm]</source>
+        <translation>statt der entworfenen Länge [mm]</translation>
+    </message>
+    <message>
+        <source>depth of the bore, the rest stays solid [mm]</source>
+        <translation>Tiefe der Bohrung, der Rest bleibt voll [mm]</translation>
+    </message>
+    <message>
+        <source>pilot below the pushing face [mm]</source>
+        <translation>Zentrierung unter der Druckfläche [mm]</translation>
+    </message>
+    <message>
+        <source>its length [mm]</source>
+        <translation>ihre Länge [mm]</translation>
+    </message>
+    <message>
+        <source>One calculation without a job: key=value, or JSON on standard input</source>
+        <translation>Eine Rechnung ohne Auftrag: Schlüssel=Wert, oder JSON auf der Standardeingabe</translation>
+    </message>
+    <message>
+        <source>the calculation; --list names them</source>
+        <translation>die Rechnung; --list nennt sie</translation>
+    </message>
+    <message>
+        <source>name every calculation</source>
+        <translation>alle Rechnungen nennen</translation>
+    </message>
+    <message>
+        <source>Works out a press job without a window. The product advises and does not certify.</source>
+        <translation>Rechnet einen Pressauftrag ohne Fenster. Das Programm berät und bescheinigt nicht.</translation>
+    </message>
+    <message>
+        <source>All stations of a job</source>
+        <translation>Alle Stationen eines Auftrags</translation>
+    </message>
+    <message>
+        <source>The order of taking a job&apos;s arrangement apart</source>
+        <translation>Die Folge, in der die Anordnung eines Auftrags zerlegt wird</translation>
+    </message>
+    <message>
+        <source>The order of putting it together</source>
+        <translation>Die Folge, in der sie zusammengebaut wird</translation>
+    </message>
+    <message>
+        <source>--help tells more.</source>
+        <translation>--help sagt mehr.</translation>
+    </message>
+    <message>
+        <source>note: {what}</source>
+        <translation>Hinweis: {what}</translation>
+    </message>
+    <message>
+        <source>{file} was written by a newer program; what it knows more is left out</source>
+        <translation>{file} stammt von einem neueren Programm; was es mehr weiß, bleibt weg</translation>
+    </message>
+    <message>
+        <source>{file} is not UTF-8; its letters were taken for Latin-1</source>
+        <translation>{file} ist nicht UTF-8; die Buchstaben wurden als Latin-1 gelesen</translation>
+    </message>
+    <message>
+        <source>a list of presses</source>
+        <translation>eine Liste von Pressungen</translation>
+    </message>
+    <message>
+        <source>{count} of {all} presses; --most shows more</source>
+        <translation>{count} von {all} Pressungen; --most zeigt mehr</translation>
+    </message>
+    <message>
+        <source>taken in: {count} of {all}</source>
+        <translation>übernommen: {count} von {all}</translation>
+    </message>
+    <message>
+        <source>a step: nothing is pressed in this job</source>
+        <translation>ein Schritt: In diesem Auftrag wird nichts gepresst</translation>
+    </message>
+    <message>
+        <source>&gt; 0</source>
+        <translation>&gt; 0</translation>
+    </message>
+    <message>
+        <source>0 or more</source>
+        <translation>0 oder mehr</translation>
+    </message>
+    <message>
+        <source>1 to 80</source>
+        <translation>1 bis 80</translation>
+    </message>
+    <message>
+        <source>a section</source>
+        <translation>ein Schnitt</translation>
+    </message>
+    <message>
+        <source>a name of its own</source>
+        <translation>ein eigener Name</translation>
+    </message>
+    <message>
+        <source>another part</source>
+        <translation>ein anderes Teil</translation>
+    </message>
+    <message>
+        <source>two of the parts</source>
+        <translation>zwei der Teile</translation>
+    </message>
+    <message>
+        <source>a bore or journal of its own size</source>
+        <translation>eine Bohrung oder ein Zapfen eigener Größe</translation>
+    </message>
+    <message>
+        <source>a groove that holds it on both sides</source>
+        <translation>eine Nut, die ihn auf beiden Seiten hält</translation>
+    </message>
+    <message>
+        <source>a bearing of the catalogue</source>
+        <translation>ein Lager des Katalogs</translation>
+    </message>
+    <message>
+        <source>one part or more</source>
+        <translation>ein Teil oder mehr</translation>
+    </message>
+    <message>
+        <source>up to 64 parts</source>
+        <translation>bis 64 Teile</translation>
+    </message>
+    <message>
+        <source>one of the parts</source>
+        <translation>eines der Teile</translation>
+    </message>
+    <message>
+        <source>a finite size</source>
+        <translation>ein endliches Maß</translation>
+    </message>
+    <message>
+        <source>up to 3000 mm</source>
+        <translation>bis 3000 mm</translation>
+    </message>
+    <message>
+        <source>0.1 mm or more</source>
+        <translation>0,1 mm oder mehr</translation>
+    </message>
+    <message>
+        <source>any part but the base: it is what the others sit in or on</source>
+        <translation>jedes Teil außer dem Grundteil: In oder auf ihm sitzen die anderen</translation>
+    </message>
+    <message>
+        <source>a closing quote</source>
+        <translation>ein schließendes Anführungszeichen</translation>
+    </message>
+    <message>
+        <source>a finite number</source>
+        <translation>eine endliche Zahl</translation>
+    </message>
+    <message>
+        <source>a column of this name</source>
+        <translation>eine Spalte dieses Namens</translation>
+    </message>
+    <message>
+        <source>a header line</source>
+        <translation>eine Kopfzeile</translation>
+    </message>
+    <message>
+        <source>each key once</source>
+        <translation>jeder Schlüssel einmal</translation>
+    </message>
+    <message>
+        <source>JSON</source>
+        <translation>JSON</translation>
+    </message>
+    <message>
+        <source>a number that fits a double</source>
+        <translation>eine Zahl, die in ein double passt</translation>
+    </message>
+    <message>
+        <source>play_min_um and play_max_um</source>
+        <translation>play_min_um und play_max_um</translation>
+    </message>
+    <message>
+        <source>either backoff_deg or slots</source>
+        <translation>entweder backoff_deg oder slots</translation>
+    </message>
+    <message>
+        <source>End play of a nut, and where it can be locked</source>
+        <translation>Axialspiel einer Mutter, und wo sie gesichert werden kann</translation>
+    </message>
+    <message>
+        <source>of the thread</source>
+        <translation>des Gewindes</translation>
+    </message>
+    <message>
+        <source>backed off from where play begins</source>
+        <translation>zurückgedreht ab dem Beginn des Spiels</translation>
+    </message>
+    <message>
+        <source>of the nut, when the places are asked</source>
+        <translation>der Mutter, wenn nach den Stellen gefragt ist</translation>
+    </message>
+    <message>
+        <source>directions of the through holes</source>
+        <translation>Richtungen der Durchgangslöcher</translation>
+    </message>
+    <message>
+        <source>nut angle at which play begins</source>
+        <translation>Mutterwinkel, bei dem das Spiel beginnt</translation>
+    </message>
+    <message>
+        <source>least wanted</source>
+        <translation>mindestens gewünscht</translation>
+    </message>
+    <message>
+        <source>most wanted</source>
+        <translation>höchstens gewünscht</translation>
+    </message>
+    <message>
+        <source>from one place to the next</source>
+        <translation>von einer Stelle zur nächsten</translation>
+    </message>
+    <message>
+        <source>places in the band</source>
+        <translation>Stellen in der Spanne</translation>
+    </message>
+    <message>
+        <source>to each of them</source>
+        <translation>bis zu jeder von ihnen</translation>
+    </message>
+    <message>
+        <source>there</source>
+        <translation>dort</translation>
+    </message>
+    <message>
+        <source>End play between bench and work</source>
+        <translation>Axialspiel zwischen Werkbank und Betrieb</translation>
+    </message>
+    <message>
+        <source>end play as it was set</source>
+        <translation>Axialspiel, wie es eingestellt wurde</translation>
+    </message>
+    <message>
+        <source>circle of the elements, first bearing</source>
+        <translation>Kreis der Wälzkörper, erstes Lager</translation>
+    </message>
+    <message>
+        <source>its contact angle</source>
+        <translation>sein Druckwinkel</translation>
+    </message>
+    <message>
+        <source>of the second bearing</source>
+        <translation>des zweiten Lagers</translation>
+    </message>
+    <message>
+        <source>between the rows</source>
+        <translation>zwischen den Reihen</translation>
+    </message>
+    <message>
+        <source>inside the pair, or outside</source>
+        <translation>innerhalb des Paars oder außerhalb</translation>
+    </message>
+    <message>
+        <source>shaft warmer by</source>
+        <translation>Welle wärmer um</translation>
+    </message>
+    <message>
+        <source>housing warmer by</source>
+        <translation>Gehäuse wärmer um</translation>
+    </message>
+    <message>
+        <source>expansion of the shaft</source>
+        <translation>Ausdehnung der Welle</translation>
+    </message>
+    <message>
+        <source>of the housing</source>
+        <translation>des Gehäuses</translation>
+    </message>
+    <message>
+        <source>taken away, negative: added</source>
+        <translation>weggenommen, negativ: hinzugefügt</translation>
+    </message>
+    <message>
+        <source>at operating temperature</source>
+        <translation>bei Betriebstemperatur</translation>
+    </message>
+    <message>
+        <source>Bearings clamped through a spacer</source>
+        <translation>Über eine Distanzhülse geklemmte Lager</translation>
+    </message>
+    <message>
+        <source>at which play was found</source>
+        <translation>bei dem das Spiel gefunden wurde</translation>
+    </message>
+    <message>
+        <source>diameter of its thread</source>
+        <translation>Durchmesser seines Gewindes</translation>
+    </message>
+    <message>
+        <source>torque over force and diameter</source>
+        <translation>Moment durch Kraft und Durchmesser</translation>
+    </message>
+    <message>
+        <source>length of the spacer</source>
+        <translation>Länge der Distanzhülse</translation>
+    </message>
+    <message>
+        <source>its section</source>
+        <translation>ihr Querschnitt</translation>
+    </message>
+    <message>
+        <source>its stiffness</source>
+        <translation>ihre Steifigkeit</translation>
+    </message>
+    <message>
+        <source>width of both inner rings, 0: rigid</source>
+        <translation>Breite beider Innenringe, 0: starr</translation>
+    </message>
+    <message>
+        <source>their section</source>
+        <translation>ihr Querschnitt</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>gefunden</translation>
+    </message>
+    <message>
+        <source>at full torque</source>
+        <translation>bei vollem Moment</translation>
+    </message>
+    <message>
+        <source>force in the stack</source>
+        <translation>Kraft im Paket</translation>
+    </message>
+    <message>
+        <source>by the clamp</source>
+        <translation>durch das Klemmen</translation>
+    </message>
+    <message>
+        <source>Shims from stock</source>
+        <translation>Passscheiben aus dem Vorrat</translation>
+    </message>
+    <message>
+        <source>thickness</source>
+        <translation>Dicke</translation>
+    </message>
+    <message>
+        <source>thicknesses in stock, each as often as there is one</source>
+        <translation>vorrätige Dicken, jede so oft, wie sie da ist</translation>
+    </message>
+    <message>
+        <source>pieces at most</source>
+        <translation>höchste Stückzahl</translation>
+    </message>
+    <message>
+        <source>to take</source>
+        <translation>zu nehmen</translation>
+    </message>
+    <message>
+        <source>together</source>
+        <translation>zusammen</translation>
+    </message>
+    <message>
+        <source>from what is wanted</source>
+        <translation>vom Gewünschten</translation>
+    </message>
+    <message>
+        <source>Rolling torque by a spring scale</source>
+        <translation>Reibmoment mit der Federwaage</translation>
+    </message>
+    <message>
+        <source>while it turns evenly</source>
+        <translation>während es gleichmäßig dreht</translation>
+    </message>
+    <message>
+        <source>of the string</source>
+        <translation>der Schnur</translation>
+    </message>
+    <message>
+        <source>of rolling</source>
+        <translation>beim Drehen</translation>
+    </message>
+    <message>
+        <source>Grease for a bearing and its cavity</source>
+        <translation>Fett für ein Lager und seinen Hohlraum</translation>
+    </message>
+    <message>
+        <source>of the bearing</source>
+        <translation>des Lagers</translation>
+    </message>
+    <message>
+        <source>beside it</source>
+        <translation>daneben</translation>
+    </message>
+    <message>
+        <source>of the grease</source>
+        <translation>des Fetts</translation>
+    </message>
+    <message>
+        <source>of the pump, 0: not known</source>
+        <translation>der Pumpe, 0: nicht bekannt</translation>
+    </message>
+    <message>
+        <source>bearing full, cavity to a third</source>
+        <translation>Lager voll, Hohlraum zu einem Drittel</translation>
+    </message>
+    <message>
+        <source>cavity to a half</source>
+        <translation>Hohlraum zur Hälfte</translation>
+    </message>
+    <message>
+        <source>of the pump</source>
+        <translation>der Pumpe</translation>
+    </message>
+    <message>
+        <source>either gauge or force_N</source>
+        <translation>entweder gauge oder force_N</translation>
+    </message>
+    <message>
+        <source>a pitch that leaves a thread</source>
+        <translation>eine Steigung, die ein Gewinde lässt</translation>
+    </message>
+    <message>
+        <source>either force_N or torque_Nm</source>
+        <translation>entweder force_N oder torque_Nm</translation>
+    </message>
+    <message>
+        <source>Force of a ram, reading of its gauge</source>
+        <translation>Kraft eines Kolbens, Anzeige seines Manometers</translation>
+    </message>
+    <message>
+        <source>what the gauge shows</source>
+        <translation>was das Manometer zeigt</translation>
+    </message>
+    <message>
+        <source>diameter of the ram</source>
+        <translation>Durchmesser des Kolbens</translation>
+    </message>
+    <message>
+        <source>of the rod or hole, where the pressure does not act</source>
+        <translation>der Stange oder des Lochs, wo der Druck nicht wirkt</translation>
+    </message>
+    <message>
+        <source>how many push together</source>
+        <translation>wie viele zusammen drücken</translation>
+    </message>
+    <message>
+        <source>reading, when the force is asked</source>
+        <translation>Anzeige, wenn nach der Kraft gefragt ist</translation>
+    </message>
+    <message>
+        <source>force, when the reading is asked</source>
+        <translation>Kraft, wenn nach der Anzeige gefragt ist</translation>
+    </message>
+    <message>
+        <source>at the ram</source>
+        <translation>am Kolben</translation>
+    </message>
+    <message>
+        <source>in the gauge&apos;s unit</source>
+        <translation>in der Einheit des Manometers</translation>
+    </message>
+    <message>
+        <source>Force and energy when a stuck ring lets go</source>
+        <translation>Kraft und Energie, wenn ein festsitzender Ring sich löst</translation>
+    </message>
+    <message>
+        <source>sliding force of the clean joint</source>
+        <translation>Gleitkraft der sauberen Verbindung</translation>
+    </message>
+    <message>
+        <source>how the joint looks</source>
+        <translation>wie die Verbindung aussieht</translation>
+    </message>
+    <message>
+        <source>of frame and stack</source>
+        <translation>von Gestell und Aufbau</translation>
+    </message>
+    <message>
+        <source>likely</source>
+        <translation>wahrscheinlich</translation>
+    </message>
+    <message>
+        <source>most</source>
+        <translation>höchstens</translation>
+    </message>
+    <message>
+        <source>comes free, at most</source>
+        <translation>wird frei, höchstens</translation>
+    </message>
+    <message>
+        <source>Tilt of a ring from readings round its face</source>
+        <translation>Kippung eines Rings aus Ablesungen rund um seine Fläche</translation>
+    </message>
+    <message>
+        <source>where the readings are taken</source>
+        <translation>wo abgelesen wird</translation>
+    </message>
+    <message>
+        <source>places round the ring</source>
+        <translation>Stellen rund um den Ring</translation>
+    </message>
+    <message>
+        <source>readings, high is positive</source>
+        <translation>Ablesungen, hoch ist positiv</translation>
+    </message>
+    <message>
+        <source>of the plane</source>
+        <translation>der Ebene</translation>
+    </message>
+    <message>
+        <source>where it is highest</source>
+        <translation>wo sie am höchsten ist</translation>
+    </message>
+    <message>
+        <source>across the circle of the readings</source>
+        <translation>über den Kreis der Ablesungen</translation>
+    </message>
+    <message>
+        <source>of the residuals, divided by n</source>
+        <translation>der Abweichungen, durch n geteilt</translation>
+    </message>
+    <message>
+        <source>greatest less least residual</source>
+        <translation>größte minus kleinste Abweichung</translation>
+    </message>
+    <message>
+        <source>of one reading, from n - 3; nothing with three</source>
+        <translation>einer Ablesung, aus n - 3; bei dreien keine</translation>
+    </message>
+    <message>
+        <source>Depth to which a ring can wedge</source>
+        <translation>Tiefe, bis zu der ein Ring sich verkeilen kann</translation>
+    </message>
+    <message>
+        <source>of the ring</source>
+        <translation>des Rings</translation>
+    </message>
+    <message>
+        <source>friction</source>
+        <translation>Reibung</translation>
+    </message>
+    <message>
+        <source>how far it is in</source>
+        <translation>wie weit er drin ist</translation>
+    </message>
+    <message>
+        <source>between ring and bore</source>
+        <translation>zwischen Ring und Bohrung</translation>
+    </message>
+    <message>
+        <source>tilt</source>
+        <translation>Kippung</translation>
+    </message>
+    <message>
+        <source>keep it square to here</source>
+        <translation>bis hierher gerade halten</translation>
+    </message>
+    <message>
+        <source>at the depth given</source>
+        <translation>in der angegebenen Tiefe</translation>
+    </message>
+    <message>
+        <source>a larger lean touches before it is past wedging</source>
+        <translation>eine größere Neigung berührt, bevor das Verkeilen vorbei ist</translation>
+    </message>
+    <message>
+        <source>depth at which a ring tilted so touches on both sides</source>
+        <translation>Tiefe, in der ein so gekippter Ring auf beiden Seiten berührt</translation>
+    </message>
+    <message>
+        <source>Torque of a puller screw or draw bolt</source>
+        <translation>Moment einer Abzieh- oder Zugschraube</translation>
+    </message>
+    <message>
+        <source>nominal diameter of the thread</source>
+        <translation>Nenndurchmesser des Gewindes</translation>
+    </message>
+    <message>
+        <source>its pitch</source>
+        <translation>seine Steigung</translation>
+    </message>
+    <message>
+        <source>friction in the thread</source>
+        <translation>Reibung im Gewinde</translation>
+    </message>
+    <message>
+        <source>friction under head or nut</source>
+        <translation>Reibung unter Kopf oder Mutter</translation>
+    </message>
+    <message>
+        <source>mean diameter of that face</source>
+        <translation>mittlerer Durchmesser dieser Fläche</translation>
+    </message>
+    <message>
+        <source>pull, when the torque is asked</source>
+        <translation>Zugkraft, wenn nach dem Moment gefragt ist</translation>
+    </message>
+    <message>
+        <source>torque, when the pull is asked</source>
+        <translation>Moment, wenn nach der Zugkraft gefragt ist</translation>
+    </message>
+    <message>
+        <source>at the wrench</source>
+        <translation>am Schlüssel</translation>
+    </message>
+    <message>
+        <source>pull</source>
+        <translation>Zugkraft</translation>
+    </message>
+    <message>
+        <source>share of the work that pulls</source>
+        <translation>Anteil der Arbeit, der zieht</translation>
+    </message>
+    <message>
+        <source>What a bearing&apos;s elements carry at rest</source>
+        <translation>Was die Wälzkörper eines Lagers im Stillstand tragen</translation>
+    </message>
+    <message>
+        <source>of the catalogue</source>
+        <translation>des Katalogs</translation>
+    </message>
+    <message>
+        <source>C_0r</source>
+        <translation>C_0r</translation>
+    </message>
+    <message>
+        <source>along the axis; 0 where it carries none</source>
+        <translation>axial; 0, wo es keine trägt</translation>
+    </message>
+    <message>
+        <source>from stated geometry</source>
+        <translation>aus angegebener Geometrie</translation>
+    </message>
+    <message>
+        <source>Grease for a bearing</source>
+        <translation>Fett für ein Lager</translation>
+    </message>
+    <message>
+        <source>between rings and elements</source>
+        <translation>zwischen Ringen und Wälzkörpern</translation>
+    </message>
+    <message>
+        <source>a third</source>
+        <translation>ein Drittel</translation>
+    </message>
+    <message>
+        <source>a half</source>
+        <translation>die Hälfte</translation>
+    </message>
+    <message>
+        <source>packed full</source>
+        <translation>voll gefüllt</translation>
+    </message>
+    <message>
+        <source>a list of numbers</source>
+        <translation>eine Zahlenliste</translation>
+    </message>
+    <message>
+        <source>a text</source>
+        <translation>ein Text</translation>
+    </message>
+    <message>
+        <source>a material of the table, or {E_MPa, nu, alpha_per_K}</source>
+        <translation>ein Werkstoff der Tabelle, oder {E_MPa, nu, alpha_per_K}</translation>
+    </message>
+    <message>
+        <source>a material of the table, or {k_W_per_mK, rho_kg_per_m3, c_J_per_kgK, alpha_per_K}</source>
+        <translation>ein Werkstoff der Tabelle, oder {k_W_per_mK, rho_kg_per_m3, c_J_per_kgK, alpha_per_K}</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>true oder false</translation>
+    </message>
+    <message>
+        <source>a calculation about a seat</source>
+        <translation>eine Rechnung über einen Sitz</translation>
+    </message>
+    <message>
+        <source>the bore of a bearing of the catalogue</source>
+        <translation>die Bohrung eines Lagers des Katalogs</translation>
+    </message>
+    <message>
+        <source>the outside of a bearing of the catalogue</source>
+        <translation>der Außendurchmesser eines Lagers des Katalogs</translation>
+    </message>
+    <message>
+        <source>two numbers, the lower one first</source>
+        <translation>zwei Zahlen, die kleinere zuerst</translation>
+    </message>
+    <message>
+        <source>Pressure, stress and force of a pressed joint</source>
+        <translation>Fugendruck, Spannung und Kraft eines Pressverbands</translation>
+    </message>
+    <message>
+        <source>diameter of the joint</source>
+        <translation>Durchmesser der Fuge</translation>
+    </message>
+    <message>
+        <source>bore of the inner part, 0 when solid</source>
+        <translation>Bohrung des inneren Teils, 0 wenn voll</translation>
+    </message>
+    <message>
+        <source>outside of the outer part, 0 for a solid wall</source>
+        <translation>Außendurchmesser des äußeren Teils, 0 für unendliche Wand</translation>
+    </message>
+    <message>
+        <source>of the inner part</source>
+        <translation>des inneren Teils</translation>
+    </message>
+    <message>
+        <source>of the outer part</source>
+        <translation>des äußeren Teils</translation>
+    </message>
+    <message>
+        <source>on the diameter at 20 degC, tight is positive</source>
+        <translation>im Durchmesser bei 20 °C, fest ist positiv</translation>
+    </message>
+    <message>
+        <source>the ring whose raceway moves</source>
+        <translation>der Ring, dessen Laufbahn sich verschiebt</translation>
+    </message>
+    <message>
+        <source>contact length</source>
+        <translation>Fugenlänge</translation>
+    </message>
+    <message>
+        <source>interference at these temperatures</source>
+        <translation>Übermaß bei diesen Temperaturen</translation>
+    </message>
+    <message>
+        <source>after asperity flattening</source>
+        <translation>nach der Glättung der Rauheitsspitzen</translation>
+    </message>
+    <message>
+        <source>on the seat</source>
+        <translation>am Sitz</translation>
+    </message>
+    <message>
+        <source>hoop stress at the inner part&apos;s bore, tension positive</source>
+        <translation>Tangentialspannung an der Bohrung des inneren Teils, Zug positiv</translation>
+    </message>
+    <message>
+        <source>hoop stress at the outer part&apos;s bore</source>
+        <translation>Tangentialspannung an der Bohrung des äußeren Teils</translation>
+    </message>
+    <message>
+        <source>growth of the raceway on the diameter</source>
+        <translation>Aufweitung der Laufbahn im Durchmesser</translation>
+    </message>
+    <message>
+        <source>to slide it, at full length</source>
+        <translation>um ihn zu verschieben, bei voller Länge</translation>
+    </message>
+    <message>
+        <source>at which it turns</source>
+        <translation>bei dem er sich dreht</translation>
+    </message>
+    <message>
+        <source>Clearance left in a bearing in service</source>
+        <translation>Bleibende Lagerluft im Betrieb</translation>
+    </message>
+    <message>
+        <source>bore of the bearing</source>
+        <translation>Bohrung des Lagers</translation>
+    </message>
+    <message>
+        <source>outside of the bearing</source>
+        <translation>Außendurchmesser des Lagers</translation>
+    </message>
+    <message>
+        <source>0 when solid</source>
+        <translation>0 wenn voll</translation>
+    </message>
+    <message>
+        <source>0 for a solid wall</source>
+        <translation>0 für unendliche Wand</translation>
+    </message>
+    <message>
+        <source>else d + (D - d)/4</source>
+        <translation>sonst d + (D - d)/4</translation>
+    </message>
+    <message>
+        <source>else D - (D - d)/4</source>
+        <translation>sonst D - (D - d)/4</translation>
+    </message>
+    <message>
+        <source>of the shaft</source>
+        <translation>der Welle</translation>
+    </message>
+    <message>
+        <source>of the rings</source>
+        <translation>der Ringe</translation>
+    </message>
+    <message>
+        <source>as made, least</source>
+        <translation>ab Werk, kleinste</translation>
+    </message>
+    <message>
+        <source>as made, greatest</source>
+        <translation>ab Werk, größte</translation>
+    </message>
+    <message>
+        <source>of the elements, else between the rings</source>
+        <translation>der Wälzkörper, sonst zwischen den Ringen</translation>
+    </message>
+    <message>
+        <source>tightest parts</source>
+        <translation>festeste Teile</translation>
+    </message>
+    <message>
+        <source>all sizes at their middle</source>
+        <translation>alle Maße in ihrer Mitte</translation>
+    </message>
+    <message>
+        <source>loosest parts</source>
+        <translation>loseste Teile</translation>
+    </message>
+    <message>
+        <source>Temperature to drop it in</source>
+        <translation>Temperatur, bei der es hineinfällt</translation>
+    </message>
+    <message>
+        <source>the part whose temperature is asked</source>
+        <translation>das Teil, nach dessen Temperatur gefragt ist</translation>
+    </message>
+    <message>
+        <source>greatest, at 20 degC</source>
+        <translation>größtes, bei 20 °C</translation>
+    </message>
+    <message>
+        <source>room wanted while it goes in</source>
+        <translation>gewünschte Luft beim Fügen</translation>
+    </message>
+    <message>
+        <source>expansion of the outer part</source>
+        <translation>Ausdehnung des äußeren Teils</translation>
+    </message>
+    <message>
+        <source>expansion of the inner part</source>
+        <translation>Ausdehnung des inneren Teils</translation>
+    </message>
+    <message>
+        <source>of the other part</source>
+        <translation>des anderen Teils</translation>
+    </message>
+    <message>
+        <source>of the part asked for</source>
+        <translation>des gefragten Teils</translation>
+    </message>
+    <message>
+        <source>lower deviation from the nominal size</source>
+        <translation>unteres Abmaß vom Nennmaß</translation>
+    </message>
+    <message>
+        <source>upper deviation</source>
+        <translation>oberes Abmaß</translation>
+    </message>
+    <message>
+        <source>Limits of a tolerance class</source>
+        <translation>Grenzmaße einer Toleranzklasse</translation>
+    </message>
+    <message>
+        <source>nominal diameter</source>
+        <translation>Nenndurchmesser</translation>
+    </message>
+    <message>
+        <source>as written: N7 for a hole, k5 for a shaft</source>
+        <translation>wie geschrieben: N7 für eine Bohrung, k5 für eine Welle</translation>
+    </message>
+    <message>
+        <source>least size</source>
+        <translation>kleinstes Maß</translation>
+    </message>
+    <message>
+        <source>greatest size</source>
+        <translation>größtes Maß</translation>
+    </message>
+    <message>
+        <source>the class exists at this size</source>
+        <translation>die Klasse gibt es bei diesem Maß</translation>
+    </message>
+    <message>
+        <source>Limits of a bearing ring</source>
+        <translation>Grenzmaße eines Lagerrings</translation>
+    </message>
+    <message>
+        <source>which surface</source>
+        <translation>welche Fläche</translation>
+    </message>
+    <message>
+        <source>its nominal diameter</source>
+        <translation>ihr Nenndurchmesser</translation>
+    </message>
+    <message>
+        <source>N, 6 or 5; N or 5 of metric tapers; 4, 2, 3, 0 or 00 of inch tapers</source>
+        <translation>N, 6 oder 5; N oder 5 bei metrischen Kegelrollenlagern; 4, 2, 3, 0 oder 00 bei zölligen</translation>
+    </message>
+    <message>
+        <source>Radial clearance of a bearing as made</source>
+        <translation>Radiale Lagerluft ab Werk</translation>
+    </message>
+    <message>
+        <source>clearance group</source>
+        <translation>Lagerluftgruppe</translation>
+    </message>
+    <message>
+        <source>CN</source>
+        <translation>CN</translation>
+    </message>
+    <message>
+        <source>kind of bearing</source>
+        <translation>Lagerbauart</translation>
+    </message>
+    <message>
+        <source>greatest</source>
+        <translation>größte</translation>
+    </message>
+    <message>
+        <source>Interference of a class against a ring</source>
+        <translation>Übermaß einer Klasse gegen einen Ring</translation>
+    </message>
+    <message>
+        <source>of the ring: bore on a shaft, od in a housing</source>
+        <translation>des Rings: bore auf einer Welle, od in einem Gehäuse</translation>
+    </message>
+    <message>
+        <source>nominal diameter of the seat</source>
+        <translation>Nenndurchmesser des Sitzes</translation>
+    </message>
+    <message>
+        <source>class of the seat</source>
+        <translation>Klasse des Sitzes</translation>
+    </message>
+    <message>
+        <source>N, 6 or 5</source>
+        <translation>N, 6 oder 5</translation>
+    </message>
+    <message>
+        <source>loosest pair</source>
+        <translation>losestes Paar</translation>
+    </message>
+    <message>
+        <source>both at the middle</source>
+        <translation>beide in der Mitte</translation>
+    </message>
+    <message>
+        <source>tightest pair</source>
+        <translation>festestes Paar</translation>
+    </message>
+    <message>
+        <source>either T_target_C or time_s</source>
+        <translation>entweder T_target_C oder time_s</translation>
+    </message>
+    <message>
+        <source>between T_start_C and T_amb_C, where it comes by</source>
+        <translation>zwischen T_start_C und T_amb_C, wo es vorbeikommt</translation>
+    </message>
+    <message>
+        <source>How long a part keeps its heat</source>
+        <translation>Wie lange ein Teil seine Wärme hält</translation>
+    </message>
+    <message>
+        <source>at the start</source>
+        <translation>am Anfang</translation>
+    </message>
+    <message>
+        <source>ambient</source>
+        <translation>Umgebung</translation>
+    </message>
+    <message>
+        <source>of the part</source>
+        <translation>des Teils</translation>
+    </message>
+    <message>
+        <source>its specific heat</source>
+        <translation>seine spezifische Wärme</translation>
+    </message>
+    <message>
+        <source>surface area</source>
+        <translation>Oberfläche</translation>
+    </message>
+    <message>
+        <source>to the air: still 5 to 15</source>
+        <translation>an die Luft: ruhend 5 bis 15</translation>
+    </message>
+    <message>
+        <source>bright 0.1, oxidised 0.25, rusty 0.8</source>
+        <translation>blank 0,1, oxidiert 0,25, rostig 0,8</translation>
+    </message>
+    <message>
+        <source>0.25 where only its own warmth moves the air</source>
+        <translation>0,25, wo nur die eigene Wärme die Luft bewegt</translation>
+    </message>
+    <message>
+        <source>difference for which h is stated</source>
+        <translation>Differenz, für die h angegeben ist</translation>
+    </message>
+    <message>
+        <source>wanted, when the time is asked</source>
+        <translation>gewünscht, wenn nach der Zeit gefragt ist</translation>
+    </message>
+    <message>
+        <source>gone by, when the temperature is asked</source>
+        <translation>vergangen, wenn nach der Temperatur gefragt ist</translation>
+    </message>
+    <message>
+        <source>until then</source>
+        <translation>bis dahin</translation>
+    </message>
+    <message>
+        <source>then</source>
+        <translation>dann</translation>
+    </message>
+    <message>
+        <source>How soon a chilled ring is gripped</source>
+        <translation>Wie bald ein gekühlter Ring klemmt</translation>
+    </message>
+    <message>
+        <source>of the inner part, 0 when solid</source>
+        <translation>des inneren Teils, 0 wenn voll</translation>
+    </message>
+    <message>
+        <source>outside of the outer part</source>
+        <translation>Außendurchmesser des äußeren Teils</translation>
+    </message>
+    <message>
+        <source>material of the inner part</source>
+        <translation>Werkstoff des inneren Teils</translation>
+    </message>
+    <message>
+        <source>material of the outer part</source>
+        <translation>Werkstoff des äußeren Teils</translation>
+    </message>
+    <message>
+        <source>how long it is followed</source>
+        <translation>wie lange es verfolgt wird</translation>
+    </message>
+    <message>
+        <source>conductivity of what is in the gap</source>
+        <translation>Leitfähigkeit dessen, was im Spalt ist</translation>
+    </message>
+    <message>
+        <source>added to the gap: roughness</source>
+        <translation>zum Spalt hinzu: Rauheit</translation>
+    </message>
+    <message>
+        <source>when the gap has closed</source>
+        <translation>wenn sich der Spalt geschlossen hat</translation>
+    </message>
+    <message>
+        <source>at which it is looked at</source>
+        <translation>zu denen geschaut wird</translation>
+    </message>
+    <message>
+        <source>when it goes in</source>
+        <translation>wenn es hineingeht</translation>
+    </message>
+    <message>
+        <source>whether the gap closes in that time</source>
+        <translation>ob sich der Spalt in dieser Zeit schließt</translation>
+    </message>
+    <message>
+        <source>until the gap has closed</source>
+        <translation>bis sich der Spalt geschlossen hat</translation>
+    </message>
+    <message>
+        <source>at each of the times, negative: tight</source>
+        <translation>zu jeder der Zeiten, negativ: fest</translation>
+    </message>
+    <message>
+        <source>0 for balls</source>
+        <translation>0 bei Kugeln</translation>
+    </message>
+    <message>
+        <source>the length of the rollers</source>
+        <translation>die Länge der Rollen</translation>
+    </message>
+    <message>
+        <source>each once</source>
+        <translation>jeder einmal</translation>
+    </message>
+    <message>
+        <source>0 up to 0.5</source>
+        <translation>0 bis unter 0,5</translation>
+    </message>
+    <message>
+        <source>steel, cast_iron or aluminium</source>
+        <translation>steel, cast_iron oder aluminium</translation>
+    </message>
+    <message>
+        <source>0 &lt; lower &lt;= upper</source>
+        <translation>0 &lt; untere &lt;= obere</translation>
+    </message>
+    <message>
+        <source>bar, MPa, psi, tf or short_ton</source>
+        <translation>bar, MPa, psi, tf oder short_ton</translation>
+    </message>
+    <message>
+        <source>one opening or more, each &gt; 0</source>
+        <translation>eine Öffnung oder mehr, jede &gt; 0</translation>
+    </message>
+    <message>
+        <source>nut and washer at one end, over 0 and under half the length</source>
+        <translation>Mutter und Scheibe an einem Ende, über 0 und unter der halben Länge</translation>
+    </message>
+    <message>
+        <source>the engraved number</source>
+        <translation>die eingravierte Nummer</translation>
+    </message>
+    <message>
+        <source>yes, no or nothing</source>
+        <translation>ja, nein oder nichts</translation>
+    </message>
+    <message>
+        <source>each number once</source>
+        <translation>jede Nummer einmal</translation>
+    </message>
+    <message>
+        <source>bore &lt; inner &lt; outer raceway &lt; outside</source>
+        <translation>Bohrung &lt; innere &lt; äußere Laufbahn &lt; Außendurchmesser</translation>
+    </message>
+    <message>
+        <source>least first</source>
+        <translation>die kleinste zuerst</translation>
+    </message>
+    <message>
+        <source>over 0, under 1</source>
+        <translation>über 0, unter 1</translation>
+    </message>
+    <message>
+        <source>0 to 100000</source>
+        <translation>0 bis 100000</translation>
+    </message>
+    <message>
+        <source>0 or more: a loose sleeve carries nothing on</source>
+        <translation>0 oder mehr: eine lose Hülse leitet nichts weiter</translation>
+    </message>
+    <message>
+        <source>0 or more, least before most</source>
+        <translation>0 oder mehr, die kleinste vor der größten</translation>
+    </message>
+    <message>
+        <source>a diameter over 0</source>
+        <translation>ein Durchmesser über 0</translation>
+    </message>
+    <message>
+        <source>a depth of 0 or more</source>
+        <translation>eine Tiefe ab 0</translation>
+    </message>
+    <message>
+        <source>a direction of 0 up to 180 degrees</source>
+        <translation>eine Richtung von 0 bis unter 180 Grad</translation>
+    </message>
+    <message>
+        <source>one reading or more</source>
+        <translation>eine Ablesung oder mehr</translation>
+    </message>
+    <message>
+        <source>each place once</source>
+        <translation>jede Stelle einmal</translation>
+    </message>
+    <message>
+        <source>-40 to 120</source>
+        <translation>-40 bis 120</translation>
+    </message>
+    <message>
+        <source>0 to 100 um</source>
+        <translation>0 bis 100 µm</translation>
+    </message>
+    <message>
+        <source>a use of the table of end play</source>
+        <translation>eine Verwendung der Axialspieltabelle</translation>
+    </message>
+    <message>
+        <source>a material of the table</source>
+        <translation>ein Werkstoff der Tabelle</translation>
+    </message>
+    <message>
+        <source>a press with a gauge in the rack</source>
+        <translation>eine Presse mit Manometer im Regal</translation>
+    </message>
+    <message>
+        <source>a draw-bolt set in the rack</source>
+        <translation>ein Zugschraubensatz im Regal</translation>
+    </message>
+    <message>
+        <source>a draw-bolt set of the rack</source>
+        <translation>ein Zugschraubensatz des Regals</translation>
+    </message>
+    <message>
+        <source>-200 to 500 degC</source>
+        <translation>-200 bis 500 °C</translation>
+    </message>
+    <message>
+        <source>a heat source of the table</source>
+        <translation>eine Wärmequelle der Tabelle</translation>
+    </message>
+    <message>
+        <source>the sizes of both sides</source>
+        <translation>die Maße beider Seiten</translation>
+    </message>
+    <message>
+        <source>-100 to 250 degC</source>
+        <translation>-100 bis 250 °C</translation>
+    </message>
+    <message>
+        <source>a press of the rack</source>
+        <translation>eine Presse des Regals</translation>
+    </message>
+    <message>
+        <source>an uncertainty of 0 to 0.1 mm</source>
+        <translation>eine Messunsicherheit von 0 bis 0,1 mm</translation>
+    </message>
+    <message>
+        <source>a tool of the rack</source>
+        <translation>ein Werkzeug des Regals</translation>
+    </message>
+    <message>
+        <source>a face of it that can be pushed straight from above</source>
+        <translation>eine Fläche daran, die gerade von oben gedrückt werden kann</translation>
+    </message>
+    <message>
+        <source>three or more</source>
+        <translation>drei oder mehr</translation>
+    </message>
+    <message>
+        <source>a finite reading</source>
+        <translation>eine endliche Ablesung</translation>
+    </message>
+    <message>
+        <source>three different positions</source>
+        <translation>drei verschiedene Stellen</translation>
+    </message>
+    <message>
+        <source>d to u or D to U</source>
+        <translation>d bis u oder D bis U</translation>
+    </message>
+    <message>
+        <source>a letter and a grade, as N7 or k5</source>
+        <translation>ein Buchstabe und ein Grad, wie N7 oder k5</translation>
+    </message>
+    <message>
+        <source>IT1 to IT18</source>
+        <translation>IT1 bis IT18</translation>
+    </message>
+    <message>
+        <source>d to u for shafts, D to U for holes</source>
+        <translation>d bis u für Wellen, D bis U für Bohrungen</translation>
+    </message>
+    <message>
+        <source>two or more</source>
+        <translation>zwei oder mehr</translation>
+    </message>
+    <message>
+        <source>each larger than the one before</source>
+        <translation>jeder größer als der vorige</translation>
+    </message>
+    <message>
+        <source>an object</source>
+        <translation>ein Objekt</translation>
+    </message>
+    <message>
+        <source>a metric thread with its pitch, like M20x2.5</source>
+        <translation>ein metrisches Gewinde mit Steigung, wie M20x2.5</translation>
+    </message>
+    <message>
+        <source>a strength class like 8.8</source>
+        <translation>eine Festigkeitsklasse wie 8.8</translation>
+    </message>
+    <message>
+        <source>a skin that loses heat</source>
+        <translation>eine Oberfläche, die Wärme abgibt</translation>
+    </message>
+    <message>
+        <source>housing, ring or shaft</source>
+        <translation>housing, ring oder shaft</translation>
+    </message>
+    <message>
+        <source>up to most_degC</source>
+        <translation>bis most_degC</translation>
+    </message>
+    <message>
+        <source>&gt; 0, or a power</source>
+        <translation>&gt; 0, oder eine Leistung</translation>
+    </message>
+    <message>
+        <source>both sizes of the pilot, or none</source>
+        <translation>beide Maße der Zentrierung, oder keines</translation>
+    </message>
+    <message>
+        <source>no bore where there is a pilot</source>
+        <translation>keine Bohrung, wo eine Zentrierung ist</translation>
+    </message>
+    <message>
+        <source>a column of that name</source>
+        <translation>eine Spalte dieses Namens</translation>
+    </message>
+    <message>
+        <source>a press whose piston is known</source>
+        <translation>eine Presse, deren Kolben bekannt ist</translation>
+    </message>
+    <message>
+        <source>at least one sample</source>
+        <translation>mindestens ein Messwert</translation>
+    </message>
+    <message>
+        <source>a size, as 61.978 mm</source>
+        <translation>ein Maß, wie 61.978 mm</translation>
+    </message>
+    <message>
+        <source>a size over 0</source>
+        <translation>ein Maß über 0</translation>
+    </message>
+    <message>
+        <source>press t travel force, temp degC or dial mm</source>
+        <translation>press t Weg Kraft, temp degC oder dial mm</translation>
+    </message>
+    <message>
+        <source>[from_mm, to_mm, bore_mm, outside_mm]</source>
+        <translation>[from_mm, to_mm, bore_mm, outside_mm]</translation>
+    </message>
+    <message>
+        <source>a bore of 0 or more</source>
+        <translation>eine Bohrung ab 0</translation>
+    </message>
+    <message>
+        <source>one slice or more</source>
+        <translation>eine Scheibe oder mehr</translation>
+    </message>
+    <message>
+        <source>bodies or a bearing of the catalogue</source>
+        <translation>Körper oder ein Lager des Katalogs</translation>
+    </message>
+    <message>
+        <source>a class as N7, or a size with its limits</source>
+        <translation>eine Klasse wie N7, oder ein Maß mit Abmaßen</translation>
+    </message>
+    <message>
+        <source>arbor-arrangement</source>
+        <translation>arbor-arrangement</translation>
+    </message>
+    <message>
+        <source>A to J</source>
+        <translation>A bis J</translation>
+    </message>
+    <message>
+        <source>a size that belongs here, or key=value</source>
+        <translation>ein Maß, das hierher gehört, oder Schlüssel=Wert</translation>
+    </message>
+    <message>
+        <source>a folder that can be written</source>
+        <translation>ein Ordner, in den geschrieben werden kann</translation>
+    </message>
+    <message>
+        <source>a name ending in .dxf or .svg</source>
+        <translation>ein Name mit .dxf oder .svg am Ende</translation>
+    </message>
+    <message>
+        <source>a name: “Shaft nut 180 pin”</source>
+        <translation>ein Name: „Wellenmutter 180 pin“</translation>
+    </message>
+    <message>
+        <source>a size as 61.987, 2.4405 in, 1 7/16 in, 62-0.013, 62 N7, 62 +3/-12 um</source>
+        <translation>ein Maß wie 61.987, 2.4405 in, 1 7/16 in, 62-0.013, 62 N7, 62 +3/-12 um</translation>
+    </message>
+    <message>
+        <source>a size &gt; 0</source>
+        <translation>ein Maß &gt; 0</translation>
+    </message>
+    <message>
+        <source>limits within 5 % of the size (write um for micrometres)</source>
+        <translation>Abmaße innerhalb von 5 % des Maßes (um schreiben für Mikrometer)</translation>
+    </message>
+    <message>
+        <source>outside / bore x length, or outside x length</source>
+        <translation>außen / Bohrung x Länge, oder außen x Länge</translation>
+    </message>
+    <message>
+        <source>a material</source>
+        <translation>ein Werkstoff</translation>
+    </message>
+    <message>
+        <source>a designation of its own</source>
+        <translation>eine eigene Bezeichnung</translation>
+    </message>
+    <message>
+        <source>another window to have saved it</source>
+        <translation>ein anderes Fenster, das ihn gesichert hat</translation>
+    </message>
+    <message>
+        <source>a file that no newer program has written meanwhile</source>
+        <translation>eine Datei, die inzwischen kein neueres Programm geschrieben hat</translation>
+    </message>
+    <message>
+        <source>a number, a text or a list of numbers</source>
+        <translation>eine Zahl, ein Text oder eine Zahlenliste</translation>
+    </message>
+    <message>
+        <source>a file, this is a folder</source>
+        <translation>eine Datei, dies ist ein Ordner</translation>
+    </message>
+    <message>
+        <source>a file, this is a pipe or a device</source>
+        <translation>eine Datei, dies ist eine Leitung oder ein Gerät</translation>
+    </message>
+    <message>
+        <source>sqlite:/path/to/file or postgresql://user@host:port/database</source>
+        <translation>sqlite:/Pfad/zur/Datei oder postgresql://Benutzer@Rechner:Port/Datenbank</translation>
+    </message>
+    <message>
+        <source>a date: 2026-01-31</source>
+        <translation>ein Datum: 2026-01-31</translation>
+    </message>
+    <message>
+        <source>a press of the logbook</source>
+        <translation>eine Pressung des Logbuchs</translation>
+    </message>
+    <message>
+        <source>rpm</source>
+        <translation>1/min</translation>
+    </message>
+    <message>
+        <source>a name, a number, or steel, cast iron, aluminium</source>
+        <translation>ein Name, eine Zahl, oder Stahl, Gusseisen, Aluminium</translation>
+    </message>
+    <message>
+        <source>another name: a file of this name is kept already</source>
+        <translation>ein anderer Name: eine Datei dieses Namens gibt es schon</translation>
+    </message>
+    <message>
+        <source>a picture (PNG or JPEG)</source>
+        <translation>ein Bild (PNG oder JPEG)</translation>
+    </message>
+    <message>
+        <source>the trace beside their job</source>
+        <translation>den Verlauf neben seinem Auftrag</translation>
+    </message>
+    <message>
+        <source>use</source>
+        <comment>verdict</comment>
+        <translation>verwendbar</translation>
+    </message>
+    <message>
+        <source>over the bore&apos;s {1}</source>
+        <translation>größer als die Bohrung des Lagers, {1}</translation>
+    </message>
+    <message>
+        <source>at most {1}</source>
+        <translation>höchstens {1}</translation>
+    </message>
+    <message>
+        <source>1 to {1}</source>
+        <translation>1 bis {1}</translation>
+    </message>
+    <message>
+        <source>up to {1}</source>
+        <translation>bis {1}</translation>
+    </message>
+    <message>
+        <source>at least {1}</source>
+        <translation>mindestens {1}</translation>
+    </message>
+    <message>
+        <source>room of its own: the two overlap by {1} mm on the radius at {2} mm</source>
+        <translation>eigenen Platz: Die beiden überschneiden sich um {1} mm im Radius bei {2} mm</translation>
+    </message>
+    <message>
+        <source>a bore of its size in {1}</source>
+        <translation>eine Bohrung seiner Größe in {1}</translation>
+    </message>
+    <message>
+        <source>up to {1} mm</source>
+        <translation>bis {1} mm</translation>
+    </message>
+    <message>
+        <source>under {1} mm</source>
+        <translation>unter {1} mm</translation>
+    </message>
+    <message>
+        <source>over {1} mm</source>
+        <translation>über {1} mm</translation>
+    </message>
+    <message>
+        <source>0 up to under {1} mm</source>
+        <translation>0 bis unter {1} mm</translation>
+    </message>
+    <message>
+        <source>an outside over the bore {1}</source>
+        <translation>ein Außendurchmesser über der Bohrung {1}</translation>
+    </message>
+    <message>
+        <source>{1} fields</source>
+        <translation>{1} Felder</translation>
+    </message>
+    <message>
+        <source>at most {1} levels</source>
+        <translation>höchstens {1} Ebenen</translation>
+    </message>
+    <message>
+        <source>under the bore {1}</source>
+        <translation>unter der Bohrung {1}</translation>
+    </message>
+    <message>
+        <source>as many as angles: {1}</source>
+        <translation>so viele wie angles: {1}</translation>
+    </message>
+    <message>
+        <source>{1} to {2}</source>
+        <translation>{1} bis {2}</translation>
+    </message>
+    <message>
+        <source>an input of {1}</source>
+        <translation>eine Angabe von {1}</translation>
+    </message>
+    <message>
+        <source>0 to t_end_s, {1}</source>
+        <translation>0 bis t_end_s, {1}</translation>
+    </message>
+    <message>
+        <source>one of {1}</source>
+        <translation>eines von {1}</translation>
+    </message>
+    <message>
+        <source>&gt; bore {1}</source>
+        <translation>&gt; Bohrung {1}</translation>
+    </message>
+    <message>
+        <source>at most the width {1}</source>
+        <translation>höchstens die Breite {1}</translation>
+    </message>
+    <message>
+        <source>one of: {1}</source>
+        <translation>eines von: {1}</translation>
+    </message>
+    <message>
+        <source>over {1}, under {2}</source>
+        <translation>über {1}, unter {2}</translation>
+    </message>
+    <message>
+        <source>{1} up to under {2}</source>
+        <translation>{1} bis unter {2}</translation>
+    </message>
+    <message>
+        <source>0 up to under the outside {1}</source>
+        <translation>0 bis unter dem Außendurchmesser {1}</translation>
+    </message>
+    <message>
+        <source>0 up to under the length {1}</source>
+        <translation>0 bis unter der Länge {1}</translation>
+    </message>
+    <message>
+        <source>0 up to under the length less the head {1}</source>
+        <translation>0 bis unter der Länge ohne den Kopf {1}</translation>
+    </message>
+    <message>
+        <source>between the bore {1} and the outside {2}</source>
+        <translation>zwischen der Bohrung {1} und dem Außendurchmesser {2}</translation>
+    </message>
+    <message>
+        <source>over the least opening {1}</source>
+        <translation>über der kleinsten Öffnung {1}</translation>
+    </message>
+    <message>
+        <source>under the outside {1}</source>
+        <translation>unter dem Außendurchmesser {1}</translation>
+    </message>
+    <message>
+        <source>its washers, over the thread {1}</source>
+        <translation>seine Scheiben, über dem Gewinde {1}</translation>
+    </message>
+    <message>
+        <source>0 up to under {1}</source>
+        <translation>0 bis unter {1}</translation>
+    </message>
+    <message>
+        <source>over {1}</source>
+        <translation>über {1}</translation>
+    </message>
+    <message>
+        <source>over the seat {1}</source>
+        <translation>über dem Sitz {1}</translation>
+    </message>
+    <message>
+        <source>the seat&apos;s {1} mm</source>
+        <translation>die {1} mm des Sitzes</translation>
+    </message>
+    <message>
+        <source>within 1 % of {1} mm</source>
+        <translation>auf 1 % genau {1} mm</translation>
+    </message>
+    <message>
+        <source>a class given at {1} mm</source>
+        <translation>eine Klasse, die es bei {1} mm gibt</translation>
+    </message>
+    <message>
+        <source>a class that exists at {1} mm</source>
+        <translation>eine Klasse, die es bei {1} mm gibt</translation>
+    </message>
+    <message>
+        <source>{1} values</source>
+        <translation>{1} Werte</translation>
+    </message>
+    <message>
+        <source>over {1} up to {2}</source>
+        <translation>über {1} bis {2}</translation>
+    </message>
+    <message>
+        <source>the seat, {1}</source>
+        <translation>der Sitz, {1}</translation>
+    </message>
+    <message>
+        <source>under the length {1} mm</source>
+        <translation>unter der Länge {1} mm</translation>
+    </message>
+    <message>
+        <source>a free face at least {1} mm wide</source>
+        <translation>eine freie Fläche von mindestens {1} mm Breite</translation>
+    </message>
+    <message>
+        <source>under the outside {1} mm</source>
+        <translation>unter dem Außendurchmesser {1} mm</translation>
+    </message>
+    <message>
+        <source>not before {1}</source>
+        <translation>nicht vor {1}</translation>
+    </message>
+    <message>
+        <source>a height over {1}</source>
+        <translation>eine Höhe über {1}</translation>
+    </message>
+    <message>
+        <source>over the bore {1}</source>
+        <translation>über der Bohrung {1}</translation>
+    </message>
+    <message>
+        <source>slices without gaps, next from {1}</source>
+        <translation>Scheiben ohne Lücken, die nächste ab {1}</translation>
+    </message>
+    <message>
+        <source>key=value, since more than one order makes sense: {1}</source>
+        <translation>Schlüssel=Wert, da mehr als eine Reihenfolge einen Sinn ergibt: {1}</translation>
+    </message>
+    <message>
+        <source>up to {1} MiB</source>
+        <translation>bis {1} MiB</translation>
+    </message>
+    <message>
+        <source>version {1} or older</source>
+        <translation>Version {1} oder älter</translation>
+    </message>
+    <message>
+        <source>light metal gives way and grows with heat</source>
+        <translation>Leichtmetall gibt nach und dehnt sich bei Wärme</translation>
+    </message>
+    <message>
+        <source>a thin wall gives way</source>
+        <translation>eine dünne Wand gibt nach</translation>
+    </message>
+    <message>
+        <source>the ring grows with the speed</source>
+        <translation>der Ring weitet sich mit der Drehzahl</translation>
+    </message>
+    <message>
+        <source>a hollow shaft gives way</source>
+        <translation>eine Hohlwelle gibt nach</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n presses</source>
+        <translation>
+            <numerusform>%n Pressung</numerusform>
+            <numerusform>%n Pressungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n checks</source>
+        <translation>
+            <numerusform>%n Prüfung</numerusform>
+            <numerusform>%n Prüfungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n readings</source>
+        <translation>
+            <numerusform>%n Ablesung</numerusform>
+            <numerusform>%n Ablesungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of the kit missing: {what}</source>
+        <translation>
+            <numerusform>%n Teil des Satzes fehlt: {what}</numerusform>
+            <numerusform>%n Teile des Satzes fehlen: {what}</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Heat</source>
+        <comment>check</comment>
+        <translation>Wärme</translation>
+    </message>
+    <message>
+        <source>as given</source>
+        <translation>wie angegeben</translation>
+    </message>
+    <message>
+        <source>Search the terms</source>
+        <translation>Wörter suchen</translation>
+    </message>
+    <message>
+        <source>a term, or words of what is meant: end play</source>
+        <translation>ein Wort, oder was gemeint ist: Axialspiel</translation>
+    </message>
+    <message>
+        <source>Terms</source>
+        <translation>Wörter</translation>
+    </message>
+    <message>
+        <source>glossary.md</source>
+        <comment>the file of this language</comment>
+        <translation>glossary.de.md</translation>
+    </message>
+    <message>
+        <source>Nothing is found by these words.</source>
+        <translation>Zu diesen Wörtern findet sich nichts.</translation>
+    </message>
+    <message>
+        <source>Effective ram area [%1]</source>
+        <translation>Wirksame Kolbenfläche [%1]</translation>
+    </message>
+    <message>
+        <source>Capacity [%1]</source>
+        <translation>Tragkraft [%1]</translation>
+    </message>
+    <message>
+        <source>Help: terms</source>
+        <translation>Hilfe: Wörter</translation>
+    </message>
+    <message>
+        <source>Help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>Permitted rise</source>
+        <translation>Zulässige Erwärmung</translation>
+    </message>
+    <message>
+        <source>Permitted temperature rise: above 0, up to %1</source>
+        <translation>Zulässige Erwärmung: über 0, bis %1</translation>
+    </message>
+    <message>
+        <source>Permitted rise [%1]</source>
+        <translation>Zulässige Erwärmung [%1]</translation>
+    </message>
+    <message>
+        <source>%1 %2 at %3</source>
+        <translation>%1 %2 bei %3</translation>
+    </message>
+    <message>
+        <source>safe to start up to %1 s</source>
+        <translation>Fügen sicher bis %1 s</translation>
+    </message>
+    <message>
+        <source>grips at %1 s</source>
+        <translation>klemmt nach %1 s</translation>
+    </message>
+</context>
+</TS>

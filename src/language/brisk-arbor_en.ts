@@ -1,0 +1,42 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>arbor</name>
+    <message numerus="yes">
+        <source>%n on the rack do not fit: {groups}.</source>
+        <translation>
+            <numerusform>%n on the rack does not fit: {groups}.</numerusform>
+            <numerusform>%n on the rack do not fit: {groups}.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n presses</source>
+        <translation>
+            <numerusform>%n press</numerusform>
+            <numerusform>%n presses</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n checks</source>
+        <translation>
+            <numerusform>%n check</numerusform>
+            <numerusform>%n checks</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n readings</source>
+        <translation>
+            <numerusform>%n reading</numerusform>
+            <numerusform>%n readings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of the kit missing: {what}</source>
+        <translation>
+            <numerusform>%n of the kit missing: {what}</numerusform>
+            <numerusform>%n of the kit missing: {what}</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
