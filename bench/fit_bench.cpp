@@ -25,7 +25,7 @@ BENCHMARK(scatterOfTwoSeats)->Unit(benchmark::kMillisecond);
 
 void planOfTheDemoJob(benchmark::State& state) {
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
-    const auto& lib = arbor::testing::demoLibrary();
+    const auto& lib = arbor::testing::demoTables();
     for (auto _ : state)
         benchmark::DoNotOptimize(plan::planJob(job, lib));
 }

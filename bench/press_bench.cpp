@@ -15,7 +15,7 @@ namespace {
 /// Tightest, likely and loosest parts, apart and together, until all is back at the room's temperature.
 void followWarmingToTheEnd(benchmark::State& state) {
     const auto job = arbor::testing::demoJob("conveyor-tail-drum");
-    const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
+    const auto plan = plan::planJob(job, arbor::testing::demoTables());
     for (auto _ : state)
         benchmark::DoNotOptimize(plan::followHeat(*plan.heat(), 30));
 }

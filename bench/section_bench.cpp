@@ -11,7 +11,7 @@ using namespace arbor;
 namespace {
 
 tooling::SetupChoice choice() {
-    const auto& rack = arbor::testing::demoLibrary().rack;
+    const auto& rack = arbor::testing::demoTables().rack;
     return {rack.press("P30"), rack.tool("S14"), {rack.tool("X09")}, rack.tool("R05"), 1};
 }
 

@@ -13,7 +13,7 @@ namespace {
 
 catalog::Rack largeRack(std::size_t pieces) {
     catalog::Rack rack;
-    rack.presses = arbor::testing::demoLibrary().rack.presses;
+    rack.presses = arbor::testing::demoTables().rack.presses;
     std::mt19937 random(20261124);
     std::uniform_real_distribution<double> outside(20, 180), wall(2, 12), length(15, 160);
     const catalog::ToolKind kinds[] = {
@@ -44,8 +44,8 @@ void chooseFromARackOf(benchmark::State& state) {
 void chooseForAHubFromARackOf(benchmark::State& state) {
     const auto rack = largeRack(static_cast<std::size_t>(state.range(0)));
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
-    const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
-    const auto steps = plan::workSteps({job, arbor::testing::demoLibrary(), plan.strip, *plan.fits, plan.press});
+    const auto plan = plan::planJob(job, arbor::testing::demoTables());
+    const auto steps = plan::workSteps({job, arbor::testing::demoTables(), plan.strip, *plan.fits, plan.press});
     for (auto _ : state)
         benchmark::DoNotOptimize(
             tooling::chooseTools(steps.back().tasks.front(), rack, {&rack.presses.front()}, steps.back().load));

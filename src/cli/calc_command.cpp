@@ -3,8 +3,8 @@
 #include "cli/exit_codes.h"
 #include "core/base/json_text.h"
 #include "io/calc_line.h"
-#include "io/library_files.h"
 #include "io/results/calc_json.h"
+#include "io/table_files.h"
 #include "words/shipped_names.h"
 
 #include <istream>
@@ -32,7 +32,7 @@ int printList(std::ostream& out, bool asJson) {
 
 /// --key value and key=value are the same; what has no key goes where it fits.
 Result<calc::Values> typedValues(const calc::Calculation& calculation, const std::vector<std::string>& words,
-                                 const tables::Library& library) {
+                                 const tables::Tables& tables) {
     std::vector<std::string> sizes;
     for (std::size_t i = 0; i < words.size(); ++i) {
         const bool dashed = words[i].starts_with("--");
@@ -40,7 +40,7 @@ Result<calc::Values> typedValues(const calc::Calculation& calculation, const std
         if (dashed && size.find('=') == std::string::npos && i + 1 < words.size()) size += "=" + words[++i];
         sizes.push_back(std::move(size));
     }
-    return io::valuesFromSizes(calculation, sizes, library);
+    return io::valuesFromSizes(calculation, sizes, tables);
 }
 
 /// By its name, or by the words it is looked for with: "limits", "press", "gauge".
@@ -67,13 +67,13 @@ int CalcCommand::execute(std::ostream& out, std::ostream& err) const {
     const auto* calculation = calculationFor(name);
     if (!calculation)
         return refused(err, {ProblemCode::UnknownName, "calc", name, wanted("one of those that calc --list names")});
-    const auto library = io::loadTables();
-    if (!library) return refused(err, library.error());
+    const auto tables = io::loadTables();
+    if (!tables) return refused(err, tables.error());
     const auto worked = [&](const Result<calc::Values>& in) {
-        return in ? calc::evaluate(*calculation, *in, *library) : in;
+        return in ? calc::evaluate(*calculation, *in, *tables) : in;
     };
     if (!inputs.empty()) {
-        const auto result = worked(typedValues(*calculation, inputs, *library));
+        const auto result = worked(typedValues(*calculation, inputs, *tables));
         if (!result) return refused(err, result.error());
         if (asJson)
             out << io::valuesJson(*calculation, *result).dump(2) << '\n';

@@ -133,12 +133,12 @@ void addTurn(CLI::App& app, std::vector<Registered>& all) {
                     tr("folder with rack.csv and presses.json (default: the job's folder)"));
     sub->add_option("--step", command->step, stepHelp());
     sub->add_option("--out", command->outPath, tr("drawing to write (.dxf or .svg)"));
-    addNumber(*sub, "--outside", command->wishes.outsideDia_mm, tr("in place of the designed outside [mm]"));
-    addNumber(*sub, "--bore", command->wishes.boreDia_mm, tr("in place of the designed bore [mm]"));
-    addNumber(*sub, "--length", command->wishes.length_mm, tr("in place of the designed length [mm]"));
-    addNumber(*sub, "--relief", command->wishes.relief_mm, tr("depth of the bore, the rest stays solid [mm]"));
-    addNumber(*sub, "--pilot-dia", command->wishes.pilotDia_mm, tr("pilot below the pushing face [mm]"));
-    addNumber(*sub, "--pilot", command->wishes.pilotLength_mm, tr("its length [mm]"));
+    addNumber(*sub, "--outside", command->overrides.outsideDia_mm, tr("in place of the designed outside [mm]"));
+    addNumber(*sub, "--bore", command->overrides.boreDia_mm, tr("in place of the designed bore [mm]"));
+    addNumber(*sub, "--length", command->overrides.length_mm, tr("in place of the designed length [mm]"));
+    addNumber(*sub, "--relief", command->overrides.relief_mm, tr("depth of the bore, the rest stays solid [mm]"));
+    addNumber(*sub, "--pilot-dia", command->overrides.pilotDia_mm, tr("pilot below the pushing face [mm]"));
+    addNumber(*sub, "--pilot", command->overrides.pilotLength_mm, tr("its length [mm]"));
     sub->add_flag("--json", command->asJson, tr("print JSON"));
     all.push_back({sub, std::move(command)});
 }

@@ -1,7 +1,7 @@
 #include "cli/loaded_job.h"
 
 #include "core/plan/plan_job.h"
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
 #include "words/language.h"
@@ -33,19 +33,19 @@ Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string&
     if (!document) return tl::unexpected(Problems{document.error()});
     if (change) change(document->job);
     const auto folder = std::filesystem::path(jobPath).parent_path();
-    auto library = io::loadLibrary(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
-    if (!library) return tl::unexpected(Problems{library.error()});
+    auto tables = io::loadShopTables(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
+    if (!tables) return tl::unexpected(Problems{tables.error()});
     if (document->newer())
         note(err,
              words::tr("{file} was written by a newer program; what it knows more is left out").with("file", jobPath));
     const auto rack = (shopFolder.empty() ? folder : std::filesystem::path(shopFolder)) / "rack.csv";
     if (io::isLatin1(rack.string()))
         note(err, words::tr("{file} is not UTF-8; its letters were taken for Latin-1").with("file", rack.string()));
-    learnFromLog(folder, library->records);
-    auto kept = io::loadTraces(document->job, folder.string(), library->rack);
+    learnFromLog(folder, tables->records);
+    auto kept = io::loadTraces(document->job, folder.string(), tables->rack);
     if (kept.problem) return tl::unexpected(Problems{*kept.problem});
-    LoadedJob out{std::move(*document), std::make_unique<const tables::Library>(std::move(*library)), {}};
-    out.plan = plan::planJob(out.document.job, *out.library, {std::move(kept.traces), {}, true});
+    LoadedJob out{std::move(*document), std::make_unique<const tables::Tables>(std::move(*tables)), {}};
+    out.plan = plan::planJob(out.document.job, *out.tables, {std::move(kept.traces), {}, true});
     if (out.plan.problems.empty()) return out;
     for (auto& problem : out.plan.problems)
         problem.file = jobPath;

@@ -13,7 +13,7 @@ namespace arbor::cli {
 /// A job file worked out with the shop's rack and its trace.
 struct LoadedJob {
     io::JobDocument document;
-    std::unique_ptr<const tables::Library> library; ///< the plan points into it
+    std::unique_ptr<const tables::Tables> tables; ///< the plan points into it
     plan::Plan plan;
 };
 

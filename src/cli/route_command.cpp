@@ -5,7 +5,7 @@
 #include "cli/sheet_command.h"
 #include "core/plan/strip_plan.h"
 #include "io/arrangement_file.h"
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "words/sheets/sheets.h"
 
 #include <ostream>
@@ -17,7 +17,7 @@ namespace {
 
 /// With the forces of Fit where the whole job can be worked out, as every other command says them; else the order
 /// alone.
-plan::Plan planOf(const std::string& path, const job::Job& job, const tables::Library& tables) {
+plan::Plan planOf(const std::string& path, const job::Job& job, const tables::Tables& tables) {
     std::ostringstream notes; // of the whole job; nobody asked for them here
     plan::Plan out;
     if (auto whole = loadJobAndPlan(path, {}, notes)) {
@@ -32,19 +32,19 @@ plan::Plan planOf(const std::string& path, const job::Job& job, const tables::Li
 } // namespace
 
 int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
-    const auto library = io::loadTables();
-    if (!library) return refused(err, library.error());
+    const auto tables = io::loadTables();
+    if (!tables) return refused(err, tables.error());
     const auto job = io::loadWork(path);
     if (!job) return refused(err, job.error());
-    auto plan = planOf(path, *job, *library);
+    auto plan = planOf(path, *job, *tables);
     if (!plan.strip.faults.empty()) {
         for (auto& fault : plan.strip.faults)
             fault.file = path;
         return refused(err, plan.strip.faults);
     }
     const bool together = m_direction == Direction::Together && plan.strip.order.stuck == 0;
-    return printSheets(out, together ? "route" : "strip", *job, words::stripSheets(words::Told(*job, plan), together),
-                       asJson, true);
+    return printSheets(out, together ? "route" : "strip", *job,
+                       words::stripSheets(words::SheetInput(*job, plan), together), asJson, true);
 }
 
 } // namespace arbor::cli

@@ -78,7 +78,7 @@ int SheetCommand::execute(std::ostream& out, std::ostream& err) const {
         const int code = refused(err, io::inFile(*problem, jobPath).value());
         if (wanted->has_value()) return code;
     }
-    const words::Told told(job, plan);
+    const words::SheetInput told(job, plan);
     const auto heats = warm ? words::followHeats(told, *wanted, secondsSince) : std::vector<words::HeatTold>{};
     std::vector<words::Sheet> sheets;
     for (const auto station : m_stations)

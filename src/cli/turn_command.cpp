@@ -29,9 +29,9 @@ int TurnCommand::execute(std::ostream& out, std::ostream& err) const {
     const auto& plan = loaded->plan;
     const auto wanted = stepFor(plan, step);
     if (!wanted) return refused(err, wanted.error());
-    const auto sleeve = plan::turnFor(**wanted, plan.press, wishes);
+    const auto sleeve = plan::turnFor(**wanted, plan.press, overrides);
     if (!sleeve) return refused(err, sleeve.error());
-    const auto sheet = words::turnedSheet(words::Told(job, plan), **wanted, *sleeve);
+    const auto sheet = words::turnedSheet(words::SheetInput(job, plan), **wanted, *sleeve);
     if (!outPath.empty()) {
         const io::TitleBlock block{words::tr("Press sleeve {tool}").with("tool", sleeve->tool.id),
                                    job.id + "  " + job.title, job.customer};

@@ -17,7 +17,7 @@ public:
     std::string outPath; ///< DXF or SVG; empty: no drawing
     std::string step;    ///< its key, or what it begins with, or its number from 1; empty: the one in hand
     bool asJson = false;
-    tooling::TurnWishes wishes;
+    tooling::TurnOverrides overrides;
 };
 
 } // namespace arbor::cli

@@ -147,8 +147,8 @@ bool placeWithUnit(calc::Values& out, const calc::Calculation& c, const Piece& p
 /// where that makes sense, else in the only other order that does.
 class BareNumbers {
 public:
-    BareNumbers(const calc::Calculation& c, calc::Values given, std::vector<double> numbers, const tables::Library& lib)
-        : m_c(c), m_given(std::move(given)), m_numbers(std::move(numbers)), m_lib(lib) {
+    BareNumbers(const calc::Calculation& c, calc::Values given, std::vector<double> numbers, const tables::Tables& lib)
+        : m_c(c), m_given(std::move(given)), m_numbers(std::move(numbers)), m_tables(lib) {
         for (std::size_t i = 0; i < c.inputs.size(); ++i)
             if (c.inputs[i].kind == Kind::Number && !m_given.contains(c.inputs[i].name)) m_free.push_back(i);
     }
@@ -178,7 +178,7 @@ private:
         do {
             if (m_triesLeft-- <= 0) return std::optional<calc::Values>(); // one found so far need not be the only one
             auto values = with(fields, order);
-            const bool sense = calc::evaluate(m_c, values, m_lib).has_value();
+            const bool sense = calc::evaluate(m_c, values, m_tables).has_value();
             if (sense && typedOrder) return std::optional(std::move(values));
             if (sense && other) return ambiguous(fields);
             if (sense) other = std::move(values);
@@ -205,7 +205,7 @@ private:
     const calc::Calculation& m_c;
     calc::Values m_given;
     std::vector<double> m_numbers;
-    const tables::Library& m_lib;
+    const tables::Tables& m_tables;
     std::vector<std::size_t> m_free; ///< fields
     int m_triesLeft = 200;           ///< a transient takes some milliseconds
 };
@@ -248,7 +248,7 @@ CalcLine readCalcLine(const std::string& line) {
 }
 
 Result<calc::Values> valuesFromSizes(const calc::Calculation& c, const std::vector<std::string>& sizes,
-                                     const tables::Library& library) {
+                                     const tables::Tables& tables) {
     calc::Values out;
     std::vector<Piece> keyless;
     for (const auto& size : sizes) {
@@ -265,18 +265,18 @@ Result<calc::Values> valuesFromSizes(const calc::Calculation& c, const std::vect
     }
     std::vector<double> bare;
     for (const auto& piece : keyless) {
-        const bool list = piece.text.find(',') != std::string::npos && placeWord(out, c, piece, library.materials);
+        const bool list = piece.text.find(',') != std::string::npos && placeWord(out, c, piece, tables.materials);
         if (list || (piece.number && !piece.unit.empty() && placeWithUnit(out, c, piece))) continue;
         if (piece.number && piece.unit.empty())
             bare.push_back(*piece.number);
-        else if (!placeWord(out, c, piece, library.materials))
+        else if (!placeWord(out, c, piece, tables.materials))
             return refuse(ProblemCode::Malformed, c.name, piece.text, wanted("a size that belongs here, or key=value"));
     }
     if (bare.empty()) return out;
-    auto placed = BareNumbers(c, out, bare, library).placed();
+    auto placed = BareNumbers(c, out, bare, tables).placed();
     if (!placed) return tl::unexpected(placed.error());
     if (*placed) return std::move(**placed);
-    return plainly(c, std::move(out), bare, library.materials);
+    return plainly(c, std::move(out), bare, tables.materials);
 }
 
 } // namespace arbor::io

@@ -24,6 +24,6 @@ CalcLine readCalcLine(const std::string& line);
 /// @errors Malformed with the piece that fits nowhere, or with the names to choose from where several orders make
 /// sense; the values themselves are judged by calc::evaluate
 Result<calc::Values> valuesFromSizes(const calc::Calculation& calculation, const std::vector<std::string>& sizes,
-                                     const tables::Library& library);
+                                     const tables::Tables& tables);
 
 } // namespace arbor::io

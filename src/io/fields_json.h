@@ -45,7 +45,7 @@ struct Writer {
     json written(int value, const Rule&) const { return value; }
     json written(double value, const Rule& rule) const { return inUnit(value, rule.unit); }
     json written(const std::string& value, const Rule&) const { return value; }
-    json written(const Limits& value, const Rule& rule) const {
+    json written(const Interval& value, const Rule& rule) const {
         return {inUnit(value.lower, rule.unit), inUnit(value.upper, rule.unit)};
     }
     json written(const Range& value, const Rule& rule) const {
@@ -154,7 +154,7 @@ struct Reader {
     static void take(int& value, const json& d, const Rule&) { value = d.get<int>(); }
     static void take(double& value, const json& d, const Rule& rule) { value = d.get<double>() * rule.unit; }
     static void take(std::string& value, const json& d, const Rule&) { value = d.get<std::string>(); }
-    static void take(Limits& value, const json& d, const Rule& rule) {
+    static void take(Interval& value, const json& d, const Rule& rule) {
         value = {d.at(0).get<double>() * rule.unit, d.at(1).get<double>() * rule.unit};
     }
     static void take(Range& value, const json& d, const Rule& rule) {
@@ -250,7 +250,7 @@ struct Describer {
         if (rule.isFilled) out["minLength"] = 1;
         return out;
     }
-    static json schemaOf(Type<Limits>, const Rule& rule) {
+    static json schemaOf(Type<Interval>, const Rule& rule) {
         return {{"type", "array"}, {"minItems", 2}, {"maxItems", 2}, {"items", numbers("number", rule)}};
     }
     static json schemaOf(Type<Range>, const Rule& rule) {

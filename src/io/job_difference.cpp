@@ -41,22 +41,22 @@ std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs
     return out;
 }
 
-std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Library& library) {
+std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Tables& tables) {
     std::vector<Problem> out;
     const auto ask = [&](bool known, const std::string& place, const std::string& name, Wanted expected) {
         if (!known) out.push_back({ProblemCode::UnknownName, place, name, std::move(expected)});
     };
-    ask(library.rack.press(theirs.press), "press", theirs.press, wanted("a press of the rack"));
+    ask(tables.rack.press(theirs.press), "press", theirs.press, wanted("a press of the rack"));
     for (const auto& [key, step] : theirs.steps)
-        for (const auto& id : {step.wish.driver, step.wish.support})
-            if (id) ask(library.rack.tool(*id), "steps/" + job::nameOf(key), *id, wanted("a tool of the rack"));
+        for (const auto& id : {step.overrides.driver, step.overrides.support})
+            if (id) ask(tables.rack.tool(*id), "steps/" + job::nameOf(key), *id, wanted("a tool of the rack"));
     for (const auto& part : theirs.arrangement.assembly.parts) {
         const auto place = "arrangement/parts/" + part.id;
         if (part.catalogue)
-            ask(catalog::findBearing(library.bearings, part.catalogue->designation), place + "/bearing",
+            ask(catalog::findBearing(tables.bearings, part.catalogue->designation), place + "/bearing",
                 part.catalogue->designation, wanted("a bearing of the catalogue"));
         else if (!part.material.empty())
-            ask(catalog::materialKey(library.materials, part.material).has_value(), place + "/material", part.material,
+            ask(catalog::materialKey(tables.materials, part.material).has_value(), place + "/material", part.material,
                 wanted("a material"));
     }
     return out;

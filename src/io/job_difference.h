@@ -18,6 +18,6 @@ struct Difference {
 std::vector<Difference> differences(const job::Job& ours, const job::Job& theirs);
 
 /// What a job from elsewhere asks for that this shop does not have: press, tools, bearing, materials.
-std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Library& library);
+std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Tables& tables);
 
 } // namespace arbor::io

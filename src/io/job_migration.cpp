@@ -70,12 +70,12 @@ private:
     void moveTools(const job::StepKey& own) {
         auto tooling = taken(m_job, "tooling");
         m_job["press"] = tooling.at("press");
-        moveWishes(own, tooling);
+        moveOverrides(own, tooling);
         for (const char* key : {"driver", "support"})
             if (tooling.contains(key)) step(own)[key] = tooling.at(key);
     }
 
-    void moveWishes(const job::StepKey& own, const json& tooling) {
+    void moveOverrides(const job::StepKey& own, const json& tooling) {
         for (const auto& wish : tooling.value("steps", json::array())) {
             const auto named = wish.at("step").get<std::string>();
             const bool out = named.starts_with("out:");

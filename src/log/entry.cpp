@@ -30,7 +30,7 @@ std::optional<double> minutesOf(const job::StepHeat& heat, const std::string& re
     return longest;
 }
 
-Entry entryOf(const job::Job& job, const job::Record& r, const tables::Library& library, const std::string& document) {
+Entry entryOf(const job::Job& job, const job::Record& r, const tables::Tables& tables, const std::string& document) {
     Entry e;
     e.id = r.entry.empty() ? job.id + "@" + r.when : r.entry;
     e.jobId = job.id;
@@ -39,7 +39,7 @@ Entry entryOf(const job::Job& job, const job::Record& r, const tables::Library& 
     e.shape = job.arrangement.shape;
     e.customer = job.customer;
     e.bearing = r.bearing;
-    if (const auto* bearing = catalog::findBearing(library.bearings, r.bearing))
+    if (const auto* bearing = catalog::findBearing(tables.bearings, r.bearing))
         e.family = catalog::knowledge(bearing->type).name;
     e.bore = r.bore;
     e.who = r.who;
@@ -63,16 +63,16 @@ Entry entryOf(const job::Job& job, const job::Record& r, const tables::Library& 
 
 } // namespace
 
-std::vector<Entry> entriesOf(const job::Job& job, const tables::Library& library, const std::string& document) {
+std::vector<Entry> entriesOf(const job::Job& job, const tables::Tables& tables, const std::string& document) {
     std::vector<Entry> out;
     for (const auto& [key, step] : job.steps) {
         if (!step.record) continue;
-        out.push_back(entryOf(job, *step.record, library, document));
+        out.push_back(entryOf(job, *step.record, tables, document));
         out.back().step = job::nameOf(key);
         out.back().minutes = minutesOf(step.heat, step.record->when);
     }
     if (out.empty() && job.record) {
-        out.push_back(entryOf(job, *job.record, library, document));
+        out.push_back(entryOf(job, *job.record, tables, document));
         for (const auto& [key, step] : job.steps)
             out.back().minutes = std::max(out.back().minutes, minutesOf(step.heat, job.record->when));
     }

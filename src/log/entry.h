@@ -44,6 +44,6 @@ struct Entry {
 
 /// One of each step that has a record; of a job that was closed when it knew but one press, that one.
 /// @param document  the job file as it stands
-std::vector<Entry> entriesOf(const job::Job& job, const tables::Library& library, const std::string& document);
+std::vector<Entry> entriesOf(const job::Job& job, const tables::Tables& tables, const std::string& document);
 
 } // namespace arbor::log

@@ -10,8 +10,8 @@ namespace arbor::practice {
 
 namespace {
 
-constexpr Limits kFriction{0.08, 0.13}; // steel in cast iron, light oil, [HB4.6]
-constexpr double kUnsure = 0.15;        // of the interference the drawing leaves open
+constexpr Interval kFriction{0.08, 0.13}; // steel in cast iron, light oil, [HB4.6]
+constexpr double kUnsure = 0.15;          // of the interference the drawing leaves open
 constexpr double kGoodShare = 0.25;
 
 double pick(double from, double to, std::mt19937& hand) {

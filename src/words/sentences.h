@@ -37,7 +37,7 @@ std::string stopReason(const plan::StepPlan& step, const plan::Plan& plan, const
 std::string markWord(plan::Mark mark);
 std::string markWord(const std::string& key); ///< by the key a sheet has
 
-Sentence verdict(const seat::Seating& seating, const Display& display);
+Sentence verdict(const seating::Seating& seating, const Display& display);
 /// How a press ends: "final seating load 5.20 kN, one dwell", or "stop at contact".
 std::string endOfPress(const trace::Expected& expected, const Display& display);
 /// What a trace came to, and what to do about it.
@@ -46,7 +46,7 @@ Sentence verdict(const trace::Analysis& analysis, const Display& display);
 std::string recordedVerdict(const std::string& key);
 std::string phaseName(trace::PhaseKind kind);
 /// What to do next about a seat.
-std::string nextStep(const seat::Seating& seating);
+std::string nextStep(const seating::Seating& seating);
 
 std::string lubricantName(catalog::Lubricant lubricant);
 std::string sideName(catalog::Side side);

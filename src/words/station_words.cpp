@@ -159,22 +159,22 @@ std::string markWord(const std::string& key) {
     return markWord(plan::Mark::NotNeeded);
 }
 
-Sentence verdict(const seat::Seating& seating, const Display& d) {
+Sentence verdict(const seating::Seating& seating, const Display& d) {
     switch (seating.verdict) {
-    case seat::SeatVerdict::NotJudged:
+    case seating::SeatVerdict::NotJudged:
         return {tr("Not measured yet"), tr("Enter what the gauge shows, place by place.")};
-    case seat::SeatVerdict::HomeAndSquare:
+    case seating::SeatVerdict::HomeAndSquare:
         return {tr("Home and square"), seating.grooveOpening_mm
                                            ? tr("Nothing more to do at this seat but the retaining ring.")
                                            : tr("Nothing more to do at this seat.")};
-    case seat::SeatVerdict::SquareOnly:
+    case seating::SeatVerdict::SquareOnly:
         return {tr("Square"), tr("An indicator does not tell whether it is home.")};
-    case seat::SeatVerdict::NotHome:
+    case seating::SeatVerdict::NotHome:
         return {tr("Not home"), tr("{size} short of the shoulder.").with("size", d.fine(seating.gap_mm.likely).text())};
-    case seat::SeatVerdict::Tilted:
+    case seating::SeatVerdict::Tilted:
         return {tr("Cocked"),
-                tr("High towards {hour} o’clock.").with("hour", seat::clockPosition(seating.plane->highAngle_deg))};
-    case seat::SeatVerdict::ReadingsDisagree:
+                tr("High towards {hour} o’clock.").with("hour", seating::clockPosition(seating.plane->highAngle_deg))};
+    case seating::SeatVerdict::ReadingsDisagree:
         return {tr("Readings disagree"), tr("One of them does not lie in the plane of the others.")};
     }
     return {};
@@ -225,8 +225,8 @@ Sentence verdict(const trace::Analysis& a, const Display& d) {
 }
 
 std::string recordedVerdict(const std::string& key) {
-    if (const auto ofSeat = job::named<seat::SeatVerdict>(key)) {
-        seat::Seating seating;
+    if (const auto ofSeat = job::named<seating::SeatVerdict>(key)) {
+        seating::Seating seating;
         seating.verdict = *ofSeat;
         seating.plane.emplace();
         return verdict(seating, Display()).head;
@@ -255,26 +255,26 @@ std::string phaseName(trace::PhaseKind kind) {
     return {};
 }
 
-std::string nextStep(const seat::Seating& seating) {
+std::string nextStep(const seating::Seating& seating) {
     switch (seating.verdict) {
-    case seat::SeatVerdict::NotJudged:
+    case seating::SeatVerdict::NotJudged:
         return tr("Measure at four places or more, evenly round the ring.");
-    case seat::SeatVerdict::HomeAndSquare:
+    case seating::SeatVerdict::HomeAndSquare:
         return seating.grooveOpening_mm
                    ? tr("Fit a new retaining ring: gap down, sharp edge to the load. Eye protection on.")
                    : tr("Turn it by hand: it must run smoothly. Then write the record.");
-    case seat::SeatVerdict::SquareOnly:
+    case seating::SeatVerdict::SquareOnly:
         return tr("Measure the depth at three places, or keep a trace of the press.");
-    case seat::SeatVerdict::NotHome:
+    case seating::SeatVerdict::NotHome:
         return tr(
             "Put the sleeve back and press again with one seating load. If it does not move, lift it out and check "
             "under the ring.");
-    case seat::SeatVerdict::Tilted:
+    case seating::SeatVerdict::Tilted:
         return tr("Press again with a true sleeve; if the high side stays at {hour} o’clock, lift it out and check for "
                   "a "
                   "chip there.")
-            .with("hour", seat::clockPosition(seating.plane->highAngle_deg));
-    case seat::SeatVerdict::ReadingsDisagree:
+            .with("hour", seating::clockPosition(seating.plane->highAngle_deg));
+    case seating::SeatVerdict::ReadingsDisagree:
         for (const auto& f : seating.findings)
             if (const auto* off = f.get<found::ReadingsDisagree>())
                 return tr("Wipe the face and measure again at {hour} o’clock.").with("hour", off->hour);

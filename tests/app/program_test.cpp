@@ -106,7 +106,7 @@ TEST(Program, TheReportHoldsWhatWasDone) {
 TEST(Program, TheReportSaysWhatWasReadByHandSetAndTightened) {
     const TemporaryShop shop;
     auto document = io::loadJob(shop.file("conveyor-tail-drum.arbor.json")).value();
-    ownStep(document.job).hand = {job::HandMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
+    ownStep(document.job).hand = {job::ManualMeans::Gauge, {}, {{4, 2}, {8, 4}, {12, 6}, {16, 8}, {20, 10}}, {}};
     document.job.closing.fasteners = {{"Plate screws", 4, 25, job::Pattern::Star, 2, 0, true, job::Locking::Tab, 24.5}};
     document.job.closing.runIn.readings = {{15, 38}, {30, 39}, {45, 39}};
     document.job.closing.releasedBy = "Piet Oduya";
@@ -184,7 +184,7 @@ TEST(Program, RouteCardSaysTheFiguresOfFit) {
         ASSERT_TRUE(entry.document) << entry.path;
         auto document = *entry.document;
         auto& job = document.job;
-        const auto drawn = plan::planJob(job, arbor::testing::demoLibrary());
+        const auto drawn = plan::planJob(job, arbor::testing::demoTables());
         for (auto& joint : job.arrangement.assembly.pressed)
             for (const auto& seat : drawn.fits->seats) {
                 if (seat.key != job::SeatKey{joint.outer, joint.inner}) continue;
@@ -201,7 +201,7 @@ TEST(Program, RouteCardSaysTheFiguresOfFit) {
             EXPECT_TRUE(text.contains(QString::fromStdString(what))) << entry.path << ": " << what;
         };
         const words::Display d(job.units);
-        const auto p = plan::planJob(job, arbor::testing::demoLibrary());
+        const auto p = plan::planJob(job, arbor::testing::demoTables());
         for (const auto& seat : p.fits->seats)
             if (seat.fit) {
                 const auto& i = seat.fit->interference_mm;

@@ -74,7 +74,7 @@ TEST(ToolsCommand, TurnDesignsAndDrawsASleeve) {
     EXPECT_THAT(d["words"].dump(), HasSubstr("round bar"));
 }
 
-TEST(ToolsCommand, TurnKeepsWishesAndStopsOnBadOnes) {
+TEST(ToolsCommand, TurnKeepsOverridesAndStopsOnBadOnes) {
     const TemporaryShop shop;
     const auto stop = run({"turn", shop.jobFile(), "--outside", "63"});
     EXPECT_EQ(stop.exit, 1);
@@ -229,7 +229,7 @@ TEST(ToolsCommand, TurnWritesSvgAndRefusesOtherEndings) {
     EXPECT_THAT(other.err, HasSubstr(".dxf or .svg"));
 }
 
-TEST(ToolsCommand, AWishedToolThatIsGoneEndsWithTwoAndItsPlace) {
+TEST(ToolsCommand, AChosenToolThatIsGoneEndsWithTwoAndItsPlace) {
     const TemporaryShop shop;
     shop.write("seamer-turret-upper.arbor.json",
                replaced(shop.read("seamer-turret-upper.arbor.json"), R"("press": "P30")",

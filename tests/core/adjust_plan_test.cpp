@@ -10,14 +10,14 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using job::Station;
 using plan::Mark;
 
 namespace {
 
 plan::Plan planned(const job::Job& job) {
-    return plan::planJob(job, demoLibrary());
+    return plan::planJob(job, demoTables());
 }
 
 job::Job drum(std::optional<double> play_mm) {
@@ -63,16 +63,16 @@ TEST(AdjustPlan, FindsThePairInTheArrangement) {
 }
 
 TEST(AdjustPlan, BandByUseAndBore) {
-    EXPECT_EQ(planned(drum({})).adjust->target_mm, (Limits{0.030, 0.060})); // general, up to 50
+    EXPECT_EQ(planned(drum({})).adjust->target_mm, (Interval{0.030, 0.060})); // general, up to 50
     auto job = drum({});
     job.adjust.use = "warm";
-    EXPECT_EQ(planned(job).adjust->target_mm, (Limits{0.060, 0.110}));
-    job.adjust.target_mm = Limits{0.01, 0.02};
-    EXPECT_EQ(planned(job).adjust->target_mm, (Limits{0.01, 0.02}));
+    EXPECT_EQ(planned(job).adjust->target_mm, (Interval{0.060, 0.110}));
+    job.adjust.target_mm = Interval{0.01, 0.02};
+    EXPECT_EQ(planned(job).adjust->target_mm, (Interval{0.01, 0.02}));
     job.adjust.target_mm.reset();
     job.adjust.use = "moon";
     EXPECT_EQ(planned(job).problem()->field, "adjust/use");
-    const auto& bands = demoLibrary().endPlay;
+    const auto& bands = demoTables().endPlay;
     EXPECT_EQ(adjust::bandOf(bands, "general", 30)->play_mm.upper, 0.05);
     EXPECT_EQ(adjust::bandOf(bands, "general", 30.01)->play_mm.upper, 0.06);
     EXPECT_EQ(adjust::bandOf(bands, "general", 500)->play_mm.upper, 0.12); // the largest there is
@@ -160,7 +160,7 @@ TEST(AdjustPlan, RollingTorqueAndGrease) {
     auto job = drum(0.045);
     job.adjust.pull_N = 20;
     job.adjust.radius_mm = 55;
-    job.adjust.torque_Nm_wanted = Limits{0.2, 0.9};
+    job.adjust.torque_Nm_wanted = Interval{0.2, 0.9};
     const auto p = planned(job);
     EXPECT_NEAR(*p.adjust->rolling_Nm, 1.1, 1e-12);
     EXPECT_EQ(said<found::RollingTorqueIs>(p)->severity, Severity::Stop);
@@ -204,7 +204,7 @@ TEST(AdjustPlan, GreaseIsWeighedAsItIsSaid) {
 }
 
 TEST(PlayBand, TheShopsOwnRowsGoFirstAsFarAsTheyReach) {
-    auto bands = demoLibrary().endPlay;
+    auto bands = demoTables().endPlay;
     bands.push_back({"general", "general", 45, {0.01, 0.02}, true});
     bands.push_back({"general", "general", 35, {0.03, 0.04}, true});
     bands.push_back({"wet", "under water", 40, {0.05, 0.06}, true});

@@ -114,7 +114,7 @@ TEST(Nut, NoOtherPlaceLiesNearerToTheMiddleOfTheBand) {
         Nut nut{pick(0.5, 3), std::uniform_int_distribution<int>(3, 12)(hand), {pick(0, 180)}};
         if (i % 3 == 0) nut.holes_deg.push_back(pick(0, 180));
         const double play = pick(-0.2, 0.3), ahead = pick(0, 360.0 / nut.slotCount), least = pick(-0.05, 0.1);
-        const Limits band{least, least + pick(0.005, 0.15)};
+        const Interval band{least, least + pick(0.005, 0.15)};
         const auto c = chooseSlot(nut, play, ahead, band).value();
         std::optional<double> nearest;
         double below = -1e9, above = 1e9;
@@ -147,7 +147,7 @@ TEST(Nut, AMendedWasherPutsThePlaceIntoTheBand) {
     for (int i = 0; i < 300; ++i) {
         const Nut nut{pick(0.5, 3), 6, {0}};
         const double washer = pick(2, 6), play = pick(-0.1, 0.3), least = pick(0.01, 0.1);
-        const Limits band{least, least + 0.01};
+        const Interval band{least, least + 0.01};
         const auto c = chooseSlot(nut, play, 0, band).value();
         const double coneFace = 10, nutNow = coneFace + washer + play; // along the shaft, away from the cone
         for (const auto& mend : c.washerMends()) {

@@ -74,7 +74,7 @@ const Evidence* evidenceOf(const Analysis& a) {
 
 TEST(Analysis, HomeWithItsNumbersByHand) {
     AnalysisInput in;
-    in.friction = Limits{0.08, 0.12};
+    in.friction = Interval{0.08, 0.12};
     const auto a = analyse(pressed(330), plainSeat(), in);
     EXPECT_EQ(a.verdict, Verdict::Home);
     EXPECT_FALSE(a.stop());
@@ -90,7 +90,7 @@ TEST(Analysis, HomeWithItsNumbersByHand) {
 
 TEST(Analysis, FrictionOutsideItsBandIsNotAsItShouldPress) {
     AnalysisInput in;
-    in.friction = Limits{0.095, 0.105};
+    in.friction = Interval{0.095, 0.105};
     const auto off = analyse(pressed(330), plainSeat(), in); // a tenth more than 0.1
     ASSERT_TRUE(findingOf<found::TraceFrictionOff>(off.findings));
     EXPECT_NEAR(findingOf<found::TraceFrictionOff>(off.findings)->get<found::TraceFrictionOff>()->found, 0.11, 0.0005);
@@ -139,7 +139,7 @@ TEST(Analysis, TenPointsReadOffAGaugeAreEnough) {
     hand.push_back({25, 20.1, 9000});
     AnalysisInput in;
     in.gaugeStep_N = 200;
-    in.friction = Limits{0.08, 0.12};
+    in.friction = Interval{0.08, 0.12};
     const auto a = analyse(hand, plainSeat(), in);
     EXPECT_EQ(a.verdict, Verdict::Home);
     EXPECT_NEAR(*a.friction, 0.1, 0.003);

@@ -24,7 +24,7 @@ TEST(BlindSeat, IsAnArrangementWithoutFaults) {
     auto seat = demoSeat();
     seat.shaft = arrangement::Journal{"carbon_steel", 30, 8, {}};
     auto a = arrangement::blindSeat(seat).value();
-    ASSERT_TRUE(arrangement::resolve(a, arbor::testing::demoLibrary().bearings));
+    ASSERT_TRUE(arrangement::resolve(a, arbor::testing::demoTables().bearings));
     for (const auto& fault : arrangement::faults(a))
         ADD_FAILURE() << fault.field << " " << fault.value << " " << fault.limit.english();
     EXPECT_EQ(route::takeApart(a).stuck, 0u) << "all of it comes apart";
@@ -52,7 +52,7 @@ TEST(BlindSeat, EngagesFromNothingToItsWidthLessChamfersAndGroove) {
 }
 
 TEST(BearingBodies, OfABearingABearingDoNotOverlap) {
-    for (const auto& bearing : arbor::testing::demoLibrary().bearings) {
+    for (const auto& bearing : arbor::testing::demoTables().bearings) {
         const auto bodies =
             catalog::bearingBodies(bearing, catalog::knowledge(bearing.type).sealable
                                                 ? catalog::BearingDress{catalog::Side::Both, catalog::Side::Down}
@@ -67,7 +67,7 @@ TEST(BearingBodies, OfABearingABearingDoNotOverlap) {
 }
 
 TEST(BearingBodies, BallsTouchBothRacewaysOfEveryBearing) {
-    for (const auto& bearing : arbor::testing::demoLibrary().bearings) {
+    for (const auto& bearing : arbor::testing::demoTables().bearings) {
         if (bearing.isTaper() || bearing.type == catalog::BearingType::ThrustBall) continue; // no straight walls there
         const auto bodies = catalog::bearingBodies(bearing, {});
         int rolling = 0;

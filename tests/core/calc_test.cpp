@@ -17,7 +17,7 @@
 #include <set>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::expectReference;
 using arbor::testing::fitOf;
 using arbor::testing::hole;
@@ -32,7 +32,7 @@ Values of(const nlohmann::json& inputs) {
 }
 
 Result<Values> run(const char* name, const nlohmann::json& inputs) {
-    return calc::evaluate(*calc::named(name), of(inputs), demoLibrary());
+    return calc::evaluate(*calc::named(name), of(inputs), demoTables());
 }
 
 double number(const Result<Values>& out, const char* name) {
@@ -212,7 +212,7 @@ TEST(InchTaperLimits, LeaveMetalOn) {
 TEST(CalcLine, TakesTheSizesWhereTheyFit) {
     const auto values = [](const char* line) {
         const auto read = io::readCalcLine(line);
-        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoLibrary());
+        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoTables());
     };
     const auto limits = values("limits 62 N7").value();
     EXPECT_EQ(std::get<double>(limits.at("nominal_mm")), 62);
@@ -239,7 +239,7 @@ TEST(CalcLine, TakesTheSizesWhereTheyFit) {
 TEST(CalcLine, SizesWithoutNamesGoWhereTheyMakeSense) {
     const auto values = [](const char* line) {
         const auto read = io::readCalcLine(line);
-        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoLibrary());
+        return io::valuesFromSizes(*read.hits.front(), read.sizes, demoTables());
     };
     // Bore 54 of the ring, seat 62, outside 92 of the housing, in whatever order they are typed.
     for (const char* line :
@@ -269,23 +269,23 @@ TEST(CalcLine, WordsFindAndSizesDoNot) {
 
 TEST(IntoJob, ASeatBecomesAJobThatCanBePlanned) {
     const auto job = [](const char* name, const nlohmann::json& in) {
-        return calc::jobFrom(*calc::named(name), of(in), demoLibrary(), "P30");
+        return calc::jobFrom(*calc::named(name), of(in), demoTables(), "P30");
     };
     const auto housed = job("iso_limits", {{"nominal_mm", 62}, {"tolerance_class", "M7"}}).value();
     EXPECT_EQ(hole(housed).size->typed, "M7");
-    const auto plan = plan::planJob(housed, demoLibrary());
+    const auto plan = plan::planJob(housed, demoTables());
     EXPECT_FALSE(plan.problem()) << plan.problem()->field;
     EXPECT_NEAR(fitOf(plan)->interferenceNominal_mm, 0.0085, 1e-9);
     const auto shaft =
         job("interference_range", {{"surface", "bore"}, {"nominal_mm", 30}, {"tolerance_class", "k6"}}).value();
     EXPECT_EQ(journal(shaft).size->typed, "k6");
-    EXPECT_FALSE(plan::planJob(shaft, demoLibrary()).problem());
+    EXPECT_FALSE(plan::planJob(shaft, demoTables()).problem());
     EXPECT_EQ(job("iso_limits", {{"nominal_mm", 61}, {"tolerance_class", "M7"}}).error().field, "nominal_mm");
     EXPECT_EQ(job("puller_screw", {{"thread_mm", 16}}).error().code, ProblemCode::NotDefined);
-    for (const auto& bearing : demoLibrary().bearings) {
+    for (const auto& bearing : demoTables().bearings) {
         if (bearing.type != catalog::BearingType::DeepGrooveBall) continue;
         const auto made = job("iso_limits", {{"nominal_mm", bearing.outsideDia_mm}, {"tolerance_class", "N7"}}).value();
-        EXPECT_FALSE(plan::planJob(made, demoLibrary()).problem()) << bearing.designation;
+        EXPECT_FALSE(plan::planJob(made, demoTables()).problem()) << bearing.designation;
     }
 }
 
@@ -302,12 +302,12 @@ TEST(CalcLine, TakesAnyLineWithoutHarm) {
             line += piece + " ";
         const auto read = io::readCalcLine(line);
         for (const auto* c : read.hits) {
-            const auto values = io::valuesFromSizes(*c, read.sizes, demoLibrary());
+            const auto values = io::valuesFromSizes(*c, read.sizes, demoTables());
             if (!values) {
                 RC_ASSERT(!values.error().field.empty());
                 continue;
             }
-            const auto answer = calc::evaluate(*c, *values, demoLibrary());
+            const auto answer = calc::evaluate(*c, *values, demoTables());
             if (!answer) {
                 RC_ASSERT(!answer.error().field.empty());
                 continue;

@@ -10,7 +10,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::inHand;
 using arbor::testing::ownStep;
 using closing::RunInVerdict;
@@ -100,21 +100,21 @@ TEST(RunIn, RisesSettlesOrGetsTooHot) {
 
 TEST(SeatChecks, AsksForTheRetainingRingWhereThereIsAGroove) {
     auto job = demoJob("seamer-turret-upper");
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     const auto& wanted = inHand(plan).checks;
     EXPECT_TRUE(wanted.contains(SeatCheck::GrooveAllRound));
     EXPECT_TRUE(wanted.contains(SeatCheck::Turns));
     EXPECT_TRUE(says<found::CheckMissing>(inHand(plan).proof));
     EXPECT_TRUE(says<found::RingNotProbed>(inHand(plan).proof));
     const auto cup = demoJob("conveyor-tail-drum");
-    const auto drum = plan::planJob(cup, demoLibrary());
+    const auto drum = plan::planJob(cup, demoTables());
     EXPECT_FALSE(inHand(drum).checks.contains(SeatCheck::GrooveAllRound));
     EXPECT_FALSE(inHand(drum).checks.contains(SeatCheck::InnerStays)); // a cup has none
 }
 
 TEST(SeatChecks, IsWholeWhenEverythingWasLookedAt) {
     auto job = demoJob("seamer-turret-upper");
-    const auto again = [&] { return plan::planJob(job, demoLibrary()); };
+    const auto again = [&] { return plan::planJob(job, demoTables()); };
     int looks = 0;
     for (auto plan = again(); const auto next = plan::nextLook(ownStep(job).proof, plan.steps, inHand(plan));
          plan = again(), ++looks) {
@@ -143,5 +143,5 @@ TEST(SeatChecks, DragAgainstWhatABearingTakes) {
     auto job = demoJob("seamer-turret-upper");
     ownStep(job).proof.pull_N = 50;
     ownStep(job).proof.radius_mm = 40; // 2 N m
-    EXPECT_TRUE(says<found::DragHigh>(inHand(plan::planJob(job, demoLibrary())).proof));
+    EXPECT_TRUE(says<found::DragHigh>(inHand(plan::planJob(job, demoTables())).proof));
 }

@@ -17,7 +17,7 @@
 #include <utility>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::replaced;
 
 namespace {
@@ -52,7 +52,7 @@ TEST(StepTable, RefusesDamagedTables) {
 }
 
 TEST(Data, GradesRiseWithSizeAndWithNumber) {
-    const auto& rows = demoLibrary().iso286.grades.rows();
+    const auto& rows = demoTables().iso286.grades.rows();
     for (int grade = 1; grade <= 18; ++grade) {
         const auto& row = rows.at("IT" + std::to_string(grade));
         for (std::size_t i = 0; i + 1 < row.size(); ++i)
@@ -63,7 +63,7 @@ TEST(Data, GradesRiseWithSizeAndWithNumber) {
 }
 
 TEST(Data, ClearanceGroupsFollowEachOther) {
-    const auto& t = demoLibrary().bearingTables;
+    const auto& t = demoTables().bearingTables;
     for (const double bore : {8.0, 12.0, 20.0, 30.0, 45.0, 60.0, 90.0, 130.0, 190.0, 300.0, 400.0}) {
         const char* groups[] = {"C2", "CN", "C3", "C4"};
         for (int i = 0; i + 1 < 4; ++i) {
@@ -88,7 +88,7 @@ std::optional<std::pair<std::string, int>> seriesOf(const catalog::Bearing& b) {
 } // namespace
 
 TEST(Data, BearingsObeyTheirSeries) {
-    for (const auto& b : demoLibrary().bearings) {
+    for (const auto& b : demoTables().bearings) {
         if (const auto series = seriesOf(b)) {
             const int code = series->second;
             const double bore =
@@ -98,7 +98,7 @@ TEST(Data, BearingsObeyTheirSeries) {
         const double pitchArc = std::numbers::pi * b.pitchDia_mm() / b.elementDia_mm;
         EXPECT_LT(b.elementCount, pitchArc) << b.designation << ": more elements than go round";
         EXPECT_LT(b.outerFaceInnerDia_mm(), b.outerFaceOuterDia_mm()) << b.designation;
-        EXPECT_TRUE(catalog::staticRating(demoLibrary().bearingTables, b, std::nullopt)) << b.designation;
+        EXPECT_TRUE(catalog::staticRating(demoTables().bearingTables, b, std::nullopt)) << b.designation;
         const double along = b.elementLength_mm > 0 ? b.elementLength_mm : b.elementDia_mm;
         if (b.type != catalog::BearingType::ThrustBall) {
             EXPECT_LE(along * b.rows, b.width_mm) << b.designation;
@@ -109,7 +109,7 @@ TEST(Data, BearingsObeyTheirSeries) {
 TEST(Data, BearingsOfOneSeriesGrowWithTheirBore) {
     std::map<std::string, const catalog::Bearing*> lastOf;
     std::map<std::string, double> largest;
-    for (const auto& b : demoLibrary().bearings) {
+    for (const auto& b : demoTables().bearings) {
         const auto series = seriesOf(b);
         if (!series) continue;
         largest[series->first] = b.boreDia_mm;
@@ -126,7 +126,7 @@ TEST(Data, BearingsOfOneSeriesGrowWithTheirBore) {
 
 // Every body of every bearing stays inside its boundary and its slices are rings with room in them.
 TEST(Data, BearingSectionsStayInsideTheirBoundary) {
-    for (const auto& b : demoLibrary().bearings) {
+    for (const auto& b : demoTables().bearings) {
         double lo = 1e9, hi = -1e9, in = 1e9, out = 0;
         for (const auto& body : catalog::bearingBodies(b, {catalog::Side::Both, catalog::Side::None})) {
             for (const auto& s : body.slices) {
@@ -150,7 +150,7 @@ TEST(Data, BearingSectionsStayInsideTheirBoundary) {
 // Rings of one type come apart as the type says: the inner ring of a separable bearing passes the outer one.
 TEST(Data, SeparableRingsSlideApart) {
     for (const char* designation : {"NU206", "NA4906", "32208", "30206", "T1000-2125"}) {
-        const auto* b = catalog::findBearing(demoLibrary().bearings, designation);
+        const auto* b = catalog::findBearing(demoTables().bearings, designation);
         ASSERT_TRUE(b) << designation;
         EXPECT_TRUE(catalog::knowledge(b->type).innerSeparable);
         const auto bodies = catalog::bearingBodies(*b, {});
@@ -159,7 +159,7 @@ TEST(Data, SeparableRingsSlideApart) {
             EXPECT_FALSE(section::firstMeeting(section::onItsHead(bodies[moving]), section::onItsHead(bodies[0])))
                 << designation << " " << bodies[moving].id;
     }
-    const auto* ball = catalog::findBearing(demoLibrary().bearings, "6206");
+    const auto* ball = catalog::findBearing(demoTables().bearings, "6206");
     EXPECT_FALSE(catalog::knowledge(ball->type).innerSeparable);
 }
 
@@ -168,8 +168,8 @@ TEST(Data, HeavierSeriesAreLargerOnTheSameBore) {
     const char* series[] = {"618", "619", "60", "62", "63", "64"};
     for (const char* code : {"04", "06", "08", "10", "14", "18"})
         for (std::size_t i = 0; i + 1 < std::size(series); ++i) {
-            const auto* light = catalog::findBearing(demoLibrary().bearings, std::string(series[i]) + code);
-            const auto* heavy = catalog::findBearing(demoLibrary().bearings, std::string(series[i + 1]) + code);
+            const auto* light = catalog::findBearing(demoTables().bearings, std::string(series[i]) + code);
+            const auto* heavy = catalog::findBearing(demoTables().bearings, std::string(series[i + 1]) + code);
             ASSERT_TRUE(light && heavy) << code;
             EXPECT_LT(light->outsideDia_mm, heavy->outsideDia_mm) << heavy->designation;
         }
@@ -187,7 +187,7 @@ TEST(Data, KnownBearings) {
         {"NA4822", 110, 140, 30},  {"22210", 50, 90, 23},    {"22312", 60, 130, 46},  {"51108", 40, 60, 13},
         {"51206", 30, 52, 16}};
     for (const auto& [designation, bore, outside, width] : rows) {
-        const auto* b = catalog::findBearing(demoLibrary().bearings, designation);
+        const auto* b = catalog::findBearing(demoTables().bearings, designation);
         ASSERT_TRUE(b) << designation;
         EXPECT_EQ(b->boreDia_mm, bore) << designation;
         EXPECT_EQ(b->outsideDia_mm, outside) << designation;
@@ -198,15 +198,15 @@ TEST(Data, KnownBearings) {
 TEST(StaticRating, ComesFromIso76ByHand) {
     // 6206 as stated: Dw 9.6, 9 balls, Dpw 46: Dw/Dpw = 0.2087, f0 between 14.0 (0.20) and 13.7 (0.21) = 13.739; C0
     // = 13.739 * 9 * 92.16 = 11396 N.
-    const auto* b = catalog::findBearing(demoLibrary().bearings, "6206");
-    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
+    const auto* b = catalog::findBearing(demoTables().bearings, "6206");
+    const auto rating = catalog::staticRating(demoTables().bearingTables, *b, std::nullopt).value();
     EXPECT_NEAR(rating.radial_N, 11396, 5);
     EXPECT_NEAR(rating.axial_N, 5698, 3);
     EXPECT_TRUE(rating.estimate);
     // 3206: Dw 8, 13 balls, 30 degrees, two rows: 8 cos30 / 46 = 0.1506, f0 = 15.18; C0 = 15.18 * 2 * 13 * 64 * 0.8660
     // = 21877 N, axially / 0.66.
-    const auto* two = catalog::findBearing(demoLibrary().bearings, "3206");
-    const auto both = catalog::staticRating(demoLibrary().bearingTables, *two, std::nullopt).value();
+    const auto* two = catalog::findBearing(demoTables().bearings, "3206");
+    const auto both = catalog::staticRating(demoTables().bearingTables, *two, std::nullopt).value();
     EXPECT_NEAR(both.radial_N, 21877, 10);
     EXPECT_NEAR(both.axial_N, 33147, 20);
 }
@@ -215,15 +215,15 @@ TEST(StaticRating, ComesFromIso76ByHand) {
 // 7.7 * 0.97013 / 46 = 0.16239; C0 = 44 * 0.83761 * 17 * 10.2 * 7.7 * 0.97013 = 47738 N; axially
 // / (0.22 cot 14.04 = 0.87976) = 54263 N.
 TEST(StaticRating, OfRollersComesFromIso76ByHand) {
-    const auto* b = catalog::findBearing(demoLibrary().bearings, "30206");
+    const auto* b = catalog::findBearing(demoTables().bearings, "30206");
     ASSERT_EQ(b->elementDia_mm, 7.7);
     ASSERT_EQ(b->elementLength_mm, 10.2);
     ASSERT_EQ(b->elementCount, 17);
-    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
+    const auto rating = catalog::staticRating(demoTables().bearingTables, *b, std::nullopt).value();
     EXPECT_NEAR(rating.radial_N, 47738, 30);
     EXPECT_NEAR(rating.axial_N, 54263, 40);
-    const auto* plain = catalog::findBearing(demoLibrary().bearings, "NU206");
-    EXPECT_EQ(catalog::staticRating(demoLibrary().bearingTables, *plain, std::nullopt)->axial_N, 0);
+    const auto* plain = catalog::findBearing(demoTables().bearings, "NU206");
+    EXPECT_EQ(catalog::staticRating(demoTables().bearingTables, *plain, std::nullopt)->axial_N, 0);
 }
 
 // 51206 as stated: D_w 8.4, 13 balls: C0a = 61.6 * 13 * 8.4^2 = 56504 N.
@@ -238,22 +238,22 @@ TEST(StaticRating, OfRollersAndNeedlesAgreesWithPublishedRatings) {
         {"NA4902", 13.7}, {"NA4904", 26},  {"NA4906", 36},  {"NA4908", 67},  {"NA4910", 83},
         {"NA4912", 110},  {"30206", 49},   {"30208", 70},   {"22208", 90},   {"22310", 224}};
     for (const auto& [designation, kN] : published_kN) {
-        const auto* b = catalog::findBearing(demoLibrary().bearings, designation);
+        const auto* b = catalog::findBearing(demoTables().bearings, designation);
         ASSERT_TRUE(b) << designation;
-        const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
+        const auto rating = catalog::staticRating(demoTables().bearingTables, *b, std::nullopt).value();
         EXPECT_NEAR(rating.radial_N / 1000 / kN, 1, 0.17) << designation;
     }
 }
 
 TEST(StaticRating, OfThrustBallsIsAxial) {
-    const auto* b = catalog::findBearing(demoLibrary().bearings, "51206");
-    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, std::nullopt).value();
+    const auto* b = catalog::findBearing(demoTables().bearings, "51206");
+    const auto rating = catalog::staticRating(demoTables().bearingTables, *b, std::nullopt).value();
     EXPECT_EQ(rating.radial_N, 0);
     EXPECT_NEAR(rating.axial_N, 56504, 1);
 }
 
 TEST(Data, ClearancesOfRollersFollowEachOther) {
-    const auto& t = demoLibrary().bearingTables;
+    const auto& t = demoTables().bearingTables;
     for (const auto* table : {&t.rollerClearance, &t.sphericalClearance})
         for (const double bore : {20.0, 40.0, 65.0, 100.0}) {
             double last = -1;
@@ -269,15 +269,15 @@ TEST(Data, ClearancesOfRollersFollowEachOther) {
 }
 
 TEST(StaticRating, TypedFigureReplacesTheEstimate) {
-    const auto* b = catalog::findBearing(demoLibrary().bearings, "6206");
-    const auto rating = catalog::staticRating(demoLibrary().bearingTables, *b, 11200.0).value();
+    const auto* b = catalog::findBearing(demoTables().bearings, "6206");
+    const auto rating = catalog::staticRating(demoTables().bearingTables, *b, 11200.0).value();
     EXPECT_EQ(rating.axial_N, 5600);
     EXPECT_FALSE(rating.estimate);
 }
 
 TEST(Rack, OfTheDemoShopHasSomeSixtyTools) {
-    EXPECT_NEAR(static_cast<double>(demoLibrary().rack.tools.size()), 65, 6);
-    EXPECT_EQ(demoLibrary().rack.presses.size(), 2u);
+    EXPECT_NEAR(static_cast<double>(demoTables().rack.tools.size()), 65, 6);
+    EXPECT_EQ(demoTables().rack.presses.size(), 2u);
 }
 
 TEST(Rack, RefusesBadRowsWithLineAndColumn) {
@@ -307,7 +307,7 @@ TEST(Presses, RefuseWhatCannotPress) {
 }
 
 TEST(Materials, AreKnownByKeyOrNameAndNeverGuessed) {
-    const auto& all = demoLibrary().materials;
+    const auto& all = demoTables().materials;
     EXPECT_EQ(catalog::materialKey(all, "grey_cast_iron").value(), "grey_cast_iron");
     EXPECT_EQ(catalog::materialKey(all, "Grey cast iron").value(), "grey_cast_iron");
     EXPECT_EQ(catalog::materialKey(all, "nitrile").value(), "nitrile");
@@ -322,7 +322,7 @@ TEST(Materials, AreKnownByKeyOrNameAndNeverGuessed) {
 
 /// E = 2 G (1 + nu) with shear moduli of the handbooks, and thermal diffusivities in the range of their kind.
 TEST(Materials, HaveFiguresThatBelongTogether) {
-    for (const auto& [key, m] : demoLibrary().materials) {
+    for (const auto& [key, m] : demoTables().materials) {
         const double shear_MPa = m.E_MPa / (2 * (1 + m.nu));
         EXPECT_GT(shear_MPa, 25'000) << key;
         EXPECT_LT(shear_MPa, 85'000) << key;
@@ -338,7 +338,7 @@ TEST(Materials, AnUnknownOneStopsTheJobAndIsNamedWithItsPlace) {
     auto job = arbor::testing::demoJob("conveyor-tail-drum");
     auto& part = job.arrangement.assembly.parts.front();
     part.material = "aluminum";
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     ASSERT_TRUE(plan.problem());
     EXPECT_EQ(plan.problem()->field, "arrangement/parts/" + part.id + "/material");
     EXPECT_EQ(plan.problem()->value, "aluminum");

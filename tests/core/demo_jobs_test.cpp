@@ -11,7 +11,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using Lines = std::vector<std::string>;
 
 namespace {
@@ -20,7 +20,7 @@ const char* const kJobs[] = {"seamer-turret-upper", "retort-trolley-roller", "co
                              "labeller-pulley",     "exhaust-fan-carrier",   "brine-agitator"};
 
 plan::StripPlan stripOf(const std::string& name) {
-    auto strip = plan::planStrip(demoJob(name), demoLibrary());
+    auto strip = plan::planStrip(demoJob(name), demoTables());
     EXPECT_TRUE(strip.faults.empty()) << name;
     EXPECT_EQ(strip.order.stuck, 0u) << name;
     return strip;
@@ -60,7 +60,7 @@ std::string bestWay(const std::string& name, const std::string& part) {
 
 TEST(DemoJobs, EveryOneOpensPlansAndGivesAnOrder) {
     for (const auto* name : kJobs) {
-        const auto plan = plan::planJob(demoJob(name), demoLibrary());
+        const auto plan = plan::planJob(demoJob(name), demoTables());
         EXPECT_FALSE(plan.problem()) << name << ": " << (plan.problem() ? words::say(*plan.problem()) : "");
         ASSERT_TRUE(plan.strip.sound()) << name;
         for (const auto& ring : plan.strip.rings)
@@ -107,7 +107,7 @@ TEST(DemoJobs, RetortTrolleyRoller) {
     EXPECT_EQ(trap("retort-trolley-roller", {"roller", "lower_bearing"}, "upper_bearing"),
               "The upper bearing 6204 would block access for the spacer tube: fit that first");
     EXPECT_EQ(bestWay("retort-trolley-roller", "upper_bearing"), "Drift") << "past the spacer pushed aside";
-    const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary());
+    const auto plan = plan::planJob(demoJob("retort-trolley-roller"), demoTables());
     EXPECT_EQ(plan.marks.at(job::Station::Fit), plan::Mark::Stop) << "the worn bore";
 }
 
@@ -117,7 +117,7 @@ TEST(DemoJobs, ConveyorTailDrum) {
     EXPECT_EQ(trap("conveyor-tail-drum", {"hub", "inner_cup"}, "seal"),
               "The lip seal would block access for the inner cone: fit that first");
     EXPECT_EQ(bestWay("conveyor-tail-drum", "inner_cup"), "Drift") << "through the notches";
-    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary());
+    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoTables());
     EXPECT_EQ(plan.marks.at(job::Station::Strip), plan::Mark::Stop);
     EXPECT_EQ(words::kitStop(plan.strip), "1 of the kit missing: split pin");
 }
@@ -158,7 +158,7 @@ TEST(DemoJobs, BrineAgitator) {
 
 TEST(JobRoute, IsTheJobsOwnOrderOfWork) {
     const auto job = demoJob("conveyor-tail-drum");
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     std::string order;
     for (const auto& place : plan::routeOf(plan))
         order += (place.step ? plan.steps[*place.step].step.key : std::string(job::name(place.station))) + " ";
@@ -169,7 +169,7 @@ TEST(JobRoute, IsTheJobsOwnOrderOfWork) {
 TEST(JobRoute, LeadsFromStepToStepAndPassesOverWhatIsSettled) {
     auto job = demoJob("conveyor-tail-drum");
     job.strip.out = {"inner_cup"};
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     const auto after = [&](plan::Place here) { return plan::placeAfter(job, plan, here); };
     const auto keyOf = [&](const plan::Place& place) { return plan.steps.at(place.step.value()).step.key; };
     EXPECT_EQ(keyOf(after({job::Station::Strip})), "out:seal");
@@ -182,17 +182,17 @@ TEST(JobRoute, LeadsFromStepToStepAndPassesOverWhatIsSettled) {
 // A cup that is left where it is: nothing of it is asked for, and its own stop stops nothing.
 TEST(JobRoute, APartThatStaysAsksForNothing) {
     auto job = demoJob("conveyor-tail-drum");
-    job.steps[{{"hub", "outer_cup"}, false}].wish.driver = "S11"; // lands where it must not
+    job.steps[{{"hub", "outer_cup"}, false}].overrides.driver = "S11"; // lands where it must not
     const job::StepKey in{{"hub", "outer_cup"}, false};
     const auto marksWith = [&] {
-        const auto plan = plan::planJob(job, demoLibrary(), {{}, in, false});
+        const auto plan = plan::planJob(job, demoTables(), {{}, in, false});
         return plan.step(in)->marks;
     };
     EXPECT_EQ(marksWith().at(job::Station::Tooling), plan::Mark::Stop);
     job.strip.stays = {"outer_cup"};
     for (const auto& [station, mark] : marksWith())
         EXPECT_EQ(mark, plan::Mark::NotNeeded) << job::name(station);
-    const auto plan = plan::planJob(job, demoLibrary(), {{}, in, false});
+    const auto plan = plan::planJob(job, demoTables(), {{}, in, false});
     EXPECT_EQ(plan.marks.at(job::Station::Tooling), plan::Mark::NotNeeded) << "nor does the shelf say it";
     const auto after = plan::placeAfter(job, plan, {job::Station::Fit});
     EXPECT_EQ(plan.steps.at(after.step.value()).step.key, "in:inner_cup");
@@ -200,5 +200,5 @@ TEST(JobRoute, APartThatStaysAsksForNothing) {
 
 TEST(JobRoute, AClosedJobOpensWhereItWasClosed) {
     const auto job = demoJob("exhaust-fan-carrier");
-    EXPECT_EQ(plan::firstOpen(job, plan::planJob(job, demoLibrary())), plan::Place{job::Station::Close});
+    EXPECT_EQ(plan::firstOpen(job, plan::planJob(job, demoTables())), plan::Place{job::Station::Close});
 }

@@ -11,14 +11,14 @@
 
 using namespace arbor;
 using namespace arbor::arrangement;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 
 namespace {
 
 Assembly shape(char letter) {
     const auto file = std::string(ARBOR_SOURCE_DIR) + "/data/templates/shape-" + letter + ".json";
     auto assembly = io::parseArrangement(io::readText(file).value()).value().assembly;
-    EXPECT_TRUE(resolve(assembly, demoLibrary().bearings));
+    EXPECT_TRUE(resolve(assembly, demoTables().bearings));
     return assembly;
 }
 
@@ -105,7 +105,7 @@ TEST(WithBearing, MakesRoomInEveryShape) {
         // Each of them by itself: two of one number on one shaft are two.
         for (std::size_t i = 0; i < a.parts.size(); ++i)
             if (out.parts[i].catalogue && out.parts[i].catalogue->designation == names.first)
-                out = withBearing(out, i, names.second, demoLibrary().bearings).value();
+                out = withBearing(out, i, names.second, demoTables().bearings).value();
         EXPECT_EQ(faultsOf(out), "") << letter;
         for (const auto& part : out.parts)
             EXPECT_FALSE(part.catalogue && part.catalogue->designation == names.first) << letter;
@@ -117,12 +117,12 @@ TEST(WithBearing, ThereAndBackKeepsTheSeatsAndHeights) {
     auto a = shape('a');
     const auto bearing = *indexOf(a, "bearing");
     a.parts[bearing].label = "Bearing 3206";
-    const auto there = withBearing(a, bearing, "3208", demoLibrary().bearings).value();
-    const auto back = withBearing(there, bearing, "3206", demoLibrary().bearings).value();
+    const auto there = withBearing(a, bearing, "3208", demoTables().bearings).value();
+    const auto back = withBearing(there, bearing, "3206", demoTables().bearings).value();
     EXPECT_NE(part(there, "bearing").label.find("3208"), std::string::npos) << "it is called by its number";
     EXPECT_NEAR(part(back, "ring").bodies.front().bottom(), part(a, "ring").bodies.front().bottom(), 1e-9);
     EXPECT_EQ(touchOf(part(back, "housing"), part(back, "bearing"))->dia_mm, 62);
-    EXPECT_EQ(withBearing(a, bearing, "9999", demoLibrary().bearings).error().value, "9999");
+    EXPECT_EQ(withBearing(a, bearing, "9999", demoTables().bearings).error().value, "9999");
 }
 
 TEST(PartSet, AreAddedOnTopAndTakenOutWithTheirJoints) {
@@ -202,7 +202,7 @@ TEST(Faults, AreNamedPrecisely) {
     EXPECT_NE(joint.find("joint housing/shield"), std::string::npos) << joint;
     auto unknown = shape('a');
     unknown.parts[1].catalogue->designation = "9999";
-    EXPECT_EQ(resolve(unknown, demoLibrary().bearings).error().field, "parts/bearing/designation");
+    EXPECT_EQ(resolve(unknown, demoTables().bearings).error().field, "parts/bearing/designation");
 }
 
 // A seat's own size follows its diameter; what was known of the bearing that is gone goes with it.
@@ -214,7 +214,7 @@ TEST(WithBearing, SizesAndFactsBelongToTheBearing) {
     joint.shaft.size = standards::SizeSpec{"62 0/-8 um", 62, std::nullopt, {-0.008, 0}};
     a.parts[bearing].catalogue->facts.staticRating_N = 20000;
     a.parts[bearing].catalogue->facts.clearanceGroup = "C3";
-    const auto out = withBearing(a, bearing, "3208", demoLibrary().bearings).value();
+    const auto out = withBearing(a, bearing, "3208", demoTables().bearings).value();
     EXPECT_EQ(out.pressed.front().hole.size->typed, "80 -9/-39 um") << "the housing's limits stay";
     EXPECT_FALSE(out.pressed.front().shaft.size) << "the ring's own were those of the other one";
     EXPECT_FALSE(out.parts[bearing].catalogue->facts.staticRating_N);

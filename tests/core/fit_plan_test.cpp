@@ -18,7 +18,7 @@ using namespace arbor;
 using arbor::testing::bearingOf;
 using arbor::testing::clearanceOf;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::fitOf;
 using arbor::testing::hole;
 using arbor::testing::partOf;
@@ -33,7 +33,7 @@ plan::Plan planWith(
     const char* name, const std::function<void(job::Job&)>& change = [](job::Job&) {}) {
     auto job = demoJob(name);
     change(job);
-    return plan::planJob(job, demoLibrary());
+    return plan::planJob(job, demoTables());
 }
 
 const plan::SeatPlan& seatOf(const plan::Plan& p, const std::string& outer, const std::string& inner) {
@@ -225,7 +225,7 @@ TEST(FitPlan, ASpeedThatLoosensTheRingAsksForATighterClass) {
 }
 
 TEST(FitPlan, InchTapersHaveTheirOwnLimits) {
-    const auto& lib = demoLibrary();
+    const auto& lib = demoTables();
     const auto inch = std::find_if(lib.bearings.begin(), lib.bearings.end(), [](const catalog::Bearing& b) {
         return b.type == catalog::BearingType::InchTaperRoller;
     });
@@ -257,7 +257,7 @@ TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
         j.measured.seats.clear();
     };
     const auto p = planWith("seamer-turret-upper", change);
-    const auto others = plan::alternatives(*p.fits, demoLibrary(), 0, true);
+    const auto others = plan::alternatives(*p.fits, demoTables(), 0, true);
     ASSERT_GE(others.size(), 6u);
     for (const auto& other : others) {
         const auto chosen = planWith("seamer-turret-upper", [&](job::Job& j) {
@@ -268,7 +268,7 @@ TEST(FitPlan, AlternativesAreWhatThePlanSaysWhenTheyAreChosen) {
         EXPECT_EQ(clearanceOf(chosen)->left_mm, other.clearance->left_mm) << other.toleranceClass.text();
         EXPECT_EQ(clearanceOf(chosen)->shareBelowZero, other.clearance->shareBelowZero);
     }
-    EXPECT_TRUE(plan::alternatives(*planWith("brine-agitator").fits, demoLibrary(), 3, true).empty())
+    EXPECT_TRUE(plan::alternatives(*planWith("brine-agitator").fits, demoTables(), 3, true).empty())
         << "a seat that is not known has none";
 }
 
@@ -333,7 +333,7 @@ TEST(StepPress, ATraceOfARemovalIsJudged) {
     const auto judged = [&](double upTo) {
         plan::Asked asked;
         asked.inHand = out;
-        const auto alone = plan::planJob(job, demoLibrary(), asked);
+        const auto alone = plan::planJob(job, demoTables(), asked);
         const auto& e = alone.now()->press->expected;
         trace::Trace pressed;
         for (int i = 0; i <= 200; ++i) {
@@ -342,7 +342,7 @@ TEST(StepPress, ATraceOfARemovalIsJudged) {
         }
         pressed.insert(pressed.begin() + 1, {0.01, 0.02, alone.now()->press->force_N.likely});
         asked.traces = {{out, pressed}};
-        return plan::planJob(job, demoLibrary(), asked).now()->trace.value();
+        return plan::planJob(job, demoTables(), asked).now()->trace.value();
     };
     EXPECT_EQ(judged(1).verdict, trace::Verdict::Released);
     EXPECT_FALSE(judged(1).stop());
@@ -356,14 +356,14 @@ TEST(StepPress, WhatSlidesOutToItsEndIsOff) {
     const auto judged = [&](double upTo) {
         plan::Asked asked;
         asked.inHand = out;
-        const auto e = plan::planJob(job, demoLibrary(), asked).now()->press->expected;
+        const auto e = plan::planJob(job, demoTables(), asked).now()->press->expected;
         trace::Trace slid{{0, 0, 0}};
         for (int i = 1; i <= 200; ++i) {
             const double gone = upTo * i / 200;
             slid.push_back({0.05 * i, gone * e.homeTravel_mm, 8000 * (1 - gone)});
         }
         asked.traces = {{out, slid}};
-        return plan::planJob(job, demoLibrary(), asked).now()->trace.value();
+        return plan::planJob(job, demoTables(), asked).now()->trace.value();
     };
     EXPECT_EQ(judged(1).verdict, trace::Verdict::Released);
     EXPECT_NE(judged(0.8).verdict, trace::Verdict::Released) << "a fifth of it still holds";
@@ -382,7 +382,7 @@ TEST(StepNames, AreTakenInPart) {
 
 TEST(SeatEdit, ASizeIsKeptWithItsSeat) {
     auto job = demoJob("exhaust-fan-carrier");
-    const auto p = plan::planJob(job, demoLibrary());
+    const auto p = plan::planJob(job, demoTables());
     const auto& seats = p.fits->seats;
     const auto& pressed = job.arrangement.assembly.pressed;
     const auto spec = [](const char* typed, double dia, const char* letter, int grade) {
@@ -390,20 +390,20 @@ TEST(SeatEdit, ASizeIsKeptWithItsSeat) {
     };
     ASSERT_TRUE(plan::writeSize(job, seats[0], true, spec("62 P7", 62, "P", 7)));
     EXPECT_EQ(pressed[0].hole.size->typed, "P7") << "the diameter is the drawing's";
-    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->seats[0].hole.spec, "62 P7");
+    EXPECT_EQ(plan::planJob(job, demoTables()).fits->seats[0].hole.spec, "62 P7");
     const auto other = plan::writeSize(job, seats[0], true, spec("63 P7", 63, "P", 7));
     EXPECT_EQ(other.error().code, ProblemCode::GeometryOrder);
     // Every seat takes limits as typed, on either side.
     const standards::SizeSpec limits{"30 +5/0 um", 30, {}, {0, 0.005}};
     ASSERT_TRUE(plan::writeSize(job, seats[2], true, limits));
     EXPECT_EQ(pressed[2].hole.size, limits);
-    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->seats[2].hole.size_mm, (Limits{0, 0.005}));
+    EXPECT_EQ(plan::planJob(job, demoTables()).fits->seats[2].hole.size_mm, (Interval{0, 0.005}));
     ASSERT_TRUE(plan::writeSize(job, seats[1], false, std::nullopt));
     EXPECT_FALSE(pressed[1].shaft.size);
     plan::writeFinish(job, seats[2].key, true, 0.003);
-    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->seats[2].hole.rz_mm, 0.003);
+    EXPECT_EQ(plan::planJob(job, demoTables()).fits->seats[2].hole.rz_mm, 0.003);
     plan::changeFacts(job, "bearing", [](auto& from) { from.facts.clearanceGroup = "C4"; });
-    EXPECT_EQ(plan::planJob(job, demoLibrary()).fits->bearings.front().clearanceGroup, "C4");
+    EXPECT_EQ(plan::planJob(job, demoTables()).fits->bearings.front().clearanceGroup, "C4");
 }
 
 TEST(SeatEdit, WhatIsKnownOfATaperIsKnownOfCupAndCone) {

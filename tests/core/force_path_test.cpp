@@ -69,7 +69,7 @@ TEST(ForcePath, PrefersAWayAroundElementsEvenWhenLonger) {
 class SetupPath : public ::testing::Test {
 protected:
     force::Path pathWith(const std::string& driver, double share) {
-        const auto& rack = arbor::testing::demoLibrary().rack;
+        const auto& rack = arbor::testing::demoTables().rack;
         const auto task = arbor::testing::demoTask();
         setup = tooling::buildSetup(task, {rack.press("P30"), rack.tool(driver), {}, rack.tool("R05"), 1},
                                     share * task.travel_mm);

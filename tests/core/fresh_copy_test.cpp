@@ -16,7 +16,7 @@
 using namespace arbor;
 using arbor::testing::bearingOf;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::find;
 using arbor::testing::fitOf;
 using arbor::testing::hole;
@@ -69,7 +69,7 @@ TEST(FreshCopy, OfADrawnJobForgetsWhatWasMeasuredOnTheDrawing) {
 TEST(Drawing, AnotherBearingThatIsDrawnIsTheOneSpokenOf) {
     auto job = demoJob("seamer-turret-upper");
     job.arrangement = demoJob("exhaust-fan-carrier").arrangement; // a 6206 in a carrier of its own, M7
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     ASSERT_TRUE(fitOf(plan));
     EXPECT_EQ(plan.now()->step.bearing->designation, "6206");
     for (const auto& seat : plan.fits->seats)
@@ -94,7 +94,7 @@ TEST(Seats, TwoBearingsOfOneNumberOnOneShaftHaveAJournalEach) {
     arrangement::Joint joint{"second", "shaft"};
     joint.shaft.size = sizeOf("m6");
     a.pressed.push_back(joint);
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     ASSERT_TRUE(plan.fits);
     std::vector<std::string> specs;
     for (const auto& seat : plan.fits->seats)
@@ -108,7 +108,7 @@ TEST(Materials, OfAPartGoByKeyAndByName) {
     const auto forceWith = [&](const char* material) {
         for (auto& part : job.arrangement.assembly.parts)
             if (part.id == "pulley") part.material = material;
-        const auto plan = plan::planJob(job, demoLibrary());
+        const auto plan = plan::planJob(job, demoTables());
         EXPECT_TRUE(plan.fits) << material;
         double sum = 0;
         for (const auto& seat : plan.fits->seats)
@@ -127,7 +127,7 @@ TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
     hole(job).size = sizeOf("H7");
     const auto severity = [&](fit::LoadCase load) {
         job.work.load = load;
-        const auto plan = plan::planJob(job, demoLibrary());
+        const auto plan = plan::planJob(job, demoTables());
         auto worst = Severity::Info;
         for (const auto& advice : fitOf(plan)->advisories)
             if (advice.is<found::LooseFit>() || advice.is<found::MayBeLoose>()) worst = advice.severity;
@@ -142,7 +142,7 @@ TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
     card.condition.movesByHand = true;
     const auto verdict = [&](fit::LoadCase load) {
         job.work.load = load;
-        const auto plan = plan::planJob(job, demoLibrary());
+        const auto plan = plan::planJob(job, demoTables());
         return plan.fits->seats.front().hole.verdict;
     };
     EXPECT_EQ(verdict(fit::LoadCase::InnerTurns), measure::Verdict::Use);
@@ -152,7 +152,7 @@ TEST(Fit, ALooseRingWhoseLoadStandsStillMaySlide) {
 TEST(RetainingRing, AloneHoldsTheShaftOfShapeIAndNothingOfShapeA) {
     const auto heldBy = [](const arrangement::Arrangement& drawn) {
         auto a = drawn.assembly;
-        EXPECT_TRUE(arrangement::resolve(a, demoLibrary().bearings));
+        EXPECT_TRUE(arrangement::resolve(a, demoTables().bearings));
         const route::BlockingGraph ways(a);
         std::vector<std::string> out;
         for (std::size_t ring = 0; ring < a.parts.size(); ++ring)
@@ -167,6 +167,6 @@ TEST(RetainingRing, AloneHoldsTheShaftOfShapeIAndNothingOfShapeA) {
     EXPECT_EQ(heldBy(shapeI), (std::vector<std::string>{"shaft", "bearing"}));
     EXPECT_TRUE(heldBy(demoJob("seamer-turret-upper").arrangement).empty()) << "the bearing sits tight besides";
     // On the shaft of shape G the ring holds a collar that is tight itself; it is probed all the same.
-    const auto fan = plan::planJob(demoJob("exhaust-fan-carrier"), demoLibrary());
+    const auto fan = plan::planJob(demoJob("exhaust-fan-carrier"), demoTables());
     EXPECT_TRUE(fan.step({{"collar", "shaft"}, false})->checks.contains(job::SeatCheck::GrooveAllRound));
 }

@@ -13,7 +13,7 @@
 using namespace arbor;
 using arbor::testing::bearingOf;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::find;
 using arbor::testing::inHand;
 using arbor::testing::ownKey;
@@ -25,7 +25,7 @@ using plan::TempLimit;
 namespace {
 
 HeatPlan heatOf(const job::Job& job) {
-    const auto plan = plan::planJob(job, demoLibrary(), {{}, ownKey(job), false});
+    const auto plan = plan::planJob(job, demoTables(), {{}, ownKey(job), false});
     EXPECT_TRUE(plan.heat());
     return *plan.heat();
 }
@@ -33,8 +33,8 @@ HeatPlan heatOf(const char* name) {
     return heatOf(demoJob(name));
 }
 
-job::HeatWish& wish(job::Job& job) {
-    return ownStep(job).heat.wish;
+job::HeatOverrides& overrides(job::Job& job) {
+    return ownStep(job).heat.overrides;
 }
 
 const HeatPlan& heatOfSeat(const plan::Plan& plan, const char* outer, const char* inner) {
@@ -54,12 +54,12 @@ double ceilingOf(const plan::HeatSide& side, TempLimit::What what) {
 } // namespace
 
 TEST(HeatSources, TableIsReadWithEverySource) {
-    EXPECT_EQ(demoLibrary().heatSources.size(), 9u);
-    const auto* flame = thermal::findSource(demoLibrary().heatSources, "flame");
+    EXPECT_EQ(demoTables().heatSources.size(), 9u);
+    const auto* flame = thermal::findSource(demoTables().heatSources, "flame");
     ASSERT_TRUE(flame);
     EXPECT_FALSE(flame->withGrease);
     EXPECT_FALSE(flame->parts.contains(thermal::PartClass::Ring));
-    EXPECT_EQ(thermal::findSource(demoLibrary().heatSources, "bonfire"), nullptr);
+    EXPECT_EQ(thermal::findSource(demoTables().heatSources, "bonfire"), nullptr);
 }
 
 TEST(HeatSources, RefuseWhatCannotBe) {
@@ -107,7 +107,7 @@ TEST(Soak, PlateLosesToTheRoomWhatItDoesNotReach) {
 }
 
 TEST(Soak, PowerWarmsByItsWatts) {
-    const auto* induction = thermal::findSource(demoLibrary().heatSources, "induction");
+    const auto* induction = thermal::findSource(demoTables().heatSources, "induction");
     const thermal::SoakPart part{1, 460, 1e-6, 0, 1.2e-5};
     EXPECT_NEAR(thermal::soak(*induction, part, 20, 100, 120).value()->skin_s, 460 * 80 / induction->power_W, 0.1);
 }
@@ -115,8 +115,8 @@ TEST(Soak, PowerWarmsByItsWatts) {
 TEST(HeatPlan, WarmHousingLetsTheTightestPairDropInAfterTheWalk) {
     auto job = demoJob("conveyor-tail-drum");
     const job::SeatKey outerCup{"hub", "outer_cup"}; // the first to go in
-    job.steps[{outerCup, false}].heat.wish.margin_mm = 0.040;
-    const auto plan = plan::planJob(job, demoLibrary());
+    job.steps[{outerCup, false}].heat.overrides.margin_mm = 0.040;
+    const auto plan = plan::planJob(job, demoTables());
     const auto& h = heatOfSeat(plan, "hub", "outer_cup");
     EXPECT_TRUE(h.ways[h.chosen].within);
     // By hand, [HB4.10]: d (aA (TA - 20) - aI (TI - 20)) - greatest interference >= the margin.
@@ -146,17 +146,17 @@ TEST(HeatPlan, SealedBearingKeepsTheHousingDown) {
 
 TEST(HeatPlan, HotterThanTheSealedBearingBearsIsStopped) {
     auto job = demoJob("seamer-turret-upper");
-    wish(job).outer_C = 150;
+    overrides(job).outer_C = 150;
     const auto h = heatOf(job);
     EXPECT_TRUE(h.byUser);
     const auto* stop = find<found::TooHotOnceIn>(h.findings);
     ASSERT_TRUE(stop);
     EXPECT_EQ(stop->severity, Severity::Stop);
     EXPECT_EQ(stop->get<found::TooHotOnceIn>()->what, found::Protects::Grease);
-    wish(job).outer_C = 220;
+    overrides(job).outer_C = 220;
     EXPECT_TRUE(find<found::TooHotFor>(heatOf(job).findings));
-    wish(job).outer_C = 80;
-    wish(job).inner_C = -50;
+    overrides(job).outer_C = 80;
+    overrides(job).inner_C = -50;
     EXPECT_TRUE(find<found::TooColdFor>(heatOf(job).findings));
 }
 
@@ -164,8 +164,8 @@ TEST(HeatPlan, HotterThanTheSealedBearingBearsIsStopped) {
 TEST(HeatPlan, APlateHotterThanThePartMayBeIsStopped) {
     auto job = demoJob("seamer-turret-upper");
     job.heat.lowered_C["metal"] = 120; // so that the plate could give it
-    wish(job).outer_C = heatOf(job).outer.ceiling_C() - 2;
-    wish(job).outerSource = "hot_plate";
+    overrides(job).outer_C = heatOf(job).outer.ceiling_C() - 2;
+    overrides(job).outerSource = "hot_plate";
     const auto plan = heatOf(job);
     ASSERT_TRUE(plan.outer.soak);
     const auto& part = plan.outer.soakPart;
@@ -177,7 +177,7 @@ TEST(HeatPlan, APlateHotterThanThePartMayBeIsStopped) {
     ASSERT_TRUE(said);
     EXPECT_EQ(said->severity, Severity::Stop);
     EXPECT_NEAR(said->get<found::SourceAboveCeiling>()->setting_C, setting, 0.1);
-    wish(job).outerSource = "oven";
+    overrides(job).outerSource = "oven";
     EXPECT_FALSE(find<found::SourceAboveCeiling>(heatOf(job).findings));
 }
 
@@ -197,7 +197,7 @@ TEST(HeatPlan, HomeWithinIsWhatTheTightestPartsLeave) {
 
 /// A part that is in already bears no more heat for that: it lies in the oven with the rest.
 TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
-    const auto roller = plan::planJob(demoJob("retort-trolley-roller"), demoLibrary());
+    const auto roller = plan::planJob(demoJob("retort-trolley-roller"), demoTables());
     // Whichever of the two sealed bearings goes in last finds the other one there.
     int company = 0;
     for (const char* bearing : {"lower_bearing", "upper_bearing"}) {
@@ -207,7 +207,7 @@ TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
         EXPECT_EQ(h.inner.ceiling_C(), 80) << "its own grease";
     }
     EXPECT_EQ(company, 1);
-    const auto agitator = plan::planJob(demoJob("brine-agitator"), demoLibrary());
+    const auto agitator = plan::planJob(demoJob("brine-agitator"), demoTables());
     bool sealThere = false;
     for (const auto& h : agitator.heats)
         if (h)
@@ -224,15 +224,15 @@ TEST(HeatPlan, WhatSitsInTheWarmPartAlreadyKeepsItDown) {
 TEST(HeatPlan, EachBearingHasItsOwnSeals) {
     auto job = demoJob("retort-trolley-roller");
     bearingOf(job).dress.seals = catalog::Side::None; // the lower one
-    EXPECT_GT(heatOfSeat(plan::planJob(job, demoLibrary()), "roller", "lower_bearing").inner.ceiling_C(), 80);
-    const auto plan = plan::planJob(job, demoLibrary());
+    EXPECT_GT(heatOfSeat(plan::planJob(job, demoTables()), "roller", "lower_bearing").inner.ceiling_C(), 80);
+    const auto plan = plan::planJob(job, demoTables());
     EXPECT_EQ(heatOfSeat(plan, "roller", "upper_bearing").inner.ceiling_C(), 80);
     EXPECT_EQ(heatOfSeat(plan, "roller", "upper_bearing").inner.floor_C(), -40);
 }
 
 /// A 32208 weighs 0.53 kg by any catalogue, its cup a third to two fifths of that.
 TEST(HeatPlan, ACupWeighsAsACup) {
-    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoLibrary());
+    const auto plan = plan::planJob(demoJob("conveyor-tail-drum"), demoTables());
     const auto& cup = heatOfSeat(plan, "hub", "inner_cup").inner;
     EXPECT_GT(cup.soakPart.mass_kg, 0.25 * 0.53);
     EXPECT_LT(cup.soakPart.mass_kg, 0.45 * 0.53);
@@ -244,10 +244,10 @@ TEST(HeatPlan, ARepairSleeveGrowsAsItselfAndMustHold) {
     const auto bare = heatOf(job);
     job.measured.seats[bare.key].sleeve = job::SleeveChoice{"carbon_steel", 51, {0.02, 0.03}, true};
     const auto h = heatOf(job);
-    const double aluminium = demoLibrary().materials.at("aluminium").alpha_perK;
+    const double aluminium = demoTables().materials.at("aluminium").alpha_perK;
     EXPECT_NEAR(bare.outer.tube.material.alpha_perK, aluminium, 1e-12);
     EXPECT_LT(h.outer.tube.material.alpha_perK, aluminium);
-    const double letsGo = 20 + 0.02 / (51 * (aluminium - demoLibrary().materials.at("carbon_steel").alpha_perK));
+    const double letsGo = 20 + 0.02 / (51 * (aluminium - demoTables().materials.at("carbon_steel").alpha_perK));
     EXPECT_NEAR(ceilingOf(h.outer, TempLimit::What::Sleeve), letsGo, 1e-9);
     EXPECT_LE(h.outer.temp_C, letsGo);
 }
@@ -256,11 +256,11 @@ TEST(HeatPlan, ARepairSleeveGrowsAsItselfAndMustHold) {
 TEST(HeatPlan, FitSaysWhatWarmSays) {
     for (const char* name : {"seamer-turret-upper", "conveyor-tail-drum", "retort-trolley-roller", "brine-agitator"}) {
         const auto job = demoJob(name);
-        const auto plan = plan::planJob(job, demoLibrary());
+        const auto plan = plan::planJob(job, demoTables());
         ASSERT_EQ(plan.heats.size(), plan.fits->seats.size());
         for (std::size_t i = 0; i < plan.heats.size(); ++i) {
             if (!plan.heats[i]) continue;
-            const auto alone = plan::planHeat(arbor::testing::givenOf(job, plan, demoLibrary()), i).value();
+            const auto alone = plan::planHeat(arbor::testing::givenOf(job, plan, demoTables()), i).value();
             EXPECT_EQ(plan.heats[i]->outer.temp_C, alone.outer.temp_C) << name;
             EXPECT_LE(plan.heats[i]->outer.temp_C, plan.heats[i]->outerMost_C + 1) << name;
             if (plan.fits->seats[i].fit->interference_mm.likely <= 0) {
@@ -273,10 +273,10 @@ TEST(HeatPlan, FitSaysWhatWarmSays) {
 TEST(HeatPlan, PlainRingMayNotGoBelowItsSteel) {
     auto job = demoJob("conveyor-tail-drum");
     EXPECT_EQ(heatOf(job).inner.floor_C(), -55);
-    wish(job).innerSource = "solid_co2";
+    overrides(job).innerSource = "solid_co2";
     const auto h = heatOf(job);
     ASSERT_TRUE(find<found::SourceNotForPart>(h.findings)) << "-78 is under -55";
-    wish(job).innerSource = "chest_freezer";
+    overrides(job).innerSource = "chest_freezer";
     EXPECT_FALSE(find<found::SourceNotForPart>(heatOf(job).findings));
     EXPECT_EQ(heatOf(job).inner.temp_C, -28);
 }
@@ -292,7 +292,7 @@ TEST(HeatPlan, LoweredCeilingIsTheOneThatCounts) {
     EXPECT_EQ(heatOf(job).outer.ceiling_C(), 120) << "the other cup's steel, in the warm hub already";
     auto roller = demoJob("retort-trolley-roller");
     bearingOf(roller).facts.plasticCage = true;
-    EXPECT_EQ(ceilingOf(heatOfSeat(plan::planJob(roller, demoLibrary()), "roller", "lower_bearing").inner,
+    EXPECT_EQ(ceilingOf(heatOfSeat(plan::planJob(roller, demoTables()), "roller", "lower_bearing").inner,
                         TempLimit::What::Cage),
               100);
 }
@@ -300,7 +300,7 @@ TEST(HeatPlan, LoweredCeilingIsTheOneThatCounts) {
 TEST(HeatPlan, LooseSeatsGoInWithout) {
     const auto h = heatOf("brine-agitator");
     EXPECT_FALSE(h.needed());
-    const auto plan = plan::planJob(demoJob("brine-agitator"), demoLibrary());
+    const auto plan = plan::planJob(demoJob("brine-agitator"), demoTables());
     EXPECT_EQ(plan.marks.at(job::Station::Warm), plan::Mark::NotNeeded);
     EXPECT_NE(plan.next({job::Station::Intake, job::Station::Strip, job::Station::Measure, job::Station::Fit,
                          job::Station::Tooling}),
@@ -310,7 +310,7 @@ TEST(HeatPlan, LooseSeatsGoInWithout) {
 TEST(HeatPlan, PressedColdIsNotAskedForAgain) {
     auto job = demoJob("seamer-turret-upper");
     ownStep(job).heat.pressCold = true;
-    const auto plan = plan::planJob(job, demoLibrary());
+    const auto plan = plan::planJob(job, demoTables());
     EXPECT_EQ(plan.marks.at(job::Station::Warm), plan::Mark::NotNeeded);
     EXPECT_EQ(words::heatLine(job, plan, inHand(plan).step, words::Display()), "pressed cold");
 }
@@ -377,14 +377,15 @@ TEST(HeatPlan, NumbersOutOfReasonAreNamed) {
     const auto field = [](auto change) {
         auto job = demoJob("seamer-turret-upper");
         change(job);
-        const auto plan = plan::planJob(job, demoLibrary());
+        const auto plan = plan::planJob(job, demoTables());
         return plan.problem() ? plan.problem()->field : std::string();
     };
     EXPECT_EQ(field([](job::Job& j) { j.heat.room_C = 70; }), "heat/room_degC");
     EXPECT_EQ(field([](job::Job& j) { j.heat.walk_s = -1; }), "heat/walk_s");
-    EXPECT_EQ(field([](job::Job& j) { wish(j).outer_C = 900; }), "steps/in:housing+bearing/heat/outer_degC");
-    EXPECT_EQ(field([](job::Job& j) { wish(j).innerSource = "snow"; }), "steps/in:housing+bearing/heat/inner_source");
-    EXPECT_EQ(field([](job::Job& j) { wish(j).margin_mm = 0; }), "steps/in:housing+bearing/heat/margin_um");
+    EXPECT_EQ(field([](job::Job& j) { overrides(j).outer_C = 900; }), "steps/in:housing+bearing/heat/outer_degC");
+    EXPECT_EQ(field([](job::Job& j) { overrides(j).innerSource = "snow"; }),
+              "steps/in:housing+bearing/heat/inner_source");
+    EXPECT_EQ(field([](job::Job& j) { overrides(j).margin_mm = 0; }), "steps/in:housing+bearing/heat/margin_um");
 }
 
 TEST(HeatWords, TimesAreSaidAsOneSaysThem) {
@@ -399,7 +400,7 @@ TEST(HeatWords, TimesAreSaidAsOneSaysThem) {
 
 TEST(HeatWords, CautionsGoWithTheSource) {
     auto job = demoJob("conveyor-tail-drum");
-    wish(job).outerSource = "flame";
+    overrides(job).outerSource = "flame";
     const auto cautions = words::heatCautions(heatOf(job));
     EXPECT_NE(std::find_if(cautions.begin(), cautions.end(),
                            [](const std::string& c) { return c.find("torch") != std::string::npos; }),

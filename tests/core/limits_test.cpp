@@ -7,7 +7,7 @@
 #include <rapidcheck.h>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 
 namespace {
 
@@ -18,9 +18,9 @@ struct Row {
     double upper_um;
 };
 
-Result<Limits> limits(double size_mm, const std::string& text) {
+Result<Interval> limits(double size_mm, const std::string& text) {
     return standards::parseToleranceClass(text).and_then(
-        [&](const auto& c) { return standards::limitDeviations(demoLibrary().iso286, size_mm, c); });
+        [&](const auto& c) { return standards::limitDeviations(demoTables().iso286, size_mm, c); });
 }
 
 } // namespace
@@ -56,7 +56,7 @@ TEST(Limits, StepsIncludeTheirUpperEndOnly) {
 TEST(Limits, DeltaIsTheDifferenceOfNeighbouringGrades) {
     // ISO 286-1 gives delta as a table of its own; it equals ITn - IT(n-1), which checks both tables against each
     // other.
-    const auto& t = demoLibrary().iso286;
+    const auto& t = demoTables().iso286;
     for (const double size : {5.0, 8.0, 14.0, 25.0, 40.0, 65.0, 100.0, 150.0, 200.0, 300.0, 350.0, 450.0})
         for (int grade = 3; grade <= 8; ++grade) {
             const double expected = t.grades.at("IT" + std::to_string(grade), size)->value() -
@@ -73,7 +73,7 @@ TEST(Limits, WidthIsTheGradeForEveryClassAndSize) {
         const std::string letter = *rc::gen::element<std::string>("d", "f", "g", "h", "js", "k", "m", "p", "s", "u",
                                                                   "D", "G", "H", "JS", "M", "P", "S", "U");
         const auto found = limits(size, letter + std::to_string(grade));
-        const auto width = standards::gradeWidth(demoLibrary().iso286, size, grade);
+        const auto width = standards::gradeWidth(demoTables().iso286, size, grade);
         RC_ASSERT(found.has_value() && width.has_value());
         RC_ASSERT(std::abs(found->width() - *width) < 1e-9);
     }));
@@ -105,7 +105,7 @@ TEST(Limits, RefuseWhatTheStandardDoesNotKnow) {
 }
 
 TEST(BearingLimits, AgreeWithPrintedRows) {
-    const auto& t = demoLibrary().bearingTables;
+    const auto& t = demoTables().bearingTables;
     EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "N")->lower, -0.013);
     EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "6")->lower, -0.011);
     EXPECT_DOUBLE_EQ(standards::outsideDeviation(t, 62, "5")->lower, -0.009);
@@ -125,7 +125,7 @@ TEST(BearingLimits, AgreeWithPrintedRows) {
 // Every letter from d to u and D to U, every grade from 3 to 11, over the whole range of sizes: refused by name where
 // the standard has no such class, else as wide as its grade, and holes of the basic letters the mirror image of shafts.
 TEST(Limits, OfEveryClassFromDToUAreSoundOrRefused) {
-    const auto& t = demoLibrary().iso286;
+    const auto& t = demoTables().iso286;
     int defined = 0;
     for (const std::string letter : {"d", "e", "f", "g", "h", "js", "j", "k", "m", "n", "p", "r", "s", "t", "u"})
         for (int grade = 3; grade <= 11; ++grade)

@@ -14,7 +14,7 @@
 using namespace arbor;
 using arbor::testing::bearingOf;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::fitOf;
 using arbor::testing::hole;
 using arbor::testing::inHand;
@@ -32,7 +32,7 @@ using plan::Mark;
 namespace {
 
 plan::Plan planOf(const job::Job& job) {
-    return plan::planJob(job, demoLibrary());
+    return plan::planJob(job, demoTables());
 }
 
 plan::Plan planWith(const std::function<void(job::Job&)>& change) {
@@ -64,7 +64,7 @@ TEST(Plan, OfTheDemoJobFillsEveryStation) {
     EXPECT_DOUBLE_EQ(p.seat()->hole.size_mm->upper, -0.009);
     EXPECT_NEAR(inHand(p).press->expected.homeTravel_mm, 44, 1e-9);
     EXPECT_NEAR(inHand(p).press->energy_J, std::pow(fitOf(p)->pressForce_N.most, 2) / (2 * 20000) / 1000, 1e-9);
-    EXPECT_EQ(ringInHand(p).seating.verdict, seat::SeatVerdict::NotJudged);
+    EXPECT_EQ(ringInHand(p).seating.verdict, seating::SeatVerdict::NotJudged);
 }
 
 TEST(Plan, MeasuredBoreReplacesTheClass) {
@@ -85,7 +85,7 @@ TEST(Plan, LooseCupOfTheRollerIsAStop) {
 }
 
 TEST(Plan, PushingTheInnerRingIsAStopAtTooling) {
-    const auto p = planWith([](job::Job& j) { ownStep(j).wish.driver = "S11"; });
+    const auto p = planWith([](job::Job& j) { ownStep(j).overrides.driver = "S11"; });
     EXPECT_EQ(p.marks.at(Station::Tooling), Mark::Stop);
     ASSERT_TRUE(setupOf(p).choice);
     EXPECT_TRUE(has<found::PathThroughElements>(setupOf(p).proof.findings));
@@ -147,19 +147,19 @@ TEST(Plan, NamesThePlaceOfEveryProblem) {
     EXPECT_EQ(place([](auto& j) { j.temperatures.innerRing_C = 900; }), "temperatures/inner_ring_degC");
     EXPECT_EQ(place([](auto& j) { j.temperatures.shaft_C = NAN; }), "temperatures/shaft_degC");
     EXPECT_EQ(place([](auto& j) { j.press = "P99"; }), "press");
-    EXPECT_EQ(place([](auto& j) { ownStep(j).wish.driver = "S99"; }), "steps/in:bearing/driver");
-    EXPECT_EQ(place([](auto& j) { ownStep(j).wish.support = "R99"; }), "steps/in:bearing/support");
+    EXPECT_EQ(place([](auto& j) { ownStep(j).overrides.driver = "S99"; }), "steps/in:bearing/driver");
+    EXPECT_EQ(place([](auto& j) { ownStep(j).overrides.support = "R99"; }), "steps/in:bearing/support");
 }
 
 TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
     auto job = demoJob("seamer-turret-upper");
     job.press = "P2";
     hole(job).measured->value_mm = 61.90;
-    auto library = demoLibrary();
+    auto tables = demoTables();
     // No other would do it, and no bolt.
-    std::erase_if(library.rack.presses, [](const auto& press) { return press.id != "P2"; });
-    std::erase_if(library.rack.tools, [](const auto& tool) { return tool.kind == catalog::ToolKind::DrawBolt; });
-    const auto p = plan::planJob(job, library);
+    std::erase_if(tables.rack.presses, [](const auto& press) { return press.id != "P2"; });
+    std::erase_if(tables.rack.tools, [](const auto& tool) { return tool.kind == catalog::ToolKind::DrawBolt; });
+    const auto p = plan::planJob(job, tables);
     ASSERT_TRUE(inHand(p).press);
     EXPECT_LE(inHand(p).press->expected.hold_N.most, 19600);
     EXPECT_TRUE(has<found::HoldLimited>(inHand(p).press->watch));
@@ -169,7 +169,7 @@ TEST(Plan, StatesHoldingLimitOfTheSmallPress) {
 TEST(Plan, TraceOfTheFirstTryShowsTheCrookedStart) {
     auto job = demoJob("seamer-turret-upper");
     const trace::Trace lifted{{0, 0, 0}, {1, 2, 7000}, {2, 4, 15000}, {3, 5, 9000}, {4, 6, 9500}};
-    const auto p = plan::planJob(job, demoLibrary(), traced(job, lifted));
+    const auto p = plan::planJob(job, demoTables(), traced(job, lifted));
     ASSERT_TRUE(inHand(p).trace);
     EXPECT_EQ(p.marks.at(Station::Press), Mark::Stop);
     EXPECT_EQ(inHand(p).trace->verdict, trace::Verdict::CockedStart);

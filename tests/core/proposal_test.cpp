@@ -13,7 +13,7 @@ namespace {
 
 ProposalInput ball6206(LoadCase load, double share = 0.1) {
     ProposalInput in;
-    in.bearing = *catalog::findBearing(arbor::testing::demoLibrary().bearings, "6206");
+    in.bearing = *catalog::findBearing(arbor::testing::demoTables().bearings, "6206");
     in.load = load;
     in.loadShare = share;
     return in;
@@ -71,7 +71,7 @@ TEST(Proposal, TheStillRingSlidesWhereItHasTo) {
 }
 
 TEST(Proposal, EveryClassProposedExistsAtEverySizeOfTheCatalogue) {
-    const auto& lib = arbor::testing::demoLibrary();
+    const auto& lib = arbor::testing::demoTables();
     for (const auto& bearing : lib.bearings)
         for (const auto load : {LoadCase::InnerTurns, LoadCase::OuterTurns, LoadCase::Indeterminate})
             for (const double share : {0.03, 0.1, 0.2})
@@ -90,7 +90,7 @@ TEST(Proposal, EveryClassProposedExistsAtEverySizeOfTheCatalogue) {
 }
 
 TEST(Proposal, NeighboursGoFromLooseToTight) {
-    const auto& iso = arbor::testing::demoLibrary().iso286;
+    const auto& iso = arbor::testing::demoTables().iso286;
     for (const auto& of :
          {standards::ToleranceClass{"N", 7}, standards::ToleranceClass{"k", 6}, standards::ToleranceClass{"s", 6}}) {
         const auto row = neighbours(of);

@@ -8,7 +8,7 @@
 #include <map>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using catalog::checkTool;
 using catalog::parseTools;
 using catalog::Tool;
@@ -77,7 +77,7 @@ TEST(RackText, OnlyColumnsThatAreUsedAreWritten) {
 }
 
 TEST(RackText, DemoRackSurvivesBeingWritten) {
-    const auto& tools = demoLibrary().rack.tools;
+    const auto& tools = demoTables().rack.tools;
     EXPECT_EQ(parseTools(catalog::writeTools(tools)).value(), tools);
 }
 
@@ -148,7 +148,7 @@ TEST(RackSizes, TwinsAreFoundWithinACaliper) {
     const auto found = catalog::doubles({sleeve(), other, disc, twin});
     ASSERT_EQ(found.size(), 1u);
     EXPECT_EQ(std::minmax(found[0].one, found[0].other), std::minmax(std::string("S1"), std::string("S2")));
-    EXPECT_TRUE(catalog::doubles(demoLibrary().rack.tools).empty());
+    EXPECT_TRUE(catalog::doubles(demoTables().rack.tools).empty());
 }
 
 TEST(ToolBody, PilotStandsBelowTheFaceAndTheHeadAbove) {

@@ -5,7 +5,7 @@
 #include "core/catalog/rack.h"
 #include "core/fit/press_joint.h"
 #include "core/force/gauge.h"
-#include "core/seat/seating.h"
+#include "core/seating/seating.h"
 #include "core/standards/limits.h"
 #include "support/shop.h"
 
@@ -13,7 +13,7 @@
 #include <numbers>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::expectReference;
 using arbor::testing::referenceCases;
 using nlohmann::json;
@@ -31,7 +31,7 @@ catalog::Material materialOf(const json& m) {
             300,          7800,          200,        catalog::FrictionFamily::Steel};
 }
 
-Limits limitsOf(const json& pair) {
+Interval limitsOf(const json& pair) {
     return {pair.at(0).get<double>() * kUm, pair.at(1).get<double>() * kUm};
 }
 
@@ -40,7 +40,7 @@ Limits limitsOf(const json& pair) {
 TEST(Reference, IsoLimits) {
     for (const auto& c : referenceCases("iso_limits")) {
         const auto toleranceClass = standards::parseToleranceClass(c["inputs"]["tolerance_class"]).value();
-        const auto limits = standards::limitDeviations(demoLibrary().iso286, c["inputs"]["nominal_mm"], toleranceClass);
+        const auto limits = standards::limitDeviations(demoTables().iso286, c["inputs"]["nominal_mm"], toleranceClass);
         if (c["expected"].contains("defined")) {
             ASSERT_FALSE(limits) << c["id"];
             EXPECT_EQ(limits.error().code, ProblemCode::NotDefined) << c["id"];
@@ -57,7 +57,7 @@ TEST(Reference, BearingLimits) {
     for (const auto& c : referenceCases("bearing_limits")) {
         const std::string surface = c["inputs"]["surface"];
         if (surface != "bore" && surface != "od") continue; // tapered bearings have tables of their own
-        const auto& tables = demoLibrary().bearingTables;
+        const auto& tables = demoTables().bearingTables;
         const auto limits = surface == "bore"
                                 ? standards::boreDeviation(tables, c["inputs"]["size_mm"], c["inputs"]["class"])
                                 : standards::outsideDeviation(tables, c["inputs"]["size_mm"], c["inputs"]["class"]);
@@ -71,7 +71,7 @@ TEST(Reference, BearingLimits) {
 
 TEST(Reference, BearingClearance) {
     for (const auto& c : referenceCases("bearing_clearance")) {
-        const auto clearance = standards::radialClearance(demoLibrary().bearingTables.clearance, c["inputs"]["bore_mm"],
+        const auto clearance = standards::radialClearance(demoTables().bearingTables.clearance, c["inputs"]["bore_mm"],
                                                           c["inputs"]["group"]);
         ASSERT_TRUE(clearance) << c["id"];
         expectReference(c, "min_um", clearance->lower / kUm);
@@ -80,7 +80,7 @@ TEST(Reference, BearingClearance) {
 }
 
 TEST(Reference, InterferenceRange) {
-    const auto& lib = demoLibrary();
+    const auto& lib = demoTables();
     for (const auto& c : referenceCases("interference_range")) {
         const auto& in = c["inputs"];
         const bool bore = in["surface"] == "bore";
@@ -179,10 +179,10 @@ TEST(Reference, AssemblyTemperature) {
 
 TEST(Reference, SeatPlane) {
     for (const auto& c : referenceCases("seat_plane")) {
-        std::vector<seat::Reading> heights;
+        std::vector<seating::Reading> heights;
         for (std::size_t i = 0; i < c["inputs"]["angles_deg"].size(); ++i)
             heights.push_back({c["inputs"]["angles_deg"][i], c["inputs"]["heights_um"][i].get<double>() * kUm});
-        const auto fit = seat::fitPlane(heights, c["inputs"]["radius_mm"]);
+        const auto fit = seating::fitPlane(heights, c["inputs"]["radius_mm"]);
         ASSERT_TRUE(fit) << c["id"];
         expectReference(c, "tilt_arcmin", fit->tilt_arcmin());
         expectReference(c, "high_azimuth_deg", fit->highAngle_deg);

@@ -14,7 +14,7 @@
 using namespace arbor;
 using namespace arbor::route;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arrangement::Assembly;
 using arrangement::Part;
 using arrangement::PartKind;
@@ -171,14 +171,14 @@ TEST(Breakaway, FollowsTheBandsAndTheSpring) {
 }
 
 TEST(Kit, HoldsWhatIsUsedUpAndGreaseForOpenBearings) {
-    const auto strip = plan::planStrip(demoJob("conveyor-tail-drum"), demoLibrary());
+    const auto strip = plan::planStrip(demoJob("conveyor-tail-drum"), demoTables());
     std::vector<std::string> ids;
     for (const auto& line : strip.kit)
         ids.push_back(line.id);
     EXPECT_EQ(ids, (std::vector<std::string>{"inner_cup", "outer_cup", "inner_cone", "outer_cone", "seal", "washer",
                                              "nut", "pin", "grease", "method:drift", "method:collet"}));
     EXPECT_EQ(strip.missing, std::vector<std::string>{"pin"});
-    const auto sealed = plan::planStrip(demoJob("retort-trolley-roller"), demoLibrary());
+    const auto sealed = plan::planStrip(demoJob("retort-trolley-roller"), demoTables());
     for (const auto& line : sealed.kit)
         EXPECT_NE(line.use, KitUse::Grease) << "sealed for life";
 }
@@ -187,10 +187,10 @@ TEST(Kit, FreeVolumeIsWhatRingsAndBallsLeave) {
     // 6206: the whole ring space pi/4 (62^2 - 30^2) 16 = 36996 mm^3. Rings of 30/38 and 54/62 without corners and
     // grooves: pi/4 (38^2 - 30^2 + 62^2 - 54^2) 16 = 18498; 9 balls of 9.6: 9 pi/6 9.6^3 = 4169. Left 14329; grooves
     // add, so it is a little more.
-    const auto* b = catalog::findBearing(demoLibrary().bearings, "6206");
+    const auto* b = catalog::findBearing(demoTables().bearings, "6206");
     const double left = freeVolume_mm3(*b);
     EXPECT_GT(left, 14329);
     EXPECT_LT(left, 14329 * 1.1);
-    for (const auto& bearing : demoLibrary().bearings)
+    for (const auto& bearing : demoTables().bearings)
         EXPECT_GT(freeVolume_mm3(bearing), 0) << bearing.designation;
 }

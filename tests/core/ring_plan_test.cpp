@@ -14,12 +14,12 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::inHand;
 using arbor::testing::ownKey;
 using arbor::testing::ownStep;
-using seat::ReadingKind;
-using seat::SeatVerdict;
+using seating::ReadingKind;
+using seating::SeatVerdict;
 
 namespace {
 
@@ -35,7 +35,7 @@ job::Job drum() {
 }
 
 plan::Plan planned(const job::Job& job) {
-    return plan::planJob(job, demoLibrary(), {{}, ownKey(job), false});
+    return plan::planJob(job, demoTables(), {{}, ownKey(job), false});
 }
 
 job::SeatReadings read(ReadingKind kind, const std::vector<double>& values_mm) {

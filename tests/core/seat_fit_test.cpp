@@ -14,7 +14,7 @@
 using namespace arbor;
 using namespace arbor::fit;
 using arbor::testing::answer;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::onShaft;
 using arbor::testing::ringInIron;
 
@@ -184,7 +184,7 @@ TEST(SeatFit, SameInputSameAnswer) {
 
 TEST(SeatFit, ThinAluminiumIsWarnedOfYield) {
     auto in = ringInIron();
-    in.housing.outer.material = demoLibrary().materials.at("aluminium");
+    in.housing.outer.material = demoTables().materials.at("aluminium");
     in.housing.outer.material.yield_MPa = 20;
     in.housing.outer.otherDia_mm = 66;
     in.housing.outer.surface.deviation = Spread::ofLimits({-0.090, -0.060});

@@ -1,4 +1,4 @@
-#include "core/seat/seating.h"
+#include "core/seating/seating.h"
 
 #include <algorithm>
 #include <cmath>
@@ -7,7 +7,7 @@
 #include <rapidcheck.h>
 
 using namespace arbor;
-using namespace arbor::seat;
+using namespace arbor::seating;
 
 namespace {
 

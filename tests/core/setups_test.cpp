@@ -7,8 +7,8 @@
 
 using namespace arbor;
 using namespace arbor::tooling;
-using arbor::testing::demoLibrary;
 using arbor::testing::demoSeat;
+using arbor::testing::demoTables;
 using arbor::testing::demoTask;
 using arbor::testing::find;
 using arbor::testing::kLoad;
@@ -119,9 +119,9 @@ TEST(DrawBoltSetup, PassesThroughEverythingOrIsStopped) {
     auto closed = sleeve(61, 55, 40, 62);
     closed.id = "closed";
     rack.tools.push_back(closed);
-    Wishes wishes;
-    wishes.bolt = &rack.tools[0];
-    const auto plan = chooseTools(plainTask(), rack, wishes, kLoad);
+    SearchOverrides overrides;
+    overrides.bolt = &rack.tools[0];
+    const auto plan = chooseTools(plainTask(), rack, overrides, kLoad);
     ASSERT_TRUE(plan.choice);
     EXPECT_EQ(plan.choice->driver->id, "tube");
     EXPECT_TRUE(plan.proven()) << (plan.proof.findings.empty() ? "" : plan.proof.findings[0].key());
@@ -195,7 +195,7 @@ TEST(DrawBoltSetup, HollowRamPullsWithoutTorqueAsFarAsItsStroke) {
 TEST(Press, ThroatMustTakeTheWork) {
     auto press = *shopPress();
     press.throat_mm = 50; // flange of 128
-    const auto& rack = demoLibrary().rack;
+    const auto& rack = demoTables().rack;
     const SetupChoice choice{&press, rack.tool("S14"), {rack.tool("X09")}, rack.tool("R05"), 1};
     const auto proof = proveSetup(demoTask(), choice, kLoad);
     const auto* throat = find<found::ThroatShort>(proof.findings);
@@ -208,7 +208,7 @@ TEST(Press, ThroatMustTakeTheWork) {
 TEST(Start, TiltIsWhatChamferAndInterferenceLeave) {
     auto load = kLoad;
     load.interference_mm = 0.02;
-    const auto& rack = demoLibrary().rack;
+    const auto& rack = demoTables().rack;
     const SetupChoice choice{shopPress(), rack.tool("S14"), {rack.tool("X09")}, rack.tool("R05"), 1};
     const auto tight = proveSetup(demoTask(), choice, load);
     const auto* tilt = find<found::StartTilt>(tight.findings);

@@ -9,7 +9,7 @@
 
 using namespace arbor;
 using namespace arbor::route;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::replaced;
 
 namespace {
@@ -20,7 +20,7 @@ std::string text(const std::string& shape) {
 
 arrangement::Assembly shape(const std::string& letter) {
     auto assembly = io::parseArrangement(text(letter)).value().assembly;
-    EXPECT_TRUE(arrangement::resolve(assembly, demoLibrary().bearings)) << letter;
+    EXPECT_TRUE(arrangement::resolve(assembly, demoTables().bearings)) << letter;
     for (const auto& fault : arrangement::faults(assembly))
         ADD_FAILURE() << letter << ": " << fault.field << " " << fault.value << " " << fault.limit.english();
     return assembly;

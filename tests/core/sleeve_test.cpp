@@ -152,7 +152,7 @@ TEST(Sleeve, RefusesWhatCannotBe) {
 
 TEST(Sleeve, InASeatTakesTheWorkingTemperatureIntoAccount) {
     auto in = arbor::testing::ringInIron();
-    const auto& lib = arbor::testing::demoLibrary();
+    const auto& lib = arbor::testing::demoTables();
     in.housing.outer.material = lib.materials.at("aluminium");
     in.housing.outer.surface.deviation = Spread::ofLimits({-0.100, -0.080});
     in.housing.sleeve = Sleeve{lib.materials.at("carbon_steel"), 70, {0.04, 0.06}, true};
@@ -172,7 +172,7 @@ TEST(Sleeve, InASeatTakesTheWorkingTemperatureIntoAccount) {
 
 TEST(Sleeve, MadeToSizeBeforeAddsItsClosingInToTheInterference) {
     auto in = arbor::testing::ringInIron();
-    in.housing.sleeve = Sleeve{arbor::testing::demoLibrary().materials.at("carbon_steel"), 70, {0.03, 0.05}, true};
+    in.housing.sleeve = Sleeve{arbor::testing::demoTables().materials.at("carbon_steel"), 70, {0.03, 0.05}, true};
     const auto bored = arbor::testing::answer(in)->housing;
     in.housing.sleeve->boredInPlace = false;
     const auto before = arbor::testing::answer(in)->housing;
@@ -184,7 +184,7 @@ TEST(Sleeve, MadeToSizeBeforeAddsItsClosingInToTheInterference) {
 
 /// Lame by hand: the body around presses on the sleeve, or lets go of it, as the two grow by different amounts.
 TEST(Sleeve, BoreGrowsByTheSleeveAndByWhatIsAroundIt) {
-    const auto& materials = arbor::testing::demoLibrary().materials;
+    const auto& materials = arbor::testing::demoTables().materials;
     const auto alphaWith = [&](const char* sleeve, const char* housing, double outside) {
         auto in = arbor::testing::ringInIron();
         in.housing.outer.material = materials.at(housing);
@@ -209,7 +209,7 @@ TEST(Sleeve, BoreGrowsByTheSleeveAndByWhatIsAroundIt) {
 }
 
 TEST(Sleeve, LetsGoWhereItsLooseEndHasNothingLeft) {
-    const auto& materials = arbor::testing::demoLibrary().materials;
+    const auto& materials = arbor::testing::demoTables().materials;
     auto in = arbor::testing::ringInIron();
     in.housing.outer.material = materials.at("wrought_aluminium");
     in.housing.sleeve = Sleeve{materials.at("carbon_steel"), 68, {0.02, 0.04}, true};

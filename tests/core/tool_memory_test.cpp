@@ -10,7 +10,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::hole;
 
 /// The search asks only whether a setup holds; the answer is that of the whole proof.
@@ -19,7 +19,7 @@ TEST(ToolSearch, ASetupHoldsWhereItsProofDoes) {
     for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "brine-agitator"}) {
         plan::Asked asked;
         asked.everyStep = true;
-        const auto p = plan::planJob(demoJob(name), demoLibrary(), asked);
+        const auto p = plan::planJob(demoJob(name), demoTables(), asked);
         for (const auto& planned : p.steps)
             for (const auto& way : planned.tools->ways) {
                 if (!way.pressed || !way.pressed->choice) continue;
@@ -41,7 +41,7 @@ TEST(ToolMemory, SaysWhatASearchWouldSayAndSearchesOnlyWhatChanged) {
     plan::Asked asked;
     asked.everyStep = true;
     asked.memory = std::make_shared<plan::ToolMemory>();
-    const auto first = plan::planJob(job, demoLibrary(), asked);
+    const auto first = plan::planJob(job, demoTables(), asked);
     const auto sameAs = [&](const plan::Plan& p) {
         int same = 0;
         for (std::size_t i = 0; i < p.steps.size(); ++i)
@@ -50,14 +50,14 @@ TEST(ToolMemory, SaysWhatASearchWouldSayAndSearchesOnlyWhatChanged) {
     };
     const auto steps = static_cast<int>(first.steps.size());
     job.intake.complaint = "hot";
-    EXPECT_EQ(sameAs(plan::planJob(job, demoLibrary(), asked)), steps);
-    job.steps[{{"bearing", "spindle"}, false}].wish.support = "P30";
-    EXPECT_EQ(sameAs(plan::planJob(job, demoLibrary(), asked)), steps - 1);
+    EXPECT_EQ(sameAs(plan::planJob(job, demoTables(), asked)), steps);
+    job.steps[{{"bearing", "spindle"}, false}].overrides.support = "P30";
+    EXPECT_EQ(sameAs(plan::planJob(job, demoTables(), asked)), steps - 1);
     hole(job).measured = standards::MeasuredSize{"61.980", 61.980};
-    EXPECT_LT(sameAs(plan::planJob(job, demoLibrary(), asked)), steps - 1) << "another force, other tools";
-    const auto kept = plan::planJob(job, demoLibrary(), asked);
+    EXPECT_LT(sameAs(plan::planJob(job, demoTables(), asked)), steps - 1) << "another force, other tools";
+    const auto kept = plan::planJob(job, demoTables(), asked);
     asked.memory.reset();
-    const auto anew = plan::planJob(job, demoLibrary(), asked);
+    const auto anew = plan::planJob(job, demoTables(), asked);
     for (std::size_t i = 0; i < kept.steps.size(); ++i) {
         const auto *a = kept.steps[i].setup(), *b = anew.steps[i].setup();
         ASSERT_EQ(a == nullptr, b == nullptr);

@@ -9,7 +9,7 @@
 
 using namespace arbor;
 using namespace arbor::tooling;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::demoTask;
 using arbor::testing::find;
 using arbor::testing::kLoad;
@@ -20,8 +20,8 @@ using arbor::testing::taskOf;
 
 namespace {
 
-ToolPlan planOf(const Wishes& wishes) {
-    return chooseTools(demoTask(), demoLibrary().rack, wishes, kLoad);
+ToolPlan planOf(const SearchOverrides& overrides) {
+    return chooseTools(demoTask(), demoTables().rack, overrides, kLoad);
 }
 
 DriverCheck checkOf(const catalog::Tool& tool) {
@@ -58,7 +58,7 @@ TEST(Search, BestFirstThenTheNearestMisses) {
 }
 
 TEST(Search, SleeveOnTheInnerRingIsAStopWithTheLoadOnTheBalls) {
-    const auto plan = planOf({shopPress(), demoLibrary().rack.tool("S11"), nullptr});
+    const auto plan = planOf({shopPress(), demoTables().rack.tool("S11"), nullptr});
     ASSERT_TRUE(plan.choice);
     EXPECT_TRUE(plan.overridden);
     EXPECT_EQ(plan.choice->driver->id, "S11");
@@ -72,7 +72,7 @@ TEST(Search, SleeveOnTheInnerRingIsAStopWithTheLoadOnTheBalls) {
 }
 
 TEST(Search, ShortSleeveGetsTheShortestSpacerThatHelps) {
-    const auto plan = planOf({shopPress(), demoLibrary().rack.tool("S09"), nullptr});
+    const auto plan = planOf({shopPress(), demoTables().rack.tool("S09"), nullptr});
     ASSERT_TRUE(plan.choice);
     ASSERT_FALSE(plan.choice->spacers.empty());
     EXPECT_LT(worst(plan.proof.findings), Severity::Stop);
@@ -82,7 +82,7 @@ TEST(Search, ShortSleeveGetsTheShortestSpacerThatHelps) {
 
 TEST(Search, EmptyRackGivesNoChoiceAndNoCrash) {
     catalog::Rack rack;
-    rack.presses = demoLibrary().rack.presses;
+    rack.presses = demoTables().rack.presses;
     const auto plan = chooseTools(demoTask(), rack, {&rack.presses.front()}, kLoad);
     EXPECT_FALSE(plan.choice);
     EXPECT_TRUE(plan.drivers.empty());
@@ -111,7 +111,7 @@ double drawn(double low, double high) {
 /// One of a few bearings in a housing of random depth, with or without seals, groove-free, something below or nothing.
 Task randomSeat() {
     const auto* name = *rc::gen::element("3206", "6204", "6206", "6009", "30206", "32008");
-    const auto& bearing = *catalog::findBearing(demoLibrary().bearings, name);
+    const auto& bearing = *catalog::findBearing(demoTables().bearings, name);
     arrangement::BlindSeat h;
     h.bearing.designation = name;
     if (bearing.isTaper()) h.bearing.piece = arrangement::FromCatalogue::Piece::Outer;
@@ -146,7 +146,7 @@ Task randomHub() {
               Slice::tube(depth + 16, face + 4, 0, drawn(16.5, 18.5)), Slice::tube(face + 4, face + 14, 0, flange)})};
     a.parts[1].label = "bearing";
     a.parts[1].catalogue = arrangement::FromCatalogue{"6206", arrangement::FromCatalogue::Piece::Whole, depth};
-    EXPECT_TRUE(arrangement::resolve(a, demoLibrary().bearings));
+    EXPECT_TRUE(arrangement::resolve(a, demoTables().bearings));
     const auto tasks = tasksOf(a, {2, 1, route::Way::Up, 7, false});
     return tasks.front();
 }

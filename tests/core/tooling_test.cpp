@@ -9,8 +9,8 @@
 
 using namespace arbor;
 using namespace arbor::tooling;
-using arbor::testing::demoLibrary;
 using arbor::testing::demoSeat;
+using arbor::testing::demoTables;
 using arbor::testing::demoTask;
 using arbor::testing::find;
 using arbor::testing::kLoad;
@@ -129,7 +129,7 @@ TEST(Support, WhatComesOutBelowNeedsRoomRoundIt) {
 
 TEST(Support, OnlyAWideTallRingClearsWhatHangsBelow) {
     // Sensor cap: 74 mm wide, 14 mm below the housing; flange 128 mm.
-    const auto& rack = demoLibrary().rack;
+    const auto& rack = demoTables().rack;
     const auto worstOf = [&](const char* id) {
         return worst(checkSupport(demoTask(), {shopPress(), nullptr, {}, rack.tool(id)}, kLoad).findings);
     };
@@ -163,7 +163,7 @@ TEST(Stack, NeedsRoomToSlideInAndOneStroke) {
 }
 
 TEST(Setup, EveryBodyRestsOnAnotherAndNoneOverlaps) {
-    const auto plan = chooseTools(demoTask(), demoLibrary().rack, {shopPress()}, kLoad);
+    const auto plan = chooseTools(demoTask(), demoTables().rack, {shopPress()}, kLoad);
     for (const double share : {0.0, 0.3, 0.7, 1.0}) {
         const auto setup = buildSetup(demoTask(), *plan.choice, share * demoTask().travel_mm);
         EXPECT_EQ(setup.bodies.size(), setup.moves.size());

@@ -93,13 +93,13 @@ TEST(FrictionLog, NeverWidensTheBookNorBelievesAFew) {
     EXPECT_FALSE(force::learnFriction({0.3, 0.31, 0.3, 0.32, 0.3}, {0.08, 0.13})); // something else is wrong
     const auto wild = force::learnFriction({0.08, 0.13, 0.09, 0.12, 0.1}, {0.08, 0.13});
     ASSERT_TRUE(wild);
-    EXPECT_EQ(wild->band, (Limits{0.08, 0.13}));
+    EXPECT_EQ(wild->band, (Interval{0.08, 0.13}));
     const auto same = force::learnFriction(std::vector<double>(9, 0.1), {0.05, 0.2});
     EXPECT_NEAR(same->band.width(), 2 * 0.08 * 0.1, 1e-12); // a trace tells it no finer
 }
 
 TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
-    auto lib = arbor::testing::demoLibrary();
+    auto lib = arbor::testing::demoTables();
     const auto band = [&] {
         return tables::frictionOf(lib, catalog::FrictionFamily::CastIron, catalog::Lubricant::LightOil);
     };
@@ -125,7 +125,7 @@ TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
     EXPECT_LT(band().band.width(), band().book.width());
     // And the next prediction is narrower, with its reason.
     const auto job = arbor::testing::demoJob("seamer-turret-upper");
-    const auto before = plan::planJob(job, arbor::testing::demoLibrary()), after = plan::planJob(job, lib);
+    const auto before = plan::planJob(job, arbor::testing::demoTables()), after = plan::planJob(job, lib);
     const auto width = [](const plan::Plan& p) { return fitOf(p)->pressForce_N.most - fitOf(p)->pressForce_N.least; };
     EXPECT_LT(width(after), width(before));
     const auto& because = fitOf(after)->because;

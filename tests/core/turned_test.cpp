@@ -1,4 +1,5 @@
-// A sleeve designed for a ring passes the same proof as one from the rack, for every bearing and whatever was wished.
+// A sleeve designed for a ring passes the same proof as one from the rack, for every bearing and whatever is
+// overridden.
 #include "core/plan/plan_job.h"
 #include "core/tooling/turned.h"
 
@@ -12,7 +13,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::inHand;
 using tooling::designSleeve;
 
@@ -23,7 +24,7 @@ const char* const kDemos[] = {"seamer-turret-upper", "retort-trolley-roller", "c
                               "labeller-pulley",     "exhaust-fan-carrier",   "brine-agitator"};
 
 plan::Plan planOf(const char* name) {
-    return plan::planJob(demoJob(name), demoLibrary());
+    return plan::planJob(demoJob(name), demoTables());
 }
 
 /// A plain blind housing for a bearing, its ring `sunk_mm` under the face.
@@ -51,11 +52,11 @@ TEST(Turned, EveryDemoJobGetsASleeveThatIsProvenOnItsPress) {
         ASSERT_TRUE(sleeve) << name << " " << sleeve.error().field;
         EXPECT_LT(worst(sleeve->check.findings), Severity::Check) << name;
         EXPECT_GT(sleeve->check.coverage, 0.6) << name;
-        // On the rack and wished for, the whole stack around it is proven.
-        auto rack = demoLibrary().rack;
+        // On the rack and asked for, the whole stack around it is proven.
+        auto rack = demoTables().rack;
         rack.tools.push_back(sleeve->tool);
-        tooling::Wishes wishes{rack.press(p.press->id), &rack.tools.back(), nullptr};
-        const auto tools = tooling::chooseTools(*inHand(p).task(), rack, wishes, inHand(p).step.load);
+        tooling::SearchOverrides overrides{rack.press(p.press->id), &rack.tools.back(), nullptr};
+        const auto tools = tooling::chooseTools(*inHand(p).task(), rack, overrides, inHand(p).step.load);
         ASSERT_TRUE(tools.choice) << name;
         EXPECT_EQ(tools.choice->driver->id, sleeve->tool.id);
         EXPECT_LT(worst(tools.proof.findings), Severity::Stop) << name;
@@ -76,7 +77,7 @@ TEST(Turned, SizesByHandForTheSeamer) {
 
 TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
     int made = 0;
-    for (const auto& bearing : demoLibrary().bearings)
+    for (const auto& bearing : demoTables().bearings)
         for (const double sunk : {0.0, 3.0, 40.0}) {
             const auto seat = housed(bearing, sunk);
             if (!arrangement::blindSeat(seat)) continue;
@@ -98,10 +99,10 @@ TEST(Turned, EveryBearingOfTheCatalogueGetsOneOrAClearRefusal) {
     EXPECT_GT(made, 1000);
 }
 
-TEST(Turned, WishesAreKeptAndJudged) {
+TEST(Turned, OverridesAreKeptAndJudged) {
     const auto p = planOf("seamer-turret-upper");
-    const auto with = [&](tooling::TurnWishes wishes) {
-        return designSleeve(*inHand(p).task(), inHand(p).step.load, {kRamFoot_mm, 0}, "3206", wishes);
+    const auto with = [&](tooling::TurnOverrides overrides) {
+        return designSleeve(*inHand(p).task(), inHand(p).step.load, {kRamFoot_mm, 0}, "3206", overrides);
     };
     const auto wide = with({63.0, {}, {}}).value();
     EXPECT_EQ(wide.tool.outsideDia_mm, 63.0);

@@ -11,7 +11,7 @@
 using namespace arbor;
 using arbor::testing::bearingOf;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::find;
 using arbor::testing::givenOf;
 using arbor::testing::hole;
@@ -31,8 +31,8 @@ const job::StepKey kSpindleIn{{"bearing", "spindle"}, false};
 
 /// A job with its plan and steps.
 struct Route {
-    explicit Route(job::Job wanted) : job(std::move(wanted)), plan(plan::planJob(job, demoLibrary())) {
-        if (plan.fits) steps = plan::workSteps(givenOf(job, plan, demoLibrary()));
+    explicit Route(job::Job wanted) : job(std::move(wanted)), plan(plan::planJob(job, demoTables())) {
+        if (plan.fits) steps = plan::workSteps(givenOf(job, plan, demoTables()));
     }
     explicit Route(const char* name) : Route(demoJob(name)) {}
 
@@ -42,7 +42,7 @@ struct Route {
         return found == steps.end() ? steps.front() : *found;
     }
     plan::StepTools tools(const std::string& key) const {
-        return plan::toolsFor(step(key), givenOf(job, plan, demoLibrary()));
+        return plan::toolsFor(step(key), givenOf(job, plan, demoTables()));
     }
 
     job::Job job;
@@ -53,7 +53,7 @@ struct Route {
 /// The setup of one step with tools named by hand, whatever the search thinks of them.
 tooling::StackProof proofWith(const Task& task, const tooling::LoadCase& load, const char* driver, const char* support,
                               const char* plate = nullptr) {
-    const auto& rack = demoLibrary().rack;
+    const auto& rack = demoTables().rack;
     tooling::SetupChoice choice;
     choice.press = rack.press("P30");
     choice.driver = driver ? rack.tool(driver) : nullptr;
@@ -123,7 +123,7 @@ TEST(WorkSteps, EveryStepOfTheDemoShopIsProvenOrPulledByHand) {
         const Route route(name);
         EXPECT_FALSE(route.steps.empty()) << name;
         for (const auto& step : route.steps) {
-            const auto tools = plan::toolsFor(step, givenOf(route.job, route.plan, demoLibrary()));
+            const auto tools = plan::toolsFor(step, givenOf(route.job, route.plan, demoTables()));
             ASSERT_FALSE(tools.ways.empty()) << name << " " << step.key;
             EXPECT_TRUE(tools.proven()) << name << " " << step.key;
             // What goes in is pressed, never knocked; and its force never through the elements.
@@ -258,7 +258,7 @@ TEST(WorkSteps, ALipSealIsNeitherPushedNorCarriedOnItsLip) {
     const auto held = std::find_if(step.tasks.begin(), step.tasks.end(), [](const Task& t) { return t.heldLip; });
     if (held == step.tasks.end()) return;
     tooling::SetupChoice choice;
-    choice.press = demoLibrary().rack.press("P30");
+    choice.press = demoTables().rack.press("P30");
     EXPECT_TRUE(find<found::LiesOnBeams>(tooling::checkSupport(*held, choice, step.load).findings));
 }
 
@@ -308,12 +308,12 @@ TEST(WorkSteps, NothingOnTheRackReachesSoOneIsTurned) {
     EXPECT_LT(best.turned->tool.outsideDia_mm, 38);
     EXPECT_GT(best.turned->tool.length_mm - best.turned->tool.headThick_mm, 110 - 40);
     // Put on the rack it is chosen like any other.
-    auto library = demoLibrary();
-    library.rack.tools.push_back(best.turned->tool);
-    const auto plan = plan::planJob(route.job, library);
-    const auto steps = plan::workSteps(givenOf(route.job, plan, library));
+    auto tables = demoTables();
+    tables.rack.tools.push_back(best.turned->tool);
+    const auto plan = plan::planJob(route.job, tables);
+    const auto steps = plan::workSteps(givenOf(route.job, plan, tables));
     const auto at = std::find_if(steps.begin(), steps.end(), [](const auto& s) { return s.key == "in:bearing"; });
-    const auto again = plan::toolsFor(*at, givenOf(route.job, plan, library));
+    const auto again = plan::toolsFor(*at, givenOf(route.job, plan, tables));
     EXPECT_TRUE(again.proven());
     for (const auto& way : again.ways) {
         EXPECT_FALSE(way.turned);
@@ -344,10 +344,10 @@ TEST(WorkSteps, HandToolsComeFromTheRackAndTheStripPlan) {
     ASSERT_NE(collet, tools.ways.end());
     EXPECT_EQ(collet->hand->tool->id, "K02") << "19 to 26 for a bore of 20";
     EXPECT_EQ(collet->hand->second->id, "H01");
-    auto library = demoLibrary();
-    std::erase_if(library.rack.tools, [](const auto& t) { return t.kind == catalog::ToolKind::SlideHammer; });
-    const auto plan = plan::planJob(route.job, library);
-    for (const auto& way : plan::toolsFor(route.step("out:lower_bearing"), givenOf(route.job, plan, library)).ways)
+    auto tables = demoTables();
+    std::erase_if(tables.rack.tools, [](const auto& t) { return t.kind == catalog::ToolKind::SlideHammer; });
+    const auto plan = plan::planJob(route.job, tables);
+    for (const auto& way : plan::toolsFor(route.step("out:lower_bearing"), givenOf(route.job, plan, tables)).ways)
         EXPECT_FALSE(way.hand && way.hand->method == route::Method::Collet) << "a collet without its hammer";
 }
 
@@ -356,11 +356,11 @@ TEST(WorkSteps, WeakColletIsALook) {
     asDrawn.measured = {}; // as measured it is loose
     hole(asDrawn).measured.reset();
     const Route route(asDrawn);
-    auto library = demoLibrary();
-    for (auto& tool : library.rack.tools)
+    auto tables = demoTables();
+    for (auto& tool : tables.rack.tools)
         if (tool.id == "K02") tool.capacity_N = 50;
-    const auto plan = plan::planJob(route.job, library);
-    const auto tools = plan::toolsFor(route.step("out:lower_bearing"), givenOf(route.job, plan, library));
+    const auto plan = plan::planJob(route.job, tables);
+    const auto tools = plan::toolsFor(route.step("out:lower_bearing"), givenOf(route.job, plan, tables));
     const auto collet = std::find_if(tools.ways.begin(), tools.ways.end(),
                                      [](const auto& w) { return w.hand && w.hand->method == route::Method::Collet; });
     ASSERT_NE(collet, tools.ways.end());
@@ -390,7 +390,7 @@ TEST(WorkSteps, DrawBoltDrawsACupInAndOut) {
 
 TEST(WorkSteps, TheUsersOwnToolComesFirstEvenWhenItIsWrong) {
     auto job = demoJob("seamer-turret-upper");
-    job.steps[kSpindleIn].wish.support = "R05";
+    job.steps[kSpindleIn].overrides.support = "R05";
     const Route route(job);
     const auto tools = route.tools("in:spindle");
     const auto hubGoesIn =
@@ -401,9 +401,9 @@ TEST(WorkSteps, TheUsersOwnToolComesFirstEvenWhenItIsWrong) {
     EXPECT_FALSE(hubGoesIn->proven()) << "under the housing it leaves the ring to its balls";
 }
 
-TEST(WorkSteps, AWishedToolThatIsNotThereIsNamed) {
+TEST(WorkSteps, AChosenToolThatIsNotThereIsNamed) {
     auto job = demoJob("seamer-turret-upper");
-    job.steps[kSpindleIn].wish.driver = "S99";
+    job.steps[kSpindleIn].overrides.driver = "S99";
     const auto tools = Route(job).tools("in:spindle");
     ASSERT_TRUE(tools.problem);
     EXPECT_EQ(tools.problem->field, "steps/in:spindle/driver");
@@ -438,20 +438,20 @@ TEST(WorkSteps, NothingIsSaidOfASeatThatIsNotDrawn) {
 }
 
 TEST(WorkSteps, ToolsOnRecordForThisBearingComeFirstAmongEquals) {
-    auto library = demoLibrary();
+    auto tables = demoTables();
     const auto job = demoJob("seamer-turret-upper");
-    const auto best = setupOf(plan::planJob(job, library)).drivers;
+    const auto best = setupOf(plan::planJob(job, tables)).drivers;
     ASSERT_GE(best.size(), 2u);
     ASSERT_TRUE(best[1].usable());
     job::Record record;
     record.bearing = bearingOf(job).designation;
     record.tools = {best[1].tool->id};
-    library.records = {record};
-    EXPECT_EQ(plan::workedBefore(inHand(plan::planJob(job, library)).step, library),
+    tables.records = {record};
+    EXPECT_EQ(plan::workedBefore(inHand(plan::planJob(job, tables)).step, tables),
               std::set<std::string>{best[1].tool->id});
-    EXPECT_EQ(setupOf(plan::planJob(job, library)).drivers.front().tool->id, best[1].tool->id);
-    library.records.front().bearing = "6004";
-    EXPECT_TRUE(plan::workedBefore(inHand(plan::planJob(job, library)).step, library).empty());
+    EXPECT_EQ(setupOf(plan::planJob(job, tables)).drivers.front().tool->id, best[1].tool->id);
+    tables.records.front().bearing = "6004";
+    EXPECT_TRUE(plan::workedBefore(inHand(plan::planJob(job, tables)).step, tables).empty());
 }
 
 TEST(Task, FlippingTwiceGivesTheSameWork) {

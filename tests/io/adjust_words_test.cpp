@@ -9,7 +9,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using words::Display;
 
 namespace {
@@ -19,7 +19,7 @@ plan::AdjustPlan drumWith(double play_mm, const std::vector<double>& holes_deg =
     job.adjust = {};
     job.adjust.play_mm = play_mm;
     job.adjust.nut.holes_deg = holes_deg;
-    return *plan::planJob(job, demoLibrary()).adjust;
+    return *plan::planJob(job, demoTables()).adjust;
 }
 
 template <class Kind>

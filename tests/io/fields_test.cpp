@@ -46,7 +46,7 @@ private:
     void set(int& value, const Rule& rule) { value = static_cast<int>(std::ceil(number(rule))); }
     void set(double& value, const Rule& rule) { value = number(rule) * rule.unit; }
     void set(std::string& value, const Rule&) { value = "said " + std::to_string(++m_count); }
-    void set(Limits& value, const Rule& rule) { value = {number(rule) * rule.unit, 2000 * rule.unit}; }
+    void set(Interval& value, const Rule& rule) { value = {number(rule) * rule.unit, 2000 * rule.unit}; }
     void set(Range& value, const Rule& rule) { value = Range{1, number(rule), 3000} * rule.unit; }
     template <io::fields::Kind E>
     void set(E& value, const Rule& rule) {

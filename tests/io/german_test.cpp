@@ -1,5 +1,5 @@
 // The second language: that nothing is left out of it, and that numbers stay numbers.
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "language/catalogue.h"
 #include "words/sentences.h"
 #include "words/shipped_names.h"

@@ -87,8 +87,8 @@ TEST(JobFile, TheDemoShopAsVersionOneWroteItSaysTheSame) {
         const auto now = io::loadJob(std::string(ARBOR_SOURCE_DIR) + "/demo/" + file.path().filename().string());
         ASSERT_TRUE(then && now) << file.path();
         EXPECT_EQ(then->job.steps, now->job.steps) << file.path();
-        const auto& library = arbor::testing::demoLibrary();
-        const auto before = plan::planJob(then->job, library), after = plan::planJob(now->job, library);
+        const auto& tables = arbor::testing::demoTables();
+        const auto before = plan::planJob(then->job, tables), after = plan::planJob(now->job, tables);
         ASSERT_TRUE(before.fits && after.fits) << file.path();
         ASSERT_EQ(before.fits->seats.size(), after.fits->seats.size());
         for (std::size_t i = 0; i < after.fits->seats.size(); ++i) {
@@ -131,10 +131,10 @@ TEST(JobFile, ReadsArrangementIntakeAndStrip) {
 TEST(JobFile, ReadsOtherRingsGreaseAndShape) {
     const auto job = io::loadJob(kClosing)->job;
     const auto& card = job.steps.at({{"housing", "seal"}, false}).readings;
-    EXPECT_EQ(card.kind, seat::ReadingKind::Feeler);
+    EXPECT_EQ(card.kind, seating::ReadingKind::Feeler);
     EXPECT_NEAR(card.uncertainty_mm, 0.015, 1e-12);
     EXPECT_EQ(card.home_mm, 2.5);
-    EXPECT_EQ(card.readings.at(1), (seat::Reading{120, 2.75}));
+    EXPECT_EQ(card.readings.at(1), (seating::Reading{120, 2.75}));
     EXPECT_EQ(job.adjust.grease, (adjust::Grease{"lithium, soft", adjust::CavityFill::Half, 0.92, 1.4}));
     EXPECT_EQ(io::loadJob(kWithArrangement)->job.arrangement.shape, "C");
     const auto record = io::loadJob(kFixture)->job.record.value();
@@ -173,12 +173,12 @@ TEST(JobFile, ReadsWhatWasMeasured) {
 
 TEST(JobFile, ReadsWhatWasReadByHandAndLookedAt) {
     const auto job = io::loadJob(kClosing)->job;
-    EXPECT_EQ(own(job).hand.means, job::HandMeans::Wrench);
+    EXPECT_EQ(own(job).hand.means, job::ManualMeans::Wrench);
     EXPECT_EQ(own(job).hand.bolt, "B02");
     EXPECT_EQ(own(job).hand.points[1], (job::HandPoint{2.5, 11.5}));
-    EXPECT_TRUE(own(job).hand.signs.at(job::HandSign::EvenGap));
-    EXPECT_FALSE(own(job).hand.signs.at(job::HandSign::Ringing));
-    EXPECT_FALSE(own(job).hand.signs.contains(job::HandSign::Stopped));
+    EXPECT_TRUE(own(job).hand.signs.at(job::ManualSign::EvenGap));
+    EXPECT_FALSE(own(job).hand.signs.at(job::ManualSign::Ringing));
+    EXPECT_FALSE(own(job).hand.signs.contains(job::ManualSign::Stopped));
     EXPECT_FALSE(own(job).proof.checks.at(job::SeatCheck::RingSide));
     EXPECT_EQ(own(job).proof.probed, (std::set<int>{1, 5, 12}));
     EXPECT_EQ(*own(job).proof.pull_N, 3.5);
@@ -200,7 +200,7 @@ TEST(JobFile, ReadsEndPlayAndWhatIsDoneAtClose) {
     EXPECT_EQ(a.handTorque_Nm, 6);
     EXPECT_EQ(a.shaft_K, 14);
     EXPECT_EQ(a.housing_K, 9);
-    EXPECT_EQ(*a.torque_Nm_wanted, (Limits{0.25, 0.75}));
+    EXPECT_EQ(*a.torque_Nm_wanted, (Interval{0.25, 0.75}));
     EXPECT_EQ(a.cavity_cm3, 17);
     const auto& f = job.closing.fasteners.at(0);
     EXPECT_EQ(f.pattern, job::Pattern::Star);
@@ -287,16 +287,16 @@ TEST(JobFile, ReadsWhatTheFixtureSays) {
     EXPECT_EQ(journal(job).size->typed, "j5");
     EXPECT_EQ(job.temperatures.shaft_C, 44);
     EXPECT_EQ(job.lubricant, catalog::Lubricant::Grease);
-    EXPECT_EQ(*own(job).wish.support, "R06");
-    const auto wish = own(job).heat.wish;
-    EXPECT_EQ(*wish.inner_C, -21);
-    EXPECT_EQ(*wish.innerSource, "chest_freezer");
-    EXPECT_NEAR(*wish.margin_mm, 0.071, 1e-12);
+    EXPECT_EQ(*own(job).overrides.support, "R06");
+    const auto overrides = own(job).heat.overrides;
+    EXPECT_EQ(*overrides.inner_C, -21);
+    EXPECT_EQ(*overrides.innerSource, "chest_freezer");
+    EXPECT_NEAR(*overrides.margin_mm, 0.071, 1e-12);
     const auto& warmed = job.steps.at({kJournal, false}).heat; // the seat that was opened then
     EXPECT_EQ(warmed.clocks.at(1).what, job::Clock::What::Inner);
     EXPECT_EQ(warmed.clocks.at(1).lasts_s, 2400);
     EXPECT_EQ(warmed.readings.at(0).temp_C, 74.5);
-    EXPECT_EQ(own(job).readings.kind, seat::ReadingKind::Feeler);
+    EXPECT_EQ(own(job).readings.kind, seating::ReadingKind::Feeler);
     EXPECT_EQ(job.done, std::set{job::Station::Fit});
     EXPECT_EQ(own(job).done, std::set{job::Station::Press});
     EXPECT_EQ(job.record->readings.size(), 1u);
@@ -338,9 +338,9 @@ TEST(JobFile, KeysOfANewerVersionSurvive) {
 TEST(JobFile, WhatIsTakenAwayIsGoneFromTheFile) {
     auto document = io::loadJob(kFixture).value();
     hole(document.job).measured.reset();
-    own(document.job).wish.driver.reset();
+    own(document.job).overrides.driver.reset();
     own(document.job).proof = {};
-    document.job.steps[{kHousingSeat, true}].wish.turn.relief_mm.reset();
+    document.job.steps[{kHousingSeat, true}].overrides.turn.relief_mm.reset();
     document.job.record.reset();
     journal(document.job).size.reset();
     own(document.job).traceFile.clear();
@@ -486,7 +486,7 @@ TEST(JobFile, DamagedFilesAreReadOrRefused) {
                 return;
             }
             // What was read can be planned, or its problem is named.
-            const auto p = plan::planJob(read->job, arbor::testing::demoLibrary());
+            const auto p = plan::planJob(read->job, arbor::testing::demoTables());
             RC_ASSERT(p.fits.has_value() || p.problem());
         }));
     }

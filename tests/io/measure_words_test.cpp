@@ -12,7 +12,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::hole;
 using job::Station;
 using words::Display;
@@ -20,7 +20,7 @@ using words::Display;
 namespace {
 
 plan::Plan planOf(const char* name) {
-    return plan::planJob(demoJob(name), demoLibrary());
+    return plan::planJob(demoJob(name), demoTables());
 }
 
 /// Every name is there, and no two are the same.
@@ -83,7 +83,7 @@ TEST(MeasureWords, RouteRuleSaysHowFarAndWhatStops) {
     auto job = demoJob("labeller-pulley");
     job.measured = {};
     hole(job).measured.reset();
-    EXPECT_EQ(words::measureLine(*plan::planJob(job, demoLibrary()).fits), "nothing measured yet");
+    EXPECT_EQ(words::measureLine(*plan::planJob(job, demoTables()).fits), "nothing measured yet");
 }
 
 TEST(MeasureWords, FindingsCarryTheirNumbersInBothUnits) {
@@ -99,7 +99,7 @@ TEST(MeasureWords, FindingsCarryTheirNumbersInBothUnits) {
 TEST(MeasureWords, AnInchJobShowsItsSizesToHalfATenThousandth) {
     auto job = demoJob("exhaust-fan-carrier");
     job.units = job::Units::Inch;
-    const auto p = plan::planJob(job, demoLibrary());
+    const auto p = plan::planJob(job, demoTables());
     const auto& hole = p.fits->seats[0].hole;
     const auto text = Display(job.units).reading(*hole.measuredDia_mm).number;
     EXPECT_EQ(text.size() - text.find('.') - 1, 5u) << text; // half a ten-thousandth

@@ -15,7 +15,7 @@
 #include <rapidcheck.h>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::PrintedSheets;
 using arbor::testing::randomJob;
 using arbor::testing::rowOf;
@@ -58,7 +58,7 @@ void stationsAgree(const plan::Plan& p) {
 
 /// What the command line prints as JSON of every station.
 void jsonAgrees(const job::Job& job, const plan::Plan& p) {
-    const words::Told told(job, p);
+    const words::SheetInput told(job, p);
     std::vector<words::Sheet> sheets;
     for (const auto station : job::kStations)
         for (auto& sheet : words::sheetsOf(station, told, {}))
@@ -117,7 +117,7 @@ TEST(OneTruth, OfEveryMadeUpJob) {
     ASSERT_TRUE(rc::check("one figure for one seat", [] {
         const auto job = randomJob();
         nothingIsLeft(job);
-        const auto p = plan::planJob(job, demoLibrary());
+        const auto p = plan::planJob(job, demoTables());
         RC_ASSERT(p.strip.faults.empty());
         if (!p.fits) return; // a clearance group its table does not have at this size
         stationsAgree(p);

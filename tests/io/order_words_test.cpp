@@ -10,7 +10,7 @@
 #include <gtest/gtest.h>
 
 using namespace arbor;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::replaced;
 using arbor::testing::TemporaryShop;
 using words::WorkLine;
@@ -19,7 +19,7 @@ namespace {
 
 arrangement::Assembly assemblyOf(const std::string& path) {
     auto assembly = io::loadWork(path).value().arrangement.assembly;
-    EXPECT_TRUE(arrangement::resolve(assembly, demoLibrary().bearings)) << path;
+    EXPECT_TRUE(arrangement::resolve(assembly, demoTables().bearings)) << path;
     return assembly;
 }
 std::string shapeFile(const std::string& letter) {

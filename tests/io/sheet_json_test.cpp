@@ -13,7 +13,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::likely;
 using arbor::testing::PrintedSheets;
 using arbor::testing::rowOf;
@@ -36,8 +36,8 @@ struct Whole {
 
 Whole printedWhole(const std::string& name) {
     auto job = demoJob(name);
-    auto plan = plan::planJob(job, demoLibrary(), {{}, {}, true});
-    const words::Told told(job, plan);
+    auto plan = plan::planJob(job, demoTables(), {{}, {}, true});
+    const words::SheetInput told(job, plan);
     const auto heats = words::followHeats(told);
     std::vector<words::Sheet> sheets;
     for (const auto station : job::kStations)

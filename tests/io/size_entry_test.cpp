@@ -70,14 +70,14 @@ TEST(Size, TakesClassesWithAndWithoutNominal) {
 }
 
 TEST(Size, TakesLimitsInEitherOrderAndUnit) {
-    EXPECT_EQ(parseSize("62 -9/-39 um", 0)->deviation_mm, (Limits{-39 * 1e-3, -9 * 1e-3}));
-    EXPECT_EQ(parseSize("62 -39/-9 um", 0)->deviation_mm, (Limits{-39 * 1e-3, -9 * 1e-3}));
-    EXPECT_EQ(parseSize("62 +0.03/0", 0)->deviation_mm, (Limits{0, 0.03}));
+    EXPECT_EQ(parseSize("62 -9/-39 um", 0)->deviation_mm, (Interval{-39 * 1e-3, -9 * 1e-3}));
+    EXPECT_EQ(parseSize("62 -39/-9 um", 0)->deviation_mm, (Interval{-39 * 1e-3, -9 * 1e-3}));
+    EXPECT_EQ(parseSize("62 +0.03/0", 0)->deviation_mm, (Interval{0, 0.03}));
     const auto contextual = parseSize("+3/-12 um", 40).value();
     EXPECT_EQ(contextual.nominal_mm, 40);
     EXPECT_NEAR(contextual.deviation_mm.lower, -0.012, 1e-12);
     EXPECT_NEAR(contextual.deviation_mm.upper, 0.003, 1e-12);
-    EXPECT_EQ(parseSize("62 ±0.01", 0)->deviation_mm, (Limits{-0.01, 0.01}));
+    EXPECT_EQ(parseSize("62 ±0.01", 0)->deviation_mm, (Interval{-0.01, 0.01}));
     EXPECT_NEAR(parseSize("2.44 +0.001/-0.0005 in", 0)->deviation_mm.upper, 0.0254, 1e-9);
 }
 

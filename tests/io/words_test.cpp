@@ -89,16 +89,16 @@ TEST(Sentences, LoadOnTheBallsIsHeldAgainstTheRating) {
 }
 
 TEST(Sentences, RejectionsAreCountedInGroups) {
-    const auto plan = plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoLibrary());
+    const auto plan = plan::planJob(arbor::testing::demoJob("seamer-turret-upper"), arbor::testing::demoTables());
     const auto summary = words::rejectionSummary(setupOf(plan).drivers);
     EXPECT_EQ(summary, "27 on the rack do not fit: 4 too large, 1 too short, 22 too small.");
     EXPECT_EQ(words::rejectionSummary({}), "Every sleeve on the rack would do.");
 }
 
 TEST(Sentences, OfTheSeatNameTheClock) {
-    seat::Seating s;
-    s.verdict = seat::SeatVerdict::Tilted;
-    s.plane = seat::PlaneFit{};
+    seating::Seating s;
+    s.verdict = seating::SeatVerdict::Tilted;
+    s.plane = seating::PlaneFit{};
     s.plane->highAngle_deg = 120;
     EXPECT_EQ(words::verdict(s, Display()).line(), "Cocked: High towards 4 o’clock.");
     EXPECT_NE(words::nextStep(s).find("4 o’clock"), std::string::npos);

@@ -21,7 +21,7 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::ownStep;
 using arbor::testing::PostgresServer;
 using log::Entry;
@@ -433,13 +433,13 @@ TEST(Keeper, APressThatIsWrittenAgainIsPutRight) {
 
 TEST(LogEntry, OfAClosedJob) {
     const auto job = demoJob("exhaust-fan-carrier");
-    const auto all = log::entriesOf(job, demoLibrary(), "{}");
+    const auto all = log::entriesOf(job, demoTables(), "{}");
     ASSERT_EQ(all.size(), 1u) << "closed when a job knew one press";
     EXPECT_EQ(all[0].jobId, job.id);
     EXPECT_EQ(all[0].who, job.record->who);
     EXPECT_FALSE(all[0].family.empty());
     EXPECT_NEAR(*all[0].expected_N, job.record->pressForce_N.likely, 1e-9);
-    EXPECT_TRUE(log::entriesOf(demoJob("seamer-turret-upper"), demoLibrary(), "{}").empty()); // not closed
+    EXPECT_TRUE(log::entriesOf(demoJob("seamer-turret-upper"), demoTables(), "{}").empty()); // not closed
 }
 
 TEST(LogEntry, IsOneForEachStepThatHasARecord) {
@@ -452,7 +452,7 @@ TEST(LogEntry, IsOneForEachStepThatHasARecord) {
     auto& out = job.steps[{{"collar", "shaft"}, true}].record.emplace();
     out.when = "2026-11-20T09:00:00";
     out.verdict = "out";
-    const auto all = log::entriesOf(job, demoLibrary(), "{}");
+    const auto all = log::entriesOf(job, demoTables(), "{}");
     ASSERT_EQ(all.size(), 2u);
     EXPECT_EQ(all[0].id, "J@then in:collar+shaft");
     EXPECT_EQ(all[0].step, "in:collar+shaft");
@@ -465,7 +465,7 @@ TEST(LogEntry, IsOneForEachStepThatHasARecord) {
 TEST(LogEntry, TakesTheTimeFromTheFirstClockToTheRecord) {
     auto job = demoJob("exhaust-fan-carrier");
     job.record->when = "2026-11-20T14:05:00";
-    const auto minutes = [&] { return log::entriesOf(job, demoLibrary(), "{}").at(0).minutes; };
+    const auto minutes = [&] { return log::entriesOf(job, demoTables(), "{}").at(0).minutes; };
     ownStep(job).heat.clocks.clear();
     EXPECT_FALSE(minutes()); // no clock ran
     ownStep(job).heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},

@@ -5,7 +5,7 @@
 namespace arbor::testing {
 
 BearingCase ringInIron() {
-    const auto& lib = demoLibrary();
+    const auto& lib = demoTables();
     BearingCase in;
     in.bearing = *catalog::findBearing(lib.bearings, "6206");
     in.asMade_mm = {0.013, 0.028};
@@ -17,8 +17,8 @@ BearingCase ringInIron() {
     return in;
 }
 
-BearingCase onShaft(BearingCase in, const Limits& journal_mm, double shaftBore_mm) {
-    const auto& lib = demoLibrary();
+BearingCase onShaft(BearingCase in, const Interval& journal_mm, double shaftBore_mm) {
+    const auto& lib = demoTables();
     fit::SeatInput seat;
     seat.dia_mm = in.bearing.boreDia_mm;
     seat.outer = {lib.materials.at("bearing_steel"), 38, {fit::Spread::ofLimits({-0.010, 0}), 0.0016}};
@@ -34,7 +34,7 @@ Result<BearingAnswer> answer(const BearingCase& in) {
     double width = in.asMade_mm.width() + fit::scatterWidth(in.housing);
     if (in.shaft) width += fit::scatterWidth(*in.shaft);
     const double step = fit::gridStep(width);
-    const auto housing = fit::Seat::of(in.housing, step);
+    const auto housing = fit::InterferenceFit::of(in.housing, step);
     if (!housing) return tl::unexpected(housing.error());
     BearingAnswer out{fit::seatFit(*housing), {}, {}};
     fit::ClearanceInput clearance;
@@ -47,9 +47,9 @@ Result<BearingAnswer> answer(const BearingCase& in) {
     clearance.innerRingTemp_C = in.innerRingTemp_C;
     clearance.outerRingTemp_C = in.outerRingTemp_C;
     clearance.innerRing_rpm = in.innerRing_rpm;
-    std::optional<fit::Seat> shaft;
+    std::optional<fit::InterferenceFit> shaft;
     if (in.shaft) {
-        auto seat = fit::Seat::of(*in.shaft, step);
+        auto seat = fit::InterferenceFit::of(*in.shaft, step);
         if (!seat) return tl::unexpected(seat.error());
         shaft = std::move(*seat);
         clearance.shaft = &*shaft;

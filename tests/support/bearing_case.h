@@ -10,7 +10,7 @@ namespace arbor::testing {
 
 struct BearingCase {
     catalog::Bearing bearing;
-    Limits asMade_mm;
+    Interval asMade_mm;
     fit::SeatInput housing;
     std::optional<fit::SeatInput> shaft;
     double innerRingTemp_C = 20;
@@ -27,7 +27,7 @@ struct BearingAnswer {
 /// 6206 CN in cast iron 62 N7 of outside 100; nothing on the shaft.
 BearingCase ringInIron();
 /// The same on a solid steel shaft with these limits.
-BearingCase onShaft(BearingCase in, const Limits& journal_mm, double shaftBore_mm = 0);
+BearingCase onShaft(BearingCase in, const Interval& journal_mm, double shaftBore_mm = 0);
 
 Result<BearingAnswer> answer(const BearingCase& in);
 

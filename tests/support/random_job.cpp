@@ -28,7 +28,7 @@ bool holds(const Result<Assembly>& made) {
 
 /// Another bearing of the same type in the place of each, near the same size.
 Assembly withOtherBearings(Assembly a) {
-    const auto& all = demoLibrary().bearings;
+    const auto& all = demoTables().bearings;
     for (std::size_t p = 0; p < a.parts.size(); ++p) {
         if (!a.parts[p].catalogue || !often()) continue;
         const auto* was = catalog::findBearing(all, a.parts[p].catalogue->designation);
@@ -97,7 +97,7 @@ job::Job randomJob() {
     job.title = "Made up";
     job.press = *rc::gen::element<std::string>("P30", "P2");
     auto& a = job.arrangement.assembly;
-    if (!arrangement::resolve(a, demoLibrary().bearings)) return job;
+    if (!arrangement::resolve(a, demoTables().bearings)) return job;
     a = withOtherSizes(withOtherBearings(std::move(a)));
     sayOfParts(a);
     sayOfSeats(a);

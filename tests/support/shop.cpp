@@ -1,6 +1,6 @@
 #include "support/shop.h"
 
-#include "io/library_files.h"
+#include "io/table_files.h"
 
 #include <fstream>
 #include <gtest/gtest.h>
@@ -16,9 +16,9 @@ const std::string kDemo = std::string(ARBOR_SOURCE_DIR) + "/demo";
 
 } // namespace
 
-const tables::Library& demoLibrary() {
-    static const tables::Library library = io::loadLibrary(kDemo).value();
-    return library;
+const tables::Tables& demoTables() {
+    static const tables::Tables tables = io::loadShopTables(kDemo).value();
+    return tables;
 }
 
 job::Job demoJob(const std::string& name) {
@@ -44,7 +44,7 @@ arrangement::BlindSeat demoSeat() {
 
 tooling::Task taskOf(const arrangement::BlindSeat& seat, const catalog::Bearing* bearing) {
     auto assembly = arrangement::blindSeat(seat).value();
-    const auto catalogue = bearing ? std::vector{*bearing} : demoLibrary().bearings;
+    const auto catalogue = bearing ? std::vector{*bearing} : demoTables().bearings;
     EXPECT_TRUE(arrangement::resolve(assembly, catalogue));
     const auto present = route::only(0) | route::only(1);
     auto task = tooling::tasksOf(assembly, {1, 0, route::Way::Up, present, false}).front();

@@ -10,7 +10,7 @@
 namespace arbor::testing {
 
 /// Tables as shipped and the demo shop's rack; loaded once.
-const tables::Library& demoLibrary();
+const tables::Tables& demoTables();
 
 /// A job of the demo shop by file name without ending.
 job::Job demoJob(const std::string& name);

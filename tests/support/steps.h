@@ -25,8 +25,8 @@ const plan::RingPlan& ringInHand(const plan::Plan& plan);
 const plan::RingPlan& ringAt(const plan::Plan& plan, const job::SeatKey& seat);
 
 /// What the steps of a job that is worked out are worked out from.
-inline plan::Given givenOf(const job::Job& job, const plan::Plan& plan, const tables::Library& library) {
-    return {job, library, plan.strip, *plan.fits, plan.press};
+inline plan::Given givenOf(const job::Job& job, const plan::Plan& plan, const tables::Tables& tables) {
+    return {job, tables, plan.strip, *plan.fits, plan.press};
 }
 
 } // namespace arbor::testing

@@ -33,7 +33,7 @@ inline catalog::Tool sleeve(double outside_mm, double bore_mm, double length_mm,
 }
 
 inline const catalog::Press* shopPress() {
-    return demoLibrary().rack.press("P30");
+    return demoTables().rack.press("P30");
 }
 
 } // namespace arbor::testing

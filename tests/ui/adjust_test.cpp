@@ -115,10 +115,10 @@ TEST_F(Adjust, RollingTorqueAgainstWhatIsWanted) {
     type("adjRadius", "55");
     EXPECT_NEAR(*session().plan().adjust->rolling_Nm, 1.1, 1e-12);
     type("adjRolling", "0.2 0.9");
-    EXPECT_EQ(*saved().adjust.torque_Nm_wanted, (Limits{0.2, 0.9}));
+    EXPECT_EQ(*saved().adjust.torque_Nm_wanted, (Interval{0.2, 0.9}));
     EXPECT_EQ(session().plan().marks.at(Station::Adjust), plan::Mark::Stop);
     type("adjRolling", "0.9 0.2");
-    EXPECT_EQ(*job().adjust.torque_Nm_wanted, (Limits{0.2, 0.9}));
+    EXPECT_EQ(*job().adjust.torque_Nm_wanted, (Interval{0.2, 0.9}));
     type("adjRolling", "");
     EXPECT_FALSE(job().adjust.torque_Nm_wanted);
     type("adjPull", "");

@@ -160,8 +160,8 @@ TEST(ForceLine, StaysInsideThePartsOfEveryDemoSetup) {
     for (const char* name : {"seamer-turret-upper", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
                              "labeller-pulley", "exhaust-fan-carrier", "brine-agitator"}) {
         const auto job = arbor::testing::demoJob(name);
-        const auto plan = plan::planJob(job, arbor::testing::demoLibrary());
-        const plan::Given given{job, arbor::testing::demoLibrary(), plan.strip, *plan.fits, plan.press};
+        const auto plan = plan::planJob(job, arbor::testing::demoTables());
+        const plan::Given given{job, arbor::testing::demoTables(), plan.strip, *plan.fits, plan.press};
         for (const auto& step : plan::workSteps(given)) {
             const auto tools = plan::toolsFor(step, given);
             for (const auto& way : tools.ways) {

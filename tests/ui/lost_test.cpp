@@ -83,7 +83,7 @@ TEST_F(Lost, TwoBenchesGiveANumberOnce) {
     auto theirs = line("T77", "60");
     theirs.insert(theirs.size() - 1, std::string(static_cast<std::size_t>(commas), ','));
     shop.write("rack.csv", rack + theirs);
-    auto tools = session().library().rack.tools;
+    auto tools = session().tables().rack.tools;
     catalog::Tool mine;
     mine.id = "T77";
     mine.name = "made here";
@@ -191,13 +191,13 @@ TEST(RunningTimes, GoOnAcrossARestartByTheMachinesCount) {
 
 TEST(RunningTimes, AreKeptInTheFileAndDoubtIsSaid) {
     arbor::testing::TemporaryShop shop;
-    const auto library = std::make_shared<const tables::Library>(arbor::testing::demoLibrary());
+    const auto tables = std::make_shared<const tables::Tables>(arbor::testing::demoTables());
     std::string now = "2026-11-24T10:00:00";
     double count_s = 1000;
     std::string boot = "one";
     const auto openAgain = [&] {
         return std::make_unique<ui::JobSession>(
-            shop.jobFile(), io::loadJob(shop.jobFile()).value(), library, [&] { return now; },
+            shop.jobFile(), io::loadJob(shop.jobFile()).value(), tables, [&] { return now; },
             [&] {
                 return ui::MachineCount{boot, count_s};
             });

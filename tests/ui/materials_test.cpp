@@ -1,5 +1,5 @@
 // The shop's own materials, typed into the window's table.
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "support/drawing.h"
 #include "support/window.h"
 #include "ui/materials/material_view.h"
@@ -43,7 +43,7 @@ protected:
         table->setFocus();
         key(Qt::Key_Insert);
     }
-    tables::Library onDisk() { return io::loadLibrary(shop.folder()).value(); }
+    tables::Tables onDisk() { return io::loadShopTables(shop.folder()).value(); }
 
     QTableWidget* table = nullptr;
 };
@@ -57,13 +57,13 @@ TEST_F(MaterialsPlace, OneOfOurOwnIsTypedKeptAndUsed) {
     over(rowOf("bronze, ours"), 0, "bell metal");
     over(rowOf("bell metal"), 1, "92.5");
     over(rowOf("bell metal"), 3, "17,6");
-    const auto library = onDisk();
-    const auto key_ = catalog::materialKey(library.materials, "Bell metal").value();
-    const auto& made = library.materials.at(key_);
+    const auto tables = onDisk();
+    const auto key_ = catalog::materialKey(tables.materials, "Bell metal").value();
+    const auto& made = tables.materials.at(key_);
     EXPECT_TRUE(made.own);
     EXPECT_NEAR(made.E_MPa, 92'500, 1e-6);
     EXPECT_NEAR(made.alpha_perK, 17.6e-6, 1e-12);
-    EXPECT_EQ(made.yield_MPa, library.materials.at("bronze").yield_MPa) << "the rest is as it was";
+    EXPECT_EQ(made.yield_MPa, tables.materials.at("bronze").yield_MPa) << "the rest is as it was";
     // The open job knows it at once.
     const double before = session().plan().fits->seats.front().fit->pressForce_N.likely;
     session().edit("of bell metal", [&](job::Job& j) { arbor::testing::partOf(j, "housing").material = "bell metal"; });

@@ -2,7 +2,7 @@
 #include "support/steps.h"
 #include "support/window.h"
 
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "ui/rack/rack_view.h"
 #include "ui/rack/rack_wall.h"
 

@@ -149,7 +149,7 @@ protected:
         open("conveyor-tail-drum");
         session().edit("plain", [](job::Job& j) { j.adjust = {}; });
         window->jobView()->go(Station::Adjust);
-        shipped = session().library().endPlay.size();
+        shipped = session().tables().endPlay.size();
         key(Qt::Key_B, Qt::ControlModifier);
     }
     QTableWidget* table() { return find<QTableWidget>("bandTable"); }
@@ -167,13 +167,13 @@ TEST_F(Bands, TypedOverBecomeTheShopsOwnAndAreUsed) {
     QTest::keyClick(editor, Qt::Key_Return);
     const int own = static_cast<int>(shipped);
     ASSERT_TRUE(QTest::qWaitFor([&] { return table()->currentRow() == own; }, kPatience_ms));
-    ASSERT_EQ(session().library().endPlay.size(), shipped + 1);
-    EXPECT_TRUE(session().library().endPlay.back().own);
+    ASSERT_EQ(session().tables().endPlay.size(), shipped + 1);
+    EXPECT_TRUE(session().tables().endPlay.back().own);
     EXPECT_NEAR(session().plan().adjust->target_mm.lower, 0.025, 1e-12);
     EXPECT_NE(shop.read("end_play.json").find("general"), std::string::npos);
     table()->setFocus();
     key(Qt::Key_Delete);
-    EXPECT_EQ(session().library().endPlay.size(), shipped);
+    EXPECT_EQ(session().tables().endPlay.size(), shipped);
     EXPECT_NEAR(session().plan().adjust->target_mm.lower, 0.030, 1e-12); // the table's again
     key(Qt::Key_Escape);
     EXPECT_TRUE(window->jobView()->isVisible());
@@ -202,7 +202,7 @@ TEST_F(Bands, WhatMakesNoBandIsRefused) {
     put(0, 2, "a little");
     EXPECT_TRUE(window->troubleText().contains("makes no band"));
     put(0, 2, "900"); // over the most
-    EXPECT_EQ(session().library().endPlay.size(), shipped);
+    EXPECT_EQ(session().tables().endPlay.size(), shipped);
     EXPECT_EQ(table()->item(0, 2)->text(), "20.0"); // as it was
     table()->setCurrentCell(0, 2);
     table()->setFocus();
@@ -215,9 +215,9 @@ TEST_F(Bands, InInchesTheyAreThousandths) {
     session().edit("inch", [](job::Job& j) { j.units = job::Units::Inch; });
     key(Qt::Key_B, Qt::ControlModifier);
     put(1, 2, "1.5");
-    EXPECT_NEAR(session().library().endPlay.back().play_mm.lower, 0.0381, 1e-9);
+    EXPECT_NEAR(session().tables().endPlay.back().play_mm.lower, 0.0381, 1e-9);
     put(table()->rowCount() - 1, 1, "2");
-    EXPECT_NEAR(session().library().endPlay.back().upTo_mm, 50.8, 1e-9);
+    EXPECT_NEAR(session().tables().endPlay.back().upTo_mm, 50.8, 1e-9);
 }
 
 TEST_F(Bands, AFileThatCannotBeReadIsLeftAlone) {
@@ -230,5 +230,5 @@ TEST_F(Bands, AFileThatCannotBeReadIsLeftAlone) {
     key(Qt::Key_B, Qt::ControlModifier);
     put(0, 2, "10");
     EXPECT_EQ(shop.read("end_play.json"), broken);
-    EXPECT_EQ(session().library().endPlay.size(), shipped);
+    EXPECT_EQ(session().tables().endPlay.size(), shipped);
 }

@@ -114,7 +114,7 @@ TEST_F(SlipText, StackOfToolingAddsUp) {
 
 TEST_F(SlipText, StopNamesAToolThatWouldDo) {
     open();
-    session().edit("try", [](job::Job& j) { ownStep(j).wish.driver = "S12"; });
+    session().edit("try", [](job::Job& j) { ownStep(j).overrides.driver = "S12"; });
     go(Station::Tooling);
     EXPECT_EQ(slip().title, "Stop");
     EXPECT_TRUE(slipSays("S14 would do"));

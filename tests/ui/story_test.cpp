@@ -31,7 +31,7 @@ class Story : public WindowTest {
 protected:
     Story() { open(); }
     /// Limits of the hole that this job presses into, as the plan has them.
-    Limits holeLimits() { return session().plan().seat()->hole.size_mm.value_or(Limits{}); }
+    Interval holeLimits() { return session().plan().seat()->hole.size_mm.value_or(Interval{}); }
     void depths(const std::vector<QString>& typed) {
         window->jobView()->go(Station::Seat);
         for (const auto& depth : typed) {
@@ -56,7 +56,7 @@ TEST_F(Story, FromFitToRecordWithTheKeyboardAlone) {
         keys(depth);
         key(Qt::Key_Return);
     }
-    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seating::SeatVerdict::HomeAndSquare);
     EXPECT_EQ(slip().title, "Home and square");
     for (int looks = 0; window->jobView()->current() == Station::Seat; ++looks) {
         ASSERT_LT(looks, 30);
@@ -191,7 +191,7 @@ TEST_F(Story, TraceIsLaidOverTheBandAndKeptBesideTheJob) {
 
 TEST_F(Story, TiltedRingIsNamedAndHeldBack) {
     depths({"22.20", "22.18", "22.16", "22.14", "22.16", "22.18", "22.20", "22.21"});
-    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::Tilted);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seating::SeatVerdict::Tilted);
     EXPECT_EQ(slip().title, "Cocked");
     EXPECT_TRUE(slipSays("o’clock"));
     EXPECT_TRUE(slipSays("Press again with a true sleeve"));
@@ -223,7 +223,7 @@ TEST_F(Story, ClockTakesThreeToTwelvePlaces) {
     keys("22,2");
     key(Qt::Key_Left);
     ASSERT_EQ(ownStep(job()).readings.readings.size(), 1u);
-    EXPECT_EQ(ownStep(job()).readings.readings[0], (seat::Reading{30, 22.2}));
+    EXPECT_EQ(ownStep(job()).readings.readings[0], (seating::Reading{30, 22.2}));
     key(Qt::Key_Right);
     key(Qt::Key_Delete);
     EXPECT_TRUE(ownStep(job()).readings.readings.empty());
@@ -239,8 +239,8 @@ TEST_F(Story, FeelerReadingsAreGaps) {
         keys("0.01");
         key(Qt::Key_Right);
     }
-    EXPECT_EQ(ownStep(saved()).readings.kind, seat::ReadingKind::Feeler);
-    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare);
+    EXPECT_EQ(ownStep(saved()).readings.kind, seating::ReadingKind::Feeler);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seating::SeatVerdict::HomeAndSquare);
     EXPECT_NEAR(ringInHand(session().plan()).seating.gap_mm.likely, 0.01, 1e-9);
 }
 

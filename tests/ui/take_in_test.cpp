@@ -107,7 +107,7 @@ TEST(JobDifference, NamesWhatIsOnlyOnOneSide) {
     auto ours = arbor::testing::demoJob("seamer-turret-upper"), theirs = ours;
     EXPECT_TRUE(io::differences(ours, theirs).empty());
     theirs.title = "Another";
-    ownStep(theirs).wish.driver = "S14";
+    ownStep(theirs).overrides.driver = "S14";
     const auto all = io::differences(ours, theirs);
     ASSERT_EQ(all.size(), 2u);
     EXPECT_EQ(all[0].place, "steps/in:housing+bearing/driver");

@@ -2,7 +2,7 @@
 #include "support/steps.h"
 #include "support/window.h"
 
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "ui/bench/bench_view.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/rack_shelf.h"
@@ -76,7 +76,7 @@ TEST_F(Tooling, SleeveOnTheInnerRingIsStoppedInWordsAndInTheDrawing) {
     };
     EXPECT_EQ(share(proven), 0);
     EXPECT_GT(share(bench()->grab().toImage()), 20);
-    EXPECT_EQ(ownStep(saved()).wish.driver, "S11");
+    EXPECT_EQ(ownStep(saved()).overrides.driver, "S11");
 }
 
 TEST_F(Tooling, StopHoldsThePressStationBack) {
@@ -92,7 +92,7 @@ TEST_F(Tooling, EscapePutsTheProgramsChoiceBack) {
     bench()->setFocus();
     key(Qt::Key_Escape);
     EXPECT_EQ(driver(), before);
-    EXPECT_FALSE(ownStep(saved()).wish.driver);
+    EXPECT_FALSE(ownStep(saved()).overrides.driver);
     drop("S12");
     EXPECT_EQ(slip().action, "Use the program's choice again");
     clickAction();
@@ -112,7 +112,7 @@ TEST_F(Tooling, ArrowsStepThroughTheRackAndTheSupports) {
     const auto support = setupOf(session().plan()).choice->support->id;
     key(Qt::Key_Down);
     EXPECT_NE(setupOf(session().plan()).choice->support->id, support);
-    EXPECT_EQ(ownStep(saved()).wish.support, setupOf(session().plan()).choice->support->id);
+    EXPECT_EQ(ownStep(saved()).overrides.support, setupOf(session().plan()).choice->support->id);
     key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(setupOf(session().plan()).choice->support->id, support);
 }
@@ -179,8 +179,8 @@ TEST_F(Tooling, DraggingAToolOntoAnotherStepTriesItThereOnly) {
     key(Qt::Key_Right, Qt::ControlModifier);
     drop("D06");
     drop("D05");
-    EXPECT_EQ(saved().steps.at(kSpindleIn).wish.driver, "D05");
-    EXPECT_FALSE(ownStep(saved()).wish.driver);
+    EXPECT_EQ(saved().steps.at(kSpindleIn).overrides.driver, "D05");
+    EXPECT_FALSE(ownStep(saved()).overrides.driver);
     EXPECT_EQ((*session().step()->tools).ways.front().pressed->choice->driver->id, "D05");
     EXPECT_EQ(slip().title, "Your choice will do");
     bench()->setFocus();
@@ -198,8 +198,8 @@ TEST_F(Tooling, SpaceTakesTheSetupOfWhicheverStepIsInHand) {
     EXPECT_EQ(window->jobView()->current(), Station::Press) << "nothing is warmed to come out";
 }
 
-TEST_F(Tooling, AWishedToolThatIsGoneIsNamedAndCanBeLetGo) {
-    session().edit("wish", [](job::Job& j) { j.steps[kSpindleIn].wish.support = "S99"; });
+TEST_F(Tooling, AChosenToolThatIsGoneIsNamedAndCanBeLetGo) {
+    session().edit("wish", [](job::Job& j) { j.steps[kSpindleIn].overrides.support = "S99"; });
     bench()->setFocus();
     key(Qt::Key_Right, Qt::ControlModifier);
     EXPECT_TRUE(slipSays("steps/in:spindle/support"));
@@ -225,10 +225,10 @@ TEST_F(Turning, SizesAreDesignedUntilTheyAreTyped) {
     EXPECT_EQ(window->focusWidget(), find<QLineEdit>("turnOutside"));
     type("turnOutside", "2.35 in");
     EXPECT_NEAR(sleeve().tool.outsideDia_mm, 59.69, 1e-9);
-    EXPECT_NEAR(*ownStep(saved()).wish.turn.outsideDia_mm, 59.69, 1e-9);
+    EXPECT_NEAR(*ownStep(saved()).overrides.turn.outsideDia_mm, 59.69, 1e-9);
     type("turnOutside", "");
     EXPECT_EQ(sleeve().tool.outsideDia_mm, 60);
-    EXPECT_FALSE(ownStep(saved()).wish.turn.outsideDia_mm);
+    EXPECT_FALSE(ownStep(saved()).overrides.turn.outsideDia_mm);
 }
 
 TEST_F(Turning, WrongSizesAreRefusedOrJudgedNeverDrawnAsGood) {

@@ -56,13 +56,13 @@ protected:
         const auto ring = ringInHand(session().plan());
         if (ring.input.homeDepth_mm < 0) choose("readingKind", 1); // one that stands proud is measured with feelers
         find<QWidget>("seatClock")->setFocus();
-        const bool depth = ringInHand(session().plan()).input.kind == seat::ReadingKind::Depth;
+        const bool depth = ringInHand(session().plan()).input.kind == seating::ReadingKind::Depth;
         const double unit = job().units == job::Units::Inch ? 25.4 : 1;
         for (int i = 0; i < 8; ++i) {
             keys(QString::number(depth ? ring.input.homeDepth_mm / unit : 0, 'f', 5));
             key(Qt::Key_Return);
         }
-        EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::HomeAndSquare) << ring.label;
+        EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seating::SeatVerdict::HomeAndSquare) << ring.label;
     }
     /// Pressed under the transducer where its force is known; else as the slip leads, by hand.
     void press() {
@@ -170,7 +170,7 @@ TEST_P(Walk, FromIntakeToItsRecord) {
         }
         if (step.step.out) continue;
         ASSERT_TRUE(step.ring) << step.step.key;
-        EXPECT_EQ(step.ring->seating.verdict, seat::SeatVerdict::HomeAndSquare) << step.step.key;
+        EXPECT_EQ(step.ring->seating.verdict, seating::SeatVerdict::HomeAndSquare) << step.step.key;
     }
     EXPECT_EQ(job().done.contains(Station::Adjust), session().plan().adjust.has_value());
     auto* who = find<QLineEdit>("recordWho");

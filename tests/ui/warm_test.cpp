@@ -155,7 +155,7 @@ TEST_F(Warm, OwnTemperatureIsJudgedAndGoneWhenEmptied) {
     type("heatOuterTemp", "900");
     EXPECT_EQ(find<QLabel>("heatOuterTempUnderstood")->text(), "−200 to 500 °C");
     type("heatOuterTemp", "");
-    EXPECT_EQ(ownStep(saved()).heat.wish, job::HeatWish{});
+    EXPECT_EQ(ownStep(saved()).heat.overrides, job::HeatOverrides{});
     EXPECT_EQ(session().plan().marks.at(Station::Warm), plan::Mark::Check);
     choose("heatInnerSource", 7); // liquid nitrogen or its like: not for a greased bearing
     EXPECT_FALSE(find<QPushButton>("slipAction")->isEnabled());

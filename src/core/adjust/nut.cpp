@@ -67,7 +67,7 @@ std::vector<WasherMend> SlotChoice::washerMends() const {
     return out;
 }
 
-Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg, const Limits& target_mm) {
+Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg, const Interval& target_mm) {
     const auto angles = lockAngles(nut);
     if (!angles) return tl::unexpected(angles.error());
     if (!(target_mm.lower <= target_mm.upper))
@@ -107,7 +107,7 @@ Result<double> onToNext_deg(const Nut& nut, double toNext_deg) {
     return best;
 }
 
-Result<std::vector<Place>> placesInBand(const Nut& nut, double zeroPlay_deg, const Limits& band_mm) {
+Result<std::vector<Place>> placesInBand(const Nut& nut, double zeroPlay_deg, const Interval& band_mm) {
     const auto angles = lockAngles(nut);
     if (!angles) return tl::unexpected(angles.error());
     const double slot = 360.0 / nut.slotCount, from = 360 * band_mm.lower / nut.pitch_mm,

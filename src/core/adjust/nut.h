@@ -48,7 +48,7 @@ inline double playWithWasher_mm(double play_mm, double thicker_mm) {
 struct SlotChoice {
     std::vector<Place> places; ///< within a turn, tightest first
     double step_mm = 0;        ///< the largest from one place to the next
-    Limits target_mm;
+    Interval target_mm;
     std::optional<std::size_t> best;    ///< in the band, nearest to its middle
     std::optional<std::size_t> tighter; ///< the nearest on either side of the band's middle that is not in it
     std::optional<std::size_t> looser;
@@ -62,13 +62,13 @@ struct SlotChoice {
 /// stands over a hole, 0: it does now  @param target_mm  lower <= upper
 /// @errors those of lockAngles, GeometryOrder (target_mm)
 /// @source [HB4.15]
-Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg, const Limits& target_mm);
+Result<SlotChoice> chooseSlot(const Nut& nut, double play_mm, double toNext_deg, const Interval& target_mm);
 
 /// A castle nut under clamp load is only ever turned on: how far to the next place. @param toNext_deg  as above
 Result<double> onToNext_deg(const Nut& nut, double toNext_deg);
 
 /// Places from the nut angle at which play begins, within a band: for the bench calculator.
 /// @param zeroPlay_deg  nut angle, loosening; places count from 0
-Result<std::vector<Place>> placesInBand(const Nut& nut, double zeroPlay_deg, const Limits& band_mm);
+Result<std::vector<Place>> placesInBand(const Nut& nut, double zeroPlay_deg, const Interval& band_mm);
 
 } // namespace arbor::adjust

@@ -7,7 +7,7 @@ namespace arbor::adjust {
 
 namespace {
 
-constexpr Limits kFingerTight_mm{0, 0.02}, kTakeUp_mm{0.02, 0.06}, kWasherMoves_mm{0, 0.10}, kSnug_mm{-0.02, 0.02};
+constexpr Interval kFingerTight_mm{0, 0.02}, kTakeUp_mm{0.02, 0.06}, kWasherMoves_mm{0, 0.10}, kSnug_mm{-0.02, 0.02};
 
 Result<double> reach(const Row& row, const char* which) {
     if (!(row.meanDia_mm > 0))
@@ -28,7 +28,7 @@ Result<double> playLost_mm(const Pair& pair, double shaft_K, double housing_K) {
     return growth * (*one + *two + (pair.pointsInside ? pair.apart_mm : -pair.apart_mm));
 }
 
-Limits playOf(SettingMethod school, const SchoolInput& in) {
+Interval playOf(SettingMethod school, const SchoolInput& in) {
     switch (school) {
     case SettingMethod::Indicator:
         return {in.target_mm.lower - in.reading_mm, in.target_mm.upper + in.reading_mm};

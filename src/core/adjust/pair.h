@@ -45,12 +45,12 @@ struct SchoolInput {
     double pitch_mm = 1.5;
     double step_mm = 0; ///< from one lock place to the next; 0: it can be locked anywhere
     double partOfATurn = 1.0 / 6;
-    Limits target_mm;          ///< what the indicator is set to
+    Interval target_mm;        ///< what the indicator is set to
     double reading_mm = 0.005; ///< uncertainty of the indicator
 };
 /// @source [HB5] taper adjustment; finger tight is 0 to 0.02 mm of play, tight takes 0.02 to 0.06 mm up that must come
 /// back first, a washer moves at 0 to 0.10, snug is -0.02 to 0.02 [PRACTICE]
-Limits playOf(SettingMethod school, const SchoolInput& in);
+Interval playOf(SettingMethod school, const SchoolInput& in);
 
 /// Torque of rolling by a spring scale. @source [HB4.15] pull x radius
 double rollingTorque_Nm(double pull_N, double radius_mm);

@@ -14,7 +14,7 @@ struct PlayBand {
     std::string use;
     std::string name;
     double upTo_mm = 0; ///< of the larger bore
-    Limits play_mm;
+    Interval play_mm;
     bool own = false; ///< of this shop, in place of the table that ships
     friend bool operator==(const PlayBand&, const PlayBand&) = default;
 };

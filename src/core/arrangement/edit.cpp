@@ -44,7 +44,7 @@ bool straight(const Slice& s, bool outer) {
     return outer ? same(s.outerBottom, s.outerTop) : same(s.innerBottom, s.innerTop);
 }
 
-Limits heights(const Assembly& a, const WallAt& w) {
+Interval heights(const Assembly& a, const WallAt& w) {
     const auto& body = a.parts[w.part].bodies[w.body];
     const auto& s = sliceOf(a, w);
     return {body.z_mm + s.zBottom, body.z_mm + s.zTop};
@@ -118,10 +118,10 @@ void addDiameters(const Assembly& a, std::vector<SizeLine>& out) {
 }
 
 void addLengths(const Assembly& a, std::vector<SizeLine>& out) {
-    std::vector<Limits> listed;
-    const auto known = [&](const Limits& h) {
+    std::vector<Interval> listed;
+    const auto known = [&](const Interval& h) {
         return std::any_of(listed.begin(), listed.end(),
-                           [&](const Limits& l) { return same(l.lower, h.lower) && same(l.upper, h.upper); });
+                           [&](const Interval& l) { return same(l.lower, h.lower) && same(l.upper, h.upper); });
     };
     for (const auto& part : a.parts)
         if (part.catalogue)

@@ -15,13 +15,13 @@ struct Range {
 };
 
 /// Closed interval, used for limits and worst cases.
-struct Limits {
+struct Interval {
     double lower = 0;
     double upper = 0;
 
     double mid() const { return (lower + upper) / 2; }
     double width() const { return upper - lower; }
-    friend bool operator==(const Limits&, const Limits&) = default;
+    friend bool operator==(const Interval&, const Interval&) = default;
 };
 
 } // namespace arbor

@@ -3,7 +3,7 @@
 #include "core/adjust/pair.h"
 #include "core/adjust/spacer_pair.h"
 #include "core/base/units.h"
-#include "core/calc/library_of_calculations.h"
+#include "core/calc/calculations.h"
 
 #include <cmath>
 
@@ -35,7 +35,7 @@ Result<Values> lockPlaces(const Values& in) {
                   {"endplay_um", plays}};
 }
 
-Result<Values> endPlay(const Values& in, const tables::Library&) {
+Result<Values> endPlay(const Values& in, const tables::Tables&) {
     const auto turn = maybe(in, "backoff_deg"), slots = maybe(in, "slots");
     if (turn.has_value() == slots.has_value())
         return refuse(ProblemCode::Missing, "backoff_deg", {}, wanted("either backoff_deg or slots"));
@@ -43,7 +43,7 @@ Result<Values> endPlay(const Values& in, const tables::Library&) {
     return Values{{"endplay_um", adjust::axial_mm(nutOf(in), *turn) / kUm}};
 }
 
-Result<Values> playAtWork(const Values& in, const tables::Library&) {
+Result<Values> playAtWork(const Values& in, const tables::Tables&) {
     const adjust::Pair pair{{number(in, "mean_dia_1_mm"), number(in, "contact_1_deg")},
                             {number(in, "mean_dia_2_mm"), number(in, "contact_2_deg")},
                             number(in, "apart_mm"),
@@ -55,7 +55,7 @@ Result<Values> playAtWork(const Values& in, const tables::Library&) {
     return Values{{"lost_um", *lost / kUm}, {"endplay_um", number(in, "bench_um") - *lost / kUm}};
 }
 
-Result<Values> clampedSpacer(const Values& in, const tables::Library&) {
+Result<Values> clampedSpacer(const Values& in, const tables::Tables&) {
     adjust::ClampedPair pair;
     pair.nutDia_mm = number(in, "nut_mm");
     pair.nutFactor = number(in, "nut_factor");
@@ -79,7 +79,7 @@ Result<Values> clampedSpacer(const Values& in, const tables::Library&) {
     return out;
 }
 
-Result<Values> shims(const Values& in, const tables::Library&) {
+Result<Values> shims(const Values& in, const tables::Tables&) {
     const auto pack = adjust::packShims(number(in, "wanted_mm"), numbers(in, "stock_mm"),
                                         static_cast<std::size_t>(number(in, "most")));
     if (!pack) return tl::unexpected(pack.error());
@@ -88,11 +88,11 @@ Result<Values> shims(const Values& in, const tables::Library&) {
                   {"off_um", (pack->total_mm - number(in, "wanted_mm")) / kUm}};
 }
 
-Result<Values> rollingTorque(const Values& in, const tables::Library&) {
+Result<Values> rollingTorque(const Values& in, const tables::Tables&) {
     return Values{{"torque_Nm", adjust::rollingTorque_Nm(number(in, "pull_N"), number(in, "radius_mm"))}};
 }
 
-Result<Values> greaseFill(const Values& in, const tables::Library&) {
+Result<Values> greaseFill(const Values& in, const tables::Tables&) {
     adjust::FillInput f;
     f.bore_mm = number(in, "bore_mm");
     f.outside_mm = number(in, "outside_mm");
@@ -114,7 +114,7 @@ Result<Values> greaseFill(const Values& in, const tables::Library&) {
 } // namespace
 
 std::vector<Calculation> adjustCalculations() {
-    const Limits angle{-3600, 3600}, contact{1, 80}, area{1e-3, 1e6}, torque{0, 1e5};
+    const Interval angle{-3600, 3600}, contact{1, 80}, area{1e-3, 1e6}, torque{0, 1e5};
     return {
         {"end_play",
          forReader("End play of a nut, and where it can be locked"),

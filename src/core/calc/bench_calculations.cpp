@@ -1,11 +1,11 @@
 #include "core/base/units.h"
-#include "core/calc/library_of_calculations.h"
+#include "core/calc/calculations.h"
 #include "core/force/draw_bolt.h"
 #include "core/force/gauge.h"
 #include "core/route/kit.h"
 #include "core/route/removal.h"
-#include "core/seat/seating.h"
-#include "core/tables/library.h"
+#include "core/seating/seating.h"
+#include "core/tables/tables.h"
 
 #include <algorithm>
 #include <cmath>
@@ -19,7 +19,7 @@ constexpr double kArcmin = std::numbers::pi / 180 / 60; // in rad
 
 const std::vector<std::string> kGauges{"bar", "MPa", "psi", "tonne_force", "short_ton"}; // in the order of GaugeUnit
 
-Result<Values> hydraulicRam(const Values& in, const tables::Library&) {
+Result<Values> hydraulicRam(const Values& in, const tables::Tables&) {
     const double bore = number(in, "ram_bore_mm"), rod = number(in, "ram_rod_mm");
     if (!(rod < bore))
         return refuse(ProblemCode::GeometryOrder, "ram_rod_mm", plain(rod), wanted("under the bore {1}", plain(bore)));
@@ -34,7 +34,7 @@ Result<Values> hydraulicRam(const Values& in, const tables::Library&) {
     return Values{{"gauge", force::gaugeReading(press, *force).value()}};
 }
 
-Result<Values> breakawayOf(const Values& in, const tables::Library&) {
+Result<Values> breakawayOf(const Values& in, const tables::Tables&) {
     const auto& rust = text(in, "rust");
     const double clean = number(in, "clean_force_N");
     const auto b = route::breakaway({clean, clean, clean},
@@ -48,15 +48,15 @@ Result<Values> breakawayOf(const Values& in, const tables::Library&) {
                   {"energy_most_J", b.energy_J.most}};
 }
 
-Result<Values> seatPlane(const Values& in, const tables::Library&) {
+Result<Values> seatPlane(const Values& in, const tables::Tables&) {
     const auto &angles = numbers(in, "angles_deg"), &heights = numbers(in, "heights_um");
     if (angles.size() != heights.size())
         return refuse(ProblemCode::OutOfRange, "heights_um", std::to_string(heights.size()),
                       wanted("as many as angles: {1}", std::to_string(angles.size())));
-    std::vector<seat::Reading> readings;
+    std::vector<seating::Reading> readings;
     for (std::size_t i = 0; i < angles.size(); ++i)
         readings.push_back({angles[i], heights[i] * kUm});
-    const auto fit = seat::fitPlane(readings, number(in, "radius_mm"));
+    const auto fit = seating::fitPlane(readings, number(in, "radius_mm"));
     if (!fit) return tl::unexpected(fit.error());
     Values out{{"tilt_arcmin", fit->tilt_arcmin()},
                {"high_azimuth_deg", fit->highAngle_deg},
@@ -69,7 +69,7 @@ Result<Values> seatPlane(const Values& in, const tables::Library&) {
 
 /// A ring entered by x can wedge while x < mu d. With clearance c a ring tilted by t touches at two points when it is
 /// in by L with L sin t + d cos t = d + c. @source [HB4.12] peg in a hole
-Result<Values> wedging(const Values& in, const tables::Library&) {
+Result<Values> wedging(const Values& in, const tables::Tables&) {
     const double d = number(in, "diameter_mm"), depth = number(in, "mu") * d;
     Values out{{"wedge_depth_mm", depth}};
     if (const auto at = maybe(in, "depth_mm")) out["can_wedge"] = *at < depth;
@@ -81,7 +81,7 @@ Result<Values> wedging(const Values& in, const tables::Library&) {
 }
 
 /// @source [HB4.9]
-Result<Values> pullerScrew(const Values& in, const tables::Library&) {
+Result<Values> pullerScrew(const Values& in, const tables::Tables&) {
     const standards::Thread thread{number(in, "thread_mm"), number(in, "pitch_mm")};
     const double pitch = thread.pitch_mm;
     if (!(thread.pitchDia_mm() > 0))
@@ -96,7 +96,7 @@ Result<Values> pullerScrew(const Values& in, const tables::Library&) {
     return Values{{"force_N", *torque * 1000 / arm_mm}, {"efficiency", efficiency}};
 }
 
-Result<const catalog::Bearing*> bearingOf(const Values& in, const tables::Library& lib) {
+Result<const catalog::Bearing*> bearingOf(const Values& in, const tables::Tables& lib) {
     const auto* bearing = catalog::findBearing(lib.bearings, text(in, "designation"));
     if (!bearing)
         return refuse(ProblemCode::UnknownName, "designation", text(in, "designation"),
@@ -104,7 +104,7 @@ Result<const catalog::Bearing*> bearingOf(const Values& in, const tables::Librar
     return bearing;
 }
 
-Result<Values> staticRatingOf(const Values& in, const tables::Library& lib) {
+Result<Values> staticRatingOf(const Values& in, const tables::Tables& lib) {
     const auto bearing = bearingOf(in, lib);
     if (!bearing) return tl::unexpected(bearing.error());
     const auto rating = catalog::staticRating(lib.bearingTables, **bearing, std::nullopt);
@@ -112,7 +112,7 @@ Result<Values> staticRatingOf(const Values& in, const tables::Library& lib) {
     return Values{{"radial_N", rating->radial_N}, {"axial_N", rating->axial_N}, {"estimate", rating->estimate}};
 }
 
-Result<Values> grease(const Values& in, const tables::Library& lib) {
+Result<Values> grease(const Values& in, const tables::Tables& lib) {
     const auto bearing = bearingOf(in, lib);
     if (!bearing) return tl::unexpected(bearing.error());
     const double free_cm3 = route::freeVolume_mm3(**bearing) / 1000, density = number(in, "density_g_per_cm3");

@@ -1,7 +1,7 @@
 #include "core/calc/calculation.h"
 
-#include "core/calc/library_of_calculations.h"
-#include "core/tables/library.h"
+#include "core/calc/calculations.h"
+#include "core/tables/tables.h"
 
 #include <algorithm>
 #include <cctype>
@@ -67,11 +67,11 @@ Result<void> checkNumber(const Field& field, double value) {
     return {};
 }
 
-Result<void> check(const Field& field, Value& value, const tables::Library& library) {
+Result<void> check(const Field& field, Value& value, const tables::Tables& tables) {
     const bool material = field.kind == Kind::Material || field.kind == Kind::Conductor;
     if (material && std::holds_alternative<std::string>(value)) {
-        const auto known = library.materials.find(std::get<std::string>(value));
-        if (known == library.materials.end())
+        const auto known = tables.materials.find(std::get<std::string>(value));
+        if (known == tables.materials.end())
             return refuse(ProblemCode::UnknownName, field.name, std::get<std::string>(value), wantedOf(field.kind));
         const auto& m = known->second;
         if (field.kind == Kind::Material)
@@ -170,7 +170,7 @@ std::vector<const Calculation*> find(std::string_view search) {
     return out;
 }
 
-Result<Values> evaluate(const Calculation& calculation, Values in, const tables::Library& library) {
+Result<Values> evaluate(const Calculation& calculation, Values in, const tables::Tables& tables) {
     for (const auto& [key, value] : in) {
         const bool known = std::any_of(calculation.inputs.begin(), calculation.inputs.end(),
                                        [&, &name = key](const Field& f) { return f.name == name; });
@@ -185,9 +185,9 @@ Result<Values> evaluate(const Calculation& calculation, Values in, const tables:
                 return refuse(ProblemCode::Missing, field.name, {}, asListed(field.what));
             continue;
         }
-        if (auto ok = check(field, at->second, library); !ok) return tl::unexpected(ok.error());
+        if (auto ok = check(field, at->second, tables); !ok) return tl::unexpected(ok.error());
     }
-    return calculation.run(in, library);
+    return calculation.run(in, tables);
 }
 
 } // namespace arbor::calc

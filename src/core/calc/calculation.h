@@ -13,7 +13,7 @@
 #include <vector>
 
 namespace arbor::tables {
-struct Library;
+struct Tables;
 }
 
 namespace arbor::calc {
@@ -29,7 +29,7 @@ struct Field {
     std::string name;
     Kind kind = Kind::Number;
     std::string what;                 ///< in a few words
-    Limits allowed = {0, 0};          ///< of a number; both 0: any finite number
+    Interval allowed = {0, 0};        ///< of a number; both 0: any finite number
     std::optional<Value> preset = {}; ///< taken when it is left out
     bool optional = false;            ///< may be left out without a preset
     std::vector<std::string> choices = {};
@@ -44,7 +44,7 @@ struct Calculation {
     std::vector<std::pair<std::string, std::string>>
         outputs;        ///< name and what it is; a * stands for what was asked for
     std::string source; ///< key into docs/numbers.md
-    Result<Values> (*run)(const Values& in, const tables::Library& library);
+    Result<Values> (*run)(const Values& in, const tables::Tables& tables);
 };
 
 /// One thing that came out.
@@ -67,6 +67,6 @@ std::vector<const Calculation*> find(std::string_view search);
 /// Checks the inputs, fills in what is left out, and works it out.
 /// @errors UnknownKey, Missing, Malformed (another kind), NotFinite, OutOfRange, UnknownName (choice, material), each
 /// with the field; those of the calculation itself
-Result<Values> evaluate(const Calculation& calculation, Values in, const tables::Library& library);
+Result<Values> evaluate(const Calculation& calculation, Values in, const tables::Tables& tables);
 
 } // namespace arbor::calc

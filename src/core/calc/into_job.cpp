@@ -1,8 +1,8 @@
 #include "core/calc/into_job.h"
 
 #include "core/arrangement/blind_seat.h"
-#include "core/calc/library_of_calculations.h"
-#include "core/tables/library.h"
+#include "core/calc/calculations.h"
+#include "core/tables/tables.h"
 
 #include <algorithm>
 #include <cmath>
@@ -28,7 +28,7 @@ std::optional<standards::ToleranceClass> classOf(const Values& in) {
 }
 
 /// Deep groove ball bearings come first: the everyday choice for a size.
-const catalog::Bearing* bearingOf(double dia, bool byBore, const tables::Library& lib) {
+const catalog::Bearing* bearingOf(double dia, bool byBore, const tables::Tables& lib) {
     const catalog::Bearing* found = nullptr;
     for (const auto& b : lib.bearings) {
         if (std::abs((byBore ? b.boreDia_mm : b.outsideDia_mm) - dia) > 1e-6) continue;
@@ -62,7 +62,7 @@ bool canBecomeJob(const Calculation& c) {
     return sizeField(c) != nullptr && c.name != "wedging";
 }
 
-Result<job::Job> jobFrom(const Calculation& c, const Values& in, const tables::Library& lib, const std::string& press) {
+Result<job::Job> jobFrom(const Calculation& c, const Values& in, const tables::Tables& lib, const std::string& press) {
     if (!canBecomeJob(c)) return refuse(ProblemCode::NotDefined, c.name, {}, wanted("a calculation about a seat"));
     const auto* field = sizeField(c);
     const double dia = number(in, field);

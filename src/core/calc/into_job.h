@@ -12,7 +12,7 @@ bool canBecomeJob(const Calculation& calculation);
 /// housing that it goes into; sizes, classes and materials of the calculation are taken over. A place to start from.
 /// @param in  inputs as they were evaluated  @param press  id of the shop's press
 /// @errors UnknownName (a size no bearing of the catalogue has), NotDefined (a calculation without a seat)
-Result<job::Job> jobFrom(const Calculation& calculation, const Values& in, const tables::Library& library,
+Result<job::Job> jobFrom(const Calculation& calculation, const Values& in, const tables::Tables& tables,
                          const std::string& press);
 
 } // namespace arbor::calc

@@ -1,7 +1,7 @@
 #include "core/base/units.h"
-#include "core/calc/library_of_calculations.h"
+#include "core/calc/calculations.h"
 #include "core/fit/residual.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <cmath>
 #include <numbers>
@@ -10,7 +10,7 @@ namespace arbor::calc {
 
 namespace {
 
-Result<Values> pressJointOf(const Values& in, const tables::Library&) {
+Result<Values> pressJointOf(const Values& in, const tables::Tables&) {
     fit::JointInput joint;
     joint.interfaceDia_mm = number(in, "interface_mm");
     joint.innerBoreDia_mm = number(in, "inner_bore_mm");
@@ -42,14 +42,14 @@ Result<Values> pressJointOf(const Values& in, const tables::Library&) {
     return out;
 }
 
-Result<Limits> pair(const Values& in, const char* name) {
+Result<Interval> pair(const Values& in, const char* name) {
     const auto& values = numbers(in, name);
     if (values.size() != 2 || !(values[0] <= values[1]))
         return refuse(ProblemCode::OutOfRange, name, {}, wanted("two numbers, the lower one first"));
-    return Limits{values[0] * kUm, values[1] * kUm};
+    return Interval{values[0] * kUm, values[1] * kUm};
 }
 
-Result<Values> residualClearanceOf(const Values& in, const tables::Library&) {
+Result<Values> residualClearanceOf(const Values& in, const tables::Tables&) {
     fit::ResidualInput r;
     r.boreDia_mm = number(in, "bore_mm");
     r.outsideDia_mm = number(in, "od_mm");
@@ -83,7 +83,7 @@ Result<Values> residualClearanceOf(const Values& in, const tables::Library&) {
                   {"residual_max_um", left->worst_mm.upper / kUm}};
 }
 
-Result<Values> assemblyTemperatureOf(const Values& in, const tables::Library&) {
+Result<Values> assemblyTemperatureOf(const Values& in, const tables::Tables&) {
     // The joint opens by the one growing away from the other: seen from the inner body the signs turn round.
     const bool outer = text(in, "unknown") == "outer";
     const double d = number(in, "interface_mm");

@@ -1,17 +1,17 @@
 #include "core/base/units.h"
-#include "core/calc/library_of_calculations.h"
-#include "core/tables/library.h"
+#include "core/calc/calculations.h"
+#include "core/tables/tables.h"
 
 namespace arbor::calc {
 
 namespace {
 
-Result<Values> asMicrometres(const Result<Limits>& limits) {
+Result<Values> asMicrometres(const Result<Interval>& limits) {
     if (!limits) return tl::unexpected(limits.error());
     return Values{{"lower_um", limits->lower / kUm}, {"upper_um", limits->upper / kUm}};
 }
 
-Result<Values> isoLimits(const Values& in, const tables::Library& lib) {
+Result<Values> isoLimits(const Values& in, const tables::Tables& lib) {
     const auto toleranceClass = standards::parseToleranceClass(text(in, "tolerance_class"));
     if (!toleranceClass) return refuse(ProblemCode::UnknownClass, "tolerance_class", text(in, "tolerance_class"));
     const double nominal = number(in, "nominal_mm");
@@ -26,8 +26,8 @@ Result<Values> isoLimits(const Values& in, const tables::Library& lib) {
 }
 
 /// Limits of a ring's surface by the table of its kind.
-Result<Limits> ringLimits(const std::string& surface, double size, const std::string& ringClass,
-                          const tables::Library& lib) {
+Result<Interval> ringLimits(const std::string& surface, double size, const std::string& ringClass,
+                            const tables::Tables& lib) {
     const auto& t = lib.bearingTables;
     if (surface == "bore") return standards::boreDeviation(t, size, ringClass);
     if (surface == "od") return standards::outsideDeviation(t, size, ringClass);
@@ -36,11 +36,11 @@ Result<Limits> ringLimits(const std::string& surface, double size, const std::st
     return standards::inchTaperDeviation(t, size, ringClass, surface == "inch_tapered_bore");
 }
 
-Result<Values> bearingLimits(const Values& in, const tables::Library& lib) {
+Result<Values> bearingLimits(const Values& in, const tables::Tables& lib) {
     return asMicrometres(ringLimits(text(in, "surface"), number(in, "size_mm"), text(in, "class"), lib));
 }
 
-Result<Values> bearingClearance(const Values& in, const tables::Library& lib) {
+Result<Values> bearingClearance(const Values& in, const tables::Tables& lib) {
     const auto& t = lib.bearingTables;
     const auto& kind = text(in, "kind");
     const auto& table = kind == "ball" ? t.clearance : kind == "roller" ? t.rollerClearance : t.sphericalClearance;
@@ -49,7 +49,7 @@ Result<Values> bearingClearance(const Values& in, const tables::Library& lib) {
     return Values{{"min_um", limits->lower / kUm}, {"max_um", limits->upper / kUm}};
 }
 
-Result<Values> interferenceRange(const Values& in, const tables::Library& lib) {
+Result<Values> interferenceRange(const Values& in, const tables::Tables& lib) {
     const bool bore = text(in, "surface") == "bore";
     const double nominal = number(in, "nominal_mm");
     const auto toleranceClass = standards::parseToleranceClass(text(in, "tolerance_class"));

@@ -1,6 +1,6 @@
 #include "core/base/units.h"
-#include "core/calc/library_of_calculations.h"
-#include "core/tables/library.h"
+#include "core/calc/calculations.h"
+#include "core/tables/tables.h"
 #include "core/thermal/cooling.h"
 #include "core/thermal/shrink_fit.h"
 
@@ -18,7 +18,7 @@ thermal::Film filmOf(const Values& in, const char* h, double ambient_C) {
     return film;
 }
 
-Result<Values> lumpedCooling(const Values& in, const tables::Library&) {
+Result<Values> lumpedCooling(const Values& in, const tables::Tables&) {
     thermal::Lump lump{number(in, "mass_kg"), number(in, "c_J_per_kgK"), number(in, "area_m2"),
                        filmOf(in, "h_W_per_m2K", number(in, "T_amb_C"))};
     lump.film.emissivity = number(in, "emissivity");
@@ -75,7 +75,7 @@ Problem renamed(Problem problem) {
     return problem;
 }
 
-Result<Values> chillInsert(const Values& in, const tables::Library&) {
+Result<Values> chillInsert(const Values& in, const tables::Tables&) {
     const double end = number(in, "t_end_s");
     std::set<double> times{end};
     for (const double t : numbers(in, "times_s")) {

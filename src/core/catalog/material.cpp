@@ -147,7 +147,7 @@ Result<FrictionBands> parseFriction(std::string_view text) {
             for (const auto& [lubricantText, band] : byLubricant.items()) {
                 const auto family = familyNamed(familyText);
                 const auto lubricant = lubricantNamed(lubricantText);
-                const Limits limits{band.at(0), band.at(1)};
+                const Interval limits{band.at(0), band.at(1)};
                 if (!family || !lubricant) return refuse(ProblemCode::UnknownName, familyText + "/" + lubricantText);
                 if (!(limits.lower > 0 && limits.upper >= limits.lower))
                     return refuse(ProblemCode::GeometryOrder, familyText + "/" + lubricantText, plain(limits.lower),

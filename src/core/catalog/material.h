@@ -29,7 +29,7 @@ struct Material {
 enum class Lubricant { Dry, LightOil, Grease };
 
 /// Friction of a steel ring sliding home on a seat, by the seat's family and the lubricant.
-using FrictionBands = std::map<std::pair<FrictionFamily, Lubricant>, Limits>;
+using FrictionBands = std::map<std::pair<FrictionFamily, Lubricant>, Interval>;
 
 using Materials = std::map<std::string, Material>;
 

@@ -13,7 +13,7 @@ constexpr double kGridCells = 1500;
 
 /// What one seat takes per effective interference, and everything it may take.
 struct ClearanceLoss {
-    const Seat* seat = nullptr;
+    const InterferenceFit* seat = nullptr;
     double per = 0;
 
     double of(double interference_mm) const { return seat ? per * seat->atWork(interference_mm) : 0; }

@@ -20,11 +20,11 @@ Raceways racewaysOf(const catalog::Bearing& bearing);
 
 /// A bearing between its seats; a seat that is not there, or loose, takes nothing.
 struct ClearanceInput {
-    Limits asMade_mm;
+    Interval asMade_mm;
     Raceways raceways;
     catalog::Material ring;
-    const Seat* housing = nullptr;
-    const Seat* shaft = nullptr;
+    const InterferenceFit* housing = nullptr;
+    const InterferenceFit* shaft = nullptr;
     double innerRingTemp_C = 20;
     double outerRingTemp_C = 20;
     double innerRing_rpm = 0; ///< a turning inner ring grows at its raceway
@@ -38,7 +38,7 @@ struct Sensitivity {
 };
 
 struct ClearanceLeft {
-    Limits worst_mm;
+    Interval worst_mm;
     Range left_mm;
     double nominal_mm = 0;
     double shareBelowZero = 0;
@@ -52,7 +52,7 @@ struct ClearanceLeft {
     double perShaft = 0;
     std::vector<Sensitivity> moves; ///< what moves it most comes first
     std::vector<double> curve;
-    Limits curveWindow_mm;
+    Interval curveWindow_mm;
     AdviceList because;
     AdviceList advisories;
 };

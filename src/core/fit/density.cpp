@@ -15,7 +15,7 @@ double normalBelow(double z) {
 
 } // namespace
 
-Spread Spread::ofLimits(const Limits& limits) {
+Spread Spread::ofLimits(const Interval& limits) {
     return {limits.mid(), limits.width() / 6, limits};
 }
 
@@ -107,7 +107,7 @@ Range Density::band() const {
     return {quantile(0.025), quantile(0.5), quantile(0.975)};
 }
 
-std::vector<double> Density::curve(const Limits& window, std::size_t points) const {
+std::vector<double> Density::curve(const Interval& window, std::size_t points) const {
     std::vector<double> out(points);
     const double width = window.width() / static_cast<double>(points);
     double left = probabilityBelow(window.lower);

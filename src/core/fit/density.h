@@ -11,10 +11,10 @@ namespace arbor::fit {
 struct Spread {
     double mean = 0;
     double sigma = 0; ///< 0: exactly the mean
-    Limits limits;
+    Interval limits;
 
     /// A toleranced size: sigma = width/6 about the middle, cut off at the limits. @source [HB4.1]
-    static Spread ofLimits(const Limits& limits);
+    static Spread ofLimits(const Interval& limits);
     /// A measured size: sigma = half the gauge's (95 %) uncertainty, cut off at twice the uncertainty.
     static Spread ofMeasured(double value, double uncertainty);
 };
@@ -38,7 +38,7 @@ public:
     double probabilityBelow(double x) const;
     double quantile(double p) const; ///< p in 0..1
     Range band() const;              ///< 2.5 %, 50 %, 97.5 %
-    std::vector<double> curve(const Limits& window,
+    std::vector<double> curve(const Interval& window,
                               std::size_t points) const; ///< density sampled evenly over the window
 
     double step() const { return m_step; }

@@ -11,7 +11,7 @@ struct SeatLoss {
     double least = 0, middle = 0, most = 0;
 };
 
-Result<SeatLoss> taken(JointInput joint, const Limits& male, const Limits& female, double perPressure) {
+Result<SeatLoss> taken(JointInput joint, const Interval& male, const Interval& female, double perPressure) {
     SeatLoss out;
     for (const auto& [interference, target] : {std::pair{male.lower - female.upper, &out.least},
                                                {male.mid() - female.mid(), &out.middle},

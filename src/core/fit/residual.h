@@ -18,11 +18,11 @@ struct ResidualInput {
     Elastic shaft;
     Elastic ring;
     Elastic housing;
-    Limits clearance_mm; ///< as made
-    Limits journal_mm;
-    Limits bore_mm; ///< of the bearing
-    Limits outside_mm;
-    Limits hole_mm;
+    Interval clearance_mm; ///< as made
+    Interval journal_mm;
+    Interval bore_mm; ///< of the bearing
+    Interval outside_mm;
+    Interval hole_mm;
     double shaftSmoothing_mm = 0;
     double housingSmoothing_mm = 0;
     double shaftTemp_C = 20;
@@ -33,7 +33,7 @@ struct ResidualInput {
 };
 
 struct Residual {
-    Limits worst_mm; ///< tightest and loosest parts
+    Interval worst_mm; ///< tightest and loosest parts
     double nominal_mm = 0;
 };
 

@@ -77,7 +77,7 @@ Result<void> check(const SeatInput& in) {
     return {};
 }
 
-void fillTightness(SeatFit& out, const Seat& seat) {
+void fillTightness(SeatFit& out, const InterferenceFit& seat) {
     out.interferenceWorst_mm = seat.worst_mm;
     out.interference_mm = seat.interference.band();
     out.interferenceNominal_mm = seat.nominal_mm;
@@ -98,7 +98,7 @@ void fillTightness(SeatFit& out, const Seat& seat) {
     out.interferenceCurve = seat.interference.curve(out.curveWindow_mm, kCurvePoints);
 }
 
-void fillStress(SeatFit& out, const Seat& seat) {
+void fillStress(SeatFit& out, const InterferenceFit& seat) {
     const auto& in = seat.in;
     auto joint = jointOf(in);
     joint.interferenceDia_mm = seat.worst_mm.upper;
@@ -122,7 +122,7 @@ void fillStress(SeatFit& out, const Seat& seat) {
 }
 
 /// The band takes both the friction band and the pressure band to their ends. @source [HB4.6]
-void fillForce(SeatFit& out, const Seat& seat) {
+void fillForce(SeatFit& out, const InterferenceFit& seat) {
     const auto& in = seat.in;
     const double area = std::numbers::pi * in.dia_mm * in.engagedLength_mm;
     const auto force = [&](const Range& p) {
@@ -135,7 +135,7 @@ void fillForce(SeatFit& out, const Seat& seat) {
     out.slipTorqueAtWork_Nm = force(out.pressureAtWork_MPa) * (in.dia_mm / 2 / 1000);
 }
 
-void explain(SeatFit& out, const Seat& seat) {
+void explain(SeatFit& out, const InterferenceFit& seat) {
     const auto& material = seat.in.outer.material.name;
     if (seat.in.sleeve)
         out.because.push_back(
@@ -150,7 +150,7 @@ void explain(SeatFit& out, const Seat& seat) {
     if (out.thermal_mm != 0) out.because.push_back({found::WarmthGives{out.thermal_mm}, Severity::Info, "HB4.3"});
 }
 
-void advise(SeatFit& out, const Seat& seat) {
+void advise(SeatFit& out, const InterferenceFit& seat) {
     const double leastEffective = out.interference_mm.least - out.smoothing_mm;
     if (out.interference_mm.likely <= 0)
         out.advisories.push_back({found::LooseFit{out.interference_mm.likely}, Severity::Stop, "HB4.1"});
@@ -176,13 +176,13 @@ double scatterWidth(const SeatInput& in) {
     return in.outer.surface.deviation.limits.width() + in.inner.surface.deviation.limits.width();
 }
 
-Result<Seat> Seat::of(const SeatInput& in, double step_mm) {
+Result<InterferenceFit> InterferenceFit::of(const SeatInput& in, double step_mm) {
     if (auto ok = check(in); !ok) return tl::unexpected(ok.error());
     const auto joint = jointOf(in);
     const auto stiffness = jointStiffness(joint);
     if (!stiffness) return tl::unexpected(stiffness.error());
     const auto &male = in.inner.surface.deviation, &female = in.outer.surface.deviation;
-    Seat seat(Density::of(male, step_mm).minus(Density::of(female, step_mm)));
+    InterferenceFit seat(Density::of(male, step_mm).minus(Density::of(female, step_mm)));
     seat.in = in;
     seat.worst_mm = {male.limits.lower - female.limits.upper, male.limits.upper - female.limits.lower};
     seat.nominal_mm = male.mean - female.mean;
@@ -209,15 +209,15 @@ Result<Seat> Seat::of(const SeatInput& in, double step_mm) {
     return seat;
 }
 
-double Seat::pressure(double interference_mm) const {
+double InterferenceFit::pressure(double interference_mm) const {
     return perInterference_MPa_per_mm * std::max(0.0, interference_mm - smoothing_mm);
 }
 
-double Seat::atWork(double interference_mm) const {
+double InterferenceFit::atWork(double interference_mm) const {
     return std::max(0.0, interference_mm + thermal_mm - rotation_mm - smoothing_mm);
 }
 
-SeatFit seatFit(const Seat& seat) {
+SeatFit seatFit(const InterferenceFit& seat) {
     SeatFit out;
     fillTightness(out, seat);
     fillStress(out, seat);

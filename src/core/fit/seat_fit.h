@@ -29,7 +29,7 @@ struct Member {
 struct Sleeve {
     catalog::Material material;
     double outsideDia_mm = 0;
-    Limits interference_mm;   ///< in the outer body, after smoothing
+    Interval interference_mm; ///< in the outer body, after smoothing
     bool boredInPlace = true; ///< brought to size after it was pressed in
 };
 
@@ -39,23 +39,23 @@ struct SeatInput {
     Member outer;
     Member inner;
     std::optional<Sleeve> sleeve;
-    Limits friction;
+    Interval friction;
     double engagedLength_mm = 0; ///< at home
 };
 
 /// One seat, ready to be asked. The joint is linear: pressure follows the interference that is left.
-class Seat {
+class InterferenceFit {
 public:
     /// @param step_mm  of the densities: seats that go into one bearing share it
     /// @errors those of pressJoint and sleeveJoint; OutOfRange(engagedLength_mm, friction)
-    static Result<Seat> of(const SeatInput& in, double step_mm);
+    static Result<InterferenceFit> of(const SeatInput& in, double step_mm);
 
     double pressure(double interference_mm) const; ///< at 20 degC, standing still [MPa]
     double atWork(double interference_mm) const;   ///< effective interference, never below 0 [mm]
 
     SeatInput in;
     Density interference;
-    Limits worst_mm;                   ///< of the interference
+    Interval worst_mm;                 ///< of the interference
     double nominal_mm = 0;             ///< from the middles of the sizes
     double perInterference_MPa_per_mm; ///< stiffness of the joint
     double smoothing_mm = 0;
@@ -64,7 +64,7 @@ public:
     double boreAlpha_perK = 0; ///< of the bore the ring goes into
 
 private:
-    explicit Seat(Density density) : interference(std::move(density)) {}
+    explicit InterferenceFit(Density density) : interference(std::move(density)) {}
 };
 
 /// Width of everything that scatters in a seat [mm].
@@ -72,7 +72,7 @@ double scatterWidth(const SeatInput& in);
 
 /// How tight a seat is, in numbers.
 struct SeatFit {
-    Limits interferenceWorst_mm;
+    Interval interferenceWorst_mm;
     Range interference_mm; ///< at 20 °C, before smoothing
     double interferenceNominal_mm = 0;
     double smoothing_mm = 0;
@@ -99,7 +99,7 @@ struct SeatFit {
     AdviceList because;
     AdviceList advisories;
     std::vector<double> interferenceCurve; ///< density over `curveWindow_mm`
-    Limits curveWindow_mm;
+    Interval curveWindow_mm;
 };
 
 /// Worst cases from the limits, bands from the convolved scatter of both members; interference first takes the
@@ -107,7 +107,7 @@ struct SeatFit {
 /// A repair sleeve grows by its own expansion and is held back, or drawn along, by the body around it:
 /// d alpha = d alpha_s - k D (alpha_s - alpha_o), k being how much its bore closes per interference around it (Lame).
 /// @source [HB4.1]-[HB4.6], [HB4.10], [DIN7190-1]
-SeatFit seatFit(const Seat& seat);
+SeatFit seatFit(const InterferenceFit& seat);
 
 /// Tension a hardened ring should stay under [MPa]. @source practice for through-hardened bearing steel, [HB4.4]
 inline constexpr double kRingHoopLimit_MPa = 145;

@@ -15,16 +15,16 @@ struct DrawBolt {
     standards::Thread thread;
     standards::Strength strength;
     double headMeanDia_mm = 0; ///< D_Km, of the face that slips: washer or thrust bearing
-    Limits muThread{0.08, 0.16};
-    Limits muHead{0.10, 0.16};
+    Interval muThread{0.08, 0.16};
+    Interval muHead{0.10, 0.16};
     double engagement_mm = 0; ///< thread in the nut
     double wrench_mm = 0;     ///< 0: not known
     bool turned = true;       ///< by its nut; false: a ram pulls it, without torque
 };
 /// Friction of a greased thread and washer, and under a thrust bearing. @source [PRACTICE], [HB4.9]
-inline constexpr Limits kGreasedThread{0.08, 0.16};
-inline constexpr Limits kGreasedWasher{0.10, 0.16};
-inline constexpr Limits kThrustBearing{0.003, 0.01};
+inline constexpr Interval kGreasedThread{0.08, 0.16};
+inline constexpr Interval kGreasedWasher{0.10, 0.16};
+inline constexpr Interval kThrustBearing{0.003, 0.01};
 
 struct BoltLoad {
     Range torque_Nmm;        ///< at the nut

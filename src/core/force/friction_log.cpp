@@ -12,7 +12,7 @@ constexpr double kLeastHalf = 0.08; // of the mean: a trace does not tell fricti
 
 } // namespace
 
-std::optional<LearnedFriction> learnFriction(const std::vector<double>& found, const Limits& book) {
+std::optional<LearnedFriction> learnFriction(const std::vector<double>& found, const Interval& book) {
     if (found.size() < kLeastPresses) return std::nullopt;
     LearnedFriction out;
     out.presses = found.size();

@@ -13,7 +13,7 @@ struct LearnedFriction {
     std::size_t presses = 0;
     double mean = 0;
     double scatter = 0; ///< standard deviation of one press
-    Limits band;        ///< in which the next press lies, 95 %, never wider than the book's
+    Interval band;      ///< in which the next press lies, 95 %, never wider than the book's
 };
 
 /// So many good presses must be on record before the book's band is narrowed.
@@ -24,6 +24,6 @@ inline constexpr std::size_t kLeastPresses = 5;
 /// @return nothing with too few presses, or when they lie outside the book: then the book stands, and something else is
 /// wrong
 /// @source prediction interval of the next value, mean +- t s sqrt(1 + 1/n), Student's t with n - 1 degrees
-std::optional<LearnedFriction> learnFriction(const std::vector<double>& found, const Limits& book);
+std::optional<LearnedFriction> learnFriction(const std::vector<double>& found, const Interval& book);
 
 } // namespace arbor::force

@@ -149,8 +149,8 @@ inline constexpr Rule kTime = Rule{}.about("ISO 8601");
 // Every struct that is kept in the job file, field by field. Reader, writer, schema, what a new job keeps and what two
 // jobs differ in come from here. A field that has its usual value is not in the file.
 
-constexpr auto fieldsOf(Tag<seat::Reading>) {
-    using seat::Reading;
+constexpr auto fieldsOf(Tag<seating::Reading>) {
+    using seating::Reading;
     return std::tuple{field("clock_deg", kNeeded.from(0).under(360), &Reading::angle_deg),
                       field("value_mm", kNeeded.from(-1000).to(1000), &Reading::value_mm)};
 }
@@ -194,8 +194,8 @@ constexpr auto fieldsOf(Tag<SleeveChoice>) {
     constexpr auto kInterference = Rule{}.in(kUm).from(0).to(1000);
     return std::tuple{field("material", kNeeded, &Sleeve::material),
                       field("outside_mm", kLength.needed(), &Sleeve::outsideDia_mm),
-                      field("interference_min_um", kInterference, &Sleeve::interference_mm, &Limits::lower),
-                      field("interference_max_um", kInterference, &Sleeve::interference_mm, &Limits::upper),
+                      field("interference_min_um", kInterference, &Sleeve::interference_mm, &Interval::lower),
+                      field("interference_max_um", kInterference, &Sleeve::interference_mm, &Interval::upper),
                       field("bored_in_place", &Sleeve::boredInPlace)};
 }
 
@@ -277,14 +277,14 @@ constexpr auto fieldsOf(Tag<HeatReading>) {
 }
 
 constexpr auto fieldsOf(Tag<StepHeat>) {
-    using Wish = HeatWish;
+    using Mine = HeatOverrides;
     return std::tuple{field("press_cold", &StepHeat::pressCold),
                       field("press_at", kTime, &StepHeat::pressAt),
-                      field("outer_degC", &StepHeat::wish, &Wish::outer_C),
-                      field("inner_degC", &StepHeat::wish, &Wish::inner_C),
-                      field("outer_source", &StepHeat::wish, &Wish::outerSource),
-                      field("inner_source", &StepHeat::wish, &Wish::innerSource),
-                      field("margin_um", kTold.in(kUm), &StepHeat::wish, &Wish::margin_mm),
+                      field("outer_degC", &StepHeat::overrides, &Mine::outer_C),
+                      field("inner_degC", &StepHeat::overrides, &Mine::inner_C),
+                      field("outer_source", &StepHeat::overrides, &Mine::outerSource),
+                      field("inner_source", &StepHeat::overrides, &Mine::innerSource),
+                      field("margin_um", kTold.in(kUm), &StepHeat::overrides, &Mine::margin_mm),
                       field("clocks", &StepHeat::clocks),
                       field("readings", kTold.about("of the thermometer, since the carry began"), &StepHeat::readings),
                       field("counted",
@@ -292,8 +292,8 @@ constexpr auto fieldsOf(Tag<StepHeat>) {
                             &StepHeat::counted)};
 }
 
-constexpr auto fieldsOf(Tag<tooling::TurnWishes>) {
-    using Turn = tooling::TurnWishes;
+constexpr auto fieldsOf(Tag<tooling::TurnOverrides>) {
+    using Turn = tooling::TurnOverrides;
     return std::tuple{
         field("outside_mm", kLength, &Turn::outsideDia_mm), field("bore_mm", kLength, &Turn::boreDia_mm),
         field("length_mm", kLength, &Turn::length_mm),      field("relief_mm", kLength, &Turn::relief_mm),
@@ -304,11 +304,11 @@ constexpr auto fieldsOf(Tag<HandPoint>) {
     return std::tuple{field("at", kNeeded.about("travel in mm, or turns of the nut"), &HandPoint::at),
                       field("shown", kNeeded.about("in the gauge's unit, or N m"), &HandPoint::shown)};
 }
-constexpr auto fieldsOf(Tag<HandPress>) {
+constexpr auto fieldsOf(Tag<ManualPress>) {
     return std::tuple{
-        field("means", &HandPress::means),
-        field("bolt", kTold.about("draw-bolt set of the rack; absent: the one that was chosen"), &HandPress::bolt),
-        field("points", &HandPress::points), field("signs", kTold.about("of a hammer"), &HandPress::signs)};
+        field("means", &ManualPress::means),
+        field("bolt", kTold.about("draw-bolt set of the rack; absent: the one that was chosen"), &ManualPress::bolt),
+        field("points", &ManualPress::points), field("signs", kTold.about("of a hammer"), &ManualPress::signs)};
 }
 
 constexpr auto fieldsOf(Tag<SeatReadings>) {
@@ -354,17 +354,18 @@ constexpr auto fieldsOf(Tag<Record>) {
 
 constexpr auto fieldsOf(Tag<StepRecord>) {
     using Step = StepRecord;
-    return std::tuple{field("driver", kTold.about("fixed by the user"), &Step::wish, &StepWish::driver),
-                      field("support", &Step::wish, &StepWish::support),
-                      field("turn", kTold.about("sizes of a tool to be turned for it"), &Step::wish, &StepWish::turn),
-                      field("lubricant", kTold.about("its seat goes in with; absent: the job's"), &Step::lubricant),
-                      field("heat", kTold.about("warming and chilling for this step"), &Step::heat),
-                      group("trace", field("file", kTold.about("beside the job file"), &Step::traceFile)),
-                      field("hand", kTold.about("a press read by hand; looked at when there is no trace"), &Step::hand),
-                      field("readings", &Step::readings),
-                      field("proof", kTold.about("what was looked at beside depth and tilt"), &Step::proof),
-                      field("done", kTold.open(), &Step::done),
-                      field("record", &Step::record)};
+    return std::tuple{
+        field("driver", kTold.about("fixed by the user"), &Step::overrides, &StepOverrides::driver),
+        field("support", &Step::overrides, &StepOverrides::support),
+        field("turn", kTold.about("sizes of a tool to be turned for it"), &Step::overrides, &StepOverrides::turn),
+        field("lubricant", kTold.about("its seat goes in with; absent: the job's"), &Step::lubricant),
+        field("heat", kTold.about("warming and chilling for this step"), &Step::heat),
+        group("trace", field("file", kTold.about("beside the job file"), &Step::traceFile)),
+        field("hand", kTold.about("a press read by hand; looked at when there is no trace"), &Step::hand),
+        field("readings", &Step::readings),
+        field("proof", kTold.about("what was looked at beside depth and tilt"), &Step::proof),
+        field("done", kTold.open(), &Step::done),
+        field("record", &Step::record)};
 }
 
 constexpr auto fieldsOf(Tag<adjust::Grease>) {

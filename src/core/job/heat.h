@@ -8,13 +8,13 @@
 namespace arbor::job {
 
 /// What the user fixed of its temperatures; nothing: the program chooses.
-struct HeatWish {
+struct HeatOverrides {
     std::optional<double> outer_C;
     std::optional<double> inner_C;
     std::optional<std::string> outerSource; ///< of the heat sources' table
     std::optional<std::string> innerSource;
     std::optional<double> margin_mm; ///< clearance while it goes in
-    friend bool operator==(const HeatWish&, const HeatWish&) = default;
+    friend bool operator==(const HeatOverrides&, const HeatOverrides&) = default;
 };
 
 /// A clock that runs.
@@ -44,7 +44,7 @@ struct HeatReading {
 /// Warming and chilling for one step.
 struct StepHeat {
     bool pressCold = false; ///< no warming: straight in
-    HeatWish wish;
+    HeatOverrides overrides;
     std::string pressAt; ///< ISO 8601: when it shall be pressed; empty: not said
     std::vector<Clock> clocks;
     std::vector<HeatReading> readings; ///< since the carry began

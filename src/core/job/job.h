@@ -76,7 +76,7 @@ struct SurfaceCard {
 struct SleeveChoice {
     std::string material = "carbon_steel";
     double outsideDia_mm = 0;
-    Limits interference_mm; ///< in the outer part
+    Interval interference_mm; ///< in the outer part
     bool boredInPlace = true;
     friend bool operator==(const SleeveChoice&, const SleeveChoice&) = default;
 };

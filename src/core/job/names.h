@@ -48,13 +48,13 @@ constexpr auto namesOf(Tag<Clock::What>) {
                       Name{Clock::What::Carry, "carry"}, Name{Clock::What::Together, "together"},
                       Name{Clock::What::Cool, "cool"}};
 }
-constexpr auto namesOf(Tag<HandMeans>) {
-    return std::array{Name{HandMeans::Gauge, "gauge"}, Name{HandMeans::Wrench, "wrench"},
-                      Name{HandMeans::Hammer, "hammer"}};
+constexpr auto namesOf(Tag<ManualMeans>) {
+    return std::array{Name{ManualMeans::Gauge, "gauge"}, Name{ManualMeans::Wrench, "wrench"},
+                      Name{ManualMeans::Hammer, "hammer"}};
 }
-constexpr auto namesOf(Tag<HandSign>) {
-    return std::array{Name{HandSign::EvenGap, "even_gap"}, Name{HandSign::Ringing, "ringing"},
-                      Name{HandSign::Stopped, "stopped"}};
+constexpr auto namesOf(Tag<ManualSign>) {
+    return std::array{Name{ManualSign::EvenGap, "even_gap"}, Name{ManualSign::Ringing, "ringing"},
+                      Name{ManualSign::Stopped, "stopped"}};
 }
 constexpr auto namesOf(Tag<SeatCheck>) {
     return std::array{Name{SeatCheck::GrooveAllRound, "groove_all_round"},
@@ -121,12 +121,12 @@ constexpr auto namesOf(Tag<fit::LoadCase>) {
     return std::array{Name{NotSaid, "not_said"}, Name{InnerTurns, "inner_turns"}, Name{OuterTurns, "outer_turns"},
                       Name{Indeterminate, "indeterminate"}};
 }
-constexpr auto namesOf(Tag<seat::ReadingKind>) {
-    using enum seat::ReadingKind;
+constexpr auto namesOf(Tag<seating::ReadingKind>) {
+    using enum seating::ReadingKind;
     return std::array{Name{Depth, "depth"}, Name{Feeler, "feeler"}, Name{Indicator, "indicator"}};
 }
-constexpr auto namesOf(Tag<seat::SeatVerdict>) {
-    using enum seat::SeatVerdict;
+constexpr auto namesOf(Tag<seating::SeatVerdict>) {
+    using enum seating::SeatVerdict;
     return std::array{Name{NotJudged, "not_judged"},   Name{HomeAndSquare, "home_and_square"},
                       Name{SquareOnly, "square_only"}, Name{NotHome, "not_home"},
                       Name{Tilted, "tilted"},          Name{ReadingsDisagree, "readings_disagree"}};

@@ -2,7 +2,7 @@
 
 #include "core/base/range.h"
 #include "core/catalog/material.h"
-#include "core/seat/seating.h"
+#include "core/seating/seating.h"
 
 #include <optional>
 #include <string>
@@ -30,7 +30,7 @@ struct Record {
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil;
     std::optional<double> outer_C = {}; ///< of the warm part as it went in; nothing: pressed cold
     std::optional<double> inner_C = {};
-    std::vector<seat::Reading> readings;
+    std::vector<seating::Reading> readings;
     std::optional<double> riseAcross_mm;
     std::optional<double> tilt_arcmin;
     friend bool operator==(const Record&, const Record&) = default;

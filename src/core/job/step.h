@@ -1,13 +1,13 @@
 #pragma once
 
 #include "core/catalog/material.h"
-#include "core/job/hand_press.h"
 #include "core/job/heat.h"
+#include "core/job/manual_press.h"
 #include "core/job/proof.h"
 #include "core/job/record.h"
 #include "core/job/station.h"
-#include "core/seat/seating.h"
-#include "core/tooling/turn_wishes.h"
+#include "core/seating/seating.h"
+#include "core/tooling/turn_overrides.h"
 
 #include <optional>
 #include <set>
@@ -32,28 +32,28 @@ struct StepKey {
 };
 
 /// What the user fixed of its tools; nothing: the program chooses.
-struct StepWish {
+struct StepOverrides {
     std::optional<std::string> driver;
     std::optional<std::string> support;
-    tooling::TurnWishes turn; ///< sizes of a tool to be turned for it
-    friend bool operator==(const StepWish&, const StepWish&) = default;
+    tooling::TurnOverrides turn; ///< sizes of a tool to be turned for it
+    friend bool operator==(const StepOverrides&, const StepOverrides&) = default;
 };
 
 struct SeatReadings {
-    std::optional<seat::ReadingKind> kind; ///< nothing: as that ring is best read
+    std::optional<seating::ReadingKind> kind; ///< nothing: as that ring is best read
     double uncertainty_mm = 0.01;
-    std::vector<seat::Reading> readings;
+    std::vector<seating::Reading> readings;
     std::optional<double> home_mm; ///< its depth by the drawing; nothing: by the arrangement
     friend bool operator==(const SeatReadings&, const SeatReadings&) = default;
 };
 
 /// What was chosen, warmed, pressed, read and looked at in one pressed step.
 struct StepRecord {
-    StepWish wish;
+    StepOverrides overrides;
     std::optional<catalog::Lubricant> lubricant = {}; ///< nothing: as the job says
     StepHeat heat;
     std::string traceFile; ///< beside the job file; empty: none
-    HandPress hand;        ///< looked at when there is no trace file
+    ManualPress hand;      ///< looked at when there is no trace file
     SeatReadings readings;
     SeatChecks proof;
     std::set<Station> done; ///< of those that belong to a step

@@ -124,7 +124,7 @@ double rzFromRa(double ra_mm) {
     return 5 * ra_mm;
 }
 
-double formLimit(const Limits& size_mm) {
+double formLimit(const Interval& size_mm) {
     return size_mm.width() / 2;
 }
 

@@ -46,7 +46,7 @@ struct SurfaceState {
     bool hub = false;      ///< a cup that moves by hand scraps a hub
     bool maySlide = false; ///< the load stands still on this ring: moved by hand it is as it was meant
     double nominal_mm = 0;
-    Limits size_mm;          ///< deviations of its class
+    Interval size_mm;        ///< deviations of its class
     double formLimit_mm = 0; ///< on the diameter, see formLimit()
     double runOutLimit_mm = 0;
     double wallRad_mm = 0; ///< metal behind the surface, down to the part's other side
@@ -58,7 +58,7 @@ struct SurfaceState {
 
 /// Half the tolerance width of the class, on the diameter: what taper and out-of-round together may take from it.
 /// @source practice for bearing seats, [HB3.3]
-double formLimit(const Limits& size_mm);
+double formLimit(const Interval& size_mm);
 
 /// Greatest roughness of a bearing seat [mm]: Rz 10 um in a housing, 6.3 um on a shaft. @source practice
 double roughnessLimit(bool hole);

@@ -10,10 +10,10 @@ namespace {
 constexpr double kFlare_mm = 0.05; // practice: an end that was pinched or hammered
 constexpr double kShort_mm = 0.10; // practice: shorter than drawn by this is worn through, not a trial size
 
-Result<std::optional<seat::PlaneFit>> planeOf(const std::vector<seat::Reading>& heights, double outsideDia_mm,
-                                              const char* place) {
-    if (heights.size() < 3) return std::optional<seat::PlaneFit>{};
-    auto fit = seat::fitPlane(heights, outsideDia_mm / 2);
+Result<std::optional<seating::PlaneFit>> planeOf(const std::vector<seating::Reading>& heights, double outsideDia_mm,
+                                                 const char* place) {
+    if (heights.size() < 3) return std::optional<seating::PlaneFit>{};
+    auto fit = seating::fitPlane(heights, outsideDia_mm / 2);
     if (!fit) return refuse(fit.error().code, place, fit.error().value, fit.error().limit);
     return std::optional(std::move(*fit));
 }
@@ -37,7 +37,7 @@ Result<SpacerState> spacerState(const SpacerReadings& r, double outsideDia_mm, d
     auto& j = out.judgement;
     if (!r.lengths.empty()) {
         const double sum = std::accumulate(r.lengths.begin(), r.lengths.end(), 0.0,
-                                           [](double s, const seat::Reading& one) { return s + one.value_mm; });
+                                           [](double s, const seating::Reading& one) { return s + one.value_mm; });
         out.length_mm = *lengths ? (*lengths)->mean_mm : sum / static_cast<double>(r.lengths.size());
         const bool isShort = out.length_mm < drawn_mm - kShort_mm;
         if (isShort)
@@ -45,7 +45,7 @@ Result<SpacerState> spacerState(const SpacerReadings& r, double outsideDia_mm, d
         else
             call(j, Verdict::Use, found::SpacerLength{out.length_mm, drawn_mm});
     }
-    const auto square = [&](const std::optional<seat::PlaneFit>& plane, std::optional<double>& rise, auto kind) {
+    const auto square = [&](const std::optional<seating::PlaneFit>& plane, std::optional<double>& rise, auto kind) {
         if (!plane) return;
         kind.by_mm = plane->rise_mm;
         rise = plane->rise_mm;

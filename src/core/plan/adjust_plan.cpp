@@ -5,7 +5,7 @@
 #include "core/measure/spacer.h"
 #include "core/plan/fit_plan.h"
 #include "core/section/body.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,9 +22,9 @@ using arrangement::Part;
 using arrangement::PartKind;
 
 /// An inner ring with its elements, one row that leans.
-const catalog::Bearing* leaning(const Part& part, const tables::Library& library) {
+const catalog::Bearing* leaning(const Part& part, const tables::Tables& tables) {
     if (!part.catalogue || part.catalogue->piece == FromCatalogue::Piece::Outer) return nullptr;
-    const auto* bearing = catalog::findBearing(library.bearings, part.catalogue->designation);
+    const auto* bearing = catalog::findBearing(tables.bearings, part.catalogue->designation);
     const bool single = bearing && bearing->rows == 1 && bearing->contactAngle_deg > 1;
     return single && bearing->type != catalog::BearingType::ThrustBall ? bearing : nullptr;
 }
@@ -51,10 +51,10 @@ const Part* spacerBetween(const Assembly& assembly, double low_mm, double high_m
     return nullptr;
 }
 
-double alphaOf(const Assembly& assembly, PartKind kind, const tables::Library& library, double otherwise) {
+double alphaOf(const Assembly& assembly, PartKind kind, const tables::Tables& tables, double otherwise) {
     for (const auto& part : assembly.parts)
         if (part.kind == kind)
-            if (const auto material = library.materials.find(part.material); material != library.materials.end())
+            if (const auto material = tables.materials.find(part.material); material != tables.materials.end())
                 return material->second.alpha_perK;
     return otherwise;
 }
@@ -67,7 +67,8 @@ const measure::SpacerState* spacerNamed(const FitPlan& fits, const std::string& 
 
 class Planner {
 public:
-    Planner(const job::Adjust& wish, const tables::Library& library, OpposedPair pair) : m_wish(wish), m_lib(library) {
+    Planner(const job::Adjust& adjust, const tables::Tables& tables, OpposedPair pair)
+        : m_adjust(adjust), m_tables(tables) {
         m_out.pair = std::move(pair);
     }
 
@@ -87,15 +88,16 @@ private:
     }
 
     Result<void> target() {
-        if (m_wish.target_mm) {
-            if (!(m_wish.target_mm->lower <= m_wish.target_mm->upper))
-                return refuse(ProblemCode::GeometryOrder, "target", plain(m_wish.target_mm->lower),
-                              wanted("up to {1}", plain(m_wish.target_mm->upper)));
-            m_out.target_mm = *m_wish.target_mm;
+        if (m_adjust.target_mm) {
+            if (!(m_adjust.target_mm->lower <= m_adjust.target_mm->upper))
+                return refuse(ProblemCode::GeometryOrder, "target", plain(m_adjust.target_mm->lower),
+                              wanted("up to {1}", plain(m_adjust.target_mm->upper)));
+            m_out.target_mm = *m_adjust.target_mm;
             return {};
         }
-        const auto* band = adjust::bandOf(m_lib.endPlay, m_wish.use, m_out.pair.bore_mm);
-        if (!band) return refuse(ProblemCode::UnknownName, "use", m_wish.use, wanted("a use of the table of end play"));
+        const auto* band = adjust::bandOf(m_tables.endPlay, m_adjust.use, m_out.pair.bore_mm);
+        if (!band)
+            return refuse(ProblemCode::UnknownName, "use", m_adjust.use, wanted("a use of the table of end play"));
         m_out.target_mm = band->play_mm;
         m_out.targetName = band->name;
         return {};
@@ -103,22 +105,22 @@ private:
 
     /// What the clamp takes off between the torque at which play was found and the full one.
     Result<void> spacer() {
-        m_out.play_mm = m_wish.play_mm;
+        m_out.play_mm = m_adjust.play_mm;
         if (!m_out.onSpacer()) return {};
         adjust::ClampedPair c;
         c.nutDia_mm = m_out.pair.nutDia_mm;
-        c.nutFactor = m_wish.nutFactor;
+        c.nutFactor = m_adjust.nutFactor;
         c.spacerLength_mm = m_out.pair.spacerLength_mm;
         c.spacerArea_mm2 = m_out.pair.spacerArea_mm2;
         for (const auto* b : {m_out.pair.firstBearing, m_out.pair.secondBearing}) {
             c.ringWidth_mm += b->innerWidth_mm;
             c.ringArea_mm2 += ringArea_mm2(*b) / 2;
         }
-        auto clamped = adjust::clamp(c, m_wish.torque_Nm);
+        auto clamped = adjust::clamp(c, m_adjust.torque_Nm);
         if (!clamped) return tl::unexpected(clamped.error());
         m_out.clamped = *clamped;
-        if (!m_wish.play_mm) return {};
-        const auto play = adjust::playAt_mm(c, *m_wish.play_mm, m_wish.handTorque_Nm, m_wish.torque_Nm);
+        if (!m_adjust.play_mm) return {};
+        const auto play = adjust::playAt_mm(c, *m_adjust.play_mm, m_adjust.handTorque_Nm, m_adjust.torque_Nm);
         if (!play) return tl::unexpected(play.error());
         m_out.play_mm = *play;
         m_out.neededSpacer_mm = adjust::neededLength_mm(c.spacerLength_mm, *m_out.play_mm, m_out.target_mm.mid());
@@ -131,7 +133,7 @@ private:
     }
 
     Result<void> warmth() {
-        const auto lost = adjust::playLost_mm(m_out.pair.geometry, m_wish.shaft_K, m_wish.housing_K);
+        const auto lost = adjust::playLost_mm(m_out.pair.geometry, m_adjust.shaft_K, m_adjust.housing_K);
         if (!lost) return tl::unexpected(lost.error());
         m_out.lostAtWork_mm = *lost;
         if (m_out.play_mm) m_out.atWork_mm = *m_out.play_mm - *lost;
@@ -140,15 +142,15 @@ private:
 
     Result<void> nut() {
         if (m_out.onSpacer()) return {}; // the spacer sets it; the nut only holds
-        if (m_wish.underClamp) {
-            const auto on = adjust::onToNext_deg(m_wish.nut, m_wish.toNext_deg);
+        if (m_adjust.underClamp) {
+            const auto on = adjust::onToNext_deg(m_adjust.nut, m_adjust.toNext_deg);
             if (!on) return tl::unexpected(on.error());
             m_out.on_deg = *on;
             return {};
         }
-        if (auto ok = adjust::lockAngles(m_wish.nut); !ok) return tl::unexpected(ok.error());
-        if (!m_wish.play_mm) return {};
-        auto slots = adjust::chooseSlot(m_wish.nut, *m_wish.play_mm, m_wish.toNext_deg, m_out.target_mm);
+        if (auto ok = adjust::lockAngles(m_adjust.nut); !ok) return tl::unexpected(ok.error());
+        if (!m_adjust.play_mm) return {};
+        auto slots = adjust::chooseSlot(m_adjust.nut, *m_adjust.play_mm, m_adjust.toNext_deg, m_out.target_mm);
         if (!slots) return tl::unexpected(slots.error());
         m_out.choice = std::move(*slots);
         return {};
@@ -156,32 +158,32 @@ private:
 
     void schools() {
         adjust::SchoolInput in;
-        in.pitch_mm = m_wish.nut.pitch_mm;
-        in.partOfATurn = m_wish.partOfATurn;
+        in.pitch_mm = m_adjust.nut.pitch_mm;
+        in.partOfATurn = m_adjust.partOfATurn;
         in.target_mm = m_out.target_mm;
-        in.reading_mm = m_wish.uncertainty_mm;
-        if (const auto choice = adjust::chooseSlot(m_wish.nut, 0, 0, m_out.target_mm)) in.step_mm = choice->step_mm;
+        in.reading_mm = m_adjust.uncertainty_mm;
+        if (const auto choice = adjust::chooseSlot(m_adjust.nut, 0, 0, m_out.target_mm)) in.step_mm = choice->step_mm;
         for (const auto school : adjust::kSchools)
             m_out.schools.emplace_back(school, adjust::playOf(school, in));
     }
 
     Result<void> grease() {
-        const auto& g = m_wish.grease;
+        const auto& g = m_adjust.grease;
         if (!(g.density_g_cm3 > 0))
             return refuse(ProblemCode::NotPositive, "grease/g_cm3", plain(g.density_g_cm3), wanted("> 0"));
         if (!(g.stroke_g >= 0))
             return refuse(ProblemCode::OutOfRange, "grease/stroke_g", plain(g.stroke_g), wanted("0 or more"));
         constexpr double kMm3PerCm3 = 1000;
         for (const auto* b : {m_out.pair.firstBearing, m_out.pair.secondBearing})
-            m_out.grease.push_back(adjust::fillOf(route::freeVolume_mm3(*b) / kMm3PerCm3, m_wish.cavity_cm3 / 2, g));
+            m_out.grease.push_back(adjust::fillOf(route::freeVolume_mm3(*b) / kMm3PerCm3, m_adjust.cavity_cm3 / 2, g));
         return {};
     }
 
     void rolling() {
-        if (!m_wish.pull_N || m_wish.radius_mm <= 0) return;
-        const double torque = adjust::rollingTorque_Nm(*m_wish.pull_N, m_wish.radius_mm);
+        if (!m_adjust.pull_N || m_adjust.radius_mm <= 0) return;
+        const double torque = adjust::rollingTorque_Nm(*m_adjust.pull_N, m_adjust.radius_mm);
         m_out.rolling_Nm = torque;
-        const auto& wanted = m_wish.torque_Nm_wanted;
+        const auto& wanted = m_adjust.torque_Nm_wanted;
         const bool high = wanted && torque > wanted->upper, low = wanted && torque < wanted->lower;
         say(found::RollingTorqueIs{torque, high  ? wanted->upper
                                            : low ? wanted->lower
@@ -226,7 +228,7 @@ private:
         }
         say(found::ThickerWasher{mend.thicker_mm, place.turn_deg}, Severity::Check);
         m_out.shimsFor_mm = mend.thicker_mm;
-        auto pack = adjust::packShims(mend.thicker_mm, m_wish.stock_mm);
+        auto pack = adjust::packShims(mend.thicker_mm, m_adjust.stock_mm);
         if (!pack || pack->shims_mm.empty()) {
             say(found::NoShimsInStock{}, Severity::Info);
             return;
@@ -241,29 +243,29 @@ private:
 
     void judgeSpacer() {
         if (!m_out.clamped) return;
-        if (m_wish.torque_Nm > 0)
+        if (m_adjust.torque_Nm > 0)
             say(found::ClampShortens{m_out.clamped->both_mm(), m_out.clamped->force_N}, Severity::Info);
         if (m_out.neededSpacer_mm && !m_out.inBand())
             say(found::SpacerToLength{*m_out.neededSpacer_mm, m_out.pair.spacerLength_mm}, Severity::Check);
     }
 
     void judgeWarmth() {
-        if (m_wish.shaft_K == 0 && m_wish.housing_K == 0) return;
+        if (m_adjust.shaft_K == 0 && m_adjust.housing_K == 0) return;
         const bool gone = m_out.atWork_mm && *m_out.atWork_mm < 0 && m_out.target_mm.lower >= 0;
         say(found::WarmthTakesPlay{m_out.lostAtWork_mm, m_out.atWork_mm}, gone ? Severity::Stop : Severity::Info);
     }
 
-    const job::Adjust& m_wish;
-    const tables::Library& m_lib;
+    const job::Adjust& m_adjust;
+    const tables::Tables& m_tables;
     AdjustPlan m_out;
 };
 
 } // namespace
 
-std::optional<OpposedPair> pairOf(const Assembly& assembly, const tables::Library& library) {
+std::optional<OpposedPair> pairOf(const Assembly& assembly, const tables::Tables& tables) {
     std::vector<std::pair<const Part*, const catalog::Bearing*>> rings;
     for (const auto& part : assembly.parts)
-        if (const auto* bearing = leaning(part, library)) rings.emplace_back(&part, bearing);
+        if (const auto* bearing = leaning(part, tables)) rings.emplace_back(&part, bearing);
     const auto* nut = threadedNut(assembly);
     if (rings.size() != 2 || !nut) return std::nullopt;
     if (rings[0].first->catalogue->at_mm > rings[1].first->catalogue->at_mm) std::swap(rings[0], rings[1]);
@@ -283,9 +285,9 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const tables::Librar
     g.apart_mm = middle_mm(*high, *highBearing) - middle_mm(*low, *lowBearing);
     // The lines of contact meet the axis on the side of a ring's large end, which is up unless it is turned.
     g.pointsInside = !low->catalogue->turned;
-    g.alphaShaft_perK = alphaOf(assembly, PartKind::Shaft, library, g.alphaShaft_perK);
+    g.alphaShaft_perK = alphaOf(assembly, PartKind::Shaft, tables, g.alphaShaft_perK);
     g.alphaHousing_perK =
-        alphaOf(assembly, PartKind::Hub, library, alphaOf(assembly, PartKind::Housing, library, g.alphaHousing_perK));
+        alphaOf(assembly, PartKind::Hub, tables, alphaOf(assembly, PartKind::Housing, tables, g.alphaHousing_perK));
     if (const auto* spacer = spacerBetween(assembly, middle_mm(*low, *lowBearing), middle_mm(*high, *highBearing))) {
         const auto& body = spacer->bodies.front();
         out.spacer = spacer->name();
@@ -296,13 +298,13 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const tables::Librar
 }
 
 Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPlan& strip, const FitPlan* fits,
-                                             const tables::Library& library) {
+                                             const tables::Tables& tables) {
     if (!strip.faults.empty()) return std::optional<AdjustPlan>{};
-    auto pair = pairOf(strip.assembly, library);
+    auto pair = pairOf(strip.assembly, tables);
     if (!pair) return std::optional<AdjustPlan>{};
     const auto* measured = fits ? spacerNamed(*fits, pair->spacer) : nullptr;
     if (measured && measured->length_mm > 0) pair->spacerLength_mm = measured->length_mm;
-    auto planned = Planner(job.adjust, library, std::move(*pair)).plan();
+    auto planned = Planner(job.adjust, tables, std::move(*pair)).plan();
     if (planned && measured)
         for (const auto& advice : measured->judgement.advice())
             (*planned)->findings.push_back(advice);

@@ -19,7 +19,7 @@ struct FitPlan;
 /// Two bearings of the arrangement that are set against each other.
 struct OpposedPair {
     std::string first, second;                      ///< as the shop calls them
-    const catalog::Bearing* firstBearing = nullptr; ///< into the library
+    const catalog::Bearing* firstBearing = nullptr; ///< into the tables
     const catalog::Bearing* secondBearing = nullptr;
     adjust::Pair geometry;
     double bore_mm = 0; ///< the larger of the two
@@ -31,15 +31,15 @@ struct OpposedPair {
 };
 
 /// The pair of an arrangement; nothing: there is none to set.
-std::optional<OpposedPair> pairOf(const arrangement::Assembly& assembly, const tables::Library& library);
+std::optional<OpposedPair> pairOf(const arrangement::Assembly& assembly, const tables::Tables& tables);
 
 struct AdjustPlan {
     OpposedPair pair;
-    Limits target_mm;
+    Interval target_mm;
     std::string targetName;                   ///< of the table's row; empty: the user's own
     std::optional<adjust::SlotChoice> choice; ///< of a nut that was measured
     std::optional<double> on_deg;             ///< of a nut under clamp load: on to the next place
-    std::vector<std::pair<adjust::SettingMethod, Limits>> schools;
+    std::vector<std::pair<adjust::SettingMethod, Interval>> schools;
     std::optional<double> play_mm; ///< as it will be used: at full torque
     double lostAtWork_mm = 0;
     std::optional<double> atWork_mm;
@@ -62,6 +62,6 @@ struct AdjustPlan {
 /// @errors those of the nut, the spacer and the band, with "adjust/..." as place
 /// @source [HB4.15], [HB4.16], [HB5] taper adjustment
 Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPlan& strip, const FitPlan* fits,
-                                             const tables::Library& library);
+                                             const tables::Tables& tables);
 
 } // namespace arbor::plan

@@ -18,7 +18,7 @@ fit::Spread spreadOf(const SurfacePlan& s, double dia) {
 }
 
 /// Temperatures and speeds go with what a part belongs to: to a ring, to the shaft inside, to the housing around.
-void warm(fit::SeatInput& in, const Source& s, const Job& job) {
+void warm(fit::SeatInput& in, const DrawnSeat& s, const Job& job) {
     const auto& t = job.temperatures;
     const bool onShaft = s.outer.ring || !s.inner.ring; // a collar keeps the shaft's company
     in.outer.temp_C = s.outer.ring ? t.innerRing_C : onShaft ? t.shaft_C : t.housing_C;
@@ -27,7 +27,7 @@ void warm(fit::SeatInput& in, const Source& s, const Job& job) {
     in.outer.speed_rpm = in.inner.speed_rpm = turns ? job.work.speed_rpm : 0;
 }
 
-Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const tables::Library& lib, const job::SeatKey& key) {
+Result<std::optional<fit::Sleeve>> sleeveOf(const Job& job, const tables::Tables& lib, const job::SeatKey& key) {
     const auto card = job.measured.seats.find(key);
     if (card == job.measured.seats.end() || !card->second.sleeve) return std::optional<fit::Sleeve>{};
     const auto& choice = *card->second.sleeve;
@@ -51,7 +51,7 @@ void sayOutsideClass(SeatPlan& seat, const SurfacePlan& side) {
          Severity::Check, "ISO286-1"});
 }
 
-Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const tables::Library& lib) {
+Result<void> fitSeat(SeatPlan& out, const DrawnSeat& s, const Job& job, const tables::Tables& lib) {
     if (!(out.hole.size_mm || out.hole.measuredDia_mm) || !(out.shaft.size_mm || out.shaft.measuredDia_mm)) return {};
     fit::SeatInput in;
     in.dia_mm = s.dia_mm;
@@ -67,7 +67,7 @@ Result<void> fitSeat(SeatPlan& out, const Source& s, const Job& job, const table
     const auto friction = tables::frictionOf(lib, s.outer.material->family, job::lubricantOf(job, s.key));
     in.friction = friction.band;
     in.engagedLength_mm = s.length_mm;
-    const auto seat = fit::Seat::of(in, fit::gridStep(fit::scatterWidth(in)));
+    const auto seat = fit::InterferenceFit::of(in, fit::gridStep(fit::scatterWidth(in)));
     if (!seat) return tl::unexpected(at(seat.error(), s.outer.place + ": " + seat.error().field));
     out.input = in;
     out.fit = fit::seatFit(*seat);
@@ -125,9 +125,9 @@ Result<std::optional<fit::ClearanceLeft>> clearanceOf(const BearingPlan& b, cons
     for (const auto* seat : {&housing, &shaft})
         if (*seat) width += fit::scatterWidth(**seat);
     const double step = fit::gridStep(width);
-    std::optional<fit::Seat> inHousing, onShaft;
-    if (housing) inHousing = fit::Seat::of(*housing, step).value(); // the same input has been through once
-    if (shaft) onShaft = fit::Seat::of(*shaft, step).value();
+    std::optional<fit::InterferenceFit> inHousing, onShaft;
+    if (housing) inHousing = fit::InterferenceFit::of(*housing, step).value(); // the same input has been through once
+    if (shaft) onShaft = fit::InterferenceFit::of(*shaft, step).value();
     auto in = *b.input;
     in.housing = inHousing ? &*inHousing : nullptr;
     in.shaft = onShaft ? &*onShaft : nullptr;
@@ -138,8 +138,8 @@ Result<std::optional<fit::ClearanceLeft>> clearanceOf(const BearingPlan& b, cons
 
 class Bearings {
 public:
-    Bearings(const Job& job, const tables::Library& lib, const std::vector<Source>& sources, FitPlan& out)
-        : m_job(job), m_lib(lib), m_sources(sources), m_out(out) {}
+    Bearings(const Job& job, const tables::Tables& lib, const std::vector<DrawnSeat>& sources, FitPlan& out)
+        : m_job(job), m_tables(lib), m_sources(sources), m_out(out) {}
 
     Problems add() {
         Problems problems;
@@ -153,7 +153,7 @@ public:
     }
 
 private:
-    BearingPlan& bearingOf(const Side& ring) {
+    BearingPlan& bearingOf(const DrawnSide& ring) {
         for (auto& b : m_out.bearings)
             if (b.part == ring.id) return b;
         m_out.bearings.push_back({});
@@ -168,9 +168,9 @@ private:
     }
 
     Result<void> fill(BearingPlan& b) {
-        const auto& bearing = *catalog::findBearing(m_lib.bearings, b.designation);
+        const auto& bearing = *catalog::findBearing(m_tables.bearings, b.designation);
         if (catalog::knowledge(bearing.type).clearanceMade) {
-            const auto made = standards::radialClearance(clearanceTable(bearing.type, m_lib.bearingTables),
+            const auto made = standards::radialClearance(clearanceTable(bearing.type, m_tables.bearingTables),
                                                          bearing.boreDia_mm, b.clearanceGroup);
             const auto place = "arrangement/parts/" + b.part + "/bearing/";
             if (!made) return tl::unexpected(at(made.error(), place + "clearance_group"));
@@ -188,14 +188,14 @@ private:
         return {};
     }
 
-    fit::ClearanceInput clearanceInput(const catalog::Bearing& bearing, const Limits& made,
+    fit::ClearanceInput clearanceInput(const catalog::Bearing& bearing, const Interval& made,
                                        const arrangement::BearingFacts& facts) const {
         fit::ClearanceInput in;
         in.asMade_mm = made;
         in.raceways = fit::racewaysOf(bearing);
         in.raceways.inner_mm = facts.innerRacewayDia_mm.value_or(in.raceways.inner_mm);
         in.raceways.outer_mm = facts.outerRacewayDia_mm.value_or(in.raceways.outer_mm);
-        in.ring = m_lib.materials.at("bearing_steel");
+        in.ring = m_tables.materials.at("bearing_steel");
         in.boreDia_mm = bearing.boreDia_mm;
         in.innerRingTemp_C = m_job.temperatures.innerRing_C;
         in.outerRingTemp_C = m_job.temperatures.outerRing_C;
@@ -206,10 +206,10 @@ private:
     /// Whether a class would be let go of by twice the working speed.
     bool loosensAtSpeed(std::size_t seat, const standards::ToleranceClass& toleranceClass) const {
         auto input = m_out.seats[seat].input;
-        const auto limits = standards::limitDeviations(m_lib.iso286, m_out.seats[seat].dia_mm, toleranceClass);
+        const auto limits = standards::limitDeviations(m_tables.iso286, m_out.seats[seat].dia_mm, toleranceClass);
         if (!input || !limits) return false;
         input->inner.surface.deviation = fit::Spread::ofLimits(*limits);
-        const auto made = fit::Seat::of(*input, fit::gridStep(fit::scatterWidth(*input)));
+        const auto made = fit::InterferenceFit::of(*input, fit::gridStep(fit::scatterWidth(*input)));
         if (!made) return false;
         const auto loose = fit::seatFit(*made).looseAt_rpm;
         return loose.has_value() && *loose < 2 * m_job.work.speed_rpm;
@@ -253,12 +253,12 @@ private:
     }
 
     const Job& m_job;
-    const tables::Library& m_lib;
-    const std::vector<Source>& m_sources;
+    const tables::Tables& m_tables;
+    const std::vector<DrawnSeat>& m_sources;
     FitPlan& m_out;
 };
 
-Problems planSpacers(FitPlan& out, const Job& job, const tables::Library& lib, const StripPlan& strip) {
+Problems planSpacers(FitPlan& out, const Job& job, const tables::Tables& lib, const StripPlan& strip) {
     Problems problems;
     for (const auto& part : strip.assembly.parts) {
         if (part.kind != arrangement::PartKind::SpacerTube || part.bodies.empty()) continue;
@@ -282,7 +282,7 @@ Problems planSpacers(FitPlan& out, const Job& job, const tables::Library& lib, c
 }
 
 /// Measure and Fit of one seat.
-Checked<SeatPlan> planSeat(const Source& source, const Job& job, const tables::Library& lib) {
+Checked<SeatPlan> planSeat(const DrawnSeat& source, const Job& job, const tables::Tables& lib) {
     SeatPlan seat{source.key, source.dia_mm, source.length_mm, {}, {}, {}, {}, {}};
     auto hole = planSurface(job, lib, source, true), shaft = planSurface(job, lib, source, false);
     Problems problems;
@@ -299,7 +299,7 @@ Checked<SeatPlan> planSeat(const Source& source, const Job& job, const tables::L
 
 } // namespace
 
-Checked<FitPlan> planFit(const Job& job, const tables::Library& lib, const StripPlan& strip) {
+Checked<FitPlan> planFit(const Job& job, const tables::Tables& lib, const StripPlan& strip) {
     FitPlan out;
     Problems problems;
     const auto sources = seatSources(lib, strip);
@@ -346,7 +346,7 @@ measure::Verdict FitPlan::worstVerdict() const {
     return worst;
 }
 
-std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Library& lib, std::size_t index, bool hole) {
+std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Tables& lib, std::size_t index, bool hole) {
     std::vector<Alternative> out;
     const auto& seat = plan.seats.at(index);
     const auto& given = hole ? seat.hole.toleranceClass : seat.shaft.toleranceClass;
@@ -358,7 +358,7 @@ std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Library
         auto trial = plan;
         auto& input = *trial.seats[index].input;
         (hole ? input.outer : input.inner).surface.deviation = fit::Spread::ofLimits(*limits);
-        const auto made = fit::Seat::of(input, fit::gridStep(fit::scatterWidth(input)));
+        const auto made = fit::InterferenceFit::of(input, fit::gridStep(fit::scatterWidth(input)));
         if (!made) continue;
         Alternative alternative{toleranceClass, fit::seatFit(*made), {}};
         for (const auto& bearing : plan.bearings)

@@ -17,7 +17,7 @@
 #include <vector>
 
 namespace arbor::tables {
-struct Library;
+struct Tables;
 }
 
 namespace arbor::plan {
@@ -42,7 +42,7 @@ struct BearingPlan {
     std::string clearanceGroup;
     std::optional<std::size_t> housing; ///< index into the seats
     std::optional<std::size_t> shaft;
-    Limits clearanceMade_mm;
+    Interval clearanceMade_mm;
     std::optional<fit::ClearanceInput> input;    ///< its seats are set when it is asked
     std::optional<fit::ClearanceLeft> clearance; ///< nothing: set when it is adjusted
     fit::Proposal proposal;
@@ -73,7 +73,7 @@ struct FitPlan {
 /// Every seat of the job at once.
 /// @param strip  the resolved arrangement, without faults
 /// @errors all that is wrong with sizes, classes, readings, each with its place in the job file
-Checked<FitPlan> planFit(const job::Job& job, const tables::Library& library, const StripPlan& strip);
+Checked<FitPlan> planFit(const job::Job& job, const tables::Tables& tables, const StripPlan& strip);
 
 /// What another class would give at a seat.
 struct Alternative {
@@ -83,6 +83,6 @@ struct Alternative {
 };
 /// The classes of the same grade for one side of a seat, from loose to tight; classes not made at this size are left
 /// out. Measured sizes of that side do not count, since it would be made anew.
-std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Library& library, std::size_t seat, bool hole);
+std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Tables& tables, std::size_t seat, bool hole);
 
 } // namespace arbor::plan

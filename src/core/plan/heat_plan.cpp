@@ -25,16 +25,16 @@ constexpr double kWindow_s = 600, kCourse_s = 6 * 3600;
 /// Chooses the temperatures of one seat.
 class TemperatureChoice {
 public:
-    TemperatureChoice(const job::Job& job, const tables::Library& lib, HeatPlan& out)
-        : m_job(job), m_lib(lib), m_out(out), m_wish(job::stepOf(job, {out.key, false}).heat.wish) {}
+    TemperatureChoice(const job::Job& job, const tables::Tables& lib, HeatPlan& out)
+        : m_job(job), m_tables(lib), m_out(out), m_overrides(job::stepOf(job, {out.key, false}).heat.overrides) {}
 
     Result<void> choose() {
-        if (auto ok = takeWishes(); !ok) return ok;
+        if (auto ok = takeOverrides(); !ok) return ok;
         offerWays();
         const auto& way = m_out.ways[m_out.chosen];
-        m_out.outer.temp_C = m_wish.outer_C.value_or(way.outer_C);
-        m_out.inner.temp_C = m_wish.inner_C.value_or(way.inner_C);
-        m_out.byUser = m_wish.outer_C || m_wish.inner_C;
+        m_out.outer.temp_C = m_overrides.outer_C.value_or(way.outer_C);
+        m_out.inner.temp_C = m_overrides.inner_C.value_or(way.inner_C);
+        m_out.byUser = m_overrides.outer_C || m_overrides.inner_C;
         for (auto* side : {&m_out.outer, &m_out.inner})
             if (auto ok = soakSide(*side, side == &m_out.outer); !ok) return ok;
         judge();
@@ -42,18 +42,19 @@ public:
     }
 
 private:
-    Result<void> takeWishes() {
-        m_out.margin_mm = m_wish.margin_mm.value_or(fit::assemblyMargin(m_out.dia_mm));
+    Result<void> takeOverrides() {
+        m_out.margin_mm = m_overrides.margin_mm.value_or(fit::assemblyMargin(m_out.dia_mm));
         m_out.least_mm = kStartShare * m_out.margin_mm;
         const auto place = "steps/in:" + m_out.key.first + "+" + m_out.key.second + "/heat";
         if (!(m_out.margin_mm > 0))
             return refuse(ProblemCode::NotPositive, place + "/margin_um", plain(m_out.margin_mm * 1000), wanted("> 0"));
-        for (const auto& [field, value] : {std::pair{"outer_degC", m_wish.outer_C}, {"inner_degC", m_wish.inner_C}})
+        for (const auto& [field, value] :
+             {std::pair{"outer_degC", m_overrides.outer_C}, {"inner_degC", m_overrides.inner_C}})
             if (value && !(*value >= -200 && *value <= 500))
                 return refuse(ProblemCode::OutOfRange, place + "/" + field, plain(*value), wanted("-200 to 500 degC"));
         for (const auto& [field, id] :
-             {std::pair{"outer_source", m_wish.outerSource}, {"inner_source", m_wish.innerSource}})
-            if (id && !thermal::findSource(m_lib.heatSources, *id))
+             {std::pair{"outer_source", m_overrides.outerSource}, {"inner_source", m_overrides.innerSource}})
+            if (id && !thermal::findSource(m_tables.heatSources, *id))
                 return refuse(ProblemCode::UnknownName, place + "/" + field, *id, wanted("a heat source of the table"));
         return {};
     }
@@ -111,7 +112,7 @@ private:
 
     /// The coldest the inner part gets in what the shop would put it in.
     std::optional<double> chilled() const {
-        const auto* source = sourceFor(m_out.inner, false, m_wish.innerSource);
+        const auto* source = sourceFor(m_out.inner, false, m_overrides.innerSource);
         if (!source) return std::nullopt;
         return std::max(source->settable_C.lower + kChillShort_K, m_out.inner.floor_C());
     }
@@ -141,13 +142,14 @@ private:
                (warms || source.settable_C.lower >= side.floor_C());
     }
 
-    const HeatSource* sourceFor(const HeatSide& side, bool warms, const std::optional<std::string>& wished) const {
-        if (wished)
-            if (const auto* own = thermal::findSource(m_lib.heatSources, *wished); own && own->warms == warms)
+    const HeatSource* sourceFor(const HeatSide& side, bool warms, const std::optional<std::string>& overridden) const {
+        if (overridden)
+            if (const auto* own = thermal::findSource(m_tables.heatSources, *overridden); own && own->warms == warms)
                 return own;
         static const std::vector<const char*> usual{"oven", "freezer", "chest_freezer"};
         for (const char* id : usual)
-            if (const auto* source = thermal::findSource(m_lib.heatSources, id); source && suits(*source, side, warms))
+            if (const auto* source = thermal::findSource(m_tables.heatSources, id);
+                source && suits(*source, side, warms))
                 return source;
         return nullptr;
     }
@@ -156,7 +158,7 @@ private:
         const double change = side.temp_C - m_out.room_C;
         side.tube.start_C = side.temp_C;
         if (std::abs(change) < kStep_K) return {};
-        side.source = sourceFor(side, change > 0, outer ? m_wish.outerSource : m_wish.innerSource);
+        side.source = sourceFor(side, change > 0, outer ? m_overrides.outerSource : m_overrides.innerSource);
         if (!side.source) return {};
         const auto time = thermal::soak(*side.source, side.soakPart, m_out.room_C, side.temp_C,
                                         change > 0 ? side.ceiling_C() : side.floor_C());
@@ -228,9 +230,9 @@ private:
     }
 
     const job::Job& m_job;
-    const tables::Library& m_lib;
+    const tables::Tables& m_tables;
     HeatPlan& m_out;
-    job::HeatWish m_wish;
+    job::HeatOverrides m_overrides;
 };
 
 Result<void> checkRoom(const job::Heat& heat) {
@@ -293,7 +295,7 @@ Result<HeatPlan> planHeat(const Given& given, std::size_t index) {
     out.room_C = job.heat.room_C;
     out.outer = outerSide(given, seat);
     out.inner = innerSide(given, seat);
-    if (auto ok = TemperatureChoice(job, given.library, out).choose(); !ok) return tl::unexpected(ok.error());
+    if (auto ok = TemperatureChoice(job, given.tables, out).choose(); !ok) return tl::unexpected(ok.error());
     return out;
 }
 

@@ -32,7 +32,7 @@ struct HeatSide {
     thermal::SoakPart soakPart;
     thermal::Tube tube; ///< of the same mass, wall and skin; starts at the temperature chosen
     double temp_C = 20;
-    const thermal::HeatSource* source = nullptr; ///< into the library; null: it stays as it is
+    const thermal::HeatSource* source = nullptr; ///< into the tables; null: it stays as it is
     std::optional<thermal::Soak> soak;
 
     double ceiling_C() const { return ceilings.front().temp_C; }
@@ -53,7 +53,7 @@ struct HeatPlan {
     job::SeatKey key;
     double dia_mm = 0;
     double length_mm = 0;
-    Limits interference_mm; ///< at 20 °C, worst cases: nothing is counted on
+    Interval interference_mm; ///< at 20 °C, worst cases: nothing is counted on
     double likely_mm = 0;
     double room_C = 20;
     double margin_mm = 0; ///< clearance wanted
@@ -76,7 +76,7 @@ struct HeatPlan {
 /// @source [HB4.10], [HB4.11], [HB5] heat or chill
 Result<HeatPlan> planHeat(const Given& given, std::size_t seat);
 
-/// By seat of Fit; nothing where its fit is not known, or what was wished of it cannot be.
+/// By seat of Fit; nothing where its fit is not known, or what is overridden of it cannot be.
 using Heats = std::vector<std::optional<HeatPlan>>;
 
 /// One run through time: the two apart, and then together.

@@ -99,7 +99,7 @@ public:
 private:
     /// Who is there when the seat is parted, and so when it is made.
     route::PartSet present(const route::BlockingGraph& ways, std::size_t one, std::size_t two) const {
-        for (const auto& d : route::departures(m_strip.order, ways.all())) {
+        for (const auto& d : route::partRemovals(m_strip.order, ways.all())) {
             const auto partner = d.part == one ? two : one;
             if ((d.part == one || d.part == two) && (d.present & route::only(partner)) != 0) return d.present;
         }
@@ -122,7 +122,7 @@ bool hasCage(const Part& part) {
 class Sides {
 public:
     Sides(const Given& given, const SeatPlan& seat, bool outer)
-        : m_given(given), m_lib(given.library), m_seat(seat), m_outer(outer),
+        : m_given(given), m_tables(given.tables), m_seat(seat), m_outer(outer),
           m_part(partNamed(given.strip.assembly, outer ? seat.key.first : seat.key.second)) {}
 
     HeatSide side() {
@@ -151,7 +151,7 @@ public:
 
 private:
     const catalog::Bearing* bearingOf(const Part& part) const {
-        return part.catalogue ? catalog::findBearing(m_lib.bearings, part.catalogue->designation) : nullptr;
+        return part.catalogue ? catalog::findBearing(m_tables.bearings, part.catalogue->designation) : nullptr;
     }
     thermal::Tube tube(const fit::Member& member) const {
         const auto& m = member.material;
@@ -199,7 +199,7 @@ private:
             s.withGrease = true;
             return; // of rubber there is too little to weigh
         }
-        const auto& material = materialOf(part, m_lib.materials);
+        const auto& material = materialOf(part, m_tables.materials);
         const auto* ring = bearingOf(part);
         const bool shaft = part.kind == arrangement::PartKind::Shaft;
         const double ceiling = shaft ? std::min(material.ceiling_C, kHardenedShaft_C) : material.ceiling_C;
@@ -230,7 +230,7 @@ private:
     }
 
     const Given& m_given;
-    const tables::Library& m_lib;
+    const tables::Tables& m_tables;
     const SeatPlan& m_seat;
     bool m_outer;
     const Part& m_part;

@@ -7,7 +7,7 @@
 #include "core/plan/heat_plan.h"
 #include "core/plan/step_plan.h"
 #include "core/plan/strip_plan.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <map>
 #include <optional>
@@ -17,7 +17,7 @@ namespace arbor::plan {
 /// All stations of one job. A part is empty when what it needs is missing; `problems` then say what and where.
 struct Plan {
     Problems problems;                     ///< the first stands in the way of the most
-    const catalog::Press* press = nullptr; ///< the one at hand, into the library's rack
+    const catalog::Press* press = nullptr; ///< the one at hand, into the tables' rack
     StripPlan strip;
     std::optional<FitPlan> fits;
     Heats heats;                        ///< by seat of `fits`

@@ -27,7 +27,7 @@ Problems wrongTemperatures(const job::WorkTemperatures& t) {
 }
 
 /// What is known of each bearing, before it is reckoned with.
-Problems wrongRatings(const arrangement::Assembly& a, const tables::Library& lib) {
+Problems wrongRatings(const arrangement::Assembly& a, const tables::Tables& lib) {
     Problems out;
     for (const auto& part : a.parts) {
         if (!part.catalogue) continue;
@@ -43,7 +43,7 @@ Problems wrongRatings(const arrangement::Assembly& a, const tables::Library& lib
 }
 
 /// What has to be put right before any seat can be worked out.
-Problems wrongWith(const Job& job, const StripPlan& strip, const tables::Library& lib) {
+Problems wrongWith(const Job& job, const StripPlan& strip, const tables::Tables& lib) {
     auto out = unknownMaterials(job.arrangement.assembly, lib.materials);
     for (const auto& fault : strip.faults)
         out.push_back(at(fault, "arrangement/" + fault.field));
@@ -64,7 +64,7 @@ void planHeats(Plan& plan, const Given& given) {
     }
 }
 
-void fillStations(Plan& plan, const Job& job, const tables::Library& lib, const Asked& asked) {
+void fillStations(Plan& plan, const Job& job, const tables::Tables& lib, const Asked& asked) {
     plan.strip = planStrip(job, lib);
     plan.problems = wrongWith(job, plan.strip, lib);
     if (!plan.problems.empty()) return;
@@ -101,11 +101,11 @@ AdviceList closingOf(const job::Closing& closing) {
 
 } // namespace
 
-Plan planJob(const Job& job, const tables::Library& library, const Asked& asked) {
+Plan planJob(const Job& job, const tables::Tables& tables, const Asked& asked) {
     Plan plan;
-    fillStations(plan, job, library, asked);
+    fillStations(plan, job, tables, asked);
     plan.closing = closingOf(job.closing);
-    auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, library);
+    auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, tables);
     if (adjusted)
         plan.adjust = std::move(*adjusted);
     else

@@ -4,8 +4,8 @@
 
 namespace arbor::plan {
 
-/// Works out every station of a job. Pure: the same job, library and traces give the same plan.
-/// @param library  must outlive the plan, which points into its rack
-Plan planJob(const job::Job& job, const tables::Library& library, const Asked& asked = {});
+/// Works out every station of a job. Pure: the same job, tables and traces give the same plan.
+/// @param tables  must outlive the plan, which points into its rack
+Plan planJob(const job::Job& job, const tables::Tables& tables, const Asked& asked = {});
 
 } // namespace arbor::plan

@@ -86,7 +86,7 @@ void sayOfOtherRings(AdviceList& out, const std::vector<StepPlan>& steps, const 
         if (&other == &step || !other.ring) continue;
         const auto& ring = *other.ring;
         const bool stop = worst(ring.seating.findings) == Severity::Stop;
-        if (ring.read() && (stop || ring.seating.verdict != seat::SeatVerdict::HomeAndSquare))
+        if (ring.read() && (stop || ring.seating.verdict != seating::SeatVerdict::HomeAndSquare))
             out.push_back({found::OtherRingOff{ring.label}, stop ? Severity::Stop : Severity::Check, "HB3.9"});
         if (mustBeRead(ring))
             out.push_back({found::OtherRingNotRead{static_cast<double>(ring.input.readings.size()), 3, ring.label},

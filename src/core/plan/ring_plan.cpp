@@ -29,8 +29,8 @@ const Body& seatedBody(const Part& ring, double seatDia_mm, bool ringIsInside) {
 }
 
 /// Heights of the ends of all its bodies.
-Limits endsOf(const Part& part) {
-    Limits ends{part.bodies.front().bottom(), part.bodies.front().top()};
+Interval endsOf(const Part& part) {
+    Interval ends{part.bodies.front().bottom(), part.bodies.front().top()};
     for (const auto& body : part.bodies)
         ends = {std::min(ends.lower, body.bottom()), std::max(ends.upper, body.top())};
     return ends;
@@ -93,7 +93,7 @@ Result<RingPlan> drawnRing(const job::StripState& strip, const Assembly& a, cons
     if (inside) out.input.grooveLowerEdgeDepth_mm = grooveDepth_mm(partner, body, dia / 2, above);
     // A ring on a shaft is felt at its shoulder: the shaft's end is far away, and seldom has a face. So is one that
     // stands proud.
-    out.offered = inside && out.input.homeDepth_mm >= 0 ? seat::ReadingKind::Depth : seat::ReadingKind::Feeler;
+    out.offered = inside && out.input.homeDepth_mm >= 0 ? seating::ReadingKind::Depth : seating::ReadingKind::Feeler;
     const auto square = standards::squareLimit_mm(iso286, dia);
     if (!square) return tl::unexpected(square.error());
     out.input.squareLimit_mm = out.seal ? kSealSquare_mm : *square;
@@ -111,7 +111,7 @@ std::optional<std::size_t> partnerOfSeal(const Assembly& a, std::size_t seal) {
 
 Result<RingPlan> ringOf(const WorkStep& step, const Given& given, bool pressedHome) {
     const auto place = "steps/" + step.key + "/readings";
-    auto drawn = drawnRing(given.job.strip, given.strip.assembly, step, given.library.iso286);
+    auto drawn = drawnRing(given.job.strip, given.strip.assembly, step, given.tables.iso286);
     if (!drawn) return tl::unexpected(at(drawn.error(), place));
     auto out = std::move(*drawn);
     const auto& record = job::stepOf(given.job, step.id).readings;
@@ -120,7 +120,7 @@ Result<RingPlan> ringOf(const WorkStep& step, const Given& given, bool pressedHo
     out.input.uncertainty_mm = record.uncertainty_mm;
     out.input.homeDepth_mm = record.home_mm.value_or(out.input.homeDepth_mm);
     out.input.pressedHome = pressedHome;
-    auto seating = seat::judgeSeating(out.input);
+    auto seating = seating::judgeSeating(out.input);
     if (!seating) return tl::unexpected(at(seating.error(), place));
     out.seating = std::move(*seating);
     return out;

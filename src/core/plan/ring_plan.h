@@ -18,12 +18,12 @@ struct RingPlan {
     std::string label;   ///< as the shop calls it
     std::string partner; ///< what it sits in or on
     bool seal = false;
-    bool fitted = false;                                  ///< put in on this job, and so is what it sits in or on
-    seat::ReadingKind offered = seat::ReadingKind::Depth; ///< kind of reading, until another is chosen
-    seat::SeatingInput input; ///< home by the arrangement: from the end of its partner that it went in by
-    seat::Seating seating;
+    bool fitted = false;                                        ///< put in on this job, and so is what it sits in or on
+    seating::ReadingKind offered = seating::ReadingKind::Depth; ///< kind of reading, until another is chosen
+    seating::SeatingInput input; ///< home by the arrangement: from the end of its partner that it went in by
+    seating::Seating seating;
 
-    bool read() const { return seating.verdict != seat::SeatVerdict::NotJudged; }
+    bool read() const { return seating.verdict != seating::SeatVerdict::NotJudged; }
 };
 
 /// @param pressedHome  a trace has shown it stand on its shoulder

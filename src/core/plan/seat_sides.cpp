@@ -1,7 +1,7 @@
 #include "core/plan/seat_sides.h"
 
 #include "core/fit/clearance_left.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <cmath>
 
@@ -51,7 +51,7 @@ std::string limitsRow(catalog::BearingType type, const std::string& toleranceCla
 } // namespace
 
 double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer,
-                    const tables::Library& lib) {
+                    const tables::Tables& lib) {
     if (part.catalogue) {
         const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
         return outer ? raceways.inner_mm : raceways.outer_mm;
@@ -85,8 +85,8 @@ bool isMetalRing(const arrangement::Part& part) {
     return part.kind != arrangement::PartKind::Seal;
 }
 
-Result<Limits> ringLimits(const tables::Library& lib, const catalog::Bearing& bearing,
-                          const std::string& toleranceClass, bool bore) {
+Result<Interval> ringLimits(const tables::Tables& lib, const catalog::Bearing& bearing,
+                            const std::string& toleranceClass, bool bore) {
     const double dia = bore ? bearing.boreDia_mm : bearing.outsideDia_mm;
     if (bearing.type == catalog::BearingType::InchTaperRoller)
         // "N" is what a metric job starts with; the everyday class of inch tapers is 4.

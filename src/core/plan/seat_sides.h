@@ -4,7 +4,7 @@
 #include "core/catalog/material.h"
 
 namespace arbor::tables {
-struct Library;
+struct Tables;
 }
 
 namespace arbor::plan {
@@ -12,7 +12,7 @@ namespace arbor::plan {
 /// The other side of a part's wall where its seat is [mm]: outside of the outer one, bore of the inner one. A ring of
 /// the catalogue counts as a tube to its raceway.
 double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer,
-                    const tables::Library& library);
+                    const tables::Tables& tables);
 
 /// Every material that is said is in the table: one that is not known has no ceiling, no stiffness and no expansion to
 /// go by. @return an UnknownName for each that is not, with the part's place in the job file
@@ -28,7 +28,7 @@ bool isMetalRing(const arrangement::Part& part);
 
 /// Limits of a catalogue bearing's bore or outside by its accuracy [deviation, mm].
 /// @errors those of the bearing limits
-Result<Limits> ringLimits(const tables::Library& library, const catalog::Bearing& bearing,
-                          const std::string& toleranceClass, bool bore);
+Result<Interval> ringLimits(const tables::Tables& tables, const catalog::Bearing& bearing,
+                            const std::string& toleranceClass, bool bore);
 
 } // namespace arbor::plan

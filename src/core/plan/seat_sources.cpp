@@ -2,7 +2,7 @@
 
 #include "core/fit/clearance_left.h"
 #include "core/plan/seat_sides.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 namespace arbor::plan {
 
@@ -14,7 +14,7 @@ using arrangement::Part;
 constexpr double kHoleRz_mm = 0.006, kShaftRz_mm = 0.004; // fine turned; until it is looked at
 constexpr double kRingRz_mm = 0.0016;                     // ground
 
-double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, const tables::Library& lib) {
+double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, const tables::Tables& lib) {
     if (!part.catalogue) return otherSide_mm(part, z_mm, dia_mm, hole, lib);
     const auto& facts = part.catalogue->facts;
     const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
@@ -22,9 +22,10 @@ double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, cons
                 : facts.outerRacewayDia_mm.value_or(raceways.outer_mm);
 }
 
-Side sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm, double z_mm, const tables::Library& lib) {
+DrawnSide sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm, double z_mm,
+                 const tables::Tables& lib) {
     const auto& said = joint.side(hole);
-    Side s;
+    DrawnSide s;
     s.id = part.id;
     s.label = part.label;
     s.hub = part.kind == arrangement::PartKind::Hub;
@@ -42,25 +43,25 @@ Side sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm, doub
     return s;
 }
 
-std::optional<Source> fromJoint(const Joint& joint, const arrangement::Assembly& a, const tables::Library& lib) {
+std::optional<DrawnSeat> fromJoint(const Joint& joint, const arrangement::Assembly& a, const tables::Tables& lib) {
     const auto& outer = a.parts[*arrangement::indexOf(a, joint.outer)];
     const auto& inner = a.parts[*arrangement::indexOf(a, joint.inner)];
     const auto touch = arrangement::touchOf(outer, inner);
     if (!touch || !isMetalRing(outer) || !isMetalRing(inner)) return std::nullopt;
     const double z = touch->from_mm + 0.5 * touch->length_mm;
-    return Source{{joint.outer, joint.inner},
-                  touch->dia_mm,
-                  touch->length_mm,
-                  sideOf(outer, joint, true, touch->dia_mm, z, lib),
-                  sideOf(inner, joint, false, touch->dia_mm, z, lib)};
+    return DrawnSeat{{joint.outer, joint.inner},
+                     touch->dia_mm,
+                     touch->length_mm,
+                     sideOf(outer, joint, true, touch->dia_mm, z, lib),
+                     sideOf(inner, joint, false, touch->dia_mm, z, lib)};
 }
 
 } // namespace
 
-std::vector<Source> seatSources(const tables::Library& library, const StripPlan& strip) {
-    std::vector<Source> out;
+std::vector<DrawnSeat> seatSources(const tables::Tables& tables, const StripPlan& strip) {
+    std::vector<DrawnSeat> out;
     for (const auto& joint : strip.assembly.pressed)
-        if (auto source = fromJoint(joint, strip.assembly, library)) out.push_back(std::move(*source));
+        if (auto source = fromJoint(joint, strip.assembly, tables)) out.push_back(std::move(*source));
     return out;
 }
 

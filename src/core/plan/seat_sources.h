@@ -13,7 +13,7 @@
 namespace arbor::plan {
 
 /// One side of a seat before anything is worked out.
-struct Side {
+struct DrawnSide {
     std::string id, label;
     const catalog::Material* material = nullptr;
     double otherDia_mm = 0;
@@ -28,20 +28,20 @@ struct Side {
 };
 
 /// One seat before anything is worked out.
-struct Source {
+struct DrawnSeat {
     job::SeatKey key;
     double dia_mm = 0;
     double length_mm = 0;
-    Side outer;
-    Side inner;
+    DrawnSide outer;
+    DrawnSide inner;
 };
 
 /// The sides of every seat that is tight metal on metal.
 /// @param strip  the resolved arrangement, without faults
-std::vector<Source> seatSources(const tables::Library& library, const StripPlan& strip);
+std::vector<DrawnSeat> seatSources(const tables::Tables& tables, const StripPlan& strip);
 
 /// Limits, measured size and verdict of one side.
 /// @errors of a size, class or reading, with its place in the job file
-Result<SurfacePlan> planSurface(const job::Job& job, const tables::Library& library, const Source& source, bool hole);
+Result<SurfacePlan> planSurface(const job::Job& job, const tables::Tables& tables, const DrawnSeat& source, bool hole);
 
 } // namespace arbor::plan

@@ -57,7 +57,7 @@ Mark markOfSeat(const job::SeatChecks& proof, const StepPlan& s, bool done) {
     if (s.step.out) return Mark::NotNeeded;
     if (!s.ring) return Mark::Open;
     if (isSigned(proof)) return Mark::Check;
-    const bool judged = s.ring->seating.verdict != seat::SeatVerdict::NotJudged;
+    const bool judged = s.ring->seating.verdict != seating::SeatVerdict::NotJudged;
     const auto bad = worst(s.proof);
     if (!judged && bad < Severity::Stop) return Mark::Open;
     if (bad == Severity::Stop || (done && bad == Severity::Check)) return markOf(bad, false);
@@ -120,7 +120,7 @@ private:
             return;
         }
         const auto* press = s.press->press ? s.press->press : m_given.press;
-        auto hand = readByHand(record(s).hand, s.press->expected, press, m_given.library.rack, in);
+        auto hand = readByHand(record(s).hand, s.press->expected, press, m_given.tables.rack, in);
         if (!hand) return say(at(hand.error(), "steps/" + s.step.key + "/" + hand.error().field));
         s.hand = std::move(*hand);
         s.trace = s.hand->analysis;

@@ -2,8 +2,8 @@
 
 #include "core/base/advice.h"
 #include "core/job/proof.h"
-#include "core/plan/hand_read.h"
 #include "core/plan/heat_plan.h"
+#include "core/plan/manual_reading.h"
 #include "core/plan/press_plan.h"
 #include "core/plan/ring_plan.h"
 #include "core/plan/work_step.h"
@@ -26,9 +26,9 @@ Mark markOf(Severity severity, bool done);
 struct StepPlan {
     WorkStep step;
     std::shared_ptr<const StepTools>
-        tools;                      ///< of the step in hand, and of those that were pressed; null: nobody has asked
-    std::optional<PressPlan> press; ///< with these tools; nothing: its force is not known, or nothing can be pressed
-    std::optional<HandRead> hand;   ///< of what was read by hand, when there is no trace
+        tools;                         ///< of the step in hand, and of those that were pressed; null: nobody has asked
+    std::optional<PressPlan> press;    ///< with these tools; nothing: its force is not known, or nothing can be pressed
+    std::optional<ManualReading> hand; ///< of what was read by hand, when there is no trace
     std::optional<trace::Analysis> trace; ///< of the trace that was measured, or of the points read by hand
     std::optional<RingPlan> ring;         ///< how it sits and was read; nothing: it comes out
     std::set<job::SeatCheck> checks;      ///< what is to be looked at beside depth and tilt

@@ -61,7 +61,7 @@ job::Record makeRecord(const job::Job& job, const Plan& plan, const StepPlan& st
     r.readings = kept.readings.readings;
     r.verdict = step.step.out
                     ? std::string("out")
-                    : std::string(job::name(step.ring ? step.ring->seating.verdict : seat::SeatVerdict::NotJudged));
+                    : std::string(job::name(step.ring ? step.ring->seating.verdict : seating::SeatVerdict::NotJudged));
     if (step.ring && step.ring->seating.plane) {
         r.riseAcross_mm = step.ring->seating.riseAcross_mm.likely;
         r.tilt_arcmin = step.ring->seating.plane->tilt_arcmin();
@@ -85,7 +85,7 @@ job::Record recordOfJob(const job::Job& job, const Plan& plan, const std::string
     none.who = who;
     none.when = when;
     none.notes = notes;
-    none.verdict = job::name(seat::SeatVerdict::NotJudged);
+    none.verdict = job::name(seating::SeatVerdict::NotJudged);
     return none;
 }
 

@@ -2,7 +2,7 @@
 
 #include "core/job/job.h"
 #include "core/plan/fit_plan.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <algorithm>
 
@@ -18,13 +18,13 @@ public:
     Rings(const Assembly& assembly, const job::Job& job) : m_assembly(assembly), m_ways(assembly), m_job(job) {}
 
     std::vector<TightRing> of(const route::Order& order) {
-        for (const auto& d : route::departures(order, m_ways.all()))
+        for (const auto& d : route::partRemovals(order, m_ways.all()))
             add(d);
         return std::move(m_out);
     }
 
 private:
-    void add(const route::Departure& d) {
+    void add(const route::PartRemoval& d) {
         for (std::size_t partner = 0; partner < m_assembly.parts.size(); ++partner) {
             if (!(m_ways.pressedTo(d.part) & d.present & route::only(partner))) continue;
             TightRing out{route::siteOf(m_assembly, d.part, partner, d.way, d.present), {}, {}, {}, {}};
@@ -57,7 +57,7 @@ const TightRing* StripPlan::ring(std::size_t part) const {
     return found == rings.end() ? nullptr : &*found;
 }
 
-StripPlan planStrip(const job::Job& job, const tables::Library& lib) {
+StripPlan planStrip(const job::Job& job, const tables::Tables& lib) {
     StripPlan out;
     out.assembly = job.arrangement.assembly;
     if (auto ok = arrangement::resolve(out.assembly, lib.bearings); !ok) {

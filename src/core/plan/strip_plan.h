@@ -14,7 +14,7 @@ struct Job;
 }
 
 namespace arbor::tables {
-struct Library;
+struct Tables;
 }
 
 namespace arbor::plan {
@@ -45,7 +45,7 @@ struct StripPlan {
 };
 
 /// Without the forces, which are Fit's.
-StripPlan planStrip(const job::Job& job, const tables::Library& library);
+StripPlan planStrip(const job::Job& job, const tables::Tables& tables);
 
 struct FitPlan;
 /// What each ring takes to be pressed in, and at what it lets go: the figures of its seat at Fit, so that no two

@@ -2,7 +2,7 @@
 
 #include "core/plan/seat_sides.h"
 #include "core/plan/seat_sources.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <cmath>
 
@@ -15,8 +15,8 @@ using standards::SizeSpec;
 
 constexpr double kGaugeAlpha_perK = 1.15e-5; // steel gauges and masters
 
-Result<Limits> limitsOf(const SizeSpec& size, const tables::Library& lib, bool hole, double dia,
-                        const std::string& place) {
+Result<Interval> limitsOf(const SizeSpec& size, const tables::Tables& lib, bool hole, double dia,
+                          const std::string& place) {
     // A size written in full is that of this seat; limits alone, and classes, hold at any size.
     if (size.nominal_mm > 0 && std::abs(size.nominal_mm - dia) > 1e-6)
         return refuse(ProblemCode::GeometryOrder, place, plain(size.nominal_mm),
@@ -36,8 +36,8 @@ bool isNear(double dia, double nominal) {
 /// Works out one side: limits, measured size, verdict.
 class Surface {
 public:
-    Surface(const Job& job, const tables::Library& lib, const Source& source, bool hole)
-        : m_job(job), m_lib(lib), m_source(source), m_side(hole ? source.outer : source.inner), m_hole(hole) {}
+    Surface(const Job& job, const tables::Tables& lib, const DrawnSeat& source, bool hole)
+        : m_job(job), m_tables(lib), m_source(source), m_side(hole ? source.outer : source.inner), m_hole(hole) {}
 
     Result<SurfacePlan> plan() {
         SurfacePlan out;
@@ -64,14 +64,14 @@ private:
 
     Result<void> takeSize(SurfacePlan& out) {
         if (m_side.size) {
-            const auto limits = limitsOf(*m_side.size, m_lib, m_hole, m_source.dia_mm, m_side.place);
+            const auto limits = limitsOf(*m_side.size, m_tables, m_hole, m_source.dia_mm, m_side.place);
             if (!limits) return tl::unexpected(limits.error());
             out.size_mm = *limits;
             out.spec = standards::textOf(*m_side.size, m_source.dia_mm);
             out.toleranceClass = m_side.size->toleranceClass;
         } else if (m_side.ring) {
             const auto& accuracy = m_side.facts.accuracy;
-            const auto limits = ringLimits(m_lib, *m_side.ring, accuracy, m_hole);
+            const auto limits = ringLimits(m_tables, *m_side.ring, accuracy, m_hole);
             if (!limits && accuracy != arrangement::BearingFacts{}.accuracy)
                 return tl::unexpected(
                     at(limits.error(), "arrangement/parts/" + m_side.id + "/bearing/tolerance_class"));
@@ -126,7 +126,7 @@ private:
         const double other = m_side.otherDia_mm;
         s.wallRad_mm = m_hole ? (other > 0 ? (other - s.nominal_mm) / 2 : s.nominal_mm) : (s.nominal_mm - other) / 2;
         if (c) s.condition = c->condition;
-        out.runOutLimit_mm = s.runOutLimit_mm = standards::squareLimit_mm(m_lib.iso286, s.nominal_mm).value_or(0.01);
+        out.runOutLimit_mm = s.runOutLimit_mm = standards::squareLimit_mm(m_tables.iso286, s.nominal_mm).value_or(0.01);
         if (out.size_mm) {
             s.size_mm = *out.size_mm;
             s.form = out.form;
@@ -148,9 +148,9 @@ private:
     }
 
     const Job& m_job;
-    const tables::Library& m_lib;
-    const Source& m_source;
-    const Side& m_side;
+    const tables::Tables& m_tables;
+    const DrawnSeat& m_source;
+    const DrawnSide& m_side;
     bool m_hole;
     std::optional<double> m_stray_mm; ///< mean of readings that belong to another size
 };
@@ -166,12 +166,12 @@ Result<void> checkMeasured(double dia, double nominal, double uncertainty, const
     return {};
 }
 
-bool isSlidingClass(const Limits& limits, bool hole) {
+bool isSlidingClass(const Interval& limits, bool hole) {
     return hole ? limits.lower >= 0 : limits.upper <= 0;
 }
 
-Result<SurfacePlan> planSurface(const Job& job, const tables::Library& library, const Source& source, bool hole) {
-    return Surface(job, library, source, hole).plan();
+Result<SurfacePlan> planSurface(const Job& job, const tables::Tables& tables, const DrawnSeat& source, bool hole) {
+    return Surface(job, tables, source, hole).plan();
 }
 
 } // namespace arbor::plan

@@ -10,7 +10,7 @@
 #include <string>
 
 namespace arbor::tables {
-struct Library;
+struct Tables;
 }
 
 namespace arbor::plan {
@@ -22,7 +22,7 @@ struct SurfacePlan {
     bool ring = false; ///< belongs to a bearing of the catalogue: a new part, not judged
     std::string spec;  ///< "62 N7", "ISO 492 N"; empty: not known
     std::optional<standards::ToleranceClass> toleranceClass;
-    std::optional<Limits> size_mm; ///< deviation limits of it; nothing: not known
+    std::optional<Interval> size_mm; ///< deviation limits of it; nothing: not known
     std::optional<measure::Form> form;
     std::optional<double> measuredDia_mm; ///< from the readings, or one size
     double uncertainty_mm = 0;
@@ -40,6 +40,6 @@ struct SurfacePlan {
 Result<void> checkMeasured(double dia_mm, double nominal_mm, double uncertainty_mm, const std::string& place);
 
 /// A hole of H and wider, a journal of h and thinner: a ring goes on it by hand. @param limits  deviations [mm]
-bool isSlidingClass(const Limits& limits, bool hole);
+bool isSlidingClass(const Interval& limits, bool hole);
 
 } // namespace arbor::plan

@@ -22,7 +22,7 @@ struct WorkStep {
     std::size_t partner = 0;
     std::string label;
     std::string partnerLabel;
-    const catalog::Bearing* bearing = nullptr; ///< in the joint, into the library; null: there is none
+    const catalog::Bearing* bearing = nullptr; ///< in the joint, into the tables; null: there is none
     bool sealed = false;                       ///< it has seals
     std::vector<tooling::Task> tasks;          ///< the ways to press it; none: it cannot be pressed
     tooling::LoadCase load;

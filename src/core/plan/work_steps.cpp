@@ -17,21 +17,21 @@ using route::Method;
 
 constexpr double kLeastJawLand_mm = 1; // practice value
 
-const catalog::Bearing* bearingOf(const arrangement::Part& part, const tables::Library& lib) {
+const catalog::Bearing* bearingOf(const arrangement::Part& part, const tables::Tables& lib) {
     return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
 }
 
 class Steps {
 public:
     explicit Steps(const Given& given)
-        : m_fits(given.fits), m_lib(given.library), m_strip(given.strip), m_ways(m_strip.assembly) {}
+        : m_fits(given.fits), m_tables(given.tables), m_strip(given.strip), m_ways(m_strip.assembly) {}
 
     std::vector<WorkStep> all() {
-        auto departures = route::departures(m_strip.order, m_ways.all());
-        for (const auto& d : departures)
+        auto partRemovals = route::partRemovals(m_strip.order, m_ways.all());
+        for (const auto& d : partRemovals)
             eachPartner(d, true);
-        std::reverse(departures.begin(), departures.end());
-        for (const auto& d : departures) {
+        std::reverse(partRemovals.begin(), partRemovals.end());
+        for (const auto& d : partRemovals) {
             eachPartner(d, false);
             if (m_strip.assembly.parts[d.part].kind == arrangement::PartKind::Seal) addSeal(d);
         }
@@ -39,20 +39,20 @@ public:
     }
 
 private:
-    void eachPartner(const route::Departure& d, bool out) {
+    void eachPartner(const route::PartRemoval& d, bool out) {
         for (std::size_t partner = 0; partner < m_strip.assembly.parts.size(); ++partner)
             if (m_ways.pressedTo(d.part) & d.present & route::only(partner)) add(d, partner, out);
     }
 
     /// Tight by its rubber, so that nobody drew it as pressed.
-    void addSeal(const route::Departure& d) {
+    void addSeal(const route::PartRemoval& d) {
         const auto partner = partnerOfSeal(m_strip.assembly, d.part);
         if (m_ways.pressedTo(d.part) == 0 && partner && (d.present & route::only(*partner)) != 0)
             add(d, *partner, false);
     }
 
     /// Of a part that is tight with two at once, the second goes by both names.
-    std::string keyOf(const route::Departure& d, std::size_t partner, bool out) const {
+    std::string keyOf(const route::PartRemoval& d, std::size_t partner, bool out) const {
         const auto& parts = m_strip.assembly.parts;
         auto key = (out ? "out:" : "in:") + parts[d.part].id;
         const bool taken =
@@ -65,7 +65,7 @@ private:
         return arrangement::touchOf(one, two) ? job::SeatKey{one.id, two.id} : job::SeatKey{two.id, one.id};
     }
 
-    void add(const route::Departure& d, std::size_t partner, bool out) {
+    void add(const route::PartRemoval& d, std::size_t partner, bool out) {
         const auto& parts = m_strip.assembly.parts;
         WorkStep step;
         step.out = out;
@@ -93,12 +93,12 @@ private:
     void rate(WorkStep& step) const {
         for (const auto at : {step.part, step.partner}) {
             const auto& part = m_strip.assembly.parts[at];
-            step.bearing = bearingOf(part, m_lib);
+            step.bearing = bearingOf(part, m_tables);
             if (!step.bearing) continue;
             step.sealed = part.catalogue->dress.seals != catalog::Side::None;
             // It has been worked out once for every bearing.
             const auto rating =
-                catalog::staticRating(m_lib.bearingTables, *step.bearing, part.catalogue->facts.staticRating_N);
+                catalog::staticRating(m_tables.bearingTables, *step.bearing, part.catalogue->facts.staticRating_N);
             step.load.staticAxial_N = rating->axial_N;
             step.load.staticIsEstimate = rating->estimate;
             step.load.elementDia_mm = step.bearing->elementDia_mm;
@@ -109,7 +109,7 @@ private:
     }
 
     const FitPlan& m_fits;
-    const tables::Library& m_lib;
+    const tables::Tables& m_tables;
     const StripPlan& m_strip;
     route::BlockingGraph m_ways;
     std::vector<WorkStep> m_out;
@@ -124,11 +124,11 @@ std::string nameFor(const WorkStep& step) {
 class SetupSearch {
 public:
     SetupSearch(const WorkStep& step, const Given& given)
-        : m_step(step), m_given(given), m_rack(given.library.rack), m_worked(workedBefore(step, given.library)),
-          m_wish(job::stepOf(given.job, step.id).wish) {}
+        : m_step(step), m_given(given), m_rack(given.tables.rack), m_worked(workedBefore(step, given.tables)),
+          m_overrides(job::stepOf(given.job, step.id).overrides) {}
 
     StepTools all() {
-        lookForWishes();
+        lookForOverrides();
         pressWays();
         boltWays();
         if (m_step.out && m_step.ring) handWays();
@@ -155,11 +155,11 @@ private:
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t)
             for (const auto& press : m_rack.presses) {
                 auto sleeve = tooling::designSleeve(m_step.tasks[t], m_step.load, {press.ramFootDia_mm, 0},
-                                                    nameFor(m_step), m_wish.turn);
+                                                    nameFor(m_step), m_overrides.turn);
                 if (!sleeve || worst(sleeve->check.findings) == Severity::Stop) continue;
                 auto rack = std::make_shared<catalog::Rack>(m_rack);
                 rack->tools.push_back(sleeve->tool);
-                tooling::Wishes w;
+                tooling::SearchOverrides w;
                 w.press = rack->press(press.id);
                 w.driver = &rack->tools.back();
                 StepSetup way{t, tooling::chooseTools(m_step.tasks[t], *rack, w, m_step.load), {}, {}, {}};
@@ -176,21 +176,21 @@ private:
     int rank(const StepSetup& way) const {
         const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Check ? 1 : 0;
         const int kind = way.hand ? 2 : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
-        const bool wished = way.pressed && way.pressed->overridden;
-        return (wished ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
+        const bool overridden = way.pressed && way.pressed->overridden;
+        return (overridden ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
     }
 
-    void lookForWishes() {
-        for (const auto& [what, id] : {std::pair{"driver", &m_wish.driver}, {"support", &m_wish.support}})
+    void lookForOverrides() {
+        for (const auto& [what, id] : {std::pair{"driver", &m_overrides.driver}, {"support", &m_overrides.support}})
             if (*id && !m_rack.tool(**id))
                 m_out.problem = Problem{ProblemCode::UnknownName, "steps/" + m_step.key + "/" + what, **id,
                                         wanted("a tool of the rack")};
     }
 
-    tooling::Wishes wishes() const {
-        tooling::Wishes w;
-        w.driver = m_wish.driver ? m_rack.tool(*m_wish.driver) : nullptr;
-        w.support = m_wish.support ? m_rack.tool(*m_wish.support) : nullptr;
+    tooling::SearchOverrides overrides() const {
+        tooling::SearchOverrides w;
+        w.driver = m_overrides.driver ? m_rack.tool(*m_overrides.driver) : nullptr;
+        w.support = m_overrides.support ? m_rack.tool(*m_overrides.support) : nullptr;
         w.worked = m_worked;
         return w;
     }
@@ -203,7 +203,7 @@ private:
                 if (&press != m_given.press) presses.push_back(&press);
             StepSetup best;
             for (const auto* press : presses) {
-                auto w = wishes();
+                auto w = overrides();
                 w.press = press;
                 StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
                 if (!best.pressed || way.proven()) best = std::move(way);
@@ -229,7 +229,7 @@ private:
                     if (ram->boreDia_mm > bolt->threadDia_mm()) rams.push_back(ram);
                 for (const auto* ram : rams) {
                     if (isGood()) break; // thinner ones are no better, nor is a ram over the bolt
-                    auto w = wishes();
+                    auto w = overrides();
                     w.bolt = bolt;
                     w.ram = ram;
                     StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
@@ -310,7 +310,7 @@ private:
     const Given& m_given;
     const catalog::Rack& m_rack;
     std::set<std::string> m_worked;
-    job::StepWish m_wish;
+    job::StepOverrides m_overrides;
     StepTools m_out;
 };
 
@@ -338,7 +338,7 @@ StepTools toolsFor(const WorkStep& step, const Given& given) {
 
 ToolMemory::Known ToolMemory::knownOf(const WorkStep& step, const Given& given) {
     const auto& part = given.strip.assembly.parts[step.part];
-    Known out{step, job::stepOf(given.job, step.id).wish, given.press, given.fits.lookAt, part.bodies, {}, {}};
+    Known out{step, job::stepOf(given.job, step.id).overrides, given.press, given.fits.lookAt, part.bodies, {}, {}};
     if (!step.ring) return out;
     out.site = given.strip.rings[*step.ring].site;
     out.removals = given.strip.rings[*step.ring].ways;
@@ -355,15 +355,15 @@ std::shared_ptr<const StepTools> ToolMemory::toolsFor(const WorkStep& step, cons
 }
 
 Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const catalog::Press* press,
-                                      const tooling::TurnWishes& wishes) {
+                                      const tooling::TurnOverrides& overrides) {
     if (step.tasks.empty())
         return refuse(ProblemCode::NotDefined, step.key, {},
                       wanted("a face of it that can be pushed straight from above"));
     const tooling::DriverEnd end{press ? press->ramFootDia_mm : 0, 0};
-    return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), wishes);
+    return tooling::designSleeve(step.tasks.front(), step.load, end, nameFor(step), overrides);
 }
 
-std::set<std::string> workedBefore(const WorkStep& step, const tables::Library& lib) {
+std::set<std::string> workedBefore(const WorkStep& step, const tables::Tables& lib) {
     std::set<std::string> out;
     for (const auto& record : lib.records)
         if (step.bearing && record.bearing == step.bearing->designation)

@@ -30,12 +30,12 @@ StepTools toolsFor(const WorkStep& step, const Given& given);
 class ToolMemory {
 public:
     std::shared_ptr<const StepTools> toolsFor(const WorkStep& step, const Given& given);
-    void forget() { m_known.clear(); } ///< where the library is another one
+    void forget() { m_known.clear(); } ///< where the tables are others
 
 private:
     struct Known {
         WorkStep step;
-        job::StepWish wish;
+        job::StepOverrides overrides;
         const catalog::Press* press = nullptr;
         std::vector<measure::LookAt> lookAt;
         std::vector<section::Body> part; ///< that moves, which a hand tool takes hold of
@@ -52,9 +52,9 @@ private:
 /// @param press  whose ram it goes under; null: none is known
 /// @errors NotDefined when it cannot be pressed; those of designSleeve
 Result<tooling::TurnedSleeve> turnFor(const WorkStep& step, const catalog::Press* press,
-                                      const tooling::TurnWishes& wishes);
+                                      const tooling::TurnOverrides& overrides);
 
 /// The tools that records of earlier jobs name for the bearing of a step.
-std::set<std::string> workedBefore(const WorkStep& step, const tables::Library& library);
+std::set<std::string> workedBefore(const WorkStep& step, const tables::Tables& tables);
 
 } // namespace arbor::plan

@@ -274,22 +274,22 @@ Order takeApart(const Assembly& assembly) {
 
 namespace {
 
-void addDepartures(const std::vector<Step>& steps, PartSet present, std::vector<Departure>& out) {
+void addRemovals(const std::vector<Step>& steps, PartSet present, std::vector<PartRemoval>& out) {
     for (const auto& step : steps) {
         PartSet moving = 0;
         for (const auto p : step.parts)
             moving |= only(p);
         if (step.parts.size() == 1) out.push_back({step.parts[0], step.way, present});
-        addDepartures(step.onTheBench, moving, out);
+        addRemovals(step.onTheBench, moving, out);
         present &= ~moving;
     }
 }
 
 } // namespace
 
-std::vector<Departure> departures(const Order& order, PartSet all) {
-    std::vector<Departure> out;
-    addDepartures(order.steps, all, out);
+std::vector<PartRemoval> partRemovals(const Order& order, PartSet all) {
+    std::vector<PartRemoval> out;
+    addRemovals(order.steps, all, out);
     return out;
 }
 

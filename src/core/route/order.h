@@ -79,7 +79,7 @@ struct Order {
 Order takeApart(const arrangement::Assembly& assembly);
 
 /// One part that leaves by itself, and who is there then (itself included).
-struct Departure {
+struct PartRemoval {
     std::size_t part = 0;
     Way way = Way::Up;
     PartSet present = 0;
@@ -87,7 +87,7 @@ struct Departure {
 /// Every part that leaves by itself, in their order, groups taken apart on the bench included; read backwards they
 /// come.
 /// @param all  every part of the assembly
-std::vector<Departure> departures(const Order& order, PartSet all);
+std::vector<PartRemoval> partRemovals(const Order& order, PartSet all);
 
 /// A part with everything of those present that is pressed to it, however far: they warm, leave and fall as one.
 PartSet pressedTogether(const BlockingGraph& ways, std::size_t part, PartSet present);

@@ -249,7 +249,7 @@ std::vector<Removal> removalsOf(const RingSite& site) {
     return out;
 }
 
-Limits stuckFactor(Rust rust) {
+Interval stuckFactor(Rust rust) {
     switch (rust) {
     case Rust::None:
         return {1.2, 2};

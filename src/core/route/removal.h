@@ -79,7 +79,7 @@ std::vector<Removal> removalsOf(const RingSite& site);
 
 /// Force of the first movement of a joint, over the clean sliding force: 1.2 to 2; light rust 2 to 3; heavy rust 3 to
 /// 6: a wide band. @source [HB4.6]
-Limits stuckFactor(Rust rust);
+Interval stuckFactor(Rust rust);
 
 struct Breakaway {
     Range force_N;

@@ -17,33 +17,33 @@ Result<double> rowValue(const StepTable& table, const std::string& row, double s
 }
 
 /// ISO 492 prints the lower deviation; the upper one of these rings is zero.
-Result<Limits> belowZero(const StepTable& table, double size_mm, const std::string& bearingClass) {
-    return rowValue(table, bearingClass, size_mm, bearingClass).map([](double lower) { return Limits{lower, 0}; });
+Result<Interval> belowZero(const StepTable& table, double size_mm, const std::string& bearingClass) {
+    return rowValue(table, bearingClass, size_mm, bearingClass).map([](double lower) { return Interval{lower, 0}; });
 }
 
 } // namespace
 
-Result<Limits> boreDeviation(const BearingTables& tables, double boreDia_mm, const std::string& bearingClass) {
+Result<Interval> boreDeviation(const BearingTables& tables, double boreDia_mm, const std::string& bearingClass) {
     return belowZero(tables.bore, boreDia_mm, bearingClass);
 }
 
-Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_mm, const std::string& bearingClass) {
+Result<Interval> outsideDeviation(const BearingTables& tables, double outsideDia_mm, const std::string& bearingClass) {
     return belowZero(tables.outside, outsideDia_mm, bearingClass);
 }
 
-Result<Limits> inchTaperDeviation(const BearingTables& tables, double size_mm, const std::string& bearingClass,
-                                  bool bore) {
+Result<Interval> inchTaperDeviation(const BearingTables& tables, double size_mm, const std::string& bearingClass,
+                                    bool bore) {
     return rowValue(bore ? tables.inchBore : tables.inchOutside, bearingClass, size_mm, bearingClass)
         .map([](double upper) {
-            return Limits{0, upper};
+            return Interval{0, upper};
         });
 }
 
-Result<Limits> radialClearance(const StepTable& clearances, double boreDia_mm, const std::string& group) {
+Result<Interval> radialClearance(const StepTable& clearances, double boreDia_mm, const std::string& group) {
     const auto least = rowValue(clearances, group + " min", boreDia_mm, group);
     const auto most = rowValue(clearances, group + " max", boreDia_mm, group);
     if (!least || !most) return tl::unexpected(!least ? least.error() : most.error());
-    return Limits{*least, *most};
+    return Interval{*least, *most};
 }
 
 } // namespace arbor::standards

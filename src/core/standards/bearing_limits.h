@@ -23,18 +23,18 @@ struct BearingTables {
 };
 
 /// Deviation of the mean bore diameter [mm]. @errors OutOfRange (size), UnknownClass, NotDefined @source [ISO492]
-Result<Limits> boreDeviation(const BearingTables& tables, double boreDia_mm, const std::string& bearingClass);
+Result<Interval> boreDeviation(const BearingTables& tables, double boreDia_mm, const std::string& bearingClass);
 
 /// Deviation of the mean outside diameter [mm]. @errors OutOfRange (size), UnknownClass, NotDefined @source [ISO492]
-Result<Limits> outsideDeviation(const BearingTables& tables, double outsideDia_mm, const std::string& bearingClass);
+Result<Interval> outsideDeviation(const BearingTables& tables, double outsideDia_mm, const std::string& bearingClass);
 
 /// Deviation of an inch taper ring [mm]: classes 4, 2, 3, 0, 00; metal is left on, so the lower deviation is 0.
 /// @errors OutOfRange (size), UnknownClass, NotDefined @source [ISO578]
-Result<Limits> inchTaperDeviation(const BearingTables& tables, double size_mm, const std::string& bearingClass,
-                                  bool bore);
+Result<Interval> inchTaperDeviation(const BearingTables& tables, double size_mm, const std::string& bearingClass,
+                                    bool bore);
 
 /// Radial internal clearance as made [mm], groups C2, CN, C3, C4, from the table of the kind of bearing.
 /// @errors OutOfRange (bore), UnknownClass (group), NotDefined @source [ISO5753-1] tables 1, 2, 4
-Result<Limits> radialClearance(const StepTable& clearances, double boreDia_mm, const std::string& group);
+Result<Interval> radialClearance(const StepTable& clearances, double boreDia_mm, const std::string& group);
 
 } // namespace arbor::standards

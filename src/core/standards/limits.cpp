@@ -39,12 +39,12 @@ bool liesBelowZero(const std::string& lowerLetter) {
     return lowerLetter.front() <= 'h';
 }
 
-Result<Limits> shaftLimits(const Iso286& t, double size_mm, const ToleranceClass& c, double width_um) {
+Result<Interval> shaftLimits(const Iso286& t, double size_mm, const ToleranceClass& c, double width_um) {
     const auto deviation = shaftDeviation(t, size_mm, c);
     if (!deviation) return tl::unexpected(deviation.error());
     if (!*deviation) return notDefined(size_mm, c);
-    if (liesBelowZero(c.letter)) return Limits{(**deviation - width_um) * kUm, **deviation * kUm};
-    return Limits{**deviation * kUm, (**deviation + width_um) * kUm};
+    if (liesBelowZero(c.letter)) return Interval{(**deviation - width_um) * kUm, **deviation * kUm};
+    return Interval{**deviation * kUm, (**deviation + width_um) * kUm};
 }
 
 /// Row of the holes table that replaces the mirror rule for this class, empty when the rule holds.
@@ -76,17 +76,17 @@ Result<std::optional<double>> holeUpperDeviation(const Iso286& t, double size_mm
     return -**ei + **delta;
 }
 
-Result<Limits> holeLimits(const Iso286& t, double size_mm, const ToleranceClass& c, double width_um) {
+Result<Interval> holeLimits(const Iso286& t, double size_mm, const ToleranceClass& c, double width_um) {
     if (liesBelowZero(lowered(c.letter))) {
         const auto es = shaftDeviation(t, size_mm, {lowered(c.letter), c.grade});
         if (!es) return refuse(es.error().code, es.error().field, c.text(), es.error().limit);
         if (!*es) return notDefined(size_mm, c);
-        return Limits{-**es * kUm, (-**es + width_um) * kUm};
+        return Interval{-**es * kUm, (-**es + width_um) * kUm};
     }
     const auto upper = holeUpperDeviation(t, size_mm, c);
     if (!upper) return refuse(upper.error().code, upper.error().field, c.text(), upper.error().limit);
     if (!*upper) return notDefined(size_mm, c);
-    return Limits{(**upper - width_um) * kUm, **upper * kUm};
+    return Interval{(**upper - width_um) * kUm, **upper * kUm};
 }
 
 bool knownLetter(const std::string& letter) {
@@ -117,13 +117,13 @@ Result<double> squareLimit_mm(const Iso286& tables, double dia_mm) {
     return gradeWidth(tables, dia_mm, kGrade);
 }
 
-Result<Limits> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& c) {
+Result<Interval> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& c) {
     if (!knownLetter(c.letter))
         return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(),
                       wanted("d to u for shafts, D to U for holes"));
     const auto width = gradeWidth(tables, nominalDia_mm, c.grade);
     if (!width) return tl::unexpected(width.error());
-    if (c.letter == "js" || c.letter == "JS") return Limits{-*width / 2, *width / 2};
+    if (c.letter == "js" || c.letter == "JS") return Interval{-*width / 2, *width / 2};
     return c.isHole() ? holeLimits(tables, nominalDia_mm, c, *width / kUm)
                       : shaftLimits(tables, nominalDia_mm, c, *width / kUm);
 }

@@ -37,7 +37,7 @@ Result<ToleranceClass> parseToleranceClass(const std::string& text);
 /// @source [ISO286-1] tables 1 to 5 and the rules for holes: EI = -es for D to H; ES = -ei, raised by delta for K, M, N
 /// up to
 ///         IT8 and P to U up to IT7. js and JS are taken as exactly plus or minus half the grade.
-Result<Limits> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& toleranceClass);
+Result<Interval> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& toleranceClass);
 
 /// Width of a standard tolerance grade [mm]. @errors as limitDeviations
 Result<double> gradeWidth(const Iso286& tables, double nominalDia_mm, int grade);

@@ -13,7 +13,7 @@ struct SizeSpec {
     std::string typed;
     double nominal_mm = 0;                        ///< 0: a class alone, which holds at any size
     std::optional<ToleranceClass> toleranceClass; ///< nothing: `deviation_mm` holds typed limits
-    Limits deviation_mm;
+    Interval deviation_mm;
 
     static SizeSpec ofClass(const ToleranceClass& toleranceClass) {
         return {toleranceClass.text(), 0, toleranceClass, {}};

@@ -4,7 +4,7 @@
 
 namespace arbor::tables {
 
-FrictionBand frictionOf(const Library& lib, catalog::FrictionFamily family, catalog::Lubricant lubricant) {
+FrictionBand frictionOf(const Tables& lib, catalog::FrictionFamily family, catalog::Lubricant lubricant) {
     FrictionBand out;
     out.band = out.book = lib.friction.at({family, lubricant});
     for (const auto& r : lib.records) {

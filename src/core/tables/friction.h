@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/force/friction_log.h"
-#include "core/tables/library.h"
+#include "core/tables/tables.h"
 
 #include <optional>
 #include <vector>
@@ -10,11 +10,11 @@ namespace arbor::tables {
 
 /// Friction of the next press: the book's band, narrowed by the shop's own good presses where there are enough.
 struct FrictionBand {
-    Limits band;
-    Limits book;
+    Interval band;
+    Interval book;
     std::vector<double> found; ///< in the shop's own good presses
     std::optional<force::LearnedFriction> learned;
 };
-FrictionBand frictionOf(const Library& library, catalog::FrictionFamily family, catalog::Lubricant lubricant);
+FrictionBand frictionOf(const Tables& tables, catalog::FrictionFamily family, catalog::Lubricant lubricant);
 
 } // namespace arbor::tables

@@ -20,7 +20,7 @@ struct HeatSource {
     std::string id;
     std::string name;
     bool warms = true;
-    Limits settable_C;     ///< both the same: it has one temperature
+    Interval settable_C;   ///< both the same: it has one temperature
     double h_W_m2K = 0;    ///< on the skin it reaches
     double emissivity = 0; ///< of that skin against its walls
     double skinShare = 1;  ///< of the skin; the rest stands in the room

@@ -89,49 +89,49 @@ void bestFirst(List& list) {
 }
 
 std::vector<Candidate> judgeDrivers(const DriverBench& bench, const Task& task, const catalog::Rack& rack,
-                                    const Spacers& spacers, const Wishes& wishes) {
+                                    const Spacers& spacers, const SearchOverrides& overrides) {
     std::vector<Candidate> out;
     const auto judge = [&](const Tool* tool) {
         Candidate candidate{tool, {}, bench.check(tool)};
         candidate.missingHeight_mm = candidate.check.stopsShort_mm;
         if (endsInsideBoreOnly(candidate.check)) lengthen(candidate, bench, spacers);
-        if (tool && wishes.worked.contains(tool->id))
+        if (tool && overrides.worked.contains(tool->id))
             candidate.check.findings.push_back({found::KnownToWork{tool->id}, Severity::Info});
-        candidate.score = candidate.usable() ? driverScore(candidate, wishes.worked)
+        candidate.score = candidate.usable() ? driverScore(candidate, overrides.worked)
                           : tool             ? -miss(*tool, task.face)
                                              : -1e3;
         out.push_back(std::move(candidate));
     };
     if (task.bareRam) judge(nullptr);
     for (const auto& tool : rack.tools)
-        if (catalog::isDriver(tool.kind) || &tool == wishes.driver) judge(&tool);
+        if (catalog::isDriver(tool.kind) || &tool == overrides.driver) judge(&tool);
     bestFirst(out);
     return out;
 }
 
 /// What stands under the work, on the press or bolt there is; nothing on top yet.
-SetupChoice choiceOn(const Wishes& wishes, const SupportCandidate& under) {
-    return {.press = wishes.press,
+SetupChoice choiceOn(const SearchOverrides& overrides, const SupportCandidate& under) {
+    return {.press = overrides.press,
             .support = under.tool,
             .plate = under.plate,
             .separator = under.separator,
-            .bolt = wishes.bolt,
-            .ram = wishes.ram,
+            .bolt = overrides.bolt,
+            .ram = overrides.ram,
             .opening_mm = under.opening_mm};
 }
 
 /// Everything that can stand under the work, alone, on a plate, or under a separator.
 class Supports {
 public:
-    Supports(const Task& task, const catalog::Rack& rack, const Wishes& wishes, const LoadCase& load)
-        : m_task(task), m_rack(rack), m_wishes(wishes), m_load(load),
+    Supports(const Task& task, const catalog::Rack& rack, const SearchOverrides& overrides, const LoadCase& load)
+        : m_task(task), m_rack(rack), m_overrides(overrides), m_load(load),
           m_opening_mm(task.passDia_mm() + kRoundOpening_mm), m_reach(reachOfHolder(task)), m_plates(thinPlates()) {}
 
     std::vector<SupportCandidate> judged() {
         tryWith(nullptr);
         for (const auto& tool : m_rack.tools)
-            if (mayStandUnder(tool) || &tool == m_wishes.support) tryWith(&tool);
-        if (m_wishes.press && m_task.heldByRing()) trySeparators();
+            if (mayStandUnder(tool) || &tool == m_overrides.support) tryWith(&tool);
+        if (m_overrides.press && m_task.heldByRing()) trySeparators();
         bestFirst(m_out);
         return std::move(m_out);
     }
@@ -149,7 +149,7 @@ private:
 
     SupportCandidate judge(const Tool* tool, const Tool* plate, const Tool* separator = nullptr) const {
         SupportCandidate s{tool, {}, 0, plate, separator, m_opening_mm};
-        s.check = checkSupport(m_task, choiceOn(m_wishes, s), m_load, m_reach);
+        s.check = checkSupport(m_task, choiceOn(m_overrides, s), m_load, m_reach);
         // Every support that passed is strong enough: then close under the bore is stiffest, low is steady, none is
         // simplest.
         const double overhang = std::abs(s.check.innerDia_mm - m_task.still[m_task.holder].boreDia());
@@ -162,8 +162,8 @@ private:
     std::vector<const Tool*> thinPlates() const {
         auto plates = those(m_rack, [&](const Tool& t) {
             if (t.kind != ToolKind::Plate) return false;
-            return m_wishes.press ? t.outsideDia_mm > m_wishes.press->bedOpening_mm
-                                  : t.throughDia_mm() > m_wishes.bolt->threadDia_mm();
+            return m_overrides.press ? t.outsideDia_mm > m_overrides.press->bedOpening_mm
+                                     : t.throughDia_mm() > m_overrides.bolt->threadDia_mm();
         });
         shortFirst(plates);
         std::vector<const Tool*> out;
@@ -211,7 +211,7 @@ private:
 
     const Task& m_task;
     const catalog::Rack& m_rack;
-    const Wishes& m_wishes;
+    const SearchOverrides& m_overrides;
     const LoadCase& m_load;
     double m_opening_mm;
     std::vector<Reach> m_reach;
@@ -307,16 +307,17 @@ std::size_t anyNotch(const Task& task, const SetupChoice& choice) {
     return best;
 }
 
-std::vector<const SupportCandidate*> supportsToTry(const std::vector<SupportCandidate>& ranked, const Tool* wished) {
+std::vector<const SupportCandidate*> supportsToTry(const std::vector<SupportCandidate>& ranked,
+                                                   const Tool* overridden) {
     std::vector<const SupportCandidate*> out;
     for (const auto& s : ranked)
-        if (wished ? s.tool == wished : s.usable()) out.push_back(&s);
+        if (overridden ? s.tool == overridden : s.usable()) out.push_back(&s);
     if (out.empty()) out.push_back(&ranked.front());
     return out;
 }
 
-SetupChoice put(const Wishes& wishes, const Candidate& driver, const SupportCandidate& support) {
-    auto choice = choiceOn(wishes, support);
+SetupChoice put(const SearchOverrides& overrides, const Candidate& driver, const SupportCandidate& support) {
+    auto choice = choiceOn(overrides, support);
     choice.driver = driver.tool;
     return choice;
 }
@@ -330,24 +331,25 @@ double driverScore(const Candidate& c, const std::set<std::string>& worked) {
            (c.verdict() == Severity::Check ? 0.5 : 0.0) + (c.tool && worked.contains(c.tool->id) ? 0.2 : 0.0);
 }
 
-ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const Wishes& wishes, const LoadCase& load) {
-    const auto end = endOf({.press = wishes.press, .bolt = wishes.bolt, .ram = wishes.ram});
+ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const SearchOverrides& overrides,
+                     const LoadCase& load) {
+    const auto end = endOf({.press = overrides.press, .bolt = overrides.bolt, .ram = overrides.ram});
     auto spacers = those(rack, [&](const Tool& t) {
-        return t.kind == ToolKind::Spacer && (wishes.press || t.throughDia_mm() > end.boltDia_mm);
+        return t.kind == ToolKind::Spacer && (overrides.press || t.throughDia_mm() > end.boltDia_mm);
     });
     shortFirst(spacers);
     const DriverBench bench(task, load, end);
     ToolPlan plan;
-    plan.drivers = judgeDrivers(bench, task, rack, spacers, wishes);
-    plan.supports = Supports(task, rack, wishes, load).judged();
-    plan.overridden = wishes.driver || wishes.support;
+    plan.drivers = judgeDrivers(bench, task, rack, spacers, overrides);
+    plan.supports = Supports(task, rack, overrides, load).judged();
+    plan.overridden = overrides.driver || overrides.support;
 
     StackSearch search(task, spacers, load);
     std::optional<SetupChoice> fallback;
     for (const auto& candidate : plan.drivers) {
-        if (wishes.driver ? candidate.tool != wishes.driver : !candidate.usable()) continue;
-        for (const auto* support : supportsToTry(plan.supports, wishes.support)) {
-            auto choice = put(wishes, candidate, *support);
+        if (overrides.driver ? candidate.tool != overrides.driver : !candidate.usable()) continue;
+        for (const auto* support : supportsToTry(plan.supports, overrides.support)) {
+            auto choice = put(overrides, candidate, *support);
             if (search.complete(choice, candidate.spacers.empty() ? 0 : candidate.missingHeight_mm)) {
                 plan.choice = choice;
                 break;
@@ -360,7 +362,7 @@ ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const Wishes& 
     }
     if (!plan.choice) plan.choice = fallback;
     if (plan.choice) plan.proof = proveSetup(task, *plan.choice, load, spacers);
-    if (plan.choice && plan.choice->driver && wishes.worked.contains(plan.choice->driver->id))
+    if (plan.choice && plan.choice->driver && overrides.worked.contains(plan.choice->driver->id))
         plan.proof.findings.push_back({found::KnownToWork{plan.choice->driver->id}, Severity::Info});
     if (plan.drivers.empty() || !plan.drivers.front().usable()) plan.nearestMiss = nearestMiss(task, rack, load, end);
     return plan;

@@ -33,7 +33,7 @@ struct SupportCandidate {
 };
 
 /// What the user fixed; the rest is searched.
-struct Wishes {
+struct SearchOverrides {
     const catalog::Press* press = nullptr; ///< this or `bolt` must be given
     const catalog::Tool* driver = nullptr;
     const catalog::Tool* support = nullptr;
@@ -67,7 +67,8 @@ double driverScore(const Candidate& candidate, const std::set<std::string>& work
 /// Chooses driver, spacers, support and bed notch from the rack and ranks the rest.
 /// Drivers and supports are judged apart, since neither changes the other's verdict; stacks are then put together best
 /// first: the choice is the best driver that any proven stack has, on the best support it is proven with.
-ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const Wishes& wishes, const LoadCase& load);
+ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const SearchOverrides& overrides,
+                     const LoadCase& load);
 
 /// The tool of the rack that comes closest with its outside turned down or its bore opened; nothing when none does.
 std::optional<NearestMiss> nearestMiss(const Task& task, const catalog::Rack& rack, const LoadCase& load,

@@ -158,8 +158,8 @@ KeepOff keepOffOf(const Part& part, const Body& pushed, bool sitsByItsOutside) {
 /// One of the two ways of a parting, put together.
 class Building {
 public:
-    Building(const Assembly& a, const Parting& p, const Seat& seat, bool partnerMoves)
-        : m_assembly(a), m_parting(p), m_seat(seat) {
+    Building(const Assembly& a, const PressMove& p, const Seat& seat, bool partnerMoves)
+        : m_assembly(a), m_move(p), m_seat(seat) {
         m_task.partnerMoves = partnerMoves;
         m_task.out = p.out;
         m_task.seatDia_mm = seat.dia_mm;
@@ -169,7 +169,7 @@ public:
     std::optional<Task> make() {
         share();
         // What moves goes down: out, the part leaves on its way; in, it comes from there.
-        const bool partGoesUp = (m_parting.way == route::Way::Up) == m_parting.out;
+        const bool partGoesUp = (m_move.way == route::Way::Up) == m_move.out;
         m_task.turnedOver = partGoesUp != m_task.partnerMoves;
         if (m_task.turnedOver) {
             turnOver(m_task.moving);
@@ -183,9 +183,9 @@ public:
 private:
     void share() {
         for (std::size_t p = 0; p < m_assembly.parts.size(); ++p) {
-            if (!(m_parting.present & route::only(p))) continue;
+            if (!(m_move.present & route::only(p))) continue;
             const auto& part = m_assembly.parts[p];
-            const bool mine = p == m_parting.part, theirs = p == m_parting.partner;
+            const bool mine = p == m_move.part, theirs = p == m_move.partner;
             const bool moves = mine != m_task.partnerMoves;
             auto& list = moves ? m_task.moving : m_task.still;
             for (std::size_t b = 0; b < part.bodies.size(); ++b) {
@@ -195,14 +195,14 @@ private:
             }
             list.insert(list.end(), part.keepClear.begin(), part.keepClear.end());
         }
-        const auto &part = m_assembly.parts[m_parting.part], &partner = m_assembly.parts[m_parting.partner];
+        const auto &part = m_assembly.parts[m_move.part], &partner = m_assembly.parts[m_move.partner];
         m_pushedPart = m_task.partnerMoves ? &partner : &part;
         const auto& held = m_task.partnerMoves ? part : partner;
         // A seal sits by its outside, or, pushed over a shaft, by its bore.
         m_task.pushedLip = lipOf(*m_pushedPart, m_task.moving[m_task.pushed], m_task.inBore);
         m_task.heldLip = lipOf(held, m_task.still[m_task.holder], !m_task.inBore);
         m_task.toDepth = part.kind == PartKind::Seal || part.kind == PartKind::Cap || part.kind == PartKind::WearSleeve;
-        m_task.scrap = m_parting.out && (part.catalogue || partner.catalogue);
+        m_task.scrap = m_move.out && (part.catalogue || partner.catalogue);
     }
 
     bool setTravel() {
@@ -246,7 +246,7 @@ private:
     }
 
     const Assembly& m_assembly;
-    const Parting& m_parting;
+    const PressMove& m_move;
     Seat m_seat;
     const Part* m_pushedPart = nullptr;
     Task m_task;
@@ -292,7 +292,7 @@ std::vector<Body> Task::atTravel(double gone_mm) const {
     return bodies;
 }
 
-std::vector<Task> tasksOf(const Assembly& assembly, const Parting& parting) {
+std::vector<Task> tasksOf(const Assembly& assembly, const PressMove& parting) {
     std::vector<Task> out;
     const auto seat = seatBetween(assembly.parts[parting.part], assembly.parts[parting.partner]);
     if (!seat) return out;

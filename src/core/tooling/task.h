@@ -66,7 +66,7 @@ struct Task {
 };
 
 /// A part of an assembly that leaves, or comes, on `way`, and the one it is tight with.
-struct Parting {
+struct PressMove {
     std::size_t part = 0;
     std::size_t partner = 0;
     route::Way way = route::Way::Up; ///< it leaves on; it comes the other way
@@ -77,7 +77,7 @@ struct Parting {
 /// The ways to press it: pushing the part, and holding the part while its partner is pushed. Those with no face that
 /// can be reached from above are left out.
 /// @param assembly  resolved and valid; the two touch around each other
-std::vector<Task> tasksOf(const arrangement::Assembly& assembly, const Parting& parting);
+std::vector<Task> tasksOf(const arrangement::Assembly& assembly, const PressMove& parting);
 
 /// The same with a separator closed behind the held ring, which then rests on it.
 /// @return nothing when there is no room for its knife, or the holder is no ring

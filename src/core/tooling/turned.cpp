@@ -29,7 +29,7 @@ double upToTenth(double mm) {
     return std::ceil(mm * 10 - 1e-9) / 10;
 }
 
-Result<void> check(const TurnWishes& w) {
+Result<void> check(const TurnOverrides& w) {
     for (const auto& [field, value] : {std::pair{"outside_mm", w.outsideDia_mm},
                                        {"bore_mm", w.boreDia_mm},
                                        {"length_mm", w.length_mm},
@@ -69,7 +69,7 @@ double endsBelow(const Task& task) {
 }
 
 /// Length and head; with a relief only so deep is it bored, and the rest stays solid.
-Result<void> setLengths(catalog::Tool& tool, const Task& task, const TurnWishes& w) {
+Result<void> setLengths(catalog::Tool& tool, const Task& task, const TurnOverrides& w) {
     tool.headThick_mm = std::ceil(std::clamp(0.15 * tool.outsideDia_mm, 8.0, 25.0));
     tool.headDia_mm = std::ceil(tool.outsideDia_mm + 2);
     const double pilot = w.pilotLength_mm.value_or(0);
@@ -98,7 +98,7 @@ double barFor(double dia_mm) {
 } // namespace
 
 Result<TurnedSleeve> designSleeve(const Task& task, const LoadCase& load, const DriverEnd& end, const std::string& name,
-                                  const TurnWishes& w) {
+                                  const TurnOverrides& w) {
     if (auto ok = check(w); !ok) return tl::unexpected(ok.error());
     TurnedSleeve out;
     auto& tool = out.tool;

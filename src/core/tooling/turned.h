@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/tooling/setup.h"
-#include "core/tooling/turn_wishes.h"
+#include "core/tooling/turn_overrides.h"
 
 #include <optional>
 #include <string>
@@ -11,9 +11,9 @@ namespace arbor::tooling {
 /// A tool that is not on the rack yet: a tube for the pushed face, closed by a head, and how to make it.
 struct TurnedSleeve {
     catalog::Tool tool;
-    Limits outside_mm;     ///< deviations to turn it to
-    Limits bore_mm;        ///< likewise
-    Limits length_mm;      ///< likewise
+    Interval outside_mm;   ///< deviations to turn it to
+    Interval bore_mm;      ///< likewise
+    Interval length_mm;    ///< likewise
     double square_mm = 0;  ///< of both end faces, across the face; and parallel to each other
     double chamfer_mm = 0; ///< outside edge of the pushing face
     double barDia_mm = 0;  ///< round bar to cut it from
@@ -26,11 +26,11 @@ struct TurnedSleeve {
 /// to the edge of the free face, clear of the bore it follows, long enough that its head meets nothing.
 /// @param load  the wall is checked against it; plain carbon steel as turned
 /// @param name  what it is for, without the T- of its number
-/// @return the sleeve with its check; wishes are kept as they are and judged like any tool
-/// @errors NotDefined (the free face is narrower than 0.5 mm), NotPositive, GeometryOrder (a wished bore that is not
+/// @return the sleeve with its check; overrides are kept as they are and judged like any tool
+/// @errors NotDefined (the free face is narrower than 0.5 mm), NotPositive, GeometryOrder (a given bore that is not
 /// under the outside, a relief as deep as the tool is long, a pilot with a bore)
 /// @source [HB4.17]; clearances are practice: 0.3 mm on the radius to the seal, 0.4 mm on the diameter to the bore
 Result<TurnedSleeve> designSleeve(const Task& task, const LoadCase& load, const DriverEnd& end, const std::string& name,
-                                  const TurnWishes& wishes = {});
+                                  const TurnOverrides& overrides = {});
 
 } // namespace arbor::tooling

@@ -71,8 +71,9 @@ struct AnalysisInput {
     bool ongoing = false; ///< the ram is still being worked: no end is judged
     bool removal = false; ///< a ring on its way out: the peak and the release are what is wanted
     double homeTolerance_mm = 0.3;
-    double gaugeStep_N = 0;         ///< what one graduation of a hand-read gauge stands for
-    std::optional<Limits> friction; ///< behind the band, its middle behind the likely line; nothing: none is worked out
+    double gaugeStep_N = 0; ///< what one graduation of a hand-read gauge stands for
+    std::optional<Interval>
+        friction; ///< behind the band, its middle behind the likely line; nothing: none is worked out
 };
 
 /// Reads a trace against what was predicted: its phases, the slope of the slide, where it became stiff, and what went

@@ -10,7 +10,7 @@ namespace arbor::io {
 
 namespace {
 
-std::string deviations(const Limits& d) {
+std::string deviations(const Interval& d) {
     return fmt::format("{:+.2f}/{:+.2f}", d.upper, d.lower);
 }
 

@@ -79,7 +79,7 @@ void AdjustPage::edit(const QString& text, const Change& change) {
 }
 
 void AdjustPage::buildSheet() {
-    m_bands = m_session->library().endPlay;
+    m_bands = m_session->tables().endPlay;
     m_sheet = new EntrySheet(this);
     if (const auto& plan = m_session->plan().adjust) {
         addPlay();
@@ -91,8 +91,8 @@ void AdjustPage::buildSheet() {
     m_scroll->setVisible(m_session->plan().adjust.has_value());
 }
 
-void AdjustPage::addNumber(const QString& name, const QString& label, double job::Adjust::*field, const Limits& allowed,
-                           const QString& unit, double typed) {
+void AdjustPage::addNumber(const QString& name, const QString& label, double job::Adjust::*field,
+                           const Interval& allowed, const QString& unit, double typed) {
     m_sheet->addField(
         name, label,
         [this, label, field, allowed, typed](const QString& text) -> EntrySheet::Understood {
@@ -127,7 +127,7 @@ void AdjustPage::addPlay() {
         },
         [this] { return q(m_session->display().size(0).unit); });
     QStringList texts, values;
-    for (const auto& band : m_session->library().endPlay)
+    for (const auto& band : m_session->tables().endPlay)
         if (!values.contains(q(band.use))) {
             texts << q(words::shippedName(band.name));
             values << q(band.use);
@@ -146,7 +146,9 @@ void AdjustPage::addPlay() {
             }
             const double unit = typedFineUnit_mm(*m_session);
             if (!typed || typed->size() != 2 || !((*typed)[0] <= (*typed)[1])) return {false, tr("two numbers: 30 60")};
-            edit(tr("Own band"), [&](job::Adjust& a) { a.target_mm = Limits{(*typed)[0] * unit, (*typed)[1] * unit}; });
+            edit(tr("Own band"), [&](job::Adjust& a) {
+                a.target_mm = Interval{(*typed)[0] * unit, (*typed)[1] * unit};
+            });
             return {};
         },
         [this] {
@@ -261,7 +263,7 @@ void AdjustPage::addWork() {
             const double unit = m_session->display().torqueTyped_Nm(1);
             edit(tr("Rolling torque wanted"), [&](job::Adjust& a) {
                 a.torque_Nm_wanted =
-                    typed->empty() ? std::nullopt : std::optional(Limits{(*typed)[0] * unit, (*typed)[1] * unit});
+                    typed->empty() ? std::nullopt : std::optional(Interval{(*typed)[0] * unit, (*typed)[1] * unit});
             });
             return {};
         },
@@ -293,7 +295,7 @@ void AdjustPage::addGrease() {
         },
         [this] { return QString::number(static_cast<int>(m_session->job().adjust.grease.cavity)); });
     const auto number = [this](const char* name, const QString& label, double adjust::Grease::*field,
-                               const Limits& allowed, const QString& unit) {
+                               const Interval& allowed, const QString& unit) {
         m_sheet->addField(
             name, label,
             [this, label, field, allowed](const QString& text) -> EntrySheet::Understood {
@@ -311,12 +313,12 @@ void AdjustPage::addGrease() {
 
 void AdjustPage::refresh() {
     if (!m_session) return;
-    if (m_bands != m_session->library().endPlay) buildSheet(); // other uses to choose from
+    if (m_bands != m_session->tables().endPlay) buildSheet(); // other uses to choose from
     const auto& plan = m_session->plan().adjust;
-    const auto& wish = m_session->job().adjust;
-    m_drawing->show(plan ? &*plan : nullptr, wish, m_session->display());
+    const auto& adjust = m_session->job().adjust;
+    m_drawing->show(plan ? &*plan : nullptr, adjust, m_session->display());
     m_bars->setVisible(plan && !plan->onSpacer());
-    m_bars->show(plan ? &*plan : nullptr, wish.school, m_session->display());
+    m_bars->show(plan ? &*plan : nullptr, adjust.school, m_session->display());
     m_sheet->refresh();
     emit slipChanged();
 }
@@ -333,10 +335,10 @@ QString AdjustPage::keys() const {
 bool AdjustPage::act() {
     const auto& plan = m_session->plan().adjust;
     if (!plan) return true;
-    const auto& wish = m_session->job().adjust;
-    const auto steps = static_cast<int>(words::adjustSteps(*plan, wish.school, m_session->display()).size());
+    const auto& adjust = m_session->job().adjust;
+    const auto steps = static_cast<int>(words::adjustSteps(*plan, adjust.school, m_session->display()).size());
     for (int step = 0; step < steps; ++step)
-        if (!wish.ticked.contains(step)) {
+        if (!adjust.ticked.contains(step)) {
             edit(tr("Step %1").arg(step + 1), [&](job::Adjust& a) { a.ticked.insert(step); });
             return false;
         }

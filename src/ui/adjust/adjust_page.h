@@ -35,7 +35,7 @@ private:
     void addWork();
     void addGrease();
     /// A number of the job that is typed as it is kept. @param unit  how much one typed is of it
-    void addNumber(const QString& name, const QString& label, double job::Adjust::*field, const Limits& allowed,
+    void addNumber(const QString& name, const QString& label, double job::Adjust::*field, const Interval& allowed,
                    const QString& unit, double typed = 1);
 
     JobSession* m_session = nullptr;

@@ -41,9 +41,9 @@ NutDrawing::NutDrawing(QWidget* parent) : QWidget(parent) {
     setMinimumHeight(260);
 }
 
-void NutDrawing::show(const plan::AdjustPlan* plan, const job::Adjust& wish, const words::Display& display) {
+void NutDrawing::show(const plan::AdjustPlan* plan, const job::Adjust& overrides, const words::Display& display) {
     m_plan = plan ? std::optional(*plan) : std::nullopt;
-    m_wish = wish;
+    m_overrides = overrides;
     m_display = display;
     QStringList spoken{headLine()};
     if (m_plan && m_plan->choice)
@@ -68,10 +68,10 @@ QString NutDrawing::headLine() const {
         return tr("%1 keeps the rings apart: its length sets the end play at full torque.").arg(q(m_plan->pair.spacer));
     const auto step =
         m_plan->choice ? tr(", %1 a place").arg(q(m_display.fine(m_plan->choice->step_mm).text())) : QString();
-    const auto holes = m_wish.nut.holes().size();
+    const auto holes = m_overrides.nut.holes().size();
     return tr("Pitch %1, %2 slots, %3%4.")
-        .arg(q(m_display.size(m_wish.nut.pitch_mm).text()))
-        .arg(m_wish.nut.slotCount)
+        .arg(q(m_display.size(m_overrides.nut.pitch_mm).text()))
+        .arg(m_overrides.nut.slotCount)
         .arg(holes == 1 ? tr("one hole") : tr("%1 holes").arg(holes), step);
 }
 
@@ -96,7 +96,7 @@ void NutDrawing::paintEvent(QPaintEvent*) {
 }
 
 void NutDrawing::paintNut(QPainter& p) const {
-    const double r = radius(), first = m_wish.nut.holes().front() + m_wish.toNext_deg;
+    const double r = radius(), first = m_overrides.nut.holes().front() + m_overrides.toNext_deg;
     QPainterPath hex;
     for (int i = 0; i < 6; ++i) {
         const auto at = spot(60.0 * i, r);
@@ -109,10 +109,10 @@ void NutDrawing::paintNut(QPainter& p) const {
     p.drawPath(hex);
     p.setBrush(roles().card);
     p.drawEllipse(spot(0, 0), 0.78 * r, 0.78 * r);
-    for (int i = 0; i < m_wish.nut.slotCount; ++i) {
+    for (int i = 0; i < m_overrides.nut.slotCount; ++i) {
         p.save();
         p.translate(spot(0, 0));
-        p.rotate(first + 360.0 * i / m_wish.nut.slotCount);
+        p.rotate(first + 360.0 * i / m_overrides.nut.slotCount);
         p.setBrush(roles().paper);
         p.drawRect(QRectF(-0.07 * r, -0.82 * r, 0.14 * r, 0.36 * r));
         p.restore();
@@ -121,7 +121,7 @@ void NutDrawing::paintNut(QPainter& p) const {
     p.drawEllipse(spot(0, 0), 0.46 * r, 0.46 * r);
     p.setBrush(QBrush(roles().plan, Qt::FDiagPattern));
     p.drawEllipse(spot(0, 0), 0.46 * r, 0.46 * r);
-    for (const double hole : m_wish.nut.holes()) {
+    for (const double hole : m_overrides.nut.holes()) {
         p.save();
         p.translate(spot(0, 0));
         p.rotate(hole);

@@ -17,7 +17,7 @@ class NutDrawing : public QWidget {
 public:
     explicit NutDrawing(QWidget* parent = nullptr);
     /// @param plan  null: nothing to set
-    void show(const plan::AdjustPlan* plan, const job::Adjust& wish, const words::Display& display);
+    void show(const plan::AdjustPlan* plan, const job::Adjust& overrides, const words::Display& display);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -31,7 +31,7 @@ private:
     QString headLine() const;
 
     std::optional<plan::AdjustPlan> m_plan;
-    job::Adjust m_wish;
+    job::Adjust m_overrides;
     words::Display m_display;
 };
 

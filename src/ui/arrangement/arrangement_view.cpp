@@ -139,7 +139,7 @@ void ArrangementView::open(JobSession* session) {
 std::optional<arrangement::Assembly> ArrangementView::resolved() const {
     if (!m_session) return std::nullopt;
     auto assembly = m_session->job().arrangement.assembly;
-    if (!arrangement::resolve(assembly, m_session->library().bearings)) return std::nullopt;
+    if (!arrangement::resolve(assembly, m_session->tables().bearings)) return std::nullopt;
     return assembly;
 }
 
@@ -147,7 +147,7 @@ void ArrangementView::refresh() {
     if (!m_session) return;
     const auto at = m_sheet->currentIndex();
     const auto assembly = resolved().value_or(arrangement::Assembly{});
-    m_model->show(assembly, m_session->library(), m_session->display(),
+    m_model->show(assembly, m_session->tables(), m_session->display(),
                   m_session->job().units == job::Units::Inch ? kMmPerInch : 1.0);
     m_shapes->setCurrentIndex(0);
     if (at.isValid())

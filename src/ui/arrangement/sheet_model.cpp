@@ -62,11 +62,11 @@ QString boundary(const catalog::Bearing& b, const words::Display& d) {
 
 } // namespace
 
-void SheetModel::show(const Assembly& assembly, const tables::Library& library, words::Display display,
+void SheetModel::show(const Assembly& assembly, const tables::Tables& tables, words::Display display,
                       double typedUnit_mm) {
     beginResetModel();
     m_assembly = assembly;
-    m_library = &library;
+    m_tables = &tables;
     m_display = display;
     m_unit_mm = typedUnit_mm;
     m_sizes = arrangement::sizeLines(assembly);
@@ -88,7 +88,7 @@ void SheetModel::addPart(std::size_t part) {
                       q(p.label),
                       part == m_assembly.base ? tr("stays put") : m_loadsFrom[part]});
     if (p.catalogue) {
-        const auto* bearing = catalog::findBearing(m_library->bearings, p.catalogue->designation);
+        const auto* bearing = catalog::findBearing(m_tables->bearings, p.catalogue->designation);
         m_rows.push_back({Line::Bearing,
                           part,
                           {},
@@ -97,16 +97,16 @@ void SheetModel::addPart(std::size_t part) {
                           q(p.catalogue->designation),
                           bearing ? boundary(*bearing, m_display) : QString()});
     } else {
-        const auto known = m_library->materials.find(p.material);
+        const auto known = m_tables->materials.find(p.material);
         m_rows.push_back({Line::Material,
                           part,
                           {},
                           0,
                           tr("Material"),
                           q(p.material).replace('_', ' '),
-                          known == m_library->materials.end() ? QString()
-                          : known->second.own ? tr("%1, figures of this shop").arg(q(known->second.name))
-                                              : q(words::shippedName(known->second.name))});
+                          known == m_tables->materials.end() ? QString()
+                          : known->second.own                ? tr("%1, figures of this shop").arg(q(known->second.name))
+                                                             : q(words::shippedName(known->second.name))});
     }
     for (const auto& size : m_sizes)
         if (size.part == part)
@@ -214,9 +214,9 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
         next.parts[row.part].label = typed;
         return next;
     case Line::Bearing:
-        return arrangement::withBearing(m_assembly, row.part, typed, m_library->bearings);
+        return arrangement::withBearing(m_assembly, row.part, typed, m_tables->bearings);
     case Line::Material: {
-        const auto key = catalog::materialKey(m_library->materials, typed);
+        const auto key = catalog::materialKey(m_tables->materials, typed);
         if (!key) return tl::unexpected(key.error());
         next.parts[row.part].material = *key;
         return next;

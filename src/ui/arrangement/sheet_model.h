@@ -24,7 +24,7 @@ public:
 
     /// @param assembly  resolved  @param materials  by key  @param typedUnit_mm  millimetres in the unit meant when
     /// none is written
-    void show(const arrangement::Assembly& assembly, const tables::Library& library, words::Display display,
+    void show(const arrangement::Assembly& assembly, const tables::Tables& tables, words::Display display,
               double typedUnit_mm);
     std::size_t partOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).part; }
     Line lineOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).line; }
@@ -64,7 +64,7 @@ private:
     arrangement::Assembly m_assembly;
     std::vector<arrangement::SizeLine> m_sizes;
     std::vector<QString> m_loadsFrom; ///< by part
-    const tables::Library* m_library = nullptr;
+    const tables::Tables* m_tables = nullptr;
     words::Display m_display;
     double m_unit_mm = 1;
     std::vector<Row> m_rows;

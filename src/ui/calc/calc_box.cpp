@@ -88,8 +88,8 @@ CalcBox::CalcBox(QWidget* parent) : QWidget(parent) {
     hide();
 }
 
-void CalcBox::open(std::shared_ptr<const tables::Library> library) {
-    m_library = std::move(library);
+void CalcBox::open(std::shared_ptr<const tables::Tables> tables) {
+    m_tables = std::move(tables);
     const auto* over = parentWidget();
     resize(std::min(kWidth, over->width() - 80), std::min(kHeight, over->height() - 120));
     move((over->width() - width()) / 2, theme::kHeaderHeight + 24);
@@ -134,10 +134,10 @@ void CalcBox::work() {
         none.verdict = words::tr("Try limits, interference, force, clearance, gauge, bolt, temperature, grease.");
         return m_body->show(none);
     }
-    const auto inputs = io::valuesFromSizes(*c, m_sizes, *m_library);
+    const auto inputs = io::valuesFromSizes(*c, m_sizes, *m_tables);
     if (!inputs) return showMissing(inputs.error());
     m_inputs = *inputs;
-    auto answer = calc::evaluate(*c, *inputs, *m_library);
+    auto answer = calc::evaluate(*c, *inputs, *m_tables);
     if (!answer) return showMissing(answer.error());
     m_answer = std::move(*answer);
     m_job->setEnabled(true);
@@ -157,7 +157,7 @@ void CalcBox::showMissing(const Problem& problem) {
     else
         sheet.verdict = words::say(problem);
     sheet.tone = m_sizes.empty() || problem.code == ProblemCode::Missing ? Tone::Plan : Tone::Stop;
-    const auto known = io::valuesFromSizes(*c, m_sizes, *m_library);
+    const auto known = io::valuesFromSizes(*c, m_sizes, *m_tables);
     for (const auto& field : c->inputs) {
         const auto given = known ? known->find(field.name) : calc::Values::const_iterator{};
         const bool has = known && given != known->end();
@@ -215,8 +215,8 @@ void CalcBox::showAnswer() {
 void CalcBox::makeJob() {
     const auto* c = calculation();
     if (!c || !m_answer) return;
-    const auto& presses = m_library->rack.presses;
-    const auto job = calc::jobFrom(*c, m_inputs, *m_library, presses.empty() ? std::string() : presses.front().id);
+    const auto& presses = m_tables->rack.presses;
+    const auto job = calc::jobFrom(*c, m_inputs, *m_tables, presses.empty() ? std::string() : presses.front().id);
     if (!job) {
         m_trouble->setStyleSheet(QStringLiteral("color:%1").arg(theme::roles().stop.name()));
         m_trouble->setText(q(words::say(job.error())));

@@ -14,7 +14,7 @@ class QListWidget;
 class QPushButton;
 
 namespace arbor::tables {
-struct Library;
+struct Tables;
 }
 
 namespace arbor::ui {
@@ -27,7 +27,7 @@ class CalcBox : public QWidget {
     Q_OBJECT
 public:
     explicit CalcBox(QWidget* parent);
-    void open(std::shared_ptr<const tables::Library> library);
+    void open(std::shared_ptr<const tables::Tables> tables);
 
     const calc::Calculation* calculation() const; ///< the one chosen in the list
     void makeJob();
@@ -48,7 +48,7 @@ private:
     void showMissing(const Problem& problem);
     void fillHits(const std::vector<const calc::Calculation*>& hits);
 
-    std::shared_ptr<const tables::Library> m_library;
+    std::shared_ptr<const tables::Tables> m_tables;
     std::vector<const calc::Calculation*> m_hits;
     std::vector<std::string> m_sizes;
     calc::Values m_inputs;

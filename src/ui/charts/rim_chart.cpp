@@ -48,18 +48,18 @@ RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
 }
 
 /// Each reading above their mean, by the clock.
-QString RimChart::said(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane,
+QString RimChart::said(const std::vector<seating::Reading>& heights, const seating::PlaneFit* plane,
                        const words::Display& d) {
     QStringList all;
     for (const auto& r : heights) {
         const auto value = d.fine(r.value_mm - (plane ? plane->mean_mm : 0)).text();
         all << tr("%1 o’clock: %2")
-                   .arg(QString::fromStdString(seat::clockPosition(r.angle_deg)), QString::fromStdString(value));
+                   .arg(QString::fromStdString(seating::clockPosition(r.angle_deg)), QString::fromStdString(value));
     }
     return all.join("; ");
 }
 
-void RimChart::show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm,
+void RimChart::show(const std::vector<seating::Reading>& heights, const seating::PlaneFit* plane, double radius_mm,
                     double limit_mm, const words::Display& d) {
     m_plot->clearPlottables();
     dressPlot(*m_plot);

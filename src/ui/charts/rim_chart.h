@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/seat/seating.h"
+#include "core/seating/seating.h"
 #include "words/display.h"
 
 #include <QWidget>
@@ -14,14 +14,14 @@ class RimChart : public QWidget {
 public:
     explicit RimChart(QWidget* parent = nullptr);
     /// @param heights  readings as height above the mean plane position [mm]
-    void show(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane, double radius_mm, double limit_mm,
-              const words::Display& display);
+    void show(const std::vector<seating::Reading>& heights, const seating::PlaneFit* plane, double radius_mm,
+              double limit_mm, const words::Display& display);
 
 protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
-    static QString said(const std::vector<seat::Reading>& heights, const seat::PlaneFit* plane,
+    static QString said(const std::vector<seating::Reading>& heights, const seating::PlaneFit* plane,
                         const words::Display& d);
     QCustomPlot* m_plot;
 };

@@ -61,7 +61,7 @@ ZoneDrawing::ZoneDrawing(QWidget* parent) : QWidget(parent) {
 
 void ZoneDrawing::show(const ZoneModel& model) {
     m_model = model;
-    const auto band = [&](const Limits& limits_mm) {
+    const auto band = [&](const Interval& limits_mm) {
         return QStringLiteral("%1…%2 %3")
             .arg(q(words::decimals(limits_mm.lower / model.perUnit_mm, 1)),
                  q(words::decimals(limits_mm.upper / model.perUnit_mm, 1)), model.unit);
@@ -179,7 +179,7 @@ void ClearanceSteps::show(std::vector<ClearanceStep> steps, const QString& unit,
     update();
 }
 
-void ClearanceSteps::setScatter(std::vector<double> density, const Limits& window_mm) {
+void ClearanceSteps::setScatter(std::vector<double> density, const Interval& window_mm) {
     m_density = std::move(density);
     m_window_mm = window_mm;
     update();

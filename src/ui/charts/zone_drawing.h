@@ -16,12 +16,12 @@ struct ZoneModel {
     double perUnit_mm = 1e-3; ///< millimetres in one shown unit
     QString holeName;
     QString ringName;
-    Limits hole_mm;
-    Limits ring_mm;
+    Interval hole_mm;
+    Interval ring_mm;
     std::optional<double> measured_mm; ///< deviation
     double measuredUncertainty_mm = 0;
     std::vector<double> density;
-    Limits densityWindow_mm;
+    Interval densityWindow_mm;
     Range interference_mm;
 };
 
@@ -54,7 +54,7 @@ public:
     explicit ClearanceSteps(QWidget* parent = nullptr);
     void show(std::vector<ClearanceStep> steps, const QString& unit, double perUnit_mm);
     /// How what is left scatters, drawn beside the last step. Empty: nothing.
-    void setScatter(std::vector<double> density, const Limits& window_mm);
+    void setScatter(std::vector<double> density, const Interval& window_mm);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -64,7 +64,7 @@ private:
 
     std::vector<ClearanceStep> m_steps;
     std::vector<double> m_density;
-    Limits m_window_mm;
+    Interval m_window_mm;
     QString m_unit;
     double m_perUnit_mm = 1e-3;
 };

@@ -178,8 +178,8 @@ void FitPage::showZones() {
     zones.ringName = seat.shaft.toleranceClass ? q(seat.shaft.toleranceClass->text())
                      : seat.shaft.ring         ? tr("ring")
                                                : tr("inner");
-    zones.hole_mm = seat.hole.size_mm.value_or(Limits{});
-    zones.ring_mm = seat.shaft.size_mm.value_or(Limits{});
+    zones.hole_mm = seat.hole.size_mm.value_or(Interval{});
+    zones.ring_mm = seat.shaft.size_mm.value_or(Interval{});
     zones.density = f.interferenceCurve;
     zones.densityWindow_mm = f.curveWindow_mm;
     zones.interference_mm = f.interference_mm;
@@ -221,7 +221,7 @@ void FitPage::showWhatIf() {
     WhatIf::Model model;
     model.display = m_session->display();
     model.side = (hole ? tr("hole %1") : tr("shaft %1")).arg(q(model.display.size(seat.dia_mm).text()));
-    model.classes = plan::alternatives(*fits, m_session->library(), m_seat, hole);
+    model.classes = plan::alternatives(*fits, m_session->tables(), m_seat, hole);
     if (side.toleranceClass) model.now = side.toleranceClass->text();
     const auto& proposed = !bearing ? std::nullopt : hole ? bearing->proposal.hole : bearing->proposal.shaft;
     if (proposed) model.proposed = proposed->text();

@@ -16,7 +16,7 @@ namespace arbor::ui {
 
 namespace {
 
-QString limitsText(const Limits& limits, const words::Display& d) {
+QString limitsText(const Interval& limits, const words::Display& d) {
     return q(d.fine(limits.upper).number + " / " + d.fine(limits.lower).text());
 }
 
@@ -71,7 +71,7 @@ EntrySheet::Understood FitSheet::takeSize(const QString& typed, bool hole) {
             return {false, hole ? tr("a hole class, in capitals") : tr("a shaft class, in small letters")};
         if (read->toleranceClass)
             if (const auto limits =
-                    standards::limitDeviations(m_session->library().iso286, read->nominal_mm, *read->toleranceClass);
+                    standards::limitDeviations(m_session->tables().iso286, read->nominal_mm, *read->toleranceClass);
                 !limits)
                 return refused(limits.error());
         size = *read;
@@ -139,7 +139,7 @@ void FitSheet::buildSeatLines() {
 
 void FitSheet::buildHousingLines() {
     QStringList names, values;
-    for (const auto& [id, material] : m_session->library().materials) {
+    for (const auto& [id, material] : m_session->tables().materials) {
         names << q(words::shippedName(material.name));
         values << q(id);
     }
@@ -268,7 +268,7 @@ void FitSheet::buildTemperatureLines() {
         addField(
             w.name, w.label,
             [this, w](const QString& typed) -> Understood {
-                constexpr Limits kRange_C{-100, 250};
+                constexpr Interval kRange_C{-100, 250};
                 const auto value = temperatureIn(typed, *m_session, kRange_C);
                 if (!value) return {false, temperatureRange(kRange_C, *m_session)};
                 m_session->edit(tr("Change working temperature"),

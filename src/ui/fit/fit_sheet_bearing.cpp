@@ -17,7 +17,7 @@ const plan::BearingPlan* FitSheet::bearing() const {
 }
 
 const catalog::Bearing* FitSheet::fromCatalogue() const {
-    return bearing() ? catalog::findBearing(m_session->library().bearings, bearing()->designation) : nullptr;
+    return bearing() ? catalog::findBearing(m_session->tables().bearings, bearing()->designation) : nullptr;
 }
 
 arrangement::BearingFacts FitSheet::facts() const {
@@ -35,7 +35,7 @@ void FitSheet::changeFacts(const QString& text, const std::function<void(arrange
 
 EntrySheet::Understood FitSheet::takeBearing(const QString& typed) {
     if (!bearing()) return {false, tr("no bearing at this seat")};
-    const auto& all = m_session->library().bearings;
+    const auto& all = m_session->tables().bearings;
     if (!catalog::findBearing(all, typed.toStdString())) {
         QStringList near;
         for (const auto& b : all)
@@ -101,7 +101,7 @@ void FitSheet::addStaticRating() {
             const auto d = m_session->display();
             const auto* b = fromCatalogue();
             if (!b) return q(d.force(0).unit);
-            const auto rating = catalog::staticRating(m_session->library().bearingTables, *b, facts().staticRating_N)
+            const auto rating = catalog::staticRating(m_session->tables().bearingTables, *b, facts().staticRating_N)
                                     .value_or(catalog::StaticRating{});
             return rating.estimate ? tr("≈ %1").arg(q(d.force(rating.radial_N).text())) : q(d.force(0).unit);
         });

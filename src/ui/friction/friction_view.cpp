@@ -118,10 +118,10 @@ FrictionView::FrictionView(QWidget* parent) : QWidget(parent) {
     speakAs(*this, QAccessible::Chart, tr("Friction of this shop"));
 }
 
-void FrictionView::open(const tables::Library& library) {
+void FrictionView::open(const tables::Tables& tables) {
     m_rows.clear();
-    for (const auto& [pair, book] : library.friction) {
-        const auto friction = tables::frictionOf(library, pair.first, pair.second);
+    for (const auto& [pair, book] : tables.friction) {
+        const auto friction = tables::frictionOf(tables, pair.first, pair.second);
         m_rows.push_back({seatName(pair.first), lubricantName(pair.second), friction, says(friction)});
     }
     QStringList all;

@@ -20,7 +20,7 @@ public:
         QString says; ///< what follows from it for the next press
     };
     explicit FrictionView(QWidget* parent = nullptr);
-    void open(const tables::Library& library);
+    void open(const tables::Tables& tables);
     const std::vector<Row>& rows() const { return m_rows; }
 
 signals:

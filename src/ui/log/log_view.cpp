@@ -160,8 +160,9 @@ QWidget* LogView::buildFilter() {
     m_verdict->setAccessibleName(tr("Verdict"));
     m_verdict->setMinimumHeight(theme::kTouch - 8);
     m_verdict->addItem(tr("any verdict"), QString());
-    for (const auto verdict : {seat::SeatVerdict::HomeAndSquare, seat::SeatVerdict::NotHome, seat::SeatVerdict::Tilted,
-                               seat::SeatVerdict::ReadingsDisagree, seat::SeatVerdict::NotJudged})
+    for (const auto verdict :
+         {seating::SeatVerdict::HomeAndSquare, seating::SeatVerdict::NotHome, seating::SeatVerdict::Tilted,
+          seating::SeatVerdict::ReadingsDisagree, seating::SeatVerdict::NotJudged})
         m_verdict->addItem(q(words::recordedVerdict(std::string(job::name(verdict)))),
                            q(std::string(job::name(verdict))));
     for (const auto verdict : trace::kVerdicts)

@@ -45,8 +45,8 @@ void BoreMap::show(const plan::SurfacePlan& surface, double nominal_mm, double l
     update();
 }
 
-Limits BoreMap::span() const {
-    Limits out{-0.005, 0.005};
+Interval BoreMap::span() const {
+    Interval out{-0.005, 0.005};
     const auto see = [&](double deviation) {
         out.lower = std::min(out.lower, deviation);
         out.upper = std::max(out.upper, deviation);

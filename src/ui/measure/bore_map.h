@@ -24,7 +24,7 @@ protected:
 private:
     void paintAcross(QPainter& painter, const QRectF& box) const;
     void paintAlong(QPainter& painter, const QRectF& box) const;
-    Limits span() const; ///< deviations that must be in sight
+    Interval span() const; ///< deviations that must be in sight
 
     plan::SurfacePlan m_surface;
     double m_nominal_mm = 0;

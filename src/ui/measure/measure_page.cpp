@@ -258,8 +258,8 @@ void MeasurePage::showSpacer() {
     m_lengths->setWords(tr("Length of the spacer, round its end"),
                         tr("On the surface plate, with the gauge over it (%1).").arg(q(d.size(0).unit)));
     m_lowerEnd->setWords(tr("Lower end, turned over"), tr("Indicator over the end face (%1).").arg(q(d.size(0).unit)));
-    m_lengths->show(readings.lengths, nullptr, seat::ReadingKind::Depth, d);
-    m_lowerEnd->show(readings.lowerEnd, nullptr, seat::ReadingKind::Depth, d);
+    m_lengths->show(readings.lengths, nullptr, seating::ReadingKind::Depth, d);
+    m_lowerEnd->show(readings.lowerEnd, nullptr, seating::ReadingKind::Depth, d);
 }
 
 void MeasurePage::buildGaugeLine() {
@@ -334,7 +334,7 @@ void MeasurePage::enterHeight(bool length, double angle_deg, const QString& type
     const auto part = m_session->plan().fits->spacers[it->index].part;
     m_session->edit(length ? tr("Length of the spacer") : tr("Lower end of the spacer"), [&](job::Job& j) {
         auto& list = length ? j.measured.spacers[part].lengths : j.measured.spacers[part].lowerEnd;
-        std::erase_if(list, [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < 0.5; });
+        std::erase_if(list, [&](const seating::Reading& r) { return std::abs(r.angle_deg - angle_deg) < 0.5; });
         if (value) list.push_back({angle_deg, *value});
         std::sort(list.begin(), list.end(), [](const auto& a, const auto& b) { return a.angle_deg < b.angle_deg; });
         j.done.erase(job::Station::Measure);

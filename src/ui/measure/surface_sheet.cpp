@@ -55,7 +55,7 @@ void SurfaceSheet::addTemperature(const QString& name, const QString& label, dou
     addField(
         name, label,
         [this, member](const QString& typed) -> EntrySheet::Understood {
-            constexpr Limits kRange_C{-40, 120};
+            constexpr Interval kRange_C{-40, 120};
             const auto value = temperatureIn(typed, *m_session, kRange_C);
             if (!value) return {false, temperatureRange(kRange_C, *m_session)};
             editCard(tr("Temperature at measuring"), [&](job::SurfaceCard& c) { c.gauge.*member = *value; });

@@ -2,9 +2,9 @@
 
 #include "ui/bench/bench_view.h"
 #include "ui/charts/force_chart.h"
-#include "ui/press/hand_sheet.h"
 #include "ui/press/live_press.h"
 #include "ui/press/live_slip.h"
+#include "ui/press/manual_sheet.h"
 #include "ui/stations/describe_part.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -36,7 +36,7 @@ constexpr int kMeansWidth = 150;
 
 /// What the step was measured with so far.
 Means meansOf(const job::StepRecord& step) {
-    if (!step.traceFile.empty() || step.hand == job::HandPress{}) return File;
+    if (!step.traceFile.empty() || step.hand == job::ManualPress{}) return File;
     return static_cast<Means>(Gauge + static_cast<int>(step.hand.means));
 }
 
@@ -77,8 +77,8 @@ QLayout* PressPage::buildMeans() {
     m_means->addItems({tr("Trace file"), tr("Transducer"), tr("Gauge needle"), tr("Torque wrench"), tr("Hammer")});
     m_means->setMinimumHeight(theme::kTouch - 8);
     m_means->setFixedWidth(kMeansWidth);
-    m_hand = new HandSheet(this);
-    connect(m_hand, &HandSheet::trouble, this, &PressPage::trouble);
+    m_hand = new ManualSheet(this);
+    connect(m_hand, &ManualSheet::trouble, this, &PressPage::trouble);
     m_lines = new QStackedWidget(this);
     m_lines->addWidget(buildFileLine());
     m_lines->addWidget(buildLiveLine());
@@ -97,7 +97,7 @@ QLayout* PressPage::buildMeans() {
 void PressPage::chooseMeans(int means) {
     m_lines->setCurrentIndex(std::min<int>(means, Gauge));
     if (means < Gauge) return;
-    const auto hand = static_cast<job::HandMeans>(means - Gauge);
+    const auto hand = static_cast<job::ManualMeans>(means - Gauge);
     if (m_session->record().hand.means != hand)
         m_session->editStep(tr("Measure with the %1").arg(m_means->currentText().toLower()), [&](job::StepRecord& r) {
             r.hand = {hand, {}, {}, {}};
@@ -267,7 +267,7 @@ words::Sheet PressPage::sheet() const {
     if (!step || m_session->plan().problem())
         return words::brokenSheet(m_session->told(), words::tr("No prediction yet"));
     const auto wrench =
-        step->press ? plan::onTheWrench(m_session->record().hand, m_session->library().rack, step->press->force_N)
+        step->press ? plan::onTheWrench(m_session->record().hand, m_session->tables().rack, step->press->force_N)
                     : std::nullopt;
     return words::pressSheet(m_session->told(), *step, wrench);
 }

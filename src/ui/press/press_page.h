@@ -13,7 +13,7 @@ namespace arbor::ui {
 
 class BenchView;
 class ForceChart;
-class HandSheet;
+class ManualSheet;
 class LivePress;
 
 /// What the press should show: setup with stroke scale above, predicted band below, and over it a loaded trace or the
@@ -52,7 +52,7 @@ private:
     ForceChart* m_chart;
     QComboBox* m_means;
     QStackedWidget* m_lines;
-    HandSheet* m_hand;
+    ManualSheet* m_hand;
     QLineEdit* m_traceFile;
     QPushButton* m_browse;
     LivePress* m_live;

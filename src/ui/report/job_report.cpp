@@ -21,7 +21,7 @@ namespace {
 
 constexpr int kTrace = 210, kClock = 190;
 
-void fit(Paper& paper, const JobSession& /*session*/, const words::Told& told) {
+void fit(Paper& paper, const JobSession& /*session*/, const words::SheetInput& told) {
     if (!told.plan.fits) return;
     paper.heading(tr("Fit"));
     for (std::size_t i = 0; i < told.plan.fits->seats.size(); ++i) {
@@ -87,7 +87,7 @@ void paintTrace(QPainter& p, const QRectF& box, const trace::Expected& e, const 
                e.end_N.most < e.points.front().force_N.most ? tr("free") : tr("home"));
 }
 
-void press(Paper& paper, const JobSession& session, const words::Told& told, const plan::StepPlan& step) {
+void press(Paper& paper, const JobSession& session, const words::SheetInput& told, const plan::StepPlan& step) {
     if (!step.press) return;
     const auto& e = step.hand ? step.hand->expected : step.press->expected;
     const auto* measured = session.traceOf(step.step.id);
@@ -108,7 +108,8 @@ void warmed(Paper& paper, const JobSession& session, const plan::StepPlan& step)
 }
 
 /// The ring from above, each reading at its place.
-void paintClock(QPainter& p, const QRectF& box, const std::vector<seat::Reading>& readings, const words::Display& d) {
+void paintClock(QPainter& p, const QRectF& box, const std::vector<seating::Reading>& readings,
+                const words::Display& d) {
     const double r = box.height() / 2 - 24;
     const auto spot = [&](double angle, double radius) {
         return box.center() + QPointF(radius * std::sin(angle * kRadPerDeg), -radius * std::cos(angle * kRadPerDeg));
@@ -125,7 +126,7 @@ void paintClock(QPainter& p, const QRectF& box, const std::vector<seat::Reading>
     }
 }
 
-void seat(Paper& paper, const words::Told& told, const plan::StepPlan& step) {
+void seat(Paper& paper, const words::SheetInput& told, const plan::StepPlan& step) {
     if (!step.ring) return;
     const auto& kept = job::stepOf(told.job, step.step.id);
     setSheet(paper, words::seatSheet(told, step));
@@ -139,7 +140,7 @@ void seat(Paper& paper, const words::Told& told, const plan::StepPlan& step) {
 }
 
 /// Every pressed step that was worked, and the one in hand: setup, press and proof.
-void steps(Paper& paper, const JobSession& session, const words::Told& told) {
+void steps(Paper& paper, const JobSession& session, const words::SheetInput& told) {
     const auto& plan = told.plan;
     for (const auto& step : plan.steps) {
         if (&step != plan.now() && !plan::wasWorked(session.job(), step)) continue;
@@ -151,7 +152,7 @@ void steps(Paper& paper, const JobSession& session, const words::Told& told) {
     }
 }
 
-void adjust(Paper& paper, const JobSession& /*session*/, const words::Told& told) {
+void adjust(Paper& paper, const JobSession& /*session*/, const words::SheetInput& told) {
     if (!told.plan.adjust) return;
     paper.heading(tr("Adjust"));
     const auto sheet = words::adjustSheet(told);
@@ -159,7 +160,7 @@ void adjust(Paper& paper, const JobSession& /*session*/, const words::Told& told
     setSheet(paper, sheet);
 }
 
-void closing(Paper& paper, const JobSession& session, const words::Told& told) {
+void closing(Paper& paper, const JobSession& session, const words::SheetInput& told) {
     const auto& c = session.job().closing;
     const auto d = session.display();
     paper.heading(tr("Close"));
@@ -188,7 +189,7 @@ Result<void> writeJobReport(const JobSession& session, const QString& file) {
     return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         paper.text(q(job.intake.complaint));
-        const words::Told told(job, session.wholePlan());
+        const words::SheetInput told(job, session.wholePlan());
         for (auto part : {fit, steps, adjust, closing})
             part(paper, session, told);
     });

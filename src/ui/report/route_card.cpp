@@ -24,7 +24,7 @@ std::vector<section::Body> bodiesOf(const arrangement::Assembly& a, route::PartS
 }
 
 /// Checks to be ticked, and the kit.
-void intake(Paper& paper, const words::Told& told) {
+void intake(Paper& paper, const words::SheetInput& told) {
     const auto sheet = words::intakeSheet(told);
     paper.heading(q(sheet.title));
     paper.text(q(sheet.verdict), 0, true);
@@ -55,7 +55,7 @@ void line(Paper& paper, const words::Sheet& sheet, bool together, int indent) {
 }
 
 /// One direction of the work; a drawing wherever the work is clamped anew.
-void order(Paper& paper, const words::Told& told, bool together) {
+void order(Paper& paper, const words::SheetInput& told, bool together) {
     const auto& strip = told.plan.strip;
     const auto lines = words::workLines(strip, together);
     paper.heading(together ? tr("Put together") : tr("Take apart"));
@@ -80,7 +80,7 @@ void order(Paper& paper, const words::Told& told, bool together) {
 }
 
 /// What was found, and a line to write on where nothing was measured yet.
-void measured(Paper& paper, const words::Told& told) {
+void measured(Paper& paper, const words::SheetInput& told) {
     paper.heading(tr("Measure"));
     const auto& fits = *told.plan.fits;
     for (const auto& item : words::measureItems(fits)) {
@@ -96,7 +96,7 @@ void measured(Paper& paper, const words::Told& told) {
     paper.holdPoint(tr("Seats cleaned, measured and found good"));
 }
 
-void fits(Paper& paper, const words::Told& told) {
+void fits(Paper& paper, const words::SheetInput& told) {
     paper.heading(tr("Fit"));
     for (std::size_t i = 0; i < told.plan.fits->seats.size(); ++i) {
         const auto& seat = told.plan.fits->seats[i];
@@ -109,7 +109,7 @@ void fits(Paper& paper, const words::Told& told) {
 }
 
 /// What stands on the press, or what is taken in hand.
-void stepSetup(Paper& paper, const JobSession& session, const words::Told& told, const plan::StepPlan& step) {
+void stepSetup(Paper& paper, const JobSession& session, const words::SheetInput& told, const plan::StepPlan& step) {
     const auto sheet = words::toolingSheet(told, step);
     if (!step.tools->proven()) {
         setSheet(paper, sheet);
@@ -127,7 +127,7 @@ void stepSetup(Paper& paper, const JobSession& session, const words::Told& told,
 }
 
 /// One direction's pressed steps, each with its setup, heat and force, and what is proven of it.
-void pressedSteps(Paper& paper, const JobSession& session, const words::Told& told, bool out) {
+void pressedSteps(Paper& paper, const JobSession& session, const words::SheetInput& told, bool out) {
     const auto heats = words::followHeats(told);
     int number = 0;
     for (const auto& step : told.plan.steps) {
@@ -152,7 +152,7 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
     const auto footer = q(job.id) + tr("   Advises and does not certify; follow local rules.");
     return writePaper(file, q(job.title), footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
-        const words::Told told(job, session.wholePlan());
+        const words::SheetInput told(job, session.wholePlan());
         const bool sound = told.plan.strip.sound();
         intake(paper, told);
         for (const auto& problem : told.plan.problems)

@@ -4,8 +4,8 @@
 
 #include "core/job/step_name.h"
 #include "io/job_json.h"
-#include "io/library_files.h"
 #include "io/merge.h"
+#include "io/table_files.h"
 #include "ui/session/running_times.h"
 #include "words/sentences.h"
 
@@ -47,10 +47,10 @@ private:
     bool m_wasDone = false;
 };
 
-JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Library> library,
+JobSession::JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Tables> tables,
                        Clock clock, std::function<MachineCount()> count)
-    : m_path(std::move(path)), m_document(std::move(document)), m_library(std::move(library)),
-      m_clock(std::move(clock)), m_count(count ? std::move(count) : [] { return MachineCount{}; }),
+    : m_path(std::move(path)), m_document(std::move(document)), m_tables(std::move(tables)), m_clock(std::move(clock)),
+      m_count(count ? std::move(count) : [] { return MachineCount{}; }),
       m_timesAreSure(resumeTimes(m_document.job, m_clock(), m_count())) {
     reloadTraces();
     workOut();
@@ -70,14 +70,14 @@ void JobSession::workOut() {
     m_heat.reset();
     m_heatCourse.reset();
     m_heatTrouble.reset();
-    m_plan = plan::planJob(m_document.job, *m_library, m_asked);
+    m_plan = plan::planJob(m_document.job, *m_tables, m_asked);
 }
 
 const plan::Plan& JobSession::wholePlan() const {
     if (!m_whole) {
         auto asked = m_asked;
         asked.everyStep = true;
-        m_whole = plan::planJob(job(), *m_library, asked);
+        m_whole = plan::planJob(job(), *m_tables, asked);
     }
     return *m_whole;
 }
@@ -166,10 +166,10 @@ void JobSession::addHeatReading(double temp_C) {
         "thermometer");
 }
 
-void JobSession::useLibrary(std::shared_ptr<const tables::Library> library) {
+void JobSession::useTables(std::shared_ptr<const tables::Tables> tables) {
     m_whole.reset(); // they point into the old one
     m_plan = {};
-    m_library = std::move(library);
+    m_tables = std::move(tables);
     m_asked.memory->forget();
     workOut();
     emit changed();
@@ -255,7 +255,7 @@ Result<QString> JobSession::keepBeside(const QString& file, const QString& folde
 }
 
 Result<void> JobSession::attachTrace(const std::string& file) {
-    const auto trace = io::loadTrace(file, m_library->rack.press(job().press));
+    const auto trace = io::loadTrace(file, m_tables->rack.press(job().press));
     if (!trace) return tl::unexpected(trace.error());
     const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("traces"));
     if (!kept) return tl::unexpected(kept.error());
@@ -297,7 +297,7 @@ void JobSession::reloadTraces() {
         if (!step.traceFile.empty()) files[key] = step.traceFile;
     if (files == m_tracesFrom) return;
     m_tracesFrom = std::move(files);
-    auto kept = io::loadTraces(job(), QFileInfo(QString::fromStdString(m_path)).path().toStdString(), m_library->rack);
+    auto kept = io::loadTraces(job(), QFileInfo(QString::fromStdString(m_path)).path().toStdString(), m_tables->rack);
     m_asked.traces = std::move(kept.traces);
     if (kept.problem) m_trouble = QString::fromStdString(words::say(*kept.problem));
 }

@@ -23,14 +23,14 @@ class JobSession : public QObject {
 public:
     using Clock = std::function<std::string()>; ///< ISO 8601 now; replaced in tests
 
-    /// @param library  shared with the window; must outlive the session
-    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Library> library, Clock clock,
+    /// @param tables  shared with the window; must outlive the session
+    JobSession(std::string path, io::JobDocument document, std::shared_ptr<const tables::Tables> tables, Clock clock,
                std::function<MachineCount()> count = {});
 
     const job::Job& job() const { return m_document.job; }
     const plan::Plan& plan() const { return m_plan; }
-    const tables::Library& library() const { return *m_library; }
-    /// With the tools and the press of every step, as paper needs them. Points into the library.
+    const tables::Tables& tables() const { return *m_tables; }
+    /// With the tools and the press of every step, as paper needs them. Points into the tables.
     const plan::Plan& wholePlan() const;
     /// The step in hand, that Tooling, Warm, Press and Seat speak of; null: nothing is pressed, or nothing worked out.
     const plan::StepPlan* step() const { return m_plan.now(); }
@@ -43,7 +43,7 @@ public:
                   const QString& mergeKey = {});
     std::set<job::Station> done() const; ///< of the job, and of the step in hand
     /// Goes on with another rack; the job is worked out anew.
-    void useLibrary(std::shared_ptr<const tables::Library> library);
+    void useTables(std::shared_ptr<const tables::Tables> tables);
     /// Warming and chilling with what the thermometer said since it left the heat; null: not worked out.
     const plan::HeatPlan* heat() const;
     const std::optional<plan::HeatCourse>& heatCourse() const; ///< worked out when it is asked for
@@ -57,7 +57,7 @@ public:
     const trace::Trace* measuredTrace() const;                   ///< of the step in hand
     const std::string& path() const { return m_path; }
     words::Display display() const { return words::Display(job().units); }
-    words::Told told() const { return {job(), m_plan, false}; } ///< what the slip's sheets are made from
+    words::SheetInput told() const { return {job(), m_plan, false}; } ///< what the slip's sheets are made from
     QUndoStack& undoStack() { return m_undo; }
 
     /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.
@@ -95,7 +95,7 @@ private:
 
     std::string m_path;
     io::JobDocument m_document;
-    std::shared_ptr<const tables::Library> m_library;
+    std::shared_ptr<const tables::Tables> m_tables;
     Clock m_clock;
     std::function<MachineCount()> m_count;
     bool m_timesAreSure = true;

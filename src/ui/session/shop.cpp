@@ -1,6 +1,6 @@
 #include "ui/session/shop.h"
 
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
 
@@ -18,26 +18,26 @@ constexpr int kPatience_ms = 2000; // another window is writing
 Shop::Shop(QString logbook) : m_logbook(std::move(logbook)) {}
 
 Result<void> Shop::open(const QString& folder) {
-    auto library = io::loadToolsAndRecords(folder.toStdString());
-    m_rackTrouble = library ? std::nullopt : std::optional(library.error());
-    if (!library) library = io::loadTables();
-    if (!library) return tl::unexpected(library.error());
+    auto tables = io::loadToolsAndRecords(folder.toStdString());
+    m_rackTrouble = tables ? std::nullopt : std::optional(tables.error());
+    if (!tables) tables = io::loadTables();
+    if (!tables) return tl::unexpected(tables.error());
     m_folder = QDir(folder);
     m_keeper =
         std::make_unique<log::Keeper>(m_logbook.isEmpty() ? "sqlite:" + m_folder.filePath("logbook.sqlite") : m_logbook,
                                       m_folder.filePath("logbook-waiting.sqlite"));
     const auto bands = io::loadOwnBands(folder.toStdString());
     m_bandTrouble = bands ? std::nullopt : std::optional(bands.error());
-    if (bands) library->endPlay.insert(library->endPlay.end(), bands->begin(), bands->end());
-    learnFromLog(*library);
-    m_library = std::make_shared<const tables::Library>(std::move(*library));
+    if (bands) tables->endPlay.insert(tables->endPlay.end(), bands->begin(), bands->end());
+    learnFromLog(*tables);
+    m_tables = std::make_shared<const tables::Tables>(std::move(*tables));
     return {};
 }
 
-void Shop::learnFromLog(tables::Library& library) {
+void Shop::learnFromLog(tables::Tables& tables) {
     // Looking must not make one.
     if (m_logbook.isEmpty() && !QFileInfo::exists(m_folder.filePath("logbook.sqlite"))) return;
-    if (const auto book = m_keeper->book()) log::learnFrom(**book, library.records);
+    if (const auto book = m_keeper->book()) log::learnFrom(**book, tables.records);
 }
 
 bool Shop::rackIsWhole() const {
@@ -49,31 +49,31 @@ Result<catalog::MergedTools> Shop::saveTools(const std::vector<catalog::Tool>& t
     QLockFile lock(m_folder.filePath("rack.csv.lock"));
     lock.tryLock(kPatience_ms);
     const auto onDisk = io::loadRack(folder);
-    const auto& base = m_library->rack.tools;
+    const auto& base = m_tables->rack.tools;
     auto merged = onDisk ? catalog::mergeTools(base, tools, onDisk->tools) : catalog::MergedTools{tools, {}};
     if (onDisk && onDisk->tools == base) merged.tools = tools; // nobody else: the order is ours
     if (auto saved = io::saveTools(folder, merged.tools); !saved) return tl::unexpected(saved.error());
-    auto library = std::make_shared<tables::Library>(*m_library);
-    library->rack.tools = merged.tools;
-    m_library = std::move(library);
+    auto tables = std::make_shared<tables::Tables>(*m_tables);
+    tables->rack.tools = merged.tools;
+    m_tables = std::move(tables);
     return merged;
 }
 
 Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {
     if (m_bandTrouble) return tl::unexpected(*m_bandTrouble);
     if (auto saved = io::saveOwnBands(m_folder.path().toStdString(), bands); !saved) return saved;
-    auto library = std::make_shared<tables::Library>(*m_library);
-    library->endPlay = bands;
-    m_library = std::move(library);
+    auto tables = std::make_shared<tables::Tables>(*m_tables);
+    tables->endPlay = bands;
+    m_tables = std::move(tables);
     return {};
 }
 
 Result<void> Shop::saveMaterials(const catalog::Materials& materials) {
     if (m_rackTrouble) return tl::unexpected(*m_rackTrouble); // of which materials.json may be the cause
     if (auto saved = io::saveOwnMaterials(m_folder.path().toStdString(), materials); !saved) return saved;
-    auto library = std::make_shared<tables::Library>(*m_library);
-    library->materials = materials;
-    m_library = std::move(library);
+    auto tables = std::make_shared<tables::Tables>(*m_tables);
+    tables->materials = materials;
+    m_tables = std::move(tables);
     return {};
 }
 
@@ -120,7 +120,7 @@ Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
 Result<void> Shop::keepRecord(const JobSession& session) {
     const auto text = io::readText(session.path());
     if (!text) return tl::unexpected(text.error());
-    for (const auto& entry : log::entriesOf(session.job(), *m_library, *text))
+    for (const auto& entry : log::entriesOf(session.job(), *m_tables, *text))
         if (auto ok = m_keeper->keep(entry); !ok) return ok;
     return {};
 }

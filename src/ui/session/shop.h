@@ -17,10 +17,10 @@ public:
     /// Jobs can be read without a rack: then `rackTrouble` says what is wrong with it.
     /// @errors those of the tables that ship
     Result<void> open(const QString& folder);
-    bool isOpen() const { return m_library != nullptr; }
+    bool isOpen() const { return m_tables != nullptr; }
     const QDir& folder() const { return m_folder; }
-    /// Shared: an open session points into the library it was made with.
-    const std::shared_ptr<const tables::Library>& library() const { return m_library; }
+    /// Shared: an open session points into the tables it was made with.
+    const std::shared_ptr<const tables::Tables>& tables() const { return m_tables; }
     const std::optional<Problem>& rackTrouble() const { return m_rackTrouble; }
     const std::optional<Problem>& bandTrouble() const { return m_bandTrouble; } ///< of its own end play
     log::Keeper& keeper() { return *m_keeper; }
@@ -50,12 +50,12 @@ public:
     Result<void> keepRecord(const JobSession& session);
 
 private:
-    void learnFromLog(tables::Library& library);
+    void learnFromLog(tables::Tables& tables);
     Result<QString> bringTrace(const QString& trace, const QDir& from) const;
 
     QString m_logbook;
     QDir m_folder;
-    std::shared_ptr<const tables::Library> m_library;
+    std::shared_ptr<const tables::Tables> m_tables;
     std::optional<Problem> m_rackTrouble;
     std::optional<Problem> m_bandTrouble;
     std::unique_ptr<log::Keeper> m_keeper;

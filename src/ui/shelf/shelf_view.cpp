@@ -1,7 +1,7 @@
 #include "ui/shelf/shelf_view.h"
 
 #include "core/plan/plan_job.h"
-#include "io/library_files.h"
+#include "io/table_files.h"
 #include "ui/bench/section_painter.h"
 #include "ui/kit/spoken.h"
 #include "ui/text.h"
@@ -69,8 +69,8 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
         return row;
     }
     const auto& job = entry.document->job;
-    auto kept = io::loadTraces(job, QFileInfo(q(entry.path)).path().toStdString(), m_library->rack);
-    const auto plan = plan::planJob(job, *m_library, {std::move(kept.traces), {}, false});
+    auto kept = io::loadTraces(job, QFileInfo(q(entry.path)).path().toStdString(), m_tables->rack);
+    const auto plan = plan::planJob(job, *m_tables, {std::move(kept.traces), {}, false});
     const auto done = job::doneOf(job, plan.now() ? &plan.now()->step.id : nullptr);
     const words::Display d(job.units);
     row.title = q(job.title);
@@ -92,10 +92,10 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     return row;
 }
 
-void ShelfView::show(const std::string& folder, std::shared_ptr<const tables::Library> library) {
+void ShelfView::show(const std::string& folder, std::shared_ptr<const tables::Tables> tables) {
     const auto keep = chosenPath();
     m_folder = folder;
-    m_library = std::move(library);
+    m_tables = std::move(tables);
     m_rows.clear();
     for (const auto& entry : io::listJobs(folder))
         m_rows.push_back(readRow(entry));

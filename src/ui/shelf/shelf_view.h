@@ -16,7 +16,7 @@ class ShelfView : public QWidget {
 public:
     explicit ShelfView(QWidget* parent = nullptr);
 
-    void show(const std::string& folder, std::shared_ptr<const tables::Library> library);
+    void show(const std::string& folder, std::shared_ptr<const tables::Tables> tables);
     std::size_t count() const { return m_rows.size(); }
     std::string chosenPath() const;
     const QString& stateOf(std::size_t row) const { return m_rows.at(row).state; }
@@ -52,7 +52,7 @@ private:
     void choose(int row);
 
     std::string m_folder;
-    std::shared_ptr<const tables::Library> m_library;
+    std::shared_ptr<const tables::Tables> m_tables;
     std::vector<RowModel> m_rows;
     int m_chosen = 0;
 };

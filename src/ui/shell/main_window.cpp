@@ -210,7 +210,7 @@ void MainWindow::openJob(const QString& path) {
         showTrouble(q(words::say(document.error())));
         return showShelf();
     }
-    m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.library(), m_around.clock,
+    m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.tables(), m_around.clock,
                                              m_around.count);
     connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
     connect(m_session.get(), &JobSession::recorded, this, [this] {
@@ -240,11 +240,11 @@ void MainWindow::openAdded(const Result<QString>& file) {
 }
 
 void MainWindow::showCalculator() {
-    if (m_shop.isOpen()) m_calculator->open(m_shop.library());
+    if (m_shop.isOpen()) m_calculator->open(m_shop.tables());
 }
 
 void MainWindow::showShelf() {
-    if (m_shop.isOpen()) m_shelf->show(m_shop.folder().path().toStdString(), m_shop.library());
+    if (m_shop.isOpen()) m_shelf->show(m_shop.folder().path().toStdString(), m_shop.tables());
     m_places->setCurrentIndex(kShelfPlace);
     m_shelf->setFocus();
     showHeader();
@@ -265,7 +265,7 @@ void MainWindow::showRack() {
     if (!m_shop.isOpen() || !rackIsWhole()) return;
     const auto units = m_session ? m_session->job().units : job::Units::Metric;
     m_places->setCurrentIndex(kRackPlace);
-    m_rackView->open(m_shop.library()->rack, m_shop.folder().path(), words::Display(units),
+    m_rackView->open(m_shop.tables()->rack, m_shop.folder().path(), words::Display(units),
                      units == job::Units::Inch ? 25.4 : 1.0);
     showHeader();
 }
@@ -305,14 +305,14 @@ void MainWindow::showLog() {
 void MainWindow::showFriction() {
     if (!m_shop.isOpen()) return;
     m_places->setCurrentIndex(kFrictionPlace);
-    m_friction->open(*m_shop.library());
+    m_friction->open(*m_shop.tables());
     showHeader();
 }
 
 void MainWindow::showBands() {
     if (!m_shop.isOpen()) return;
     m_places->setCurrentIndex(kBandPlace);
-    m_bands->open(m_shop.library()->endPlay, words::Display(m_session ? m_session->job().units : job::Units::Metric));
+    m_bands->open(m_shop.tables()->endPlay, words::Display(m_session ? m_session->job().units : job::Units::Metric));
     showHeader();
 }
 
@@ -320,13 +320,13 @@ void MainWindow::showBands() {
 void MainWindow::saveBands(const std::vector<adjust::PlayBand>& bands) {
     const auto saved = m_shop.saveBands(bands);
     showTrouble(saved ? QString() : q(words::say(saved.error())));
-    if (saved && m_session) m_session->useLibrary(m_shop.library());
+    if (saved && m_session) m_session->useTables(m_shop.tables());
 }
 
 void MainWindow::showMaterials() {
     if (!m_shop.isOpen()) return;
     m_places->setCurrentIndex(kMaterialPlace);
-    m_materials->open(m_shop.library()->materials);
+    m_materials->open(m_shop.tables()->materials);
     showHeader();
 }
 
@@ -334,7 +334,7 @@ void MainWindow::showMaterials() {
 void MainWindow::saveMaterials(const catalog::Materials& materials) {
     const auto saved = m_shop.saveMaterials(materials);
     showTrouble(saved ? QString() : q(words::say(saved.error())));
-    if (saved && m_session) m_session->useLibrary(m_shop.library());
+    if (saved && m_session) m_session->useTables(m_shop.tables());
 }
 
 void MainWindow::chooseJobToTakeIn() {
@@ -352,7 +352,7 @@ void MainWindow::lookAtJob(const QString& file) {
     m_theirs = std::move(*theirs);
     m_theirFile = file;
     m_places->setCurrentIndex(kTakeInPlace);
-    m_takeIn->open(file, *m_theirs, ours ? &*ours : nullptr, *m_shop.library());
+    m_takeIn->open(file, *m_theirs, ours ? &*ours : nullptr, *m_shop.tables());
     showHeader();
 }
 
@@ -372,12 +372,12 @@ void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
     if (saved->tools != tools) // its undo stack may be at work on this very change
         QMetaObject::invokeMethod(
             m_rackView, [this, all = saved->tools] { m_rackView->adopt(all); }, Qt::QueuedConnection);
-    if (m_session) m_session->useLibrary(m_shop.library());
+    if (m_session) m_session->useTables(m_shop.tables());
     showTrouble(said.join(' '));
 }
 
 void MainWindow::putOnRack(const catalog::Tool& tool) {
-    auto tools = m_shop.library()->rack.tools;
+    auto tools = m_shop.tables()->rack.tools;
     tools.push_back(tool);
     saveRack(tools);
 }

@@ -113,7 +113,7 @@ QLineEdit* ClosingSheet::numberLine(QFormLayout* layout, const char* name, const
 
 /// How warm it may get is the machine maker's to say; the figure that stands there is a practice value.
 void ClosingSheet::takeRunInPlan() {
-    constexpr Limits kRooms{-40, 60};
+    constexpr Interval kRooms{-40, 60};
     constexpr double kMost_K = 120;
     if (!m_room->isModified() && !m_allowed->isModified()) return;
     auto run = m_session->job().closing.runIn;

@@ -33,7 +33,7 @@ QString seatWords(const std::string& part, const JobSession& s) {
 }
 
 QString toolWords(const section::Body& body, const JobSession& s) {
-    const auto* tool = s.library().rack.tool(body.id);
+    const auto* tool = s.tables().rack.tool(body.id);
     if (!tool) return {};
     return QObject::tr("%1, %2. ").arg(q(tool->name), q(tool->place)) +
            (body.kind == BodyKind::Driver    ? QObject::tr("Passes the push to the face it stands on.")

@@ -36,7 +36,7 @@ QString SeatClock::spokenNow() const {
     const double angle = angleOf(m_current);
     const auto* reading = readingAt(angle);
     return tr("%1 o’clock: %2")
-        .arg(q(seat::clockPosition(angle)), reading ? q(m_display.size(reading->value_mm).text()) : tr("empty"));
+        .arg(q(seating::clockPosition(angle)), reading ? q(m_display.size(reading->value_mm).text()) : tr("empty"));
 }
 
 void SeatClock::changed() {
@@ -44,8 +44,8 @@ void SeatClock::changed() {
     update();
 }
 
-void SeatClock::show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind,
-                     const words::Display& display) {
+void SeatClock::show(const std::vector<seating::Reading>& readings, const seating::Seating* seating,
+                     seating::ReadingKind kind, const words::Display& display) {
     m_readings = readings;
     m_seating = seating ? std::optional(*seating) : std::nullopt;
     m_kind = kind;
@@ -80,7 +80,7 @@ QPointF SeatClock::spot(double angle_deg, double radius) const {
     return centre + QPointF(radius * std::sin(angle_deg * kRadPerDeg), -radius * std::cos(angle_deg * kRadPerDeg));
 }
 
-const seat::Reading* SeatClock::readingAt(double angle_deg) const {
+const seating::Reading* SeatClock::readingAt(double angle_deg) const {
     for (const auto& r : m_readings)
         if (std::abs(r.angle_deg - angle_deg) < kSame_deg) return &r;
     return nullptr;
@@ -99,9 +99,10 @@ void SeatClock::paintEvent(QPaintEvent*) {
                      m_heading.isEmpty() ? tr("Is it home, and is it square?") : m_heading);
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    const auto what = m_kind == seat::ReadingKind::Depth    ? tr("Depth, housing face to ring (%1).")
-                      : m_kind == seat::ReadingKind::Feeler ? tr("Feeler gap between ring and shoulder (%1).")
-                                                            : tr("Rise of the ring’s face under the indicator (%1).");
+    const auto what = m_kind == seating::ReadingKind::Depth ? tr("Depth, housing face to ring (%1).")
+                      : m_kind == seating::ReadingKind::Feeler
+                          ? tr("Feeler gap between ring and shoulder (%1).")
+                          : tr("Rise of the ring’s face under the indicator (%1).");
     theme::drawElided(painter, QRect(theme::kMargin, 32, width() - 40, 18), Qt::AlignVCenter,
                       (m_line.isEmpty() ? what.arg(q(m_display.size(0).unit)) : m_line) +
                           tr(" Arrows, digits, + and − %1 places.").arg(m_places));
@@ -164,7 +165,7 @@ void SeatClock::paintHighSide(QPainter& painter) const {
     const bool level = plane.rise_mm < 1e-6;
     if (!level) {
         const auto tip = spot(high, r * 0.6), tail = spot(high, std::max(r * 0.26, kWordsRad));
-        const bool tilted = m_seating->verdict == seat::SeatVerdict::Tilted;
+        const bool tilted = m_seating->verdict == seating::SeatVerdict::Tilted;
         const auto colour = tilted ? roles().stop : roles().plan;
         painter.setPen(QPen(colour, 4));
         painter.drawLine(tail, spot(high, r * 0.54));
@@ -181,7 +182,7 @@ void SeatClock::paintHighSide(QPainter& painter) const {
     painter.setPen(roles().ink);
     if (!level)
         painter.drawText(QRectF(centre.x() - 80, centre.y() - 8, 160, 26), Qt::AlignCenter,
-                         tr("%1 o’clock").arg(q(seat::clockPosition(high))));
+                         tr("%1 o’clock").arg(q(seating::clockPosition(high))));
 }
 
 void SeatClock::take(const QString& reading) {

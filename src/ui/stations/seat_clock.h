@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/seat/seating.h"
+#include "core/seating/seating.h"
 #include "words/display.h"
 
 #include <QWidget>
@@ -17,7 +17,7 @@ class SeatClock : public QWidget {
 public:
     explicit SeatClock(QWidget* parent = nullptr);
 
-    void show(const std::vector<seat::Reading>& readings, const seat::Seating* seating, seat::ReadingKind kind,
+    void show(const std::vector<seating::Reading>& readings, const seating::Seating* seating, seating::ReadingKind kind,
               const words::Display& display);
     /// A heading and a line under it, in place of those of the Seat station.
     void setWords(const QString& heading, const QString& line);
@@ -45,15 +45,15 @@ private:
     void changed();            ///< repaints, and tells a screen reader where it stands
     QPointF spot(double angle_deg, double radius) const;
     double faceRadius() const;
-    const seat::Reading* readingAt(double angle_deg) const;
+    const seating::Reading* readingAt(double angle_deg) const;
     void go(int by);
     void paintFace(QPainter& painter) const;
     void paintPlaces(QPainter& painter) const;
     void paintHighSide(QPainter& painter) const;
 
-    std::vector<seat::Reading> m_readings;
-    std::optional<seat::Seating> m_seating;
-    seat::ReadingKind m_kind = seat::ReadingKind::Depth;
+    std::vector<seating::Reading> m_readings;
+    std::optional<seating::Seating> m_seating;
+    seating::ReadingKind m_kind = seating::ReadingKind::Depth;
     words::Display m_display;
     int m_places = 8;
     int m_current = 0;

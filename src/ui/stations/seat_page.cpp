@@ -83,7 +83,7 @@ void SeatPage::buildChoice() {
           QRect(where.right() + 1, kChoiceTop, kHomeWidth, high));
     connect(m_kind, &QComboBox::activated, this, [this](int index) {
         edit(tr("Change kind of reading"),
-             [&](job::SeatReadings& r) { r.kind = static_cast<seat::ReadingKind>(index); });
+             [&](job::SeatReadings& r) { r.kind = static_cast<seating::ReadingKind>(index); });
     });
     connect(m_home, &QLineEdit::editingFinished, this, &SeatPage::takeHome);
 }
@@ -172,13 +172,13 @@ void SeatPage::refresh() {
     if (another() && m_shown) m_clock->keep(); // still of the ring before
     if (another()) startOver();
     m_proof->refresh();
-    const seat::SeatingInput none;
+    const seating::SeatingInput none;
     const auto* ring = this->ring();
     const auto& in = ring ? ring->input : none;
     m_kind->setCurrentIndex(static_cast<int>(in.kind));
     m_kind->setEnabled(ring != nullptr);
     for (auto* widget : std::initializer_list<QWidget*>{m_homeLabel, m_home})
-        widget->setVisible(ring && in.kind == seat::ReadingKind::Depth);
+        widget->setVisible(ring && in.kind == seating::ReadingKind::Depth);
     if (!m_home->isModified()) m_home->setText(q(m_session->display().size(in.homeDepth_mm).number));
     m_clock->setWords(ring ? tr("%1: home, and square?").arg(q(ring->label)) : tr("Nothing to prove: it comes out"),
                       {});
@@ -188,12 +188,12 @@ void SeatPage::refresh() {
 }
 
 /// The readings as heights along the rim, with the plane through them.
-void SeatPage::showRim(const seat::SeatingInput& in) {
+void SeatPage::showRim(const seating::SeatingInput& in) {
     const auto* plane = ring() && ring()->seating.plane ? &*ring()->seating.plane : nullptr;
     auto heights = in.readings;
     double mean = 0;
     for (auto& r : heights) {
-        r.value_mm = in.kind == seat::ReadingKind::Depth ? in.homeDepth_mm - r.value_mm : r.value_mm;
+        r.value_mm = in.kind == seating::ReadingKind::Depth ? in.homeDepth_mm - r.value_mm : r.value_mm;
         mean += r.value_mm / static_cast<double>(heights.size());
     }
     if (!plane)
@@ -204,19 +204,19 @@ void SeatPage::showRim(const seat::SeatingInput& in) {
 }
 
 void SeatPage::enter(double angle_deg, const QString& typed) {
-    const auto same = [&](const seat::Reading& r) { return std::abs(r.angle_deg - angle_deg) < kSame_deg; };
+    const auto same = [&](const seating::Reading& r) { return std::abs(r.angle_deg - angle_deg) < kSame_deg; };
     if (typed.isEmpty())
         return edit(tr("Clear reading"), [&](job::SeatReadings& r) { std::erase_if(r.readings, same); });
     const auto value = io::parseLength(typed.toStdString(), typedUnit_mm(*m_session));
     if (!ring()) return emit trouble(tr("Nothing is read of what comes out"));
-    const double least = ring()->input.kind == seat::ReadingKind::Indicator ? -kMost_mm : 0;
+    const double least = ring()->input.kind == seating::ReadingKind::Indicator ? -kMost_mm : 0;
     if (!value || !(*value >= least && *value <= kMost_mm)) {
-        emit trouble(value
-                         ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seat::clockPosition(angle_deg)), typed)
-                         : q(words::say(value.error())));
+        emit trouble(
+            value ? tr("Reading at %1 o’clock: %2 is out of range").arg(q(seating::clockPosition(angle_deg)), typed)
+                  : q(words::say(value.error())));
         return;
     }
-    edit(tr("Reading at %1 o’clock").arg(q(seat::clockPosition(angle_deg))), [&](job::SeatReadings& r) {
+    edit(tr("Reading at %1 o’clock").arg(q(seating::clockPosition(angle_deg))), [&](job::SeatReadings& r) {
         std::erase_if(r.readings, same);
         r.readings.push_back({angle_deg, *value});
         std::sort(r.readings.begin(), r.readings.end(),

@@ -39,7 +39,7 @@ private:
     void edit(const QString& text, const Change& change);
     void takeHome();
     void startOver(); ///< another ring is read
-    void showRim(const seat::SeatingInput& in);
+    void showRim(const seating::SeatingInput& in);
     QLayout* buildLine();
     void hear(const QString& line);
     void enter(double angle_deg, const QString& typed);

@@ -33,7 +33,7 @@ QString numberTyped(double value, int digits) {
     return QString::number(value, 'g', digits).replace('.', QChar(words::spoken().decimalPoint()));
 }
 
-std::optional<double> temperatureIn(const QString& typed, const JobSession& session, const Limits& range_C) {
+std::optional<double> temperatureIn(const QString& typed, const JobSession& session, const Interval& range_C) {
     auto value = numberIn(typed);
     if (value && inch(session)) value = (*value - 32) / 1.8;
     return value && *value >= range_C.lower && *value <= range_C.upper ? value : std::nullopt;
@@ -45,7 +45,7 @@ QString temperatureTyped(double value_C, const JobSession& session) {
     return numberTyped(std::round(shown * kTenth) / kTenth);
 }
 
-QString temperatureRange(const Limits& range_C, const JobSession& session) {
+QString temperatureRange(const Interval& range_C, const JobSession& session) {
     const auto d = session.display();
     return QObject::tr("%1 to %2").arg(q(d.temperature(range_C.lower).number), q(d.temperature(range_C.upper).text()));
 }

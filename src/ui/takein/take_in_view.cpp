@@ -55,7 +55,7 @@ TakeInView::TakeInView(QWidget* parent) : QWidget(parent) {
 }
 
 void TakeInView::open(const QString& file, const io::JobDocument& theirs, const job::Job* ours,
-                      const tables::Library& library) {
+                      const tables::Tables& tables) {
     m_differences = ours ? io::differences(*ours, theirs.job) : std::vector<io::Difference>{};
     m_title->setText(q(theirs.job.id + "  " + theirs.job.title));
     m_told->setText(!ours ? tr("%1. There is no job of this number here.").arg(QFileInfo(file).fileName())
@@ -65,7 +65,7 @@ void TakeInView::open(const QString& file, const io::JobDocument& theirs, const 
                               .arg(QFileInfo(file).fileName())
                               .arg(m_differences.size()));
     QStringList missing;
-    for (const auto& problem : io::unknownHere(theirs.job, library))
+    for (const auto& problem : io::unknownHere(theirs.job, tables))
         missing << q(words::say(problem));
     m_missing->setText(missing.isEmpty() ? QString() : tr("Not in this shop: ") + missing.join("; "));
     m_missing->setStyleSheet(QStringLiteral("color:%1; font-weight:bold").arg(theme::roles().stop.name()));

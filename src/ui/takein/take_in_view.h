@@ -19,7 +19,7 @@ public:
     explicit TakeInView(QWidget* parent = nullptr);
 
     /// @param ours  the job of the same number; null: there is none
-    void open(const QString& file, const io::JobDocument& theirs, const job::Job* ours, const tables::Library& library);
+    void open(const QString& file, const io::JobDocument& theirs, const job::Job* ours, const tables::Tables& tables);
     const std::vector<io::Difference>& differences() const { return m_differences; }
 
 signals:

@@ -113,7 +113,7 @@ BenchScene setupScene(const JobSession& session, double share) {
 
 BenchScene wayScene(const JobSession& session, const plan::StepPlan& plan, const plan::StepSetup& way, double share) {
     const auto& step = plan.step;
-    const auto& rack = way.with ? *way.with : session.library().rack;
+    const auto& rack = way.with ? *way.with : session.tables().rack;
     if (way.pressed && way.pressed->choice)
         return sceneOf(session, step.tasks[way.task], *way.pressed, plan, rack, share);
     BenchScene scene;

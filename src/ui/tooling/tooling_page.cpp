@@ -148,20 +148,20 @@ void ToolingPage::takeWay(int index) {
     refresh();
 }
 
-void ToolingPage::wish(const QString& text, const QString& mergeKey,
-                       const std::function<void(job::StepWish&)>& change) {
+void ToolingPage::overrides(const QString& text, const QString& mergeKey,
+                            const std::function<void(job::StepOverrides&)>& change) {
     m_session->editStep(
         text,
         [&](job::StepRecord& r) {
-            change(r.wish);
+            change(r.overrides);
             r.done.erase(job::Station::Tooling);
         },
         mergeKey);
 }
 
 void ToolingPage::tryDriver(const QString& toolId) {
-    if (!m_session->library().rack.tool(toolId.toStdString())) return;
-    wish(tr("Try %1").arg(toolId), "driver", [&](job::StepWish& w) { w.driver = toolId.toStdString(); });
+    if (!m_session->tables().rack.tool(toolId.toStdString())) return;
+    overrides(tr("Try %1").arg(toolId), "driver", [&](job::StepOverrides& w) { w.driver = toolId.toStdString(); });
 }
 
 void ToolingPage::stepSupport(int by) {
@@ -175,13 +175,13 @@ void ToolingPage::stepSupport(int by) {
     const auto next =
         std::clamp<std::ptrdiff_t>((at == std::ssize(supports) ? -1 : at) + by, 0, std::ssize(supports) - 1);
     const auto id = supports[static_cast<std::size_t>(next)]->id;
-    wish(tr("Try support %1").arg(q(id)), "support", [&](job::StepWish& wanted) { wanted.support = id; });
+    overrides(tr("Try support %1").arg(q(id)), "support", [&](job::StepOverrides& wanted) { wanted.support = id; });
 }
 
 void ToolingPage::backToProgram() {
-    const auto& wished = m_session->record().wish;
-    if (wished.driver || wished.support)
-        wish(tr("Use the program's choice again"), {}, [](job::StepWish& w) {
+    const auto& overridden = m_session->record().overrides;
+    if (overridden.driver || overridden.support)
+        overrides(tr("Use the program's choice again"), {}, [](job::StepOverrides& w) {
             w.driver.reset();
             w.support.reset();
         });

@@ -33,7 +33,8 @@ private:
     void fillHead();
     void takeWay(int way);
     const plan::StepSetup* way() const;
-    void wish(const QString& text, const QString& mergeKey, const std::function<void(job::StepWish&)>& change);
+    void overrides(const QString& text, const QString& mergeKey,
+                   const std::function<void(job::StepOverrides&)>& change);
     void tryDriver(const QString& toolId);
     void stepSupport(int by);
     void backToProgram();

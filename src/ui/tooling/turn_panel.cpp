@@ -101,24 +101,24 @@ TurnPanel::TurnPanel(QWidget* parent) : QWidget(parent) {
 void TurnPanel::buildSheet() {
     m_sheet = new EntrySheet(this);
     using catalog::Tool;
-    using tooling::TurnWishes;
-    addSize("turnOutside", tr("Outside"), &TurnWishes::outsideDia_mm, &Tool::outsideDia_mm);
-    addSize("turnBore", tr("Bore"), &TurnWishes::boreDia_mm, &Tool::boreDia_mm);
-    addSize("turnLength", tr("Length"), &TurnWishes::length_mm, &Tool::length_mm);
-    addSize("turnRelief", tr("Relief depth"), &TurnWishes::relief_mm, nullptr);
-    addSize("turnPilotDia", tr("Pilot Ø"), &TurnWishes::pilotDia_mm, &Tool::pilotDia_mm);
-    addSize("turnPilot", tr("Pilot length"), &TurnWishes::pilotLength_mm, &Tool::pilotLength_mm);
+    using tooling::TurnOverrides;
+    addSize("turnOutside", tr("Outside"), &TurnOverrides::outsideDia_mm, &Tool::outsideDia_mm);
+    addSize("turnBore", tr("Bore"), &TurnOverrides::boreDia_mm, &Tool::boreDia_mm);
+    addSize("turnLength", tr("Length"), &TurnOverrides::length_mm, &Tool::length_mm);
+    addSize("turnRelief", tr("Relief depth"), &TurnOverrides::relief_mm, nullptr);
+    addSize("turnPilotDia", tr("Pilot Ø"), &TurnOverrides::pilotDia_mm, &Tool::pilotDia_mm);
+    addSize("turnPilot", tr("Pilot length"), &TurnOverrides::pilotLength_mm, &Tool::pilotLength_mm);
 }
 
 /// A size that is designed until it is typed; emptied, it is designed again.
-void TurnPanel::addSize(const char* name, const QString& label, std::optional<double> tooling::TurnWishes::*wish,
-                        double catalog::Tool::*made) {
-    const auto wished = [this, wish]() -> std::optional<double> {
-        return m_session ? m_session->record().wish.turn.*wish : std::nullopt;
+void TurnPanel::addSize(const char* name, const QString& label,
+                        std::optional<double> tooling::TurnOverrides::*overrides, double catalog::Tool::*made) {
+    const auto overridden = [this, overrides]() -> std::optional<double> {
+        return m_session ? m_session->record().overrides.turn.*overrides : std::nullopt;
     };
     m_sheet->addField(
         name, label,
-        [this, wish, label](const QString& typed) -> EntrySheet::Understood {
+        [this, overrides, label](const QString& typed) -> EntrySheet::Understood {
             if (!m_session->step()) return {false, tr("nothing to turn it for")};
             std::optional<double> size;
             if (!typed.trimmed().isEmpty()) {
@@ -126,12 +126,13 @@ void TurnPanel::addSize(const char* name, const QString& label, std::optional<do
                 if (!read) return refused(read.error());
                 size = *read;
             }
-            m_session->editStep(tr("Turn: %1").arg(label), [&](job::StepRecord& r) { r.wish.turn.*wish = size; });
+            m_session->editStep(tr("Turn: %1").arg(label),
+                                [&](job::StepRecord& r) { r.overrides.turn.*overrides = size; });
             return {};
         },
-        [this, wished] { return wished() ? q(m_session->display().size(*wished()).number) : QString(); },
-        [this, wished, made] {
-            if (wished()) return tr("yours");
+        [this, overridden] { return overridden() ? q(m_session->display().size(*overridden()).number) : QString(); },
+        [this, overridden, made] {
+            if (overridden()) return tr("yours");
             const double size = m_sleeve && made ? m_sleeve->tool.*made : 0;
             return size > 0 ? tr("designed %1").arg(q(m_session->display().size(size).text())) : tr("none");
         });
@@ -152,7 +153,7 @@ void TurnPanel::refresh() {
     m_sleeve.reset();
     m_refused.clear();
     if (const auto* step = m_session->step()) {
-        auto made = plan::turnFor(step->step, m_session->plan().press, m_session->record().wish.turn);
+        auto made = plan::turnFor(step->step, m_session->plan().press, m_session->record().overrides.turn);
         if (made)
             m_sleeve = std::move(*made);
         else
@@ -202,7 +203,7 @@ void TurnPanel::putOnRack() {
     if (!m_sleeve) return;
     auto tool = m_sleeve->tool;
     const auto base = tool.id;
-    for (int number = 2; m_session->library().rack.tool(tool.id); ++number)
+    for (int number = 2; m_session->tables().rack.tool(tool.id); ++number)
         tool.id = base + "-" + std::to_string(number);
     emit toolMade(tool);
 }

@@ -35,7 +35,7 @@ protected:
 
 private:
     void buildSheet();
-    void addSize(const char* name, const QString& label, std::optional<double> tooling::TurnWishes::*wish,
+    void addSize(const char* name, const QString& label, std::optional<double> tooling::TurnOverrides::*overrides,
                  double catalog::Tool::*made);
     void writeDrawing(const QString& ending);
     void putOnRack();

@@ -24,7 +24,7 @@ namespace {
 
 using What = job::Clock::What;
 
-constexpr Limits kPartRange_C{-200, 500}, kRoomRange_C{-20, 50};
+constexpr Interval kPartRange_C{-200, 500}, kRoomRange_C{-20, 50};
 
 } // namespace
 
@@ -73,8 +73,8 @@ void WarmPage::open(JobSession* session) {
     refresh();
 }
 
-void WarmPage::wish(const QString& text, const std::function<void(job::HeatWish&)>& change) {
-    m_session->editStep(text, [&](job::StepRecord& r) { change(r.heat.wish); });
+void WarmPage::overrides(const QString& text, const std::function<void(job::HeatOverrides&)>& change) {
+    m_session->editStep(text, [&](job::StepRecord& r) { change(r.heat.overrides); });
 }
 
 /// Source and temperature of one part; both are the program's until something is typed, and again when it is emptied.
@@ -83,36 +83,37 @@ void WarmPage::addSide(bool outer) {
         const auto* heat = m_session->plan().heat();
         return !heat ? nullptr : outer ? &heat->outer : &heat->inner;
     };
-    const auto source = outer ? &job::HeatWish::outerSource : &job::HeatWish::innerSource;
-    const auto temp = outer ? &job::HeatWish::outer_C : &job::HeatWish::inner_C;
+    const auto source = outer ? &job::HeatOverrides::outerSource : &job::HeatOverrides::innerSource;
+    const auto temp = outer ? &job::HeatOverrides::outer_C : &job::HeatOverrides::inner_C;
     QStringList texts{tr("default")}, values{QString()};
-    for (const auto& s : m_session->library().heatSources) {
+    for (const auto& s : m_session->tables().heatSources) {
         texts << q(s.name);
         values << q(s.id);
     }
     const auto title = outer ? tr("Outer part") : tr("Inner part");
-    const auto wishNow = [this]() -> const job::HeatWish& { return m_session->record().heat.wish; };
+    const auto overridesNow = [this]() -> const job::HeatOverrides& { return m_session->record().heat.overrides; };
     m_sheet->addChoice(
         outer ? "heatOuterSource" : "heatInnerSource", title + tr(" in"), texts, values,
         [this, source](const QString& id) {
-            wish(tr("Choose a source"),
-                 [&](job::HeatWish& w) { w.*source = id.isEmpty() ? std::nullopt : std::optional(id.toStdString()); });
+            overrides(tr("Choose a source"), [&](job::HeatOverrides& w) {
+                w.*source = id.isEmpty() ? std::nullopt : std::optional(id.toStdString());
+            });
         },
-        [wishNow, source] { return q((wishNow().*source).value_or("")); });
+        [overridesNow, source] { return q((overridesNow().*source).value_or("")); });
     m_sheet->addField(
         outer ? "heatOuterTemp" : "heatInnerTemp", title + tr(" to"),
         [this, temp](const QString& typed) -> EntrySheet::Understood {
             if (typed.trimmed().isEmpty()) {
-                wish(tr("Default temperature"), [&](job::HeatWish& w) { w.*temp = std::nullopt; });
+                overrides(tr("Default temperature"), [&](job::HeatOverrides& w) { w.*temp = std::nullopt; });
                 return {};
             }
             const auto value = temperatureIn(typed, *m_session, kPartRange_C);
             if (!value) return {false, temperatureRange(kPartRange_C, *m_session)};
-            wish(tr("Set a temperature"), [&](job::HeatWish& w) { w.*temp = value; });
+            overrides(tr("Set a temperature"), [&](job::HeatOverrides& w) { w.*temp = value; });
             return {};
         },
-        [this, wishNow, temp] {
-            const auto wanted = wishNow().*temp;
+        [this, overridesNow, temp] {
+            const auto wanted = overridesNow().*temp;
             return wanted ? q(m_session->display().temperature(*wanted).number) : QString();
         },
         [this, side] {
@@ -122,7 +123,7 @@ void WarmPage::addSide(bool outer) {
 }
 
 void WarmPage::addRoom() {
-    const auto number = [this](const char* name, const QString& label, double job::Heat::*value, const Limits& range,
+    const auto number = [this](const char* name, const QString& label, double job::Heat::*value, const Interval& range,
                                const QString& unit, double typed = 1) {
         m_sheet->addField(
             name, label,

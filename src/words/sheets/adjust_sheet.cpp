@@ -32,7 +32,7 @@ std::optional<int> firstOpen(const std::vector<std::string>& steps, const std::s
 void addAside(Sheet& sheet, const plan::AdjustPlan& p, const std::vector<std::string>& steps,
               const std::set<int>& ticked, const Display& d) {
     auto& rows = sheet.list("target", tr("Wanted"), true).rows;
-    const auto band = [&](std::string key, std::string label, const Limits& l) {
+    const auto band = [&](std::string key, std::string label, const Interval& l) {
         rows.push_back({std::move(key), std::move(label), d.fineRange(l.lower, l.upper) + " " + d.fine(0).unit,
                         Range{l.lower / kUm, l.mid() / kUm, l.upper / kUm}});
     };
@@ -63,11 +63,11 @@ void addAside(Sheet& sheet, const plan::AdjustPlan& p, const std::vector<std::st
     sheet.series.push_back(std::move(places));
 }
 
-void addAction(Sheet& sheet, const plan::AdjustPlan& p, const job::Adjust& wish, const std::optional<int>& next) {
+void addAction(Sheet& sheet, const plan::AdjustPlan& p, const job::Adjust& overrides, const std::optional<int>& next) {
     sheet.action = next ? tr("Done: step {number}").with("number", *next + 1) : tr("End play is set");
     if (!next && !p.inBand()) sheet.waitsFor = tr("Waits for end play in the band.");
     sheet.caution = p.onSpacer() ? tr("Tighten in steps, always turning, and stop when it drags.")
-                    : wish.underClamp
+                    : overrides.underClamp
                         ? tr("A castle nut under clamp load is tightened to the next slot, never backed off.")
                         : tr("An adjusting nut is backed off to the next slot, never tightened to it. Turn it while "
                              "tightening.");
@@ -75,7 +75,7 @@ void addAction(Sheet& sheet, const plan::AdjustPlan& p, const job::Adjust& wish,
 
 } // namespace
 
-Sheet adjustSheet(const Told& told) {
+Sheet adjustSheet(const SheetInput& told) {
     const auto& plan = told.plan;
     auto sheet = sheetOf(job::Station::Adjust, told);
     if (!plan.adjust) {
@@ -86,7 +86,7 @@ Sheet adjustSheet(const Told& told) {
     }
     const auto& d = told.d;
     const auto& p = *plan.adjust;
-    const auto& wish = told.job.adjust;
+    const auto& overrides = told.job.adjust;
     const auto said = verdict(p, d);
     sheet.heading = tr("{first} against {second}").with("first", p.pair.first).with("second", p.pair.second);
     sheet.title = said.head;
@@ -95,17 +95,17 @@ Sheet adjustSheet(const Told& told) {
     if (p.play_mm)
         sheet.figures.push_back(playFigure("end_play_um",
                                            p.onSpacer() ? tr("End play at full torque") : tr("End play, by indicator"),
-                                           *p.play_mm, p, wish.uncertainty_mm, d));
-    if (p.atWork_mm && (wish.shaft_K != 0 || wish.housing_K != 0))
+                                           *p.play_mm, p, overrides.uncertainty_mm, d));
+    if (p.atWork_mm && (overrides.shaft_K != 0 || overrides.housing_K != 0))
         sheet.figures.push_back(playFigure("end_play_in_service_um", tr("End play at operating temperature"),
-                                           *p.atWork_mm, p, wish.uncertainty_mm, d));
+                                           *p.atWork_mm, p, overrides.uncertainty_mm, d));
     const auto grease = adjust::sum(p.grease);
-    for (const auto& line : greaseLines(grease, wish.grease))
+    for (const auto& line : greaseLines(grease, overrides.grease))
         sheet.list("grease").rows.push_back(
             {"grease_g", line.head, line.detail,
              Range{grease.least_g, (grease.least_g + grease.most_g) / 2, grease.most_g}});
-    const auto steps = adjustSteps(p, wish.school, d);
-    const auto next = firstOpen(steps, wish.ticked);
+    const auto steps = adjustSteps(p, overrides.school, d);
+    const auto next = firstOpen(steps, overrides.ticked);
     sheet.notesTitle = tr("Step by step");
     if (next)
         sheet.notes.push_back(
@@ -113,8 +113,8 @@ Sheet adjustSheet(const Told& told) {
                    tr("Step {number} of {all}").with("number", *next + 1).with("all", static_cast<int>(steps.size())),
                    steps[static_cast<std::size_t>(*next)]));
     addNotes(sheet, p.findings, d);
-    addAside(sheet, p, steps, wish.ticked, d);
-    addAction(sheet, p, wish, next);
+    addAside(sheet, p, steps, overrides.ticked, d);
+    addAction(sheet, p, overrides, next);
     return worstFirst(std::move(sheet));
 }
 

@@ -8,7 +8,7 @@ namespace arbor::words {
 namespace {
 
 /// Every place of the route with its result. @return whether one of them has a stop
-bool addPlaces(Sheet& sheet, const Told& told) {
+bool addPlaces(Sheet& sheet, const SheetInput& told) {
     const auto& plan = told.plan;
     bool stop = false;
     auto& rows = sheet.list("where_it_stands", tr("Where it stands")).rows;
@@ -36,7 +36,7 @@ bool addPlaces(Sheet& sheet, const Told& told) {
 
 } // namespace
 
-Sheet closeSheet(const Told& told) {
+Sheet closeSheet(const SheetInput& told) {
     const auto& job = told.job;
     auto sheet = sheetOf(job::Station::Close, told);
     sheet.title = job.record ? tr("Recorded") : tr("Close");

@@ -126,7 +126,7 @@ void addAside(Sheet& sheet, const plan::SeatPlan& seat, const plan::BearingPlan*
                         d.fine(m.by_mm).text(), exactly(m.by_mm / kUm)});
 }
 
-void addFigures(Sheet& sheet, const Told& told, std::size_t index) {
+void addFigures(Sheet& sheet, const SheetInput& told, std::size_t index) {
     const auto& plan = told.plan;
     const auto& d = told.d;
     const auto& seat = plan.fits->seats[index];
@@ -194,7 +194,7 @@ void addAllNotes(Sheet& sheet, const plan::SeatPlan& seat, const plan::BearingPl
 
 } // namespace
 
-Sheet fitSheet(const Told& told, std::size_t index) {
+Sheet fitSheet(const SheetInput& told, std::size_t index) {
     const auto& plan = told.plan;
     if (!plan.fits || index >= plan.fits->seats.size()) {
         auto sheet = brokenSheet(told);

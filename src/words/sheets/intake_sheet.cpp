@@ -31,7 +31,7 @@ void addKit(Sheet& sheet, const plan::StripPlan& strip) {
 
 } // namespace
 
-Sheet intakeSheet(const Told& told) {
+Sheet intakeSheet(const SheetInput& told) {
     const auto& intake = told.job.intake;
     auto sheet = sheetOf(job::Station::Intake, told);
     sheet.title = tr("Intake");

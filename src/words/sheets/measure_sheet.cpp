@@ -99,7 +99,7 @@ void addForm(Sheet& sheet, const measure::Form& form, double limit_mm, const Dis
     sheet.series.push_back(std::move(planes));
 }
 
-void addOverrule(Sheet& sheet, const Told& told, const job::SeatKey& key, bool hole) {
+void addOverrule(Sheet& sheet, const SheetInput& told, const job::SeatKey& key, bool hole) {
     const auto card = told.job.measured.seats.find(key);
     if (card == told.job.measured.seats.end()) return;
     if (const auto& over = (hole ? card->second.hole : card->second.shaft).overrule)
@@ -109,7 +109,7 @@ void addOverrule(Sheet& sheet, const Told& told, const job::SeatKey& key, bool h
                                   over->note.empty() ? tr("Write down why.").text() : over->note));
 }
 
-void surfaceSheet(Sheet& sheet, const Told& told, const MeasureItem& item) {
+void surfaceSheet(Sheet& sheet, const SheetInput& told, const MeasureItem& item) {
     const auto& seat = told.plan.fits->seats[item.index];
     const auto& s = item.hole ? seat.hole : seat.shaft;
     const auto& d = told.d;
@@ -137,7 +137,7 @@ void surfaceSheet(Sheet& sheet, const Told& told, const MeasureItem& item) {
     addOverrule(sheet, told, seat.key, item.hole);
 }
 
-void spacerSheet(Sheet& sheet, const Told& told, const MeasureItem& item) {
+void spacerSheet(Sheet& sheet, const SheetInput& told, const MeasureItem& item) {
     const auto& spacer = told.plan.fits->spacers[item.index];
     const auto& state = spacer.state;
     const auto& d = told.d;
@@ -163,7 +163,7 @@ void spacerSheet(Sheet& sheet, const Told& told, const MeasureItem& item) {
     addReasons(sheet, state.judgement, d);
 }
 
-void oldBearingSheet(Sheet& sheet, const Told& told) {
+void oldBearingSheet(Sheet& sheet, const SheetInput& told) {
     const auto& fits = *told.plan.fits;
     sheet.title = tr("Old bearing");
     sheet.verdict = fits.causes.empty() ? tr("Pick what you see: it says what to check in this job.").text()
@@ -184,7 +184,7 @@ void oldBearingSheet(Sheet& sheet, const Told& told) {
 
 } // namespace
 
-Sheet measureSheet(const Told& told, const MeasureItem& item, const std::optional<MeasureItem>& next) {
+Sheet measureSheet(const SheetInput& told, const MeasureItem& item, const std::optional<MeasureItem>& next) {
     const auto& fits = *told.plan.fits;
     auto sheet = sheetOf(job::Station::Measure, told);
     sheet.about = itemKey(item, fits);

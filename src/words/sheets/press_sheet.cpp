@@ -101,10 +101,10 @@ void unknownForce(Sheet& sheet, bool out) {
     sheet.caution = tr("Stand clear of the line of force. Eye protection.");
 }
 
-std::string cautionOf(const Told& told, const plan::StepPlan& step, bool badTools) {
+std::string cautionOf(const SheetInput& told, const plan::StepPlan& step, bool badTools) {
     const auto& p = *step.press;
     if (badTools) return tr("Set up has a stop: settle it first.");
-    if (job::stepOf(told.job, step.step.id).hand.means == job::HandMeans::Hammer)
+    if (job::stepOf(told.job, step.step.id).hand.means == job::ManualMeans::Hammer)
         return tr("Never strike through the rolling elements, nor steel on a hardened ring. Eye protection.");
     return (p.out ? tr("It lets go suddenly and releases up to {energy} J. Guard up, stand clear, eye protection.")
                   : tr("Stand clear of the line of force: up to {energy} J in frame and stack. Eye protection."))
@@ -113,7 +113,7 @@ std::string cautionOf(const Told& told, const plan::StepPlan& step, bool badTool
 
 } // namespace
 
-Sheet pressSheet(const Told& told, const plan::StepPlan& step, const std::optional<plan::WrenchScale>& wrench) {
+Sheet pressSheet(const SheetInput& told, const plan::StepPlan& step, const std::optional<plan::WrenchScale>& wrench) {
     auto sheet = sheetOf(job::Station::Press, step);
     if (!step.press) {
         unknownForce(sheet, step.step.out);

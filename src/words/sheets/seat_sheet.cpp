@@ -10,8 +10,8 @@ namespace arbor::words {
 
 namespace {
 
-bool isGood(const seat::Seating& s) {
-    return s.verdict == seat::SeatVerdict::HomeAndSquare && worst(s.findings) < Severity::Stop;
+bool isGood(const seating::Seating& s) {
+    return s.verdict == seating::SeatVerdict::HomeAndSquare && worst(s.findings) < Severity::Stop;
 }
 
 std::string countOf(std::size_t count, std::size_t all) {
@@ -52,7 +52,7 @@ void addChecks(Sheet& sheet, const plan::StepPlan& step, const job::SeatChecks& 
 }
 
 /// How far it is out of square, and how far short of home.
-void addSeating(Sheet& sheet, const seat::Seating& s, const seat::SeatingInput& in, const Display& d) {
+void addSeating(Sheet& sheet, const seating::Seating& s, const seating::SeatingInput& in, const Display& d) {
     const double square_um = in.squareLimit_mm / kUm, depth_um = in.depthTolerance_mm / kUm;
     auto rise =
         figureOf("rise_across_um", tr("Out of square across Ø{size}").with("size", d.size(in.seatDia_mm).text()),
@@ -65,7 +65,7 @@ void addSeating(Sheet& sheet, const seat::Seating& s, const seat::SeatingInput& 
     sheet.figures.push_back(figureOf("tilt_arcmin", tr("Tilt"), {decimals(s.tilt_arcmin.likely, 1), tr("arc-min")},
                                      decimals(s.tilt_arcmin.least, 1) + "…" + decimals(s.tilt_arcmin.most, 1),
                                      s.tilt_arcmin));
-    if (in.kind == seat::ReadingKind::Indicator) return;
+    if (in.kind == seating::ReadingKind::Indicator) return;
     auto gap = figureOf("gap_um", tr("Short of home"), d.fine(s.gap_mm.likely),
                         d.fineRange(s.gap_mm.least, s.gap_mm.most), scaled(s.gap_mm, kUm));
     gap.lineFrom = std::min(-1.2 * depth_um, gap.value.least * 1.1);
@@ -74,11 +74,11 @@ void addSeating(Sheet& sheet, const seat::Seating& s, const seat::SeatingInput& 
     sheet.figures.push_back(gap);
 }
 
-void addReadings(Sheet& sheet, const seat::Seating& s, const seat::SeatingInput& in, const Display& d) {
+void addReadings(Sheet& sheet, const seating::Seating& s, const seating::SeatingInput& in, const Display& d) {
     if (s.plane) {
         auto& rows = sheet.list("plane", tr("Plane through the readings"), true).rows;
         rows.push_back({"high_side_deg", tr("High side"),
-                        tr("{hour} o’clock").with("hour", seat::clockPosition(s.plane->highAngle_deg)),
+                        tr("{hour} o’clock").with("hour", seating::clockPosition(s.plane->highAngle_deg)),
                         exactly(s.plane->highAngle_deg)});
         double residual_mm = 0;
         for (const double r : s.plane->residuals_mm)
@@ -95,14 +95,14 @@ void addReadings(Sheet& sheet, const seat::Seating& s, const seat::SeatingInput&
     sheet.series.push_back(std::move(readings));
 }
 
-void addSeatNotes(Sheet& sheet, const seat::Seating& s, bool good, const Display& d) {
+void addSeatNotes(Sheet& sheet, const seating::Seating& s, bool good, const Display& d) {
     for (const auto& finding : s.findings) {
         auto note = noteOf(finding, d);
         if (finding.severity == Severity::Info) note.tone = Tone::Proven;
         sheet.notes.push_back(std::move(note));
     }
-    const bool judged = s.verdict != seat::SeatVerdict::NotJudged;
-    const bool squareOnly = s.verdict == seat::SeatVerdict::SquareOnly;
+    const bool judged = s.verdict != seating::SeatVerdict::NotJudged;
+    const bool squareOnly = s.verdict == seating::SeatVerdict::SquareOnly;
     sheet.notes.push_back(noteOf("next",
                                  good         ? Tone::Proven
                                  : squareOnly ? Tone::Check
@@ -111,11 +111,11 @@ void addSeatNotes(Sheet& sheet, const seat::Seating& s, bool good, const Display
                                  tr("Next"), nextStep(s)));
 }
 
-Tone toneOfSeating(const seat::Seating& s) {
-    return s.verdict == seat::SeatVerdict::NotJudged    ? Tone::Plan
-           : isGood(s)                                  ? Tone::Proven
-           : s.verdict == seat::SeatVerdict::SquareOnly ? Tone::Check
-                                                        : Tone::Stop;
+Tone toneOfSeating(const seating::Seating& s) {
+    return s.verdict == seating::SeatVerdict::NotJudged    ? Tone::Plan
+           : isGood(s)                                     ? Tone::Proven
+           : s.verdict == seating::SeatVerdict::SquareOnly ? Tone::Check
+                                                           : Tone::Stop;
 }
 
 /// What the next check asks for, in place of the last word.
@@ -129,7 +129,7 @@ void askFor(Sheet& sheet, const plan::NextLook& next, const plan::Plan& plan) {
         sheet.action = tr("Retaining ring probed at {hour} o’clock").with("hour", next.hour);
 }
 
-void addAction(Sheet& sheet, const Told& told, const plan::StepPlan& step, const job::SeatChecks& proof) {
+void addAction(Sheet& sheet, const SheetInput& told, const plan::StepPlan& step, const job::SeatChecks& proof) {
     const auto& ring = *step.ring;
     const bool good = isGood(ring.seating);
     const bool looked = worst(step.proof) == Severity::Info;
@@ -145,7 +145,7 @@ void addAction(Sheet& sheet, const Told& told, const plan::StepPlan& step, const
 
 } // namespace
 
-Sheet seatSheet(const Told& told, const plan::StepPlan& step) {
+Sheet seatSheet(const SheetInput& told, const plan::StepPlan& step) {
     auto sheet = sheetOf(job::Station::Seat, step);
     if (step.step.out || !step.ring) {
         sheet.title = step.step.out ? tr("Nothing to prove") : tr("Seat not judged");
@@ -159,7 +159,7 @@ Sheet seatSheet(const Told& told, const plan::StepPlan& step) {
     const auto& s = ring.seating;
     const auto& proof = job::stepOf(told.job, step.step.id).proof;
     const auto said = verdict(s, d);
-    const bool judged = s.verdict != seat::SeatVerdict::NotJudged;
+    const bool judged = s.verdict != seating::SeatVerdict::NotJudged;
     sheet.title = said.head;
     sheet.tone = toneOfSeating(s);
     sheet.verdict = tr("{ring} · {partner}. {verdict}")
@@ -168,7 +168,7 @@ Sheet seatSheet(const Told& told, const plan::StepPlan& step) {
                         .with("verdict", said.detail);
     if (judged) addSeating(sheet, s, ring.input, d);
     addReadings(sheet, s, ring.input, d);
-    if (ring.input.kind == seat::ReadingKind::Depth)
+    if (ring.input.kind == seating::ReadingKind::Depth)
         sheet.list("checks").rows.push_back({"home_depth_mm", tr("Wanted, from the face"),
                                              d.size(ring.input.homeDepth_mm).text(), exactly(ring.input.homeDepth_mm)});
     if (judged || ring.seal || plan::isSigned(proof)) addChecks(sheet, step, proof, d);

@@ -20,7 +20,7 @@ std::string markKey(plan::Mark mark) {
     return {};
 }
 
-Sheet sheetOf(job::Station station, const Told& told) {
+Sheet sheetOf(job::Station station, const SheetInput& told) {
     Sheet sheet;
     sheet.station = job::name(station);
     if (const auto mark = told.plan.marks.find(station); mark != told.plan.marks.end())
@@ -45,7 +45,7 @@ std::string energyWords(double energy_J) {
     return energy_J < 0.1 ? decimals(0.1, 1) : decimals(energy_J, 1);
 }
 
-Sheet brokenSheet(const Told& told, const std::string& title) {
+Sheet brokenSheet(const SheetInput& told, const std::string& title) {
     Sheet sheet;
     sheet.mark = "stop";
     sheet.title = title.empty() ? tr("Size missing or invalid").text() : title;

@@ -10,7 +10,7 @@
 namespace arbor::words {
 
 /// Begun: whose it is and how far it has come.
-Sheet sheetOf(job::Station station, const Told& told);
+Sheet sheetOf(job::Station station, const SheetInput& told);
 /// Of a station that belongs to a step.
 Sheet sheetOf(job::Station station, const plan::StepPlan& step);
 std::string markKey(plan::Mark mark);

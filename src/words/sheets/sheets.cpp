@@ -8,7 +8,7 @@ namespace {
 
 using job::Station;
 
-std::vector<Sheet> measureSheets(const Told& told) {
+std::vector<Sheet> measureSheets(const SheetInput& told) {
     if (!told.plan.fits) return {};
     const auto items = measureItems(*told.plan.fits);
     std::vector<Sheet> out;
@@ -17,7 +17,7 @@ std::vector<Sheet> measureSheets(const Told& told) {
     return out;
 }
 
-std::vector<Sheet> fitSheets(const Told& told) {
+std::vector<Sheet> fitSheets(const SheetInput& told) {
     if (!told.plan.fits) return {fitSheet(told, 0)};
     std::vector<Sheet> out;
     for (std::size_t i = 0; i < told.plan.fits->seats.size(); ++i)
@@ -25,7 +25,8 @@ std::vector<Sheet> fitSheets(const Told& told) {
     return out;
 }
 
-Sheet stepSheet(Station station, const Told& told, const plan::StepPlan& step, const std::vector<HeatTold>& followed) {
+Sheet stepSheet(Station station, const SheetInput& told, const plan::StepPlan& step,
+                const std::vector<HeatTold>& followed) {
     if (station == Station::Tooling) return toolingSheet(told, step);
     if (station == Station::Press) return pressSheet(told, step);
     if (station == Station::Seat) return seatSheet(told, step);
@@ -33,7 +34,7 @@ Sheet stepSheet(Station station, const Told& told, const plan::StepPlan& step, c
     return warmSheet(told, step, known ? followed[*step.step.seat] : HeatTold{});
 }
 
-std::vector<Sheet> stepSheets(Station station, const Told& told, const std::vector<HeatTold>& followed,
+std::vector<Sheet> stepSheets(Station station, const SheetInput& told, const std::vector<HeatTold>& followed,
                               std::optional<std::size_t> wanted) {
     std::vector<Sheet> out;
     for (std::size_t i = 0; i < told.plan.steps.size(); ++i) {
@@ -48,7 +49,7 @@ std::vector<Sheet> stepSheets(Station station, const Told& told, const std::vect
 
 } // namespace
 
-std::vector<HeatTold> followHeats(const Told& told, std::optional<std::size_t> step, const SecondsSince& since) {
+std::vector<HeatTold> followHeats(const SheetInput& told, std::optional<std::size_t> step, const SecondsSince& since) {
     const auto& plan = told.plan;
     std::vector<HeatTold> out(plan.heats.size());
     for (std::size_t i = 0; i < plan.heats.size(); ++i) {
@@ -65,7 +66,7 @@ std::vector<HeatTold> followHeats(const Told& told, std::optional<std::size_t> s
     return out;
 }
 
-std::vector<Sheet> stripSheets(const Told& told, bool together) {
+std::vector<Sheet> stripSheets(const SheetInput& told, bool together) {
     const auto lines = workLines(told.plan.strip, together);
     if (lines.empty()) return {noOrderSheet(told)};
     std::vector<Sheet> out{orderSheet(told, together)};
@@ -79,7 +80,7 @@ std::vector<Sheet> stripSheets(const Told& told, bool together) {
     return out;
 }
 
-std::vector<Sheet> sheetsOf(Station station, const Told& told, const std::vector<HeatTold>& followed,
+std::vector<Sheet> sheetsOf(Station station, const SheetInput& told, const std::vector<HeatTold>& followed,
                             std::optional<std::size_t> step) {
     switch (station) {
     case Station::Intake:

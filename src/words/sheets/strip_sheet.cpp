@@ -48,7 +48,7 @@ void addMissing(Sheet& sheet, const plan::StripPlan& strip) {
         }
 }
 
-void addPart(Sheet& sheet, const Told& told, std::size_t part, const StripStand& stand, bool stop) {
+void addPart(Sheet& sheet, const SheetInput& told, std::size_t part, const StripStand& stand, bool stop) {
     const auto& strip = told.plan.strip;
     const auto* ring = strip.ring(part);
     if (ring) addForces(sheet, *ring, stand.together, told.d);
@@ -83,7 +83,8 @@ void addAction(Sheet& sheet, const plan::StripPlan& strip, const WorkLine& line,
     }
 }
 
-route::PartSet presentAt(const std::vector<WorkLine>& lines, const WorkLine& line, const Told& told, bool together) {
+route::PartSet presentAt(const std::vector<WorkLine>& lines, const WorkLine& line, const SheetInput& told,
+                         bool together) {
     const auto& strip = told.job.strip;
     route::PartSet here = line.frame;
     for (const auto& other : lines) {
@@ -95,7 +96,7 @@ route::PartSet presentAt(const std::vector<WorkLine>& lines, const WorkLine& lin
 }
 
 /// @param present  on the work now
-std::string whyNot(const WorkLine& line, const Told& told, route::PartSet present, bool together) {
+std::string whyNot(const WorkLine& line, const SheetInput& told, route::PartSet present, bool together) {
     const auto& a = told.plan.strip.assembly;
     const route::BlockingGraph ways(a);
     const auto here = present & ~line.moving;
@@ -109,7 +110,7 @@ std::string whyNot(const WorkLine& line, const Told& told, route::PartSet presen
 
 } // namespace
 
-bool isTicked(const Told& told, const WorkLine& line, bool together) {
+bool isTicked(const SheetInput& told, const WorkLine& line, bool together) {
     const auto& strip = told.job.strip;
     const auto* part = partOf(line, told.plan.strip);
     return (together ? strip.fitted : strip.out).contains(line.key) || (part && strip.stays.contains(part->id));
@@ -125,7 +126,7 @@ const arrangement::Part* partOf(const WorkLine& line, const plan::StripPlan& str
     return &strip.assembly.parts[static_cast<std::size_t>(std::countr_zero(line.moving))];
 }
 
-StripStand standOf(const Told& told, const std::vector<WorkLine>& lines, std::size_t at, bool together) {
+StripStand standOf(const SheetInput& told, const std::vector<WorkLine>& lines, std::size_t at, bool together) {
     const auto& line = lines[at];
     const auto* part = partOf(line, told.plan.strip);
     StripStand out;
@@ -141,7 +142,7 @@ StripStand standOf(const Told& told, const std::vector<WorkLine>& lines, std::si
     return out;
 }
 
-Sheet stripSheet(const Told& told, const WorkLine& line, const StripStand& stand) {
+Sheet stripSheet(const SheetInput& told, const WorkLine& line, const StripStand& stand) {
     const auto& strip = told.plan.strip;
     auto sheet = sheetOf(job::Station::Strip, told);
     sheet.about = line.key;
@@ -166,7 +167,7 @@ Sheet stripSheet(const Told& told, const WorkLine& line, const StripStand& stand
     return worstFirst(std::move(sheet));
 }
 
-Sheet noOrderSheet(const Told& told) {
+Sheet noOrderSheet(const SheetInput& told) {
     const auto& strip = told.plan.strip;
     auto sheet = sheetOf(job::Station::Strip, told);
     if (strip.assembly.parts.empty()) {
@@ -182,7 +183,7 @@ Sheet noOrderSheet(const Told& told) {
     return sheet;
 }
 
-Sheet orderSheet(const Told& told, bool together) {
+Sheet orderSheet(const SheetInput& told, bool together) {
     const auto& strip = told.plan.strip;
     auto sheet = sheetOf(job::Station::Strip, told);
     sheet.about = together ? "together" : "apart";

@@ -10,7 +10,7 @@ namespace {
 
 /// Everything one sheet of Tooling is made of.
 struct Setup {
-    const Told& told;
+    const SheetInput& told;
     const plan::WorkStep& step;
     const plan::StepSetup& way;
 };
@@ -135,7 +135,7 @@ void addRack(Sheet& sheet, const char* key, const Text& title, const Candidates&
     }
 }
 
-void addSearch(Sheet& sheet, const tooling::ToolPlan& tools, const Told& told) {
+void addSearch(Sheet& sheet, const tooling::ToolPlan& tools, const SheetInput& told) {
     const auto& d = told.d;
     if (told.aside) {
         addRack(sheet, "drivers", tr("Drivers on the rack, best first"), tools.drivers, tr("bare ram"), d);
@@ -240,7 +240,7 @@ void addWays(Sheet& sheet, const plan::StepPlan& step, const Display& d) {
 
 } // namespace
 
-Sheet toolingSheet(const Told& told, const plan::StepPlan& step, std::size_t at) {
+Sheet toolingSheet(const SheetInput& told, const plan::StepPlan& step, std::size_t at) {
     auto sheet = sheetOf(job::Station::Tooling, step);
     if (!step.tools) {
         sheet.title = tr("No tools yet");
@@ -273,7 +273,7 @@ Sheet toolingSheet(const Told& told, const plan::StepPlan& step, std::size_t at)
     return worstFirst(std::move(sheet));
 }
 
-Sheet turnedSheet(const Told& told, const plan::WorkStep& step, const tooling::TurnedSleeve& sleeve) {
+Sheet turnedSheet(const SheetInput& told, const plan::WorkStep& step, const tooling::TurnedSleeve& sleeve) {
     const auto& t = sleeve.tool;
     const auto& d = told.d;
     Sheet sheet;
@@ -289,7 +289,7 @@ Sheet turnedSheet(const Told& told, const plan::WorkStep& step, const tooling::T
     const auto size = [&](const char* key, const Text& label, double mm) {
         rows.push_back({key, label, d.size(mm).text(), exactly(mm)});
     };
-    const auto limits = [&](const char* key, const Text& label, const Limits& l) {
+    const auto limits = [&](const char* key, const Text& label, const Interval& l) {
         rows.push_back({key, label, between(d.size(l.lower), d.size(l.upper)), Range{l.lower, l.mid(), l.upper}});
     };
     size("outside_mm", tr("Outside"), t.outsideDia_mm);

@@ -53,7 +53,7 @@ Figure gapFigure(const plan::HeatPlan& plan, const plan::HeatCourse& c, double t
     return f;
 }
 
-void addSchedule(Sheet& sheet, const Told& told, const plan::HeatPlan& plan, const HeatTold& heat) {
+void addSchedule(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& plan, const HeatTold& heat) {
     if (!heat.timeBefore) return;
     const auto s = plan::scheduleOf(plan, told.job.heat.walk_s);
     auto& rows = sheet.list("schedule", tr("To press at {time}").with("time", heat.timeBefore(0))).rows;
@@ -80,7 +80,7 @@ void addGrip(Sheet& sheet, const plan::HeatCourse& c) {
     sheet.notes.push_back(noteOf("grip", Tone::Check, grip.head, grip.detail));
 }
 
-void addReasons(Sheet& sheet, const Told& told, const plan::HeatPlan& plan, const HeatTold& heat) {
+void addReasons(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& plan, const HeatTold& heat) {
     sheet.notesTitle = tr("Because");
     addNotes(sheet, plan.findings, told.d);
     if (const auto& c = heat.course; c && (plan.needed() || plan.byUser)) {
@@ -166,7 +166,7 @@ void addAside(Sheet& sheet, const plan::HeatPlan& plan, const std::optional<plan
     sheet.series.push_back(std::move(gap));
 }
 
-void plannedSheet(Sheet& sheet, const Told& told, const plan::HeatPlan& plan, const HeatTold& heat) {
+void plannedSheet(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& plan, const HeatTold& heat) {
     const auto& d = told.d;
     const auto& state = heat.state;
     const bool soaking = state.phase == WarmPhase::Soaking;
@@ -204,7 +204,7 @@ void plannedSheet(Sheet& sheet, const Told& told, const plan::HeatPlan& plan, co
     if (worst(plan.findings) == Severity::Stop || heat.trouble) sheet.waitsFor = tr("A limit is in the way.");
 }
 
-void carriedSheet(Sheet& sheet, const Told& told, const plan::HeatPlan& plan, const HeatTold& heat,
+void carriedSheet(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& plan, const HeatTold& heat,
                   const job::StepHeat& kept) {
     const auto& c = heat.course;
     const double since_s = heat.state.since_s.value_or(0);
@@ -252,7 +252,7 @@ void togetherSheet(Sheet& sheet, const HeatTold& heat) {
 
 } // namespace
 
-Sheet warmSheet(const Told& told, const plan::StepPlan& step, const HeatTold& heat) {
+Sheet warmSheet(const SheetInput& told, const plan::StepPlan& step, const HeatTold& heat) {
     auto sheet = sheetOf(job::Station::Warm, step);
     if (step.step.out) {
         sheet.title = tr("Comes out at room temperature");

@@ -13,10 +13,10 @@ class QPushButton;
 namespace arbor::ui {
 
 /// What was seen at a press without a transducer: needle or torque reading by reading, or the signs of a hammer.
-class HandSheet : public QWidget {
+class ManualSheet : public QWidget {
     Q_OBJECT
 public:
-    explicit HandSheet(QWidget* parent = nullptr);
+    explicit ManualSheet(QWidget* parent = nullptr);
     void open(JobSession* session);
     void refresh();
 
@@ -28,7 +28,7 @@ private:
     QWidget* buildSigns();
     void enter();
     void takeBack();
-    void answer(job::HandSign sign, int answer);
+    void answer(job::ManualSign sign, int answer);
     QString readSoFar() const;
     QString unitShown() const;
 
@@ -39,7 +39,7 @@ private:
     QComboBox* m_bolt;
     QPushButton* m_back;
     QLabel* m_read;
-    std::vector<QComboBox*> m_answers; ///< in the order of kHandSigns
+    std::vector<QComboBox*> m_answers; ///< in the order of kManualSigns
 };
 
 } // namespace arbor::ui

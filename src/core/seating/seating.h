@@ -8,7 +8,7 @@
 #include <string>
 #include <vector>
 
-namespace arbor::seat {
+namespace arbor::seating {
 
 /// One reading on the face of a ring. The angle runs clockwise from 12 o'clock as seen from above.
 struct Reading {
@@ -81,4 +81,4 @@ Result<Seating> judgeSeating(const SeatingInput& in);
 /// Clock position in words for an angle: 120 degrees is "4", 45 degrees is "1:30".
 std::string clockPosition(double angle_deg);
 
-} // namespace arbor::seat
+} // namespace arbor::seating

@@ -1,4 +1,4 @@
-#include "io/library_files.h"
+#include "io/table_files.h"
 
 #include "io/job_file.h"
 
@@ -86,11 +86,11 @@ std::string ownBearingsFolder() {
         .toStdString();
 }
 
-Result<tables::Library> loadShippedLibrary() {
+Result<tables::Tables> loadShippedTables() {
     useShippedData();
     using standards::PointTable;
     using standards::StepTable;
-    tables::Library lib;
+    tables::Tables lib;
     std::optional<Problem> problem;
     const std::pair<const char*, StepTable*> tables[] = {
         {":/data/standards/iso286_it.json", &lib.iso286.grades},
@@ -154,12 +154,12 @@ Result<void> saveOwnBands(const std::string& folder, const std::vector<adjust::P
     return writeText(folder + "/end_play.json", adjust::playBandsText(bands));
 }
 
-Result<tables::Library> loadTables() {
-    auto library = loadShippedLibrary();
-    if (!library) return library;
+Result<tables::Tables> loadTables() {
+    auto tables = loadShippedTables();
+    if (!tables) return tables;
     for (const auto& file : filesIn(QString::fromStdString(ownBearingsFolder())))
-        if (auto added = addBearings(library->bearings, file); !added) return tl::unexpected(added.error());
-    return library;
+        if (auto added = addBearings(tables->bearings, file); !added) return tl::unexpected(added.error());
+    return tables;
 }
 
 namespace {
@@ -174,26 +174,26 @@ void addRecords(const job::Job& job, std::vector<job::Record>& records) {
 
 } // namespace
 
-Result<tables::Library> loadToolsAndRecords(const std::string& folder) {
-    auto library = loadTables();
-    if (!library) return library;
+Result<tables::Tables> loadToolsAndRecords(const std::string& folder) {
+    auto tables = loadTables();
+    if (!tables) return tables;
     auto rack = loadRack(folder);
     if (!rack) return tl::unexpected(rack.error());
-    library->rack = std::move(*rack);
-    if (auto own = addOwnMaterials(library->materials, folder + "/materials.json"); !own)
+    tables->rack = std::move(*rack);
+    if (auto own = addOwnMaterials(tables->materials, folder + "/materials.json"); !own)
         return tl::unexpected(own.error());
     for (const auto& entry : listJobs(folder))
-        if (entry.document) addRecords(entry.document->job, library->records);
-    return library;
+        if (entry.document) addRecords(entry.document->job, tables->records);
+    return tables;
 }
 
-Result<tables::Library> loadLibrary(const std::string& folder) {
-    auto library = loadToolsAndRecords(folder);
-    if (!library) return library;
+Result<tables::Tables> loadShopTables(const std::string& folder) {
+    auto tables = loadToolsAndRecords(folder);
+    if (!tables) return tables;
     const auto bands = loadOwnBands(folder);
     if (!bands) return tl::unexpected(bands.error());
-    library->endPlay.insert(library->endPlay.end(), bands->begin(), bands->end());
-    return library;
+    tables->endPlay.insert(tables->endPlay.end(), bands->begin(), bands->end());
+    return tables;
 }
 
 Result<trace::Trace> loadTrace(const std::string& path, const catalog::Press* press) {

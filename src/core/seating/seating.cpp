@@ -1,4 +1,4 @@
-#include "core/seat/seating.h"
+#include "core/seating/seating.h"
 
 #include "core/base/harmonic.h"
 #include "core/base/units.h"
@@ -7,7 +7,7 @@
 #include <cmath>
 #include <numbers>
 
-namespace arbor::seat {
+namespace arbor::seating {
 
 namespace {
 
@@ -180,4 +180,4 @@ Result<Seating> judgeSeating(const SeatingInput& in) {
     return out;
 }
 
-} // namespace arbor::seat
+} // namespace arbor::seating

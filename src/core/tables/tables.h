@@ -14,7 +14,7 @@
 namespace arbor::tables {
 
 /// Every table a plan looks things up in.
-struct Library {
+struct Tables {
     standards::Iso286 iso286;
     standards::BearingTables bearingTables;
     std::vector<catalog::Bearing> bearings;

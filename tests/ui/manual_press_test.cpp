@@ -23,7 +23,7 @@ using arbor::testing::ownStep;
 using arbor::testing::partOf;
 using arbor::testing::ringInHand;
 using arbor::testing::WindowTest;
-using job::HandMeans;
+using job::ManualMeans;
 using job::Station;
 
 namespace {
@@ -32,7 +32,7 @@ enum Means { File, Transducer, Gauge, Wrench, Hammer };
 
 } // namespace
 
-class HandPress : public WindowTest {
+class ManualPress : public WindowTest {
 protected:
     void SetUp() override {
         open("seamer-turret-upper");
@@ -41,7 +41,7 @@ protected:
     void read(const char* text) { type("handEntry", text); }
 };
 
-TEST_F(HandPress, NeedleReadingsAreTakenShownAndTakenBack) {
+TEST_F(ManualPress, NeedleReadingsAreTakenShownAndTakenBack) {
     choose("pressMeans", Gauge);
     read("4 3");
     read("8,5 6.5");
@@ -55,7 +55,7 @@ TEST_F(HandPress, NeedleReadingsAreTakenShownAndTakenBack) {
     EXPECT_EQ(ownStep(job()).hand.points.size(), 2u);
 }
 
-TEST_F(HandPress, APressByTheNeedleComesToAVerdict) {
+TEST_F(ManualPress, APressByTheNeedleComesToAVerdict) {
     choose("pressMeans", Gauge);
     const auto e = inHand(session().plan()).press->expected;
     const double newtonPerBar = 441.786; // 75 mm piston
@@ -76,7 +76,7 @@ TEST_F(HandPress, APressByTheNeedleComesToAVerdict) {
     EXPECT_TRUE(slipSays("Home"));
 }
 
-TEST_F(HandPress, WhatIsNoReadingStaysAndSaysWhy) {
+TEST_F(ManualPress, WhatIsNoReadingStaysAndSaysWhy) {
     choose("pressMeans", Gauge);
     read("forty bar");
     EXPECT_TRUE(window->troubleText().contains("two numbers, mm and bar"));
@@ -85,7 +85,7 @@ TEST_F(HandPress, WhatIsNoReadingStaysAndSaysWhy) {
     EXPECT_TRUE(ownStep(job()).hand.points.empty());
 }
 
-TEST_F(HandPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
+TEST_F(ManualPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
     choose("pressMeans", Wrench);
     EXPECT_TRUE(slipSays("On the wrench, just before home"));
     EXPECT_TRUE(slipSays("turns"));
@@ -101,7 +101,7 @@ TEST_F(HandPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
     EXPECT_NEAR(ownStep(job()).hand.points.back().shown, 13.558, 0.001);
 }
 
-TEST_F(HandPress, AHammerIsAskedForItsSigns) {
+TEST_F(ManualPress, AHammerIsAskedForItsSigns) {
     choose("pressMeans", Hammer);
     EXPECT_TRUE(slipSays("Never strike through the rolling elements"));
     choose("handSign0", 2);
@@ -115,24 +115,24 @@ TEST_F(HandPress, AHammerIsAskedForItsSigns) {
     EXPECT_EQ(ownStep(saved()).hand.signs.size(), 3u);
 }
 
-TEST_F(HandPress, ReadingsOfOneInstrumentAreNotThoseOfAnother) {
+TEST_F(ManualPress, ReadingsOfOneInstrumentAreNotThoseOfAnother) {
     choose("pressMeans", Gauge);
     read("4 3");
     choose("pressMeans", Wrench);
-    EXPECT_EQ(ownStep(job()).hand.means, HandMeans::Wrench);
+    EXPECT_EQ(ownStep(job()).hand.means, ManualMeans::Wrench);
     EXPECT_TRUE(ownStep(job()).hand.points.empty());
     find<QWidget>("pressBench")->setFocus();
     key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(ownStep(job()).hand.points.size(), 1u);
 }
 
-class LeftLying : public HandPress {
+class LeftLying : public ManualPress {
 protected:
     void SetUp() override {
         QDir(QString::fromStdString(shop.folder())).mkpath("traces");
         shop.write("traces/J-0142-20261123T161200.csv.part",
                    "t_s,travel_mm,force_N\n0,0,0\n1,2,500\n2,4,1000\n3,6,1500\n4,8,2000\n");
-        HandPress::SetUp();
+        ManualPress::SetUp();
     }
     bool there(const char* name) { return QFile::exists(QString::fromStdString(shop.file(name))); }
 };
@@ -181,7 +181,7 @@ protected:
     const ui::FrictionView::Row& row() {
         open("seamer-turret-upper");
         key(Qt::Key_M, Qt::ControlModifier);
-        const auto family = session().library().materials.at(partOf(job(), "housing").material).family;
+        const auto family = session().tables().materials.at(partOf(job(), "housing").material).family;
         const int index = 3 * static_cast<int>(family) + static_cast<int>(catalog::Lubricant::LightOil);
         return find<ui::FrictionView>("frictionView")->rows().at(static_cast<std::size_t>(index));
     }
@@ -243,10 +243,10 @@ protected:
 
 TEST_F(Indicator, FillsTheClockPushByPush) {
     goRound({});
-    EXPECT_EQ(ownStep(job()).readings.kind, seat::ReadingKind::Indicator);
+    EXPECT_EQ(ownStep(job()).readings.kind, seating::ReadingKind::Indicator);
     ASSERT_TRUE(ringInHand(session().plan()).seating.plane);
     EXPECT_NEAR(ringInHand(session().plan()).seating.plane->highAngle_deg, 90, 25); // 3 o'clock, as the stand-in leans
-    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::SquareOnly);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seating::SeatVerdict::SquareOnly);
     EXPECT_TRUE(slipSays("Home is not measured"));
     EXPECT_FALSE(slip().waitsFor.empty());
 }
@@ -256,6 +256,6 @@ TEST_F(Indicator, SeesAChipUnderOnePlace) {
     o.chip_um = 120;
     o.chipAt = 5;
     goRound(o);
-    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seat::SeatVerdict::ReadingsDisagree);
+    EXPECT_EQ(ringInHand(session().plan()).seating.verdict, seating::SeatVerdict::ReadingsDisagree);
     EXPECT_TRUE(slipSays("7:30 o’clock"));
 }

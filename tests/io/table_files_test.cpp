@@ -1,5 +1,5 @@
 #include "core/plan/plan_job.h"
-#include "io/library_files.h"
+#include "io/table_files.h"
 
 #include "support/drawing.h"
 #include "support/shop.h"
@@ -14,7 +14,7 @@
 using namespace arbor;
 using arbor::testing::clearanceOf;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::fitOf;
 using arbor::testing::inHand;
 using arbor::testing::replaced;
@@ -22,17 +22,17 @@ using arbor::testing::setupOf;
 using arbor::testing::TemporaryShop;
 using nlohmann::json;
 
-TEST(Library, ShippedTablesLoadWithoutARack) {
-    const auto library = io::loadShippedLibrary();
-    ASSERT_TRUE(library);
-    EXPECT_TRUE(library->rack.tools.empty());
-    EXPECT_GT(library->bearings.size(), 40u);
+TEST(Tables, ShippedTablesLoadWithoutARack) {
+    const auto tables = io::loadShippedTables();
+    ASSERT_TRUE(tables);
+    EXPECT_TRUE(tables->rack.tools.empty());
+    EXPECT_GT(tables->bearings.size(), 40u);
 }
 
-TEST(Library, RackWithAMissingColumnNamesFileAndColumn) {
+TEST(Tables, RackWithAMissingColumnNamesFileAndColumn) {
     const TemporaryShop shop;
     shop.write("rack.csv", replaced(shop.read("rack.csv"), "bore_mm", "hole_mm"));
-    const auto refused = io::loadLibrary(shop.folder());
+    const auto refused = io::loadShopTables(shop.folder());
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().file, shop.folder() + "/rack.csv");
     EXPECT_EQ(refused.error().value, "bore_mm");
@@ -61,29 +61,29 @@ private:
 
 TEST_F(OwnBearings, JoinTheCatalogue) {
     write("SHOP-1,deep_groove_ball,31,63,17,17,17,1,1,0,9,9,0");
-    const auto library = io::loadLibrary(shop.folder()).value();
-    const auto* own = catalog::findBearing(library.bearings, "SHOP-1");
+    const auto tables = io::loadShopTables(shop.folder()).value();
+    const auto* own = catalog::findBearing(tables.bearings, "SHOP-1");
     ASSERT_TRUE(own);
     EXPECT_EQ(own->outsideDia_mm, 63);
-    EXPECT_EQ(library.bearings.size(), io::loadShippedLibrary()->bearings.size() + 1);
+    EXPECT_EQ(tables.bearings.size(), io::loadShippedTables()->bearings.size() + 1);
 }
 
 TEST_F(OwnBearings, WrongRowsNameFileLineAndReason) {
     write("SHOP-1,deep_groove_ball,31,29,17,17,17,1,1,0,9,9,0");
-    auto refused = io::loadLibrary(shop.folder()).error();
+    auto refused = io::loadShopTables(shop.folder()).error();
     EXPECT_EQ(refused.file, shop.file("brisk-arbor/bearings/own.csv"));
     EXPECT_EQ(refused.field, "line 2, outside_mm");
     write("6206,deep_groove_ball,31,63,17,17,17,1,1,0,9,9,0");
-    refused = io::loadLibrary(shop.folder()).error();
+    refused = io::loadShopTables(shop.folder()).error();
     EXPECT_EQ(refused.code, ProblemCode::Duplicate);
     EXPECT_EQ(refused.value, "6206");
     write("SHOP-2,square_ball,31,63,17,17,17,1,1,0,9,9,0");
-    EXPECT_EQ(io::loadLibrary(shop.folder()).error().field, "line 2, type");
+    EXPECT_EQ(io::loadShopTables(shop.folder()).error().field, "line 2, type");
     write("SHOP-3,needle_roller,31,63,17,17,17,1,1,0,9,9,0");
-    EXPECT_EQ(io::loadLibrary(shop.folder()).error().field, "line 2, element_length_mm");
+    EXPECT_EQ(io::loadShopTables(shop.folder()).error().field, "line 2, element_length_mm");
 }
 
-TEST(Library, RackRowShortOfFieldsNamesItsLine) {
+TEST(Tables, RackRowShortOfFieldsNamesItsLine) {
     const TemporaryShop shop;
     shop.write("rack.csv",
                replaced(shop.read("rack.csv"), "S02,sleeve,turned sleeve,29.7,22,55,30,10,,,,,,,,,,,,,,,,,drawer A1",
@@ -91,7 +91,7 @@ TEST(Library, RackRowShortOfFieldsNamesItsLine) {
     EXPECT_EQ(io::loadRack(shop.folder()).error().field, "line 3");
 }
 
-TEST(Library, BadPressesNameTheirFile) {
+TEST(Tables, BadPressesNameTheirFile) {
     const TemporaryShop shop;
     shop.write("presses.json", "{\"presses\": 3}");
     EXPECT_EQ(io::loadRack(shop.folder()).error().file, shop.folder() + "/presses.json");
@@ -111,36 +111,36 @@ TEST(TraceFile, OfTheDemoShopLoads) {
     EXPECT_EQ(io::loadTrace(shop.file("traces/fan-carrier.csv"))->size(), 349u);
 }
 
-TEST(LibraryFiles, OwnMaterialsLieBesideTheJobsAndAreMarked) {
+TEST(TableFiles, OwnMaterialsLieBesideTheJobsAndAreMarked) {
     const TemporaryShop shop;
     const std::string zinc = R"({"materials": {"zinc_alloy": {"name": "zinc alloy", "E_MPa": 85000, "nu": 0.3,
         "alpha_perK": 2.7e-5, "yield_MPa": 220, "density_kg_per_m3": 6600, "conductivity_W_per_mK": 110,
         "heat_J_per_kgK": 420, "ceiling_degC": 100, "family": "aluminium"}}})";
     shop.write("materials.json", zinc);
-    const auto library = io::loadLibrary(shop.folder()).value();
-    EXPECT_TRUE(library.materials.at("zinc_alloy").own);
-    EXPECT_FALSE(library.materials.at("bronze").own);
-    EXPECT_EQ(catalog::materialKey(library.materials, "Zinc alloy").value(), "zinc_alloy");
+    const auto tables = io::loadShopTables(shop.folder()).value();
+    EXPECT_TRUE(tables.materials.at("zinc_alloy").own);
+    EXPECT_FALSE(tables.materials.at("bronze").own);
+    EXPECT_EQ(catalog::materialKey(tables.materials, "Zinc alloy").value(), "zinc_alloy");
     shop.write("materials.json", replaced(zinc, "\"name\": \"zinc alloy\"", "\"name\": \"Bronze\""));
-    const auto twice = io::loadLibrary(shop.folder()).error();
+    const auto twice = io::loadShopTables(shop.folder()).error();
     EXPECT_EQ(twice.code, ProblemCode::Duplicate);
     EXPECT_TRUE(twice.file.ends_with("materials.json"));
     shop.write("materials.json", replaced(zinc, "85000", "-1"));
-    EXPECT_EQ(io::loadLibrary(shop.folder()).error().field, "zinc_alloy/E_MPa");
+    EXPECT_EQ(io::loadShopTables(shop.folder()).error().field, "zinc_alloy/E_MPa");
 }
 
-TEST(LibraryFiles, OwnBandsOfEndPlayLieBesideTheJobs) {
+TEST(TableFiles, OwnBandsOfEndPlayLieBesideTheJobs) {
     const TemporaryShop shop;
-    const auto shipped = io::loadLibrary(shop.folder())->endPlay.size();
-    auto bands = io::loadLibrary(shop.folder())->endPlay;
+    const auto shipped = io::loadShopTables(shop.folder())->endPlay.size();
+    auto bands = io::loadShopTables(shop.folder())->endPlay;
     bands.push_back({"general", "general", 45, {0.01, 0.02}, true});
     ASSERT_TRUE(io::saveOwnBands(shop.folder(), bands));
-    const auto again = io::loadLibrary(shop.folder())->endPlay;
+    const auto again = io::loadShopTables(shop.folder())->endPlay;
     ASSERT_EQ(again.size(), shipped + 1);
     EXPECT_EQ(again.back(), bands.back());
     shop.write("end_play.json",
                R"({"bands": [{"use": "x", "name": "x", "up_to_mm": 0, "least_um": 0, "most_um": 1}]})");
-    const auto refused = io::loadLibrary(shop.folder());
+    const auto refused = io::loadShopTables(shop.folder());
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ProblemCode::NotPositive);
     EXPECT_NE(refused.error().file.find("end_play.json"), std::string::npos);

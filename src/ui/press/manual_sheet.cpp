@@ -1,4 +1,4 @@
-#include "ui/press/hand_sheet.h"
+#include "ui/press/manual_sheet.h"
 
 #include "io/entry/size_entry.h"
 #include "ui/stations/typed.h"
@@ -18,19 +18,19 @@ namespace arbor::ui {
 
 namespace {
 
-using job::HandMeans;
-using job::HandSign;
+using job::ManualMeans;
+using job::ManualSign;
 
 constexpr qsizetype kShown = 8; // of the readings, the last ones
 constexpr double kMostTravel_mm = 1000, kMostTurns = 1000, kMostShown = 1e6;
 
-QString question(HandSign sign) {
+QString question(ManualSign sign) {
     switch (sign) {
-    case HandSign::EvenGap:
+    case ManualSign::EvenGap:
         return QObject::tr("Gap even all round, every few blows");
-    case HandSign::Ringing:
+    case ManualSign::Ringing:
         return QObject::tr("Sound from dull to ringing");
-    case HandSign::Stopped:
+    case ManualSign::Stopped:
         return QObject::tr("Last blows did not move it");
     }
     return {};
@@ -47,7 +47,7 @@ QLineEdit* tall(QLineEdit* edit) {
 
 } // namespace
 
-HandSheet::HandSheet(QWidget* parent) : QWidget(parent) {
+ManualSheet::ManualSheet(QWidget* parent) : QWidget(parent) {
     m_readings = buildReadings();
     m_signs = buildSigns();
     auto* layout = new QVBoxLayout(this);
@@ -56,7 +56,7 @@ HandSheet::HandSheet(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_signs);
 }
 
-QWidget* HandSheet::buildReadings() {
+QWidget* ManualSheet::buildReadings() {
     auto* box = new QWidget(this);
     m_entry = tall(new QLineEdit(box));
     m_entry->setObjectName("handEntry");
@@ -83,8 +83,8 @@ QWidget* HandSheet::buildReadings() {
     both->setSpacing(4);
     both->addLayout(line);
     both->addWidget(m_read);
-    connect(m_entry, &QLineEdit::returnPressed, this, &HandSheet::enter);
-    connect(m_back, &QPushButton::clicked, this, &HandSheet::takeBack);
+    connect(m_entry, &QLineEdit::returnPressed, this, &ManualSheet::enter);
+    connect(m_back, &QPushButton::clicked, this, &ManualSheet::takeBack);
     connect(m_bolt, &QComboBox::activated, this, [this] {
         m_session->editStep(tr("Choose draw bolt"), [this](job::StepRecord& r) {
             r.hand.bolt = m_bolt->currentData().toString().toStdString();
@@ -94,12 +94,12 @@ QWidget* HandSheet::buildReadings() {
     return box;
 }
 
-QWidget* HandSheet::buildSigns() {
+QWidget* ManualSheet::buildSigns() {
     auto* box = new QWidget(this);
     auto* line = new QHBoxLayout(box);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(theme::kGap);
-    for (const auto sign : job::kHandSigns) {
+    for (const auto sign : job::kManualSigns) {
         auto* answer = new QComboBox(box);
         answer->setObjectName(QStringLiteral("handSign%1").arg(m_answers.size()));
         answer->setAccessibleName(question(sign));
@@ -115,25 +115,25 @@ QWidget* HandSheet::buildSigns() {
     return box;
 }
 
-void HandSheet::open(JobSession* session) {
+void ManualSheet::open(JobSession* session) {
     m_session = session;
     m_bolt->clear();
-    for (const auto& tool : session->library().rack.tools)
+    for (const auto& tool : session->tables().rack.tools)
         if (tool.kind == catalog::ToolKind::DrawBolt) m_bolt->addItem(q(tool.id + "  " + tool.thread), q(tool.id));
     m_entry->clear();
 }
 
 /// The unit of the needle, or of the wrench.
-QString HandSheet::unitShown() const {
-    if (m_session->record().hand.means == HandMeans::Wrench) return q(m_session->display().torque(0).unit);
+QString ManualSheet::unitShown() const {
+    if (m_session->record().hand.means == ManualMeans::Wrench) return q(m_session->display().torque(0).unit);
     const auto* press = m_session->plan().press;
     return press ? q(m_session->display().gauge(0, press->gaugeUnit).unit) : QString();
 }
 
-QString HandSheet::readSoFar() const {
+QString ManualSheet::readSoFar() const {
     const auto& step = m_session->record();
     const auto d = m_session->display();
-    const bool wrench = step.hand.means == HandMeans::Wrench;
+    const bool wrench = step.hand.means == ManualMeans::Wrench;
     if (!step.traceFile.empty()) return tr("The loaded trace counts. Clear its field to read by hand.");
     if (step.hand.points.empty())
         return wrench ? tr("Turns of the nut from the ring in the mouth, torque: 2.5 40. Enter takes it.")
@@ -147,29 +147,29 @@ QString HandSheet::readSoFar() const {
            unitShown();
 }
 
-void HandSheet::refresh() {
+void ManualSheet::refresh() {
     if (!m_session) return;
     const auto& hand = m_session->record().hand;
-    const bool hammer = hand.means == HandMeans::Hammer, wrench = hand.means == HandMeans::Wrench;
+    const bool hammer = hand.means == ManualMeans::Hammer, wrench = hand.means == ManualMeans::Wrench;
     m_readings->setVisible(!hammer);
     m_signs->setVisible(hammer);
     m_bolt->setVisible(wrench);
-    if (const auto* bolt = plan::boltOf(hand, m_session->library().rack))
+    if (const auto* bolt = plan::boltOf(hand, m_session->tables().rack))
         m_bolt->setCurrentIndex(m_bolt->findData(q(bolt->id)));
     m_entry->setPlaceholderText(wrench ? tr("turns, %1").arg(unitShown())
                                        : tr("%1, %2").arg(q(m_session->display().size(0).unit), unitShown()));
     m_read->setText(readSoFar());
     m_back->setEnabled(!hand.points.empty());
     for (std::size_t i = 0; i < m_answers.size(); ++i) {
-        const auto seen = hand.signs.find(job::kHandSigns[i]);
+        const auto seen = hand.signs.find(job::kManualSigns[i]);
         m_answers[i]->setCurrentIndex(seen == hand.signs.end() ? 0 : seen->second ? 1 : 2);
     }
 }
 
-void HandSheet::enter() {
+void ManualSheet::enter() {
     const auto typed = m_entry->text().simplified();
     const auto parts = typed.split(' ');
-    const bool wrench = m_session->record().hand.means == HandMeans::Wrench;
+    const bool wrench = m_session->record().hand.means == ManualMeans::Wrench;
     const auto shown = parts.size() == 2 ? numberIn(parts[1]) : std::nullopt;
     const auto where = parts.size() == 2 ? numberIn(parts[0]) : std::nullopt;
     const double most = wrench ? kMostTurns : kMostTravel_mm / typedUnit_mm(*m_session);
@@ -187,14 +187,14 @@ void HandSheet::enter() {
     });
 }
 
-void HandSheet::takeBack() {
+void ManualSheet::takeBack() {
     m_session->editStep(tr("Clear reading"), [](job::StepRecord& r) {
         if (!r.hand.points.empty()) r.hand.points.pop_back();
         r.done.erase(job::Station::Press);
     });
 }
 
-void HandSheet::answer(HandSign sign, int answer) {
+void ManualSheet::answer(ManualSign sign, int answer) {
     m_session->editStep(tr("What was seen"), [&](job::StepRecord& r) {
         if (answer == 0)
             r.hand.signs.erase(sign);

@@ -32,10 +32,10 @@ inline const thermal::Conductor& conductor(const Values& in, const char* name) {
     return std::get<thermal::Conductor>(in.at(name));
 }
 
-inline constexpr Limits kSize{1e-3, 3000};   // diameters and lengths on a shop press [mm]
-inline constexpr Limits kBore{0, 3000};      // where 0 means solid or endless
-inline constexpr Limits kMicro{-5000, 5000}; // differences of size [um]
-inline constexpr Limits kFinish{0, 100};     // Rz [um]
-inline constexpr Limits kTemp{-270, 500};    // [degC]
+inline constexpr Interval kSize{1e-3, 3000};   // diameters and lengths on a shop press [mm]
+inline constexpr Interval kBore{0, 3000};      // where 0 means solid or endless
+inline constexpr Interval kMicro{-5000, 5000}; // differences of size [um]
+inline constexpr Interval kFinish{0, 100};     // Rz [um]
+inline constexpr Interval kTemp{-270, 500};    // [degC]
 
 } // namespace arbor::calc

@@ -5,7 +5,7 @@
 namespace arbor::tooling {
 
 /// Sizes of a tool to be turned that the user fixed [mm].
-struct TurnWishes {
+struct TurnOverrides {
     std::optional<double> outsideDia_mm = {};
     std::optional<double> boreDia_mm = {};
     std::optional<double> length_mm = {};
@@ -13,7 +13,7 @@ struct TurnWishes {
     std::optional<double> pilotDia_mm = {};
     std::optional<double> pilotLength_mm = {};
 
-    friend bool operator==(const TurnWishes&, const TurnWishes&) = default;
+    friend bool operator==(const TurnOverrides&, const TurnOverrides&) = default;
 };
 
 } // namespace arbor::tooling

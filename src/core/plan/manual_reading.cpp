@@ -1,4 +1,4 @@
-#include "core/plan/hand_read.h"
+#include "core/plan/manual_reading.h"
 
 #include "core/force/gauge.h"
 #include "core/tooling/setup.h"
@@ -10,8 +10,8 @@ namespace arbor::plan {
 
 namespace {
 
-using job::HandMeans;
-using job::HandSign;
+using job::ManualMeans;
+using job::ManualSign;
 
 constexpr double kReadTo = 0.5; // of a graduation
 
@@ -19,11 +19,11 @@ constexpr double kReadTo = 0.5; // of a graduation
 struct Scale {
     double force_N = 0;
     double travel_mm = 1;
-    Limits doubt{1, 1}; ///< what is shown for a force, over what is likely
+    Interval doubt{1, 1}; ///< what is shown for a force, over what is likely
 };
 
-Result<Scale> scaleOf(const job::HandPress& hand, const catalog::Press* press, const catalog::Rack& rack) {
-    if (hand.means == HandMeans::Gauge) {
+Result<Scale> scaleOf(const job::ManualPress& hand, const catalog::Press* press, const catalog::Rack& rack) {
+    if (hand.means == ManualMeans::Gauge) {
         const auto force = press ? force::gaugeForce(*press, 1) : std::nullopt;
         if (!force)
             return refuse(ProblemCode::Missing, "hand/means", "gauge", wanted("a press with a gauge in the rack"));
@@ -45,11 +45,11 @@ Result<Scale> scaleOf(const job::HandPress& hand, const catalog::Press* press, c
                   arm(bolt->muThread.upper, bolt->muHead.upper) / likely}};
 }
 
-Range widened(const Range& force, const Limits& doubt) {
+Range widened(const Range& force, const Interval& doubt) {
     return {force.least * doubt.lower, force.likely, force.most * doubt.upper};
 }
 
-trace::Expected widened(trace::Expected e, const Limits& doubt) {
+trace::Expected widened(trace::Expected e, const Interval& doubt) {
     for (auto& p : e.points)
         p.force_N = widened(p.force_N, doubt);
     e.end_N = widened(e.end_N, doubt);
@@ -58,24 +58,24 @@ trace::Expected widened(trace::Expected e, const Limits& doubt) {
 }
 
 /// Nothing was measured, so nothing is proven; but what was seen may forbid to go on.
-trace::Analysis judgeSigns(const std::map<HandSign, bool>& signs) {
+trace::Analysis judgeSigns(const std::map<ManualSign, bool>& signs) {
     trace::Analysis out;
-    const auto is = [&](HandSign sign, bool seen) { return signs.contains(sign) && signs.at(sign) == seen; };
+    const auto is = [&](ManualSign sign, bool seen) { return signs.contains(sign) && signs.at(sign) == seen; };
     const auto say = [&](auto kind, Severity severity) { out.findings.push_back({kind, severity, "HB4.14"}); };
-    if (is(HandSign::EvenGap, false)) {
+    if (is(ManualSign::EvenGap, false)) {
         out.verdict = trace::Verdict::CockedStart;
         say(found::HandUneven{}, Severity::Stop);
     }
-    if (is(HandSign::Stopped, false)) {
+    if (is(ManualSign::Stopped, false)) {
         if (worst(out.findings) < Severity::Stop) out.verdict = trace::Verdict::Short;
         say(found::HandStillMoved{}, Severity::Stop);
     }
-    if (is(HandSign::Ringing, false)) {
+    if (is(ManualSign::Ringing, false)) {
         if (worst(out.findings) < Severity::Stop) out.verdict = trace::Verdict::NotProven;
         say(found::HandDull{}, Severity::Check);
     }
-    const bool all = std::all_of(std::begin(job::kHandSigns), std::end(job::kHandSigns),
-                                 [&](HandSign sign) { return is(sign, true); });
+    const bool all = std::all_of(std::begin(job::kManualSigns), std::end(job::kManualSigns),
+                                 [&](ManualSign sign) { return is(sign, true); });
     if (all) {
         out.verdict = trace::Verdict::Stands;
         say(found::HandStands{}, Severity::Info);
@@ -86,19 +86,19 @@ trace::Analysis judgeSigns(const std::map<HandSign, bool>& signs) {
 
 } // namespace
 
-bool saysAnything(const job::HandPress& hand) {
-    return hand.means == HandMeans::Hammer ? !hand.signs.empty() : !hand.points.empty();
+bool saysAnything(const job::ManualPress& hand) {
+    return hand.means == ManualMeans::Hammer ? !hand.signs.empty() : !hand.points.empty();
 }
 
-const catalog::Tool* boltOf(const job::HandPress& hand, const catalog::Rack& rack) {
+const catalog::Tool* boltOf(const job::ManualPress& hand, const catalog::Rack& rack) {
     for (const auto& tool : rack.tools)
         if (tool.kind == catalog::ToolKind::DrawBolt && (hand.bolt.empty() || tool.id == hand.bolt)) return &tool;
     return nullptr;
 }
 
-std::optional<WrenchScale> onTheWrench(const job::HandPress& hand, const catalog::Rack& rack, const Range& force_N) {
+std::optional<WrenchScale> onTheWrench(const job::ManualPress& hand, const catalog::Rack& rack, const Range& force_N) {
     const auto scale = scaleOf(hand, nullptr, rack);
-    if (hand.means != HandMeans::Wrench || !scale) return std::nullopt;
+    if (hand.means != ManualMeans::Wrench || !scale) return std::nullopt;
     const auto wide = widened(force_N, scale->doubt);
     return WrenchScale{{wide.least / scale->force_N, wide.likely / scale->force_N, wide.most / scale->force_N},
                        1 / scale->travel_mm};
@@ -113,20 +113,20 @@ double graduationOf(const std::vector<job::HandPoint>& points) {
     return kFine;
 }
 
-Result<HandRead> readByHand(const job::HandPress& hand, const trace::Expected& expected, const catalog::Press* press,
-                            const catalog::Rack& rack, trace::AnalysisInput in) {
+Result<ManualReading> readByHand(const job::ManualPress& hand, const trace::Expected& expected,
+                                 const catalog::Press* press, const catalog::Rack& rack, trace::AnalysisInput in) {
     if (!saysAnything(hand)) return refuse(ProblemCode::Missing, "hand/points");
-    if (hand.means == HandMeans::Hammer) return HandRead{{}, expected, judgeSigns(hand.signs)};
+    if (hand.means == ManualMeans::Hammer) return ManualReading{{}, expected, judgeSigns(hand.signs)};
     const auto scale = scaleOf(hand, press, rack);
     if (!scale) return tl::unexpected(scale.error());
-    HandRead out;
+    ManualReading out;
     for (const auto& p : hand.points)
         out.trace.push_back({static_cast<double>(out.trace.size()), p.at * scale->travel_mm, p.shown * scale->force_N});
     out.expected = widened(expected, scale->doubt);
     in.gaugeStep_N = kReadTo * graduationOf(hand.points) * scale->force_N;
-    if (hand.means == HandMeans::Wrench) in.friction.reset();
+    if (hand.means == ManualMeans::Wrench) in.friction.reset();
     out.analysis = trace::analyse(out.trace, out.expected, in);
-    if (hand.means == HandMeans::Wrench)
+    if (hand.means == ManualMeans::Wrench)
         out.analysis.findings.push_back(
             {found::HandBandWide{(scale->doubt.upper - scale->doubt.lower) / 2}, Severity::Info, "HB4.9"});
     return out;

@@ -7,7 +7,7 @@
 namespace arbor::job {
 
 /// What a press without a transducer is read with.
-enum class HandMeans { Gauge, Wrench, Hammer };
+enum class ManualMeans { Gauge, Wrench, Hammer };
 
 /// What was seen at one place of the way.
 struct HandPoint {
@@ -17,20 +17,20 @@ struct HandPoint {
 };
 
 /// What eye and ear tell while a ring is driven in with hammer and drift.
-enum class HandSign {
+enum class ManualSign {
     EvenGap, ///< the gap was even all round after every few blows
     Ringing, ///< the sound turned from dull to ringing
     Stopped, ///< the last blows did not move it
 };
-inline constexpr HandSign kHandSigns[] = {HandSign::EvenGap, HandSign::Ringing, HandSign::Stopped};
+inline constexpr ManualSign kManualSigns[] = {ManualSign::EvenGap, ManualSign::Ringing, ManualSign::Stopped};
 
 /// A press that nothing but a needle, a wrench or a hammer told about.
-struct HandPress {
-    HandMeans means = HandMeans::Gauge;
-    std::string bolt;               ///< draw-bolt set of the rack; empty: the one Tooling chose
-    std::vector<HandPoint> points;  ///< in the order they were read
-    std::map<HandSign, bool> signs; ///< those that were looked for
-    friend bool operator==(const HandPress&, const HandPress&) = default;
+struct ManualPress {
+    ManualMeans means = ManualMeans::Gauge;
+    std::string bolt;                 ///< draw-bolt set of the rack; empty: the one Tooling chose
+    std::vector<HandPoint> points;    ///< in the order they were read
+    std::map<ManualSign, bool> signs; ///< those that were looked for
+    friend bool operator==(const ManualPress&, const ManualPress&) = default;
 };
 
 } // namespace arbor::job

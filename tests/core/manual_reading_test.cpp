@@ -1,6 +1,6 @@
 // A press without a transducer: needle, wrench, hammer. Expected values are worked by hand from the thread, the piston
 // and straight lines.
-#include "core/plan/hand_read.h"
+#include "core/plan/manual_reading.h"
 #include "core/plan/plan_job.h"
 #include "core/plan/step_record.h"
 #include "support/shop.h"
@@ -12,13 +12,13 @@
 
 using namespace arbor;
 using arbor::testing::demoJob;
-using arbor::testing::demoLibrary;
+using arbor::testing::demoTables;
 using arbor::testing::inHand;
 using arbor::testing::ownStep;
-using job::HandMeans;
-using job::HandPress;
-using job::HandSign;
-using plan::HandRead;
+using job::ManualMeans;
+using job::ManualPress;
+using job::ManualSign;
+using plan::ManualReading;
 using trace::Verdict;
 
 namespace {
@@ -30,23 +30,23 @@ trace::Expected band() {
     return trace::expectTrace({kHome_mm, kHome_mm, {8000, 10000, 12000}, [](double x) { return std::max(0.0, x); }});
 }
 
-Result<HandRead> read(const HandPress& hand, const char* press = "P30") {
+Result<ManualReading> read(const ManualPress& hand, const char* press = "P30") {
     trace::AnalysisInput in;
-    in.friction = Limits{0.08, 0.12};
-    return plan::readByHand(hand, band(), demoLibrary().rack.press(press), demoLibrary().rack, in);
+    in.friction = Interval{0.08, 0.12};
+    return plan::readByHand(hand, band(), demoTables().rack.press(press), demoTables().rack, in);
 }
 
 /// What a needle shows on a straight slide, to half a bar, and held at the end.
-HandPress needle(double until_mm, double factor, double hold_N) {
-    HandPress hand;
+ManualPress needle(double until_mm, double factor, double hold_N) {
+    ManualPress hand;
     for (double x = 2; x < until_mm; x += 2)
         hand.points.push_back({x, std::round(2 * factor * kPerMm_N * x / kNewtonPerBar) / 2});
     hand.points.push_back({until_mm, std::round(2 * hold_N / kNewtonPerBar) / 2});
     return hand;
 }
 
-HandPress hammer(std::map<HandSign, bool> signs) {
-    return {HandMeans::Hammer, {}, {}, std::move(signs)};
+ManualPress hammer(std::map<ManualSign, bool> signs) {
+    return {ManualMeans::Hammer, {}, {}, std::move(signs)};
 }
 
 template <class Kind>
@@ -56,15 +56,15 @@ bool says(const trace::Analysis& a) {
 
 } // namespace
 
-TEST(HandRead, ANeedleIsForceByThePiston) {
-    const auto got = read({HandMeans::Gauge, {}, {{4, 10}, {8, 20}}, {}});
+TEST(ManualReading, ANeedleIsForceByThePiston) {
+    const auto got = read({ManualMeans::Gauge, {}, {{4, 10}, {8, 20}}, {}});
     ASSERT_TRUE(got);
     ASSERT_EQ(got->trace.size(), 2u);
     EXPECT_EQ(got->trace[1].travel_mm, 8);
     EXPECT_NEAR(got->trace[1].force_N, 20 * kNewtonPerBar, 1);
 }
 
-TEST(HandRead, TenPointsOfANeedleProveAGoodPress) {
+TEST(ManualReading, TenPointsOfANeedleProveAGoodPress) {
     const auto got = read(needle(kHome_mm, 1, 13500));
     ASSERT_TRUE(got);
     EXPECT_EQ(got->analysis.verdict, Verdict::Home);
@@ -72,7 +72,7 @@ TEST(HandRead, TenPointsOfANeedleProveAGoodPress) {
     EXPECT_NEAR(*got->analysis.friction, 0.1, 0.005);
 }
 
-TEST(HandRead, TheNeedleTellsABadOne) {
+TEST(ManualReading, TheNeedleTellsABadOne) {
     EXPECT_EQ(read(needle(15, 1, 13500))->analysis.verdict, Verdict::Short);
     EXPECT_EQ(read(needle(kHome_mm, 2, 26000))->analysis.verdict, Verdict::AboveBand);
     EXPECT_EQ(read(needle(kHome_mm, 0.2, 13500))->analysis.verdict, Verdict::Loose);
@@ -81,7 +81,7 @@ TEST(HandRead, TheNeedleTellsABadOne) {
     EXPECT_EQ(read(crooked)->analysis.verdict, Verdict::CockedStart);
 }
 
-TEST(HandRead, GraduationIsTheCoarsestThatFits) {
+TEST(ManualReading, GraduationIsTheCoarsestThatFits) {
     const auto of = [](std::initializer_list<double> shown) {
         std::vector<job::HandPoint> points;
         for (const double s : shown)
@@ -97,19 +97,19 @@ TEST(HandRead, GraduationIsTheCoarsestThatFits) {
 
 /// M20x2.5 with a thrust bearing of 40 mm mean: T/F = 0.159 P + 0.578 d2 mu + Dkm/2 mu_head, with 0.12 and 0.0065
 /// 0.3975 + 1.2746 + 0.13 = 1.802 mm; at least 1.307, at most 2.297.
-TEST(HandRead, AWrenchShowsTheTorqueOfItsThread) {
-    const HandPress hand{HandMeans::Wrench, "B01", {}, {}};
-    const auto shown = plan::onTheWrench(hand, demoLibrary().rack, {10000, 10000, 10000});
+TEST(ManualReading, AWrenchShowsTheTorqueOfItsThread) {
+    const ManualPress hand{ManualMeans::Wrench, "B01", {}, {}};
+    const auto shown = plan::onTheWrench(hand, demoTables().rack, {10000, 10000, 10000});
     ASSERT_TRUE(shown);
     EXPECT_NEAR(shown->torque_Nm.likely, 18.02, 0.02 * 18);
     EXPECT_NEAR(shown->torque_Nm.least, 13.07, 0.02 * 13);
     EXPECT_NEAR(shown->torque_Nm.most, 22.97, 0.02 * 23);
     EXPECT_NEAR(shown->turnsPer_mm * kHome_mm, 8, 1e-12); // 20 mm at 2.5 a turn
-    EXPECT_FALSE(plan::onTheWrench({}, demoLibrary().rack, {1, 1, 1}));
+    EXPECT_FALSE(plan::onTheWrench({}, demoTables().rack, {1, 1, 1}));
 }
 
-TEST(HandRead, TurnsAreTravelAndTheBandIsAsWideAsTheFriction) {
-    HandPress hand{HandMeans::Wrench, "B01", {}, {}};
+TEST(ManualReading, TurnsAreTravelAndTheBandIsAsWideAsTheFriction) {
+    ManualPress hand{ManualMeans::Wrench, "B01", {}, {}};
     for (int turn = 1; turn <= 7; ++turn)
         hand.points.push_back({1.0 * turn, std::round(1.802 * kPerMm_N * 2.5 * turn / 1000)});
     hand.points.push_back({8, 27});
@@ -125,8 +125,8 @@ TEST(HandRead, TurnsAreTravelAndTheBandIsAsWideAsTheFriction) {
     EXPECT_EQ(got->expected.end_N.likely, band().end_N.likely);
 }
 
-TEST(HandRead, AHammerProvesNothingButMayForbid) {
-    using S = HandSign;
+TEST(ManualReading, AHammerProvesNothingButMayForbid) {
+    using S = ManualSign;
     const auto verdict = [](std::map<S, bool> signs) { return read(hammer(std::move(signs)))->analysis.verdict; };
     EXPECT_EQ(verdict({{S::EvenGap, true}, {S::Ringing, true}, {S::Stopped, true}}), Verdict::Stands);
     EXPECT_EQ(verdict({{S::EvenGap, false}, {S::Ringing, true}, {S::Stopped, true}}), Verdict::CockedStart);
@@ -139,56 +139,56 @@ TEST(HandRead, AHammerProvesNothingButMayForbid) {
     EXPECT_TRUE(read(hammer({{S::EvenGap, false}}))->analysis.stop());
 }
 
-TEST(HandRead, WhatIsMissingIsNamed) {
+TEST(ManualReading, WhatIsMissingIsNamed) {
     EXPECT_EQ(read({}).error().field, "hand/points");
     const auto noGauge = read(needle(10, 1, 5000), "P2");
     ASSERT_FALSE(noGauge);
     EXPECT_EQ(noGauge.error().field, "hand/means");
-    const auto noBolt = read({HandMeans::Wrench, "B99", {{1, 5}}, {}});
+    const auto noBolt = read({ManualMeans::Wrench, "B99", {{1, 5}}, {}});
     ASSERT_FALSE(noBolt);
     EXPECT_EQ(noBolt.error().code, ProblemCode::UnknownName);
     EXPECT_EQ(noBolt.error().field, "hand/bolt");
 }
 
-TEST(HandRead, TheJobLooksAtItWhenThereIsNoTrace) {
+TEST(ManualReading, TheJobLooksAtItWhenThereIsNoTrace) {
     auto job = demoJob("seamer-turret-upper");
     ownStep(job).hand.points = {{4, 10}, {8, 20}};
-    const auto plain = plan::planJob(job, demoLibrary());
+    const auto plain = plan::planJob(job, demoTables());
     ASSERT_TRUE(inHand(plain).hand);
     ASSERT_TRUE(inHand(plain).trace);
     const auto both =
-        plan::planJob(job, demoLibrary(), arbor::testing::traced(job, {{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}}));
+        plan::planJob(job, demoTables(), arbor::testing::traced(job, {{0, 0, 0}, {1, 5, 900}, {2, 9, 1500}}));
     EXPECT_FALSE(inHand(both).hand);
     EXPECT_TRUE(inHand(both).trace);
-    ownStep(job).hand = hammer({{HandSign::EvenGap, false}});
-    EXPECT_EQ(plan::planJob(job, demoLibrary()).marks.at(job::Station::Press), plan::Mark::Stop);
+    ownStep(job).hand = hammer({{ManualSign::EvenGap, false}});
+    EXPECT_EQ(plan::planJob(job, demoTables()).marks.at(job::Station::Press), plan::Mark::Stop);
     job.press = "P2";
-    ownStep(job).hand = {HandMeans::Gauge, {}, {{4, 10}}, {}};
-    const auto noGauge = plan::planJob(job, demoLibrary());
+    ownStep(job).hand = {ManualMeans::Gauge, {}, {{4, 10}}, {}};
+    const auto noGauge = plan::planJob(job, demoTables());
     ASSERT_TRUE(noGauge.problem());
     EXPECT_EQ(noGauge.problem()->field, "steps/in:bearing/hand/means");
 }
 
-TEST(HandRead, TheRecordSaysOnlyWhatWasRead) {
+TEST(ManualReading, TheRecordSaysOnlyWhatWasRead) {
     auto job = demoJob("seamer-turret-upper");
     const auto recorded = [&] {
-        const auto p = plan::planJob(job, demoLibrary());
+        const auto p = plan::planJob(job, demoTables());
         return plan::makeRecord(job, p, inHand(p), "A", "2026-11-26T10:00:00", {});
     };
-    ownStep(job).hand = hammer({{HandSign::EvenGap, true}, {HandSign::Ringing, true}, {HandSign::Stopped, true}});
+    ownStep(job).hand = hammer({{ManualSign::EvenGap, true}, {ManualSign::Ringing, true}, {ManualSign::Stopped, true}});
     EXPECT_EQ(recorded().pressVerdict, "stands");
     EXPECT_FALSE(recorded().peakForce_N);
     EXPECT_FALSE(recorded().friction);
-    ownStep(job).hand = {HandMeans::Gauge, {}, {{4, 1}, {8, 2}, {12, 3}, {16, 4}, {44, 6}}, {}};
+    ownStep(job).hand = {ManualMeans::Gauge, {}, {{4, 1}, {8, 2}, {12, 3}, {16, 4}, {44, 6}}, {}};
     ASSERT_TRUE(recorded().peakForce_N);
     EXPECT_NEAR(*recorded().peakForce_N, 6 * kNewtonPerBar, 1);
     EXPECT_NEAR(*recorded().endTravel_mm, 44, 1e-9);
 }
 
-TEST(HandRead, AWarmedSeatWatchesForTheGrip) {
+TEST(ManualReading, AWarmedSeatWatchesForTheGrip) {
     auto job = demoJob("seamer-turret-upper");
     const auto watches = [&] {
-        const auto p = plan::planJob(job, demoLibrary());
+        const auto p = plan::planJob(job, demoTables());
         return std::any_of(inHand(p).press->watch.begin(), inHand(p).press->watch.end(),
                            [](const Advice& a) { return a.is<found::WatchGrip>(); });
     };

@@ -7,7 +7,7 @@
 namespace arbor::io {
 
 /// Loads the tables that ship with the program (compiled in), without tools or presses.
-Result<tables::Library> loadShippedLibrary();
+Result<tables::Tables> loadShippedTables();
 
 /// Reads `rack.csv` and `presses.json` of a shop's folder. @errors those of the files, with file, line and column
 Result<catalog::Rack> loadRack(const std::string& folder);
@@ -28,13 +28,13 @@ Result<void> saveOwnMaterials(const std::string& folder, const catalog::Material
 std::string ownBearingsFolder();
 
 /// Shipped tables and the user's own bearings. @errors those of the own files; Duplicate for a known designation
-Result<tables::Library> loadTables();
+Result<tables::Tables> loadTables();
 
 /// Those, the rack of the shop that keeps its jobs in `folder`, and the records of the jobs it has closed.
-Result<tables::Library> loadToolsAndRecords(const std::string& folder);
+Result<tables::Tables> loadToolsAndRecords(const std::string& folder);
 
 /// All of it, with the shop's own bands of end play.
-Result<tables::Library> loadLibrary(const std::string& folder);
+Result<tables::Tables> loadShopTables(const std::string& folder);
 
 /// @param press  whose gauge it was read off, where it was; null: not known
 Result<trace::Trace> loadTrace(const std::string& path, const catalog::Press* press = nullptr);
