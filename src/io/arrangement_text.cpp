@@ -247,13 +247,14 @@ Result<SeatSide> readSide(const json& d, bool hole, const std::string& place) {
 /// A pair of ids, or an object when more is known of the seat.
 Result<Joint> readJoint(const json& d, const std::string& place) {
     if (d.is_array()) return Joint{d.at(0), d.at(1)};
-    if (auto known = onlyKeys(
-            d, {"outer", "inner", "hole", "shaft", "hole_mm", "shaft_mm", "hole_rz_um", "shaft_rz_um", "notched"});
+    if (auto known = onlyKeys(d, {"outer", "inner", "hole", "shaft", "hole_mm", "shaft_mm", "hole_rz_um", "shaft_rz_um",
+                                  "notched", "cut_outs"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     const auto hole = readSide(d, true, place), shaft = readSide(d, false, place);
     if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
-    return Joint{d.at("outer"), d.at("inner"), *hole, *shaft, d.value("notched", false)};
+    const int cutOuts = d.value("cut_outs", 0);
+    return Joint{d.at("outer"), d.at("inner"), *hole, *shaft, d.value("notched", false) || cutOuts > 0, cutOuts};
 }
 
 Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::string& key) {
@@ -364,6 +365,7 @@ json jointsJson(const std::vector<Joint>& joints) {
         sayOf(d, "hole", j.hole);
         sayOf(d, "shaft", j.shaft);
         if (j.notched) d["notched"] = true;
+        if (j.cutOuts > 0) d["cut_outs"] = j.cutOuts;
         out.push_back(d.size() == 2 ? json{j.outer, j.inner} : d);
     }
     return out;

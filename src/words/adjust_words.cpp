@@ -82,6 +82,9 @@ Sentence verdict(const plan::AdjustPlan& p, const Display& d) {
         return {tr("End play is not measured yet"),
                 tr("{first} against {second}.").with("first", p.pair.first).with("second", p.pair.second)};
     if (p.inBand()) return {tr("In the band"), tr("{value} of end play.").with("value", d.fine(*p.play_mm).text())};
+    if (p.spacerIsScrap)
+        return {tr("The spacer is scrap"),
+                tr("{value} with it: no end play to go by.").with("value", d.fine(*p.play_mm).text())};
     if (p.choice && p.choice->best)
         return {tr("Another slot gives the end play"), turned(p.choice->places[*p.choice->best].turn_deg).text() + "."};
     if (p.choice) return {tr("No slot gives the end play"), tr("Turn or grind the washer face, or add under the nut.")};

@@ -71,6 +71,7 @@ Result<double> measuredSize(const std::string& word, double dia_mm, const std::s
 Joint unsaid(Joint joint, const std::string& typed) {
     const LineWords words;
     joint.notched = false;
+    joint.cutOuts = 0;
     for (const bool hole : {true, false}) {
         auto& side = joint.side(hole);
         if (side.size && side.size->toleranceClass) side.size.reset();
@@ -79,6 +80,16 @@ Joint unsaid(Joint joint, const std::string& typed) {
         if (!said) side.measured.reset();
     }
     return joint;
+}
+
+/// A number that follows, where one does; what is no number is left for the next word.
+int countAfter(std::istringstream& words) {
+    const auto before = words.tellg();
+    int count = 0;
+    if (before >= 0 && words >> count && count > 0 && count <= 12) return count;
+    words.clear();
+    if (before >= 0) words.seekg(before);
+    return 0;
 }
 
 Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed) {
@@ -90,6 +101,7 @@ Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed)
         if (known.pressed.is(word)) continue;
         if (known.notched.is(word)) {
             joint.notched = true;
+            joint.cutOuts = countAfter(words);
         } else if (known.hole.is(word) || known.shaft.is(word)) {
             std::string number;
             words >> number;
@@ -171,7 +183,9 @@ std::string seatText(const Assembly& a, std::size_t outer, std::size_t inner) {
     for (const bool hole : {true, false})
         if (const auto& measured = joint->side(hole).measured)
             text += " " + (hole ? words.hole : words.shaft).shown + " " + plain(measured->value_mm);
-    return joint->notched ? text + " " + words.notched.shown : text;
+    if (!joint->notched) return text;
+    text += " " + words.notched.shown;
+    return joint->cutOuts > 0 ? text + " " + std::to_string(joint->cutOuts) : text;
 }
 
 Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size_t inner, const std::string& typed) {

@@ -307,6 +307,7 @@ std::string stepStop(job::Station station, const plan::Plan& plan, const plan::S
         return nothing ? tr("Nothing on the rack fits").text() : firstStop(step.way()->findings(), d);
     }
     if (station == job::Station::Warm) return firstStop(plan::heatOf(step.step, plan.heats)->findings, d);
+    if (worst(step.blocked) == Severity::Stop) return firstStop(step.blocked, d);
     if (station == job::Station::Press) return firstStop(step.trace->findings, d);
     const auto seating = firstStop(step.ring->seating.findings, d);
     return seating.empty() ? firstStop(step.proof, d) : seating;

@@ -62,9 +62,10 @@ Text reason(const route::Removal& r) {
     case Why::BoreFilled:
         return tr("its bore is not free");
     case Why::RingOnShaft:
-        return r.method == Method::Split
-                   ? tr("grind a relief not quite through and split it with a chisel; the {partner} stays whole")
-                   : tr("the {ring} sits on the outside");
+        return r.method == Method::Split ? tr("grind a relief, 0.5 mm short of the {partner}, and split it with a "
+                                              "chisel; a cut that reached it: stone "
+                                              "the raised edge, measure its depth")
+                                         : tr("the {ring} sits on the outside");
     case Why::WarmTheHousing:
         return tr("heat the {partner} evenly and let it drop out");
     case Why::HeatTheRing:
@@ -103,20 +104,21 @@ std::string toolName(Method method) {
 Sentence featureWords(Feature feature, bool up) {
     switch (feature) {
     case Feature::Encoder:
-        return {up ? tr("Encoder up") : tr("Encoder down"),
-                tr("the magnetised side, found with a strip of magnetic paper; it faces the sensor")};
+        return {up ? tr("Encoder up") : tr("Encoder down"), tr("the magnetised side, found with magnetic film or card; "
+                                                               "it faces the sensor; keep it from magnets, leave "
+                                                               "it wrapped until now")};
     case Feature::LargeEnd:
         return {up ? tr("Large end of the taper up") : tr("Large end of the taper down"),
                 tr("the wide opening; the cones go in from there")};
     case Feature::SpringSide:
         return {up ? tr("Spring side of the seal up") : tr("Spring side of the seal down"),
-                tr("spring and lip face what is kept in")};
+                tr("spring and lip face what is kept in; outward where water must stay out: ask")};
     case Feature::SharpEdge:
         return {up ? tr("Sharp edge of the ring up") : tr("Sharp edge of the ring down"),
                 tr("it takes the load; the rounded, stamped edge faces the bearing’s free side")};
     case Feature::CurvedSide:
         return {up ? tr("Large-radius side of the ring up") : tr("Large-radius side of the ring down"),
-                tr("the large radius goes to the shaft’s fillet")};
+                tr("the large radius goes to the shaft’s fillet; it must clear the fillet’s radius")};
     case Feature::PilotSide:
         return {up ? tr("Pilot side up") : tr("Pilot side down"),
                 tr("the stepped face; the wrong way round it stops short")};
@@ -144,6 +146,18 @@ std::string methodName(Method method) {
         return tr("Grind and split");
     }
     return {};
+}
+
+std::string methodNamed(const std::string& key) {
+    for (const auto method : route::kMethods)
+        if (route::name(method) == key) return inSentence(methodName(method));
+    return key;
+}
+
+std::string methodToolNamed(const std::string& key) {
+    for (const auto method : route::kMethods)
+        if (route::name(method) == key) return inSentence(toolName(method));
+    return key;
 }
 
 std::string shapeName(const std::string& shape) {
@@ -187,6 +201,18 @@ std::string rustName(route::Rust rust) {
     return {};
 }
 
+std::string asFoundName(job::AsFound found) {
+    switch (found) {
+    case job::AsFound::InnerRingMissing:
+        return tr("inner ring missing");
+    case job::AsFound::LugBroken:
+        return tr("lug of a retaining ring broken");
+    case job::AsFound::OilInside:
+        return tr("oil inside");
+    }
+    return {};
+}
+
 Sentence say(const route::Removal& r, const plan::TightRing& ring, const Assembly& a, const Display& d) {
     return {methodName(r.method),
             reason(r)
@@ -204,7 +230,7 @@ std::vector<std::string> cautions(Method method) {
     case Method::Separator:
         return {tr("Eye protection and guard: a hardened ring between plates can shatter.")};
     case Method::Drift:
-        return {tr("Eye protection; a soft drift, never hardened steel on hardened steel.")};
+        return {tr("Eye and ear protection; a soft drift, never hardened steel on hardened steel.")};
     case Method::Collet:
         return {tr("Eye protection; keep fingers from between hammer and stop.")};
     case Method::HeatOff:
@@ -230,10 +256,6 @@ std::vector<Sentence> ifItGoesWrong(const Assembly& a, std::size_t part, const p
                            .with("size", d.size(std::round(ring->site.support_mm * 10) / 10).text())});
     if (isBearing(partner) && !ring->site.inBore)
         out.push_back({tr("Support the inner ring"), tr("or the force passes through the rolling elements.")});
-    if (isBearing(partner) && ring->site.inBore)
-        out.push_back({tr("If the inner ring stays on the {part}").with("part", partName(a.parts[part])),
-                       tr("Separator plates behind it and press, or puller; no gap: relief grind and split; or heat it "
-                          "and let it drop off.")});
     if (ring->site.inBore && (isBearing(a.parts[part]) || a.parts[part].kind == PartKind::Cup))
         out.push_back({tr("Keep the old outer ring"), tr("Its outside ground undersize, it presses the new one home: "
                                                          "pressed, never struck, eye protection on.")});

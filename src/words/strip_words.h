@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/job/job.h"
 #include "core/plan/strip_plan.h"
 #include "words/order_words.h"
 #include "words/sentences.h"
@@ -10,7 +11,10 @@
 namespace arbor::words {
 
 std::string methodName(route::Method method);
+std::string methodNamed(const std::string& key);     ///< by the key it has in files
+std::string methodToolNamed(const std::string& key); ///< what is needed for it
 std::string rustName(route::Rust rust);
+std::string asFoundName(job::AsFound found);
 /// "C · two cups in a hub" @param shape  "A" to "J"; another stays as it is
 std::string shapeName(const std::string& shape);
 

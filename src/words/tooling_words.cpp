@@ -147,6 +147,7 @@ std::string stepTitle(const plan::WorkStep& step) {
 namespace {
 
 std::string handName(const plan::HandSetup& hand) {
+    if (!hand.tool) return tr("{method}: not on the rack").with("method", inSentence(methodName(hand.method)));
     if (hand.jaws) return tr("jaw puller {tool}").with("tool", hand.tool->id);
     const auto text =
         hand.second ? tr("{method}: {tool} with {second}").with("second", hand.second->id) : tr("{method}: {tool}");

@@ -125,7 +125,7 @@ TEST(AdjustPlan, TheSpacerOfThePulleyTakesItsShare) {
     EXPECT_NEAR(p.adjust->clamped->force_N, 25000, 1);
     EXPECT_NEAR(p.adjust->clamped->spacerShorter_mm, 25000.0 * 24 / (208000 * 427.257), 1e-8);
     EXPECT_NEAR(*p.adjust->play_mm, 0.1 - p.adjust->clamped->both_mm(), 1e-12);
-    EXPECT_NEAR(*p.adjust->neededSpacer_mm, 24 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-12);
+    EXPECT_NEAR(p.adjust->neededSpacer_mm->mid(), 24 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-12);
     EXPECT_TRUE(said<found::SpacerToLength>(p));
     EXPECT_FALSE(p.adjust->choice);
 }
@@ -137,7 +137,7 @@ TEST(AdjustPlan, AMeasuredSpacerCountsWithItsLengthAndItsEnds) {
         readings.lengths.push_back({90.0 * i, 24.10});
     auto p = planned(job);
     EXPECT_NEAR(p.adjust->pair.spacerLength_mm, 24.10, 1e-9); // not the 24 of the drawing
-    EXPECT_NEAR(*p.adjust->neededSpacer_mm, 24.10 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-9);
+    EXPECT_NEAR(p.adjust->neededSpacer_mm->mid(), 24.10 - (*p.adjust->play_mm - p.adjust->target_mm.mid()), 1e-9);
     const auto before = p.adjust->findings.size();
     readings.lengths[0].value_mm += 0.03; // one side 60 µm over the other
     readings.lengths[2].value_mm -= 0.03;

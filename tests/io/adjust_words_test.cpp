@@ -60,7 +60,8 @@ TEST(AdjustWords, TurnsAndPlacesReadAsOneSaysThem) {
     EXPECT_EQ(said(found::FaceWasher{0.215, -60}),
               "Turn or grind 0.215 mm off the washer face, then tighten by 60°: a thinner washer adds end play: that "
               "brings it to the middle of the band");
-    EXPECT_EQ(said(found::SpacerToLength{23.9, 24}), "Spacer to 23.9 mm: it has 24 mm: grind it, both ends true");
+    EXPECT_EQ(said(found::SpacerToLength{23.9, 24, 23.88, 23.92}),
+              "Spacer to 23.9 mm: 23.88 to 23.92 mm for the whole band; it has 24 mm: grind it, both ends true");
     EXPECT_EQ(said(found::WarmthTakesPlay{-0.01, 0.05}), "10.0 µm more at operating temperature: 50.0 µm is left then");
     EXPECT_EQ(
         said(found::OnToNextSlot{40}),

@@ -103,6 +103,7 @@ struct Joint {
     SeatSide hole = {};
     SeatSide shaft = {};
     bool notched = false; ///< the shoulder behind the ring has notches for a drift
+    int cutOuts = 0;      ///< how many; 0: nobody has counted them
 
     SeatSide& side(bool ofHole) { return ofHole ? hole : shaft; }
     const SeatSide& side(bool ofHole) const { return ofHole ? hole : shaft; }

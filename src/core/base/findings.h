@@ -198,7 +198,10 @@ struct NoShimsInStock { static constexpr auto key = "no_shims_in_stock"; }; ///<
 struct OnToNextSlot { static constexpr auto key = "on_to_next_slot"; double on_deg; };
 struct BedTheRollers { static constexpr auto key = "bed_the_rollers"; }; ///< turn while tightening
 struct ClampShortens { static constexpr auto key = "clamp_shortens"; double by_mm, force_N; }; ///< spacer and rings together
-struct SpacerToLength { static constexpr auto key = "spacer_to_length"; double needed_mm, now_mm; };
+struct SpacerToLength { static constexpr auto key = "spacer_to_length"; double needed_mm, now_mm, least_mm, most_mm; };
+struct PlayFoundWith { static constexpr auto key = "play_found_with"; double trial_mm, now_mm; bool assumed; }; ///< the spacer it was found with; assumed: the drawn one
+struct PlayOnScrap { static constexpr auto key = "play_on_scrap"; double play_mm; std::string part; };
+struct ClampTilts { static constexpr auto key = "clamp_tilts"; double gap_mm, tilt_arcmin; std::string part; };
 struct WarmthTakesPlay { static constexpr auto key = "warmth_takes_play"; double lost_mm; std::optional<double> left_mm; }; ///< in service; none: not known
 struct RollingTorqueIs { static constexpr auto key = "rolling_torque_is"; double torque_Nm, limit_Nm; }; ///< the bound it breaks, or 0
 struct HomeByTrace { static constexpr auto key = "home_by_trace"; }; ///< an indicator knows no depth, the trace of the press does
@@ -207,38 +210,96 @@ struct HomeAndSquare { static constexpr auto key = "home_and_square"; double ris
 struct SquareUncertain { static constexpr auto key = "square_uncertain"; double rise_mm, limit_mm; }; ///< the greatest within the readings' uncertainty
 struct GrooveOpen { static constexpr auto key = "groove_open"; double least_mm; };
 struct GrooveCovered { static constexpr auto key = "groove_covered"; double by_mm; std::string hour; };
+// what a foreman says unasked
+struct PushOn { static constexpr auto key = "push_on"; double inner_mm, outer_mm, width_mm; std::string part; }; ///< the face that takes the push, on the diameter; width on the radius
+struct CarryOn { static constexpr auto key = "carry_on"; double pass_mm, below_mm; std::string part; }; ///< what comes through its support, and how far below it
+struct StopsAgainst { static constexpr auto key = "stops_against"; double travel_mm; std::string part; };
+struct DiscFirst { static constexpr auto key = "disc_first"; double until_mm, below_mm; }; ///< an overlapping disc may start it, to where it would meet the face
+struct PackLevel { static constexpr auto key = "pack_level"; std::string part; };
+struct WipeFaces { static constexpr auto key = "wipe_faces"; };
+struct FallsFree { static constexpr auto key = "falls_free"; double mass_kg; std::string part; };
+struct LookAfterBreakaway { static constexpr auto key = "look_after_breakaway"; };
+struct NeverStraighten { static constexpr auto key = "never_straighten"; };
+struct DriverWanted { static constexpr auto key = "driver_wanted"; double inner_mm, outer_mm, length_mm; }; ///< to borrow or turn: its pushing face, and as long at least
+struct SupportWanted { static constexpr auto key = "support_wanted"; double bore_mm, height_mm; std::string part; }; ///< to borrow or turn
+struct ColletWanted { static constexpr auto key = "collet_wanted"; double least_mm, most_mm; };
+struct NotOnTheRack { static constexpr auto key = "not_on_the_rack"; std::string method; }; ///< key of the method whose tool is missing
+struct SensorOnTheWay { static constexpr auto key = "sensor_on_the_way"; double tip_mm; std::string part; };
+struct OldRingAsDriver { static constexpr auto key = "old_ring_as_driver"; double outside_mm, off_mm; };
+struct SoakFirst { static constexpr auto key = "soak_first"; bool heavy; };
+struct NoteAsFound { static constexpr auto key = "note_as_found"; std::string part; };
+struct SqueezeFirst { static constexpr auto key = "squeeze_first"; bool spread; std::string ring, place; };
+struct HoldsAlone { static constexpr auto key = "holds_alone"; std::string ring, part; };
+struct FreeTheRing { static constexpr auto key = "free_the_ring"; };
+struct LugBroken { static constexpr auto key = "lug_broken"; };
+struct LiftTheLock { static constexpr auto key = "lift_the_lock"; std::string part; };
+struct PryTheSeal { static constexpr auto key = "pry_the_seal"; bool inBore; std::string part, partner; };
+struct FittedOnce { static constexpr auto key = "fitted_once"; bool out; std::string part; };
+struct GoRound { static constexpr auto key = "go_round"; int cutOuts; }; ///< 0: their number is not said
+struct PutInnerBack { static constexpr auto key = "put_inner_back"; std::string part; };
+struct RingStays { static constexpr auto key = "ring_stays"; double land_mm, plug_mm, over_K; std::string hub; }; ///< the half ring on a hub: land for a knife, bore that needs a plug, how much warmer than the hub
+struct WarmUpTo { static constexpr auto key = "warm_up_to"; double temp_C; bool scrap; std::string part; };
+struct TiltForOil { static constexpr auto key = "tilt_for_oil"; };
+struct CountParts { static constexpr auto key = "count_parts"; int parts; };
+struct NumberOutward { static constexpr auto key = "number_outward"; std::string part; };
+struct CollarSides { static constexpr auto key = "collar_sides"; std::string part; };
+struct TubeCentred { static constexpr auto key = "tube_centred"; std::string part; };
+struct SealByItsRim { static constexpr auto key = "seal_by_its_rim"; double inner_mm, outer_mm, lip_mm; std::string part; };
+struct SealDepth { static constexpr auto key = "seal_depth"; double depth_mm; }; ///< below the face; 0: flush
+struct CoverTheSteps { static constexpr auto key = "cover_the_steps"; double largest_mm, lip_mm; std::string seal; };
+struct LipRunsOn { static constexpr auto key = "lip_runs_on"; double dia_mm; std::string part; };
+struct GapLowest { static constexpr auto key = "gap_lowest"; };
+struct ComesOutBy { static constexpr auto key = "comes_out_by"; std::string method; double value_mm; }; ///< key of the method
+struct NeverComesOut { static constexpr auto key = "never_comes_out"; std::string part; };
+struct RunNutByHand { static constexpr auto key = "run_nut_by_hand"; std::string part; };
+struct PinClear { static constexpr auto key = "pin_clear"; };
+struct CapOnItsRim { static constexpr auto key = "cap_on_its_rim"; };
+struct WetTheBearing { static constexpr auto key = "wet_the_bearing"; };
+struct WayRoundContradicts { static constexpr auto key = "way_round_contradicts"; std::string part; };
+struct TryItCold { static constexpr auto key = "try_it_cold"; };
+struct TemperatureDecides { static constexpr auto key = "temperature_decides"; };
+struct SeatIsScrap { static constexpr auto key = "seat_is_scrap"; std::string part; };
+struct PartMissing { static constexpr auto key = "part_missing"; std::string part; };
+struct CauseUnknown { static constexpr auto key = "cause_unknown"; }; ///< what killed the old bearing
+struct CauseStays { static constexpr auto key = "cause_stays"; std::string cause; }; ///< nothing was done about it
+struct EarsAndAir { static constexpr auto key = "ears_and_air"; };
 // clang-format on
 
 template <class... Kind>
 struct Kinds {};
 
 /// All of them: who wants something of each, as the words do, goes through this list.
-using All =
-    Kinds<MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit,
-          MeasuredOutsideClass, RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive,
-          NoHeatNeeded, TooHotFor, TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling,
-          SourceTooWeak, OpenedBy, OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes,
-          WarmthGives, SleeveBetween, SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided,
-          OneStepTighter, WrongRingTight, FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood,
-          SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft, SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand,
-          SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept, SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn,
-          NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel, SpacerOutOfSquare, SpacerFlared, BackUpTheRing,
-          PathProven, PathThroughElements, PathThroughPart, NoPath, RatingIsEstimate, RatingTyped, CoversFace,
-          TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace, StandsOnPart, FallsThrough,
-          TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose, StrokeShort, NoNotchFits,
-          PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool, ToolCondition,
-          BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly, LiesOnBeams,
-          HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes, ThroatShort,
-          BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo, KnownToWork,
-          WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap, TraceHeld,
-          TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise, TraceOver,
-          TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
-          HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree,
-          ReadingsDisagree, NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot,
-          RunInRising, RunInSettled, NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh,
-          SignedFor, OtherRingOff, OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits,
-          NoSlotFits, FaceWasher, ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers,
-          ClampShortens, SpacerToLength, WarmthTakesPlay, RollingTorqueIs, HomeByTrace, HomeNotMeasured, HomeAndSquare,
-          SquareUncertain, GrooveOpen, GrooveCovered>;
+using All = Kinds<
+    MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit, MeasuredOutsideClass,
+    RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive, NoHeatNeeded, TooHotFor,
+    TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling, SourceTooWeak, OpenedBy,
+    OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes, WarmthGives, SleeveBetween,
+    SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided, OneStepTighter, WrongRingTight,
+    FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood, SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft,
+    SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand, SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept,
+    SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn, NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel,
+    SpacerOutOfSquare, SpacerFlared, BackUpTheRing, PathProven, PathThroughElements, PathThroughPart, NoPath,
+    RatingIsEstimate, RatingTyped, CoversFace, TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace,
+    StandsOnPart, FallsThrough, TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose,
+    StrokeShort, NoNotchFits, PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool,
+    ToolCondition, BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly,
+    LiesOnBeams, HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes,
+    ThroatShort, BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo,
+    KnownToWork, WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap,
+    TraceHeld, TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise,
+    TraceOver, TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
+    HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree, ReadingsDisagree,
+    NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot, RunInRising, RunInSettled,
+    NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh, SignedFor, OtherRingOff,
+    OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits, NoSlotFits, FaceWasher,
+    ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers, ClampShortens, SpacerToLength,
+    PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs, HomeByTrace, HomeNotMeasured,
+    HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn, StopsAgainst, DiscFirst, PackLevel,
+    WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, DriverWanted, SupportWanted, ColletWanted, NotOnTheRack,
+    SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone, FreeTheRing, LugBroken,
+    LiftTheLock, PryTheSeal, FittedOnce, GoRound, PutInnerBack, RingStays, WarmUpTo, TiltForOil, CountParts,
+    NumberOutward, CollarSides, TubeCentred, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy,
+    NeverComesOut, RunNutByHand, PinClear, CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold,
+    TemperatureDecides, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
 
 } // namespace arbor::found

@@ -42,7 +42,9 @@ struct RunIn {
 struct Closing {
     std::vector<Fastener> fasteners;
     RunIn runIn;
-    std::string releasedBy; ///< the person authorised for it
+    std::string cause = {};  ///< what killed the old bearing; empty: not known
+    std::string remedy = {}; ///< what was done about it
+    std::string releasedBy;  ///< the person authorised for it
     friend bool operator==(const Closing&, const Closing&) = default;
 };
 

@@ -245,6 +245,7 @@ constexpr auto fieldsOf(Tag<Intake>) {
 
 constexpr auto fieldsOf(Tag<StripState>) {
     return std::tuple{field("rust", &StripState::rust),
+                      field("as_found", kTold.about("how the work came in"), &StripState::asFound),
                       field("on_the_bench", kTold.about("kit lines that are there"), &StripState::onTheBench),
                       field("out", &StripState::out),
                       field("fitted", &StripState::fitted),
@@ -391,6 +392,8 @@ constexpr auto fieldsOf(Tag<Adjust>) {
         field("to_next_deg", kFound.about("loosened until a slot stands over a hole"), &Adjust::toNext_deg),
         field("torque_Nm", kNotNegative, &Adjust::torque_Nm),
         field("hand_torque_Nm", kNotNegative.found(), &Adjust::handTorque_Nm),
+        field("found_with_mm", kLength.found().about("the spacer that end play was found with; absent: as drawn"),
+              &Adjust::foundWith_mm),
         field("nut_factor", kPositive, &Adjust::nutFactor),
         field("shaft_K", &Adjust::shaft_K),
         field("housing_K", &Adjust::housing_K),
@@ -424,6 +427,8 @@ constexpr auto fieldsOf(Tag<RunIn>) {
 }
 constexpr auto fieldsOf(Tag<Closing>) {
     return std::tuple{field("fasteners", &Closing::fasteners), field("run_in", &Closing::runIn),
+                      field("cause", kFound.about("what killed the old bearing"), &Closing::cause),
+                      field("remedy", kFound.about("what was done about it"), &Closing::remedy),
                       field("released_by", kFound, &Closing::releasedBy)};
 }
 

@@ -43,9 +43,18 @@ struct Intake {
     friend bool operator==(const Intake&, const Intake&) = default;
 };
 
+/// How the work came in, where that changes how it comes apart.
+enum class AsFound {
+    InnerRingMissing, ///< it fell out, or broke up
+    LugBroken,        ///< of a retaining ring
+    OilInside,        ///< the bearing lives in the machine's oil
+};
+inline constexpr AsFound kAsFound[] = {AsFound::InnerRingMissing, AsFound::LugBroken, AsFound::OilInside};
+
 /// How far the arrangement is taken apart and put together again; parts by id.
 struct StripState {
     route::Rust rust = route::Rust::None;
+    std::set<AsFound> asFound = {};
     std::set<std::string> onTheBench; ///< kit lines that are there
     std::set<std::string> out;
     std::set<std::string> fitted;

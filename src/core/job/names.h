@@ -43,6 +43,10 @@ constexpr auto namesOf(Tag<Check>) {
 constexpr auto namesOf(Tag<Found>) {
     return std::array{Name{Found::Fine, "fine"}, Name{Found::Bad, "bad"}};
 }
+constexpr auto namesOf(Tag<AsFound>) {
+    return std::array{Name{AsFound::InnerRingMissing, "inner_ring_missing"}, Name{AsFound::LugBroken, "lug_broken"},
+                      Name{AsFound::OilInside, "oil_inside"}};
+}
 constexpr auto namesOf(Tag<Clock::What>) {
     return std::array{Name{Clock::What::Outer, "outer"}, Name{Clock::What::Inner, "inner"},
                       Name{Clock::What::Carry, "carry"}, Name{Clock::What::Together, "together"},

@@ -21,6 +21,8 @@ using arrangement::FromCatalogue;
 using arrangement::Part;
 using arrangement::PartKind;
 
+constexpr double kSameLength_mm = 5e-4;
+
 /// An inner ring with its elements, one row that leans.
 const catalog::Bearing* leaning(const Part& part, const tables::Tables& tables) {
     if (!part.catalogue || part.catalogue->piece == FromCatalogue::Piece::Outer) return nullptr;
@@ -67,9 +69,12 @@ const measure::SpacerState* spacerNamed(const FitPlan& fits, const std::string& 
 
 class Planner {
 public:
-    Planner(const job::Adjust& adjust, const tables::Tables& tables, OpposedPair pair)
-        : m_adjust(adjust), m_tables(tables) {
+    /// @param measured  the spacer; null: it was not
+    Planner(const job::Adjust& adjust, const tables::Tables& tables, OpposedPair pair,
+            const measure::SpacerState* measured)
+        : m_adjust(adjust), m_tables(tables), m_measured(measured) {
         m_out.pair = std::move(pair);
+        m_out.spacerIsScrap = measured && measured->judgement.verdict == measure::Verdict::Replace;
     }
 
     Result<std::optional<AdjustPlan>> plan() {
@@ -122,8 +127,14 @@ private:
         if (!m_adjust.play_mm) return {};
         const auto play = adjust::playAt_mm(c, *m_adjust.play_mm, m_adjust.handTorque_Nm, m_adjust.torque_Nm);
         if (!play) return tl::unexpected(play.error());
-        m_out.play_mm = *play;
-        m_out.neededSpacer_mm = adjust::neededLength_mm(c.spacerLength_mm, *m_out.play_mm, m_out.target_mm.mid());
+        const double trial_mm = m_adjust.foundWith_mm.value_or(m_out.pair.drawnSpacer_mm);
+        m_out.play_mm = *play - (trial_mm - c.spacerLength_mm);
+        m_out.neededSpacer_mm = Interval{adjust::neededLength_mm(trial_mm, *play, m_out.target_mm.lower),
+                                         adjust::neededLength_mm(trial_mm, *play, m_out.target_mm.upper)};
+        const bool differs = std::abs(trial_mm - c.spacerLength_mm) > kSameLength_mm;
+        if (differs || m_adjust.foundWith_mm)
+            say(found::PlayFoundWith{trial_mm, c.spacerLength_mm, !m_adjust.foundWith_mm},
+                m_adjust.foundWith_mm ? Severity::Info : Severity::Check);
         return {};
     }
     /// Of the inner ring as a tube up to its raceway.
@@ -196,6 +207,9 @@ private:
             say(found::PlayNotMeasured{m_out.target_mm.lower, m_out.target_mm.upper}, Severity::Info);
         } else if (m_out.inBand()) {
             say(found::PlayInBand{*m_out.play_mm}, Severity::Info);
+        } else if (m_out.spacerIsScrap && m_out.target_mm.lower <= *m_out.play_mm &&
+                   *m_out.play_mm <= m_out.target_mm.upper) {
+            say(found::PlayOnScrap{*m_out.play_mm, m_out.pair.spacer}, Severity::Stop);
         } else if (*m_out.play_mm > m_out.target_mm.upper) {
             say(found::PlayTooLarge{*m_out.play_mm, m_out.target_mm.upper}, Severity::Stop);
         } else {
@@ -204,6 +218,7 @@ private:
         if (m_out.on_deg) say(found::OnToNextSlot{*m_out.on_deg}, *m_out.on_deg > 0 ? Severity::Check : Severity::Info);
         judgeSlots();
         judgeSpacer();
+        judgeEnds();
         judgeWarmth();
         say(found::BedTheRollers{}, Severity::Info);
     }
@@ -246,7 +261,19 @@ private:
         if (m_adjust.torque_Nm > 0)
             say(found::ClampShortens{m_out.clamped->both_mm(), m_out.clamped->force_N}, Severity::Info);
         if (m_out.neededSpacer_mm && !m_out.inBand())
-            say(found::SpacerToLength{*m_out.neededSpacer_mm, m_out.pair.spacerLength_mm}, Severity::Check);
+            say(found::SpacerToLength{m_out.neededSpacer_mm->mid(), m_out.pair.spacerLength_mm,
+                                      m_out.neededSpacer_mm->lower, m_out.neededSpacer_mm->upper},
+                Severity::Check);
+    }
+
+    /// What the clamp closes at an end out of square tilts the cone on it: gap = tilt x diameter. [HB4.15]
+    void judgeEnds() {
+        if (!m_measured || !(m_out.pair.spacerOutside_mm > 0)) return;
+        const double gap =
+            std::max(m_measured->outOfParallel_mm.value_or(0), m_measured->lowerOutOfSquare_mm.value_or(0));
+        if (!(gap > m_measured->limit_mm)) return;
+        const double tilt_arcmin = std::atan(gap / m_out.pair.spacerOutside_mm) * 60 * 180 / std::numbers::pi;
+        say(found::ClampTilts{gap, tilt_arcmin, m_out.pair.spacer}, Severity::Check);
     }
 
     void judgeWarmth() {
@@ -257,6 +284,7 @@ private:
 
     const job::Adjust& m_adjust;
     const tables::Tables& m_tables;
+    const measure::SpacerState* m_measured;
     AdjustPlan m_out;
 };
 
@@ -291,7 +319,8 @@ std::optional<OpposedPair> pairOf(const Assembly& assembly, const tables::Tables
     if (const auto* spacer = spacerBetween(assembly, middle_mm(*low, *lowBearing), middle_mm(*high, *highBearing))) {
         const auto& body = spacer->bodies.front();
         out.spacer = spacer->name();
-        out.spacerLength_mm = body.height();
+        out.spacerLength_mm = out.drawnSpacer_mm = body.height();
+        out.spacerOutside_mm = body.outsideDia();
         out.spacerArea_mm2 = section::volume_mm3(body) / body.height();
     }
     return out;
@@ -304,7 +333,7 @@ Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPla
     if (!pair) return std::optional<AdjustPlan>{};
     const auto* measured = fits ? spacerNamed(*fits, pair->spacer) : nullptr;
     if (measured && measured->length_mm > 0) pair->spacerLength_mm = measured->length_mm;
-    auto planned = Planner(job.adjust, tables, std::move(*pair)).plan();
+    auto planned = Planner(job.adjust, tables, std::move(*pair), measured).plan();
     if (planned && measured)
         for (const auto& advice : measured->judgement.advice())
             (*planned)->findings.push_back(advice);

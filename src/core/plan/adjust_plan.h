@@ -25,9 +25,11 @@ struct OpposedPair {
     double bore_mm = 0; ///< the larger of the two
     std::string nut;    ///< empty: none
     double nutDia_mm = 0;
-    std::string spacer; ///< empty: the nut alone sets it
-    double spacerLength_mm = 0;
+    std::string spacer;         ///< empty: the nut alone sets it
+    double spacerLength_mm = 0; ///< of the one that is there, measured where it was
+    double drawnSpacer_mm = 0;
     double spacerArea_mm2 = 0;
+    double spacerOutside_mm = 0;
 };
 
 /// The pair of an arrangement; nothing: there is none to set.
@@ -43,15 +45,18 @@ struct AdjustPlan {
     std::optional<double> play_mm; ///< as it will be used: at full torque
     double lostAtWork_mm = 0;
     std::optional<double> atWork_mm;
-    std::optional<adjust::Clamped> clamped; ///< of a spacer
-    std::optional<double> neededSpacer_mm;
+    std::optional<adjust::Clamped> clamped;  ///< of a spacer
+    std::optional<Interval> neededSpacer_mm; ///< for the whole band
+    bool spacerIsScrap = false;
     std::optional<adjust::ShimPack> shims; ///< from stock, for the washer that would bring it into the band
     double shimsFor_mm = 0;
     std::optional<double> rolling_Nm;
     std::vector<adjust::Fill> grease; ///< of each bearing
     AdviceList findings;
 
-    bool inBand() const { return play_mm && *play_mm >= target_mm.lower - 1e-9 && *play_mm <= target_mm.upper + 1e-9; }
+    bool inBand() const {
+        return !spacerIsScrap && play_mm && *play_mm >= target_mm.lower - 1e-9 && *play_mm <= target_mm.upper + 1e-9;
+    }
     bool onSpacer() const { return !pair.spacer.empty(); }
 };
 

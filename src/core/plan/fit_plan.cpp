@@ -369,4 +369,35 @@ std::vector<Alternative> alternatives(const FitPlan& plan, const tables::Tables&
     return out;
 }
 
+namespace {
+
+Severity severityOf(const SurfacePlan& side, bool sleeved) {
+    switch (side.verdict) {
+    case measure::Verdict::NotMeasured:
+    case measure::Verdict::Use:
+        // Overruled is looked at; a doubt within the gauge is worth a look as well.
+        return side.overruled ? Severity::Check : worst(side.judgement.advice());
+    case measure::Verdict::CleanUp:
+        return Severity::Check;
+    case measure::Verdict::Sleeve:
+        return sleeved ? Severity::Check : Severity::Stop;
+    case measure::Verdict::Replace:
+        return Severity::Stop;
+    }
+    return Severity::Info;
+}
+
+bool isSleeved(const SeatPlan& seat) {
+    return seat.input && seat.input->sleeve;
+}
+
+} // namespace
+
+Severity severityOf(const SeatPlan& seat, bool hole) {
+    return severityOf(hole ? seat.hole : seat.shaft, isSleeved(seat));
+}
+Severity severityOf(const SeatPlan& seat) {
+    return std::max(severityOf(seat, true), severityOf(seat, false));
+}
+
 } // namespace arbor::plan

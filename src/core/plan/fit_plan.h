@@ -49,6 +49,11 @@ struct BearingPlan {
     std::optional<Advice> question; ///< the loose ring is the one that must be tight
 };
 
+/// What Measure makes of a side of it, or of the worse one. A seat to be replaced, or sleeved with no sleeve chosen, is
+/// a stop until the user overrules it.
+Severity severityOf(const SeatPlan& seat, bool hole);
+Severity severityOf(const SeatPlan& seat);
+
 struct SpacerPlan {
     std::string part;
     std::string label;

@@ -83,9 +83,21 @@ void fillStations(Plan& plan, const Job& job, const tables::Tables& lib, const A
     append(plan.problems, std::move(steps.problems));
 }
 
-/// The list of fasteners, the run-in and the release; nothing of it is asked for where nothing was begun.
-AdviceList closingOf(const job::Closing& closing) {
+bool renewsABearing(const job::Job& job) {
+    const auto& parts = job.arrangement.assembly.parts;
+    return std::any_of(parts.begin(), parts.end(), [&](const arrangement::Part& part) {
+        return part.catalogue && !job.strip.stays.contains(part.id);
+    });
+}
+
+/// The list of fasteners, the run-in and the release, and what killed the old bearing.
+AdviceList closingOf(const job::Job& job) {
     AdviceList out;
+    const auto& closing = job.closing;
+    if (renewsABearing(job) && closing.cause.empty())
+        out.push_back({found::CauseUnknown{}, Severity::Check, "HB8"});
+    else if (!closing.cause.empty() && closing.remedy.empty())
+        out.push_back({found::CauseStays{closing.cause}, Severity::Check, "HB8"});
     for (const auto& fastener : closing.fasteners)
         for (const auto& advice : closing::judge(fastener))
             out.push_back(advice);
@@ -104,7 +116,7 @@ AdviceList closingOf(const job::Closing& closing) {
 Plan planJob(const Job& job, const tables::Tables& tables, const Asked& asked) {
     Plan plan;
     fillStations(plan, job, tables, asked);
-    plan.closing = closingOf(job.closing);
+    plan.closing = closingOf(job);
     auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, tables);
     if (adjusted)
         plan.adjust = std::move(*adjusted);

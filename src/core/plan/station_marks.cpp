@@ -8,33 +8,12 @@ namespace {
 
 using job::Station;
 
-Severity severityOf(const SurfacePlan& side, bool sleeved) {
-    switch (side.verdict) {
-    case measure::Verdict::NotMeasured:
-    case measure::Verdict::Use:
-        // Overruled is looked at; a doubt within the gauge is worth a look as well.
-        return side.overruled ? Severity::Check : worst(side.judgement.advice());
-    case measure::Verdict::CleanUp:
-        return Severity::Check;
-    case measure::Verdict::Sleeve:
-        return sleeved ? Severity::Check : Severity::Stop;
-    case measure::Verdict::Replace:
-        return Severity::Stop;
-    }
-    return Severity::Info;
-}
-
-bool isSleeved(const SeatPlan& seat) {
-    return seat.input && seat.input->sleeve;
-}
-
 /// A seat that must be replaced, or sleeved with no sleeve chosen, is a stop until the user overrules it.
 Mark markOfMeasure(const Plan& plan, const job::Job& job) {
     if (!plan.fits) return Mark::Open;
     auto severity = Severity::Info;
     for (const auto& seat : plan.fits->seats)
-        for (const auto* side : {&seat.hole, &seat.shaft})
-            severity = std::max(severity, severityOf(*side, isSleeved(seat)));
+        severity = std::max(severity, severityOf(seat));
     for (const auto& spacer : plan.fits->spacers)
         severity = std::max(severity, worst(spacer.state.judgement.advice()));
     return markOf(severity, job.done.contains(Station::Measure));
@@ -53,7 +32,7 @@ Mark markOfMeasured(Severity severity, measure::Verdict verdict) {
 
 Mark markOfSurface(const SeatPlan& seat, bool hole) {
     const auto& side = hole ? seat.hole : seat.shaft;
-    return markOfMeasured(severityOf(side, isSleeved(seat)), side.verdict);
+    return markOfMeasured(severityOf(seat, hole), side.verdict);
 }
 
 Mark markOfSpacer(const SpacerPlan& spacer) {

@@ -71,7 +71,7 @@ public:
 
     PlannedSteps all() {
         for (auto& step : workSteps(m_given))
-            m_out.all.push_back({std::move(step), {}, {}, {}, {}, {}, {}, {}, {}});
+            m_out.all.push_back({std::move(step), {}, {}, {}, {}, {}, {}, {}, {}, {}});
         m_out.inHand = inHandOf(m_out.all, m_given.job, m_asked.inHand);
         for (std::size_t i = 0; i < m_out.all.size(); ++i)
             workOut(m_out.all[i], i == m_out.inHand);
@@ -126,6 +126,25 @@ private:
         s.trace = s.hand->analysis;
     }
 
+    /// A scrapped seat, or a part that is not there, stops what comes after it. @source [HB8] one truth
+    AdviceList blockedBy(const StepPlan& s) const {
+        AdviceList out;
+        if (s.step.out) return out;
+        const auto stop = [&](auto kind) { out.push_back({std::move(kind), Severity::Stop, "HB8"}); };
+        if (s.step.seat) {
+            const auto& seat = m_given.fits.seats[*s.step.seat];
+            for (const bool hole : {true, false})
+                if (severityOf(seat, hole) == Severity::Stop)
+                    stop(found::SeatIsScrap{(hole ? seat.hole : seat.shaft).label});
+        }
+        const auto& part = m_given.strip.assembly.parts[s.step.part];
+        const auto& missing = m_given.strip.missing;
+        const bool isIn = record(s).done.contains(Station::Press);
+        if (!isIn && std::find(missing.begin(), missing.end(), part.id) != missing.end())
+            stop(found::PartMissing{part.name()});
+        return out;
+    }
+
     /// A part that is left where it is asks for nothing and stops nothing.
     void mark(StepPlan& s) const {
         if (m_given.job.strip.stays.contains(m_given.strip.assembly.parts[s.step.part].id)) {
@@ -139,6 +158,10 @@ private:
         s.marks[Station::Warm] = markOfHeat(r, s, heatOf(s.step, m_heats), done(Station::Warm));
         s.marks[Station::Press] = markOf(s.trace ? worst(s.trace->findings) : Severity::Info, done(Station::Press));
         s.marks[Station::Seat] = markOfSeat(r.proof, s, done(Station::Seat));
+        s.blocked = blockedBy(s);
+        if (worst(s.blocked) < Severity::Stop) return;
+        for (const auto station : {Station::Press, Station::Seat})
+            s.marks[station] = Mark::Stop;
     }
 
     const Given& m_given;

@@ -33,6 +33,7 @@ struct StepPlan {
     std::optional<RingPlan> ring;         ///< how it sits and was read; nothing: it comes out
     std::set<job::SeatCheck> checks;      ///< what is to be looked at beside depth and tilt
     AdviceList proof;                     ///< of the seat beside depth and tilt
+    AdviceList blocked;                   ///< why it must not be done yet: a scrapped seat, a part that is missing
     std::map<job::Station, Mark> marks;   ///< of the stations that belong to a step
 
     const StepSetup* way() const; ///< the best, or the user's own; null: nothing does it

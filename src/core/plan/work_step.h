@@ -34,8 +34,8 @@ struct WorkStep {
 /// A tool in the hand, in place of a press: what the strip plan offers and the rack has.
 struct HandSetup {
     route::Method method = route::Method::Drift;
-    bool jaws = false; ///< a jaw puller on the shaft's end
-    const catalog::Tool* tool = nullptr;
+    bool jaws = false;                     ///< a jaw puller on the shaft's end
+    const catalog::Tool* tool = nullptr;   ///< null: the rack has none, one is to be borrowed
     const catalog::Tool* second = nullptr; ///< the slide hammer of a collet
     AdviceList findings;
 };

@@ -16,6 +16,7 @@ using catalog::ToolKind;
 using route::Method;
 
 constexpr double kLeastJawLand_mm = 1; // practice value
+constexpr double kColletShare = 0.8;   // how far a collet closes to be put in; practice value
 
 const catalog::Bearing* bearingOf(const arrangement::Part& part, const tables::Tables& lib) {
     return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
@@ -175,9 +176,15 @@ private:
     /// Proven before not, nothing to look at before something, a press before a bolt before the hand.
     int rank(const StepSetup& way) const {
         const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Check ? 1 : 0;
-        const int kind = way.hand ? 2 : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
+        const int kind = way.hand ? handRank(*way.hand) : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
         const bool overridden = way.pressed && way.pressed->overridden;
         return (overridden ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
+    }
+
+    /// A tool that is missing comes first where it is what the strip plan would take: that is the real obstacle.
+    int handRank(const HandSetup& hand) const {
+        if (hand.tool) return 2;
+        return m_given.strip.rings[*m_step.ring].ways.front().method == hand.method ? -1 : 3;
     }
 
     void lookForOverrides() {
@@ -253,8 +260,15 @@ private:
 
     void addSimple(ToolKind kind, Method method) {
         const auto tools = ofKind(kind);
-        if (tools.empty()) return;
+        if (tools.empty()) return addMissing(method);
         m_out.ways.push_back({0, {}, HandSetup{method, false, tools.front(), nullptr, {}}, {}, {}});
+    }
+
+    void addMissing(Method method, AdviceList wanted = {}) {
+        HandSetup hand{method, false, nullptr, nullptr, std::move(wanted)};
+        hand.findings.insert(hand.findings.begin(),
+                             tooling::stop(found::NotOnTheRack{std::string(route::name(method))}));
+        m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
     }
 
     void addCollet(const TightRing& ring) {
@@ -268,6 +282,7 @@ private:
             m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
             return;
         }
+        addMissing(Method::Collet, {tooling::look(found::ColletWanted{kColletShare * bore, bore})});
     }
 
     /// Jaws behind the ring, the spindle on the shaft's end.

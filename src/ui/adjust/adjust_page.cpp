@@ -231,6 +231,27 @@ void AdjustPage::addSpacer() {
     const double unit = d.torqueTyped_Nm(1);
     addNumber("adjTorque", tr("Full torque"), &job::Adjust::torque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
     addNumber("adjHand", tr("End play measured at"), &job::Adjust::handTorque_Nm, {0, 5000}, q(d.torque(0).unit), unit);
+    m_sheet->addField(
+        "adjFoundWith", tr("End play found with"),
+        [this](const QString& text) -> EntrySheet::Understood {
+            const auto value = numberIn(text);
+            const double unit = typedUnit_mm(*m_session);
+            if (!text.trimmed().isEmpty() && (!value || !(*value * unit > 0 && *value * unit <= 3000)))
+                return {false, tr("length of the spacer")};
+            edit(tr("Spacer of the trial"), [&](job::Adjust& a) {
+                a.foundWith_mm = text.trimmed().isEmpty() ? std::nullopt : std::optional(*value * unit);
+            });
+            return {};
+        },
+        [this] {
+            const auto& own = m_session->job().adjust.foundWith_mm;
+            return own ? asTyped(*own / typedUnit_mm(*m_session)) : QString();
+        },
+        [this] {
+            const auto& plan = m_session->plan().adjust;
+            return plan ? tr("spacer, %1 drawn").arg(q(m_session->display().size(plan->pair.drawnSpacer_mm).text()))
+                        : QString();
+        });
     addNumber("adjFactor", tr("Nut factor"), &job::Adjust::nutFactor, {0.05, 0.5}, tr("oiled 0.2"));
 }
 

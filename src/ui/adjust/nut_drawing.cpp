@@ -182,7 +182,7 @@ void NutDrawing::paintStack(QPainter& p) const {
     };
     say(top + ring / 2 - 20, q(pair.second), q(m_display.size(pair.secondBearing->innerWidth_mm).text()));
     say(top + h / 2 - 20, q(pair.spacer) + " " + q(m_display.size(pair.spacerLength_mm).text()),
-        m_plan->neededSpacer_mm ? tr("needed %1").arg(q(m_display.size(*m_plan->neededSpacer_mm).text()))
+        m_plan->neededSpacer_mm ? tr("needed %1").arg(q(m_display.size(m_plan->neededSpacer_mm->mid()).text()))
                                 : tr("measure end play to know its length"));
     say(top + h - ring / 2 - 20, q(pair.first), q(m_display.size(pair.firstBearing->innerWidth_mm).text()));
 }

@@ -168,7 +168,9 @@ void ArrangementView::startFrom(int shape) {
         fresh.intake = j.intake;
         fresh.arrangement = *chosen->arrangement;
         fresh.arrangement.id = j.id;
-        fresh.strip = {j.strip.rust, {}, {}, {}, {}, {}};
+        fresh.strip = {};
+        fresh.strip.rust = j.strip.rust;
+        fresh.strip.asFound = j.strip.asFound;
         j = std::move(fresh);
     });
     m_sheet->setCurrentIndex(m_model->index(0, SheetModel::Value));

@@ -171,6 +171,8 @@ void closing(Paper& paper, const JobSession& session, const words::SheetInput& t
                             f.read_Nm ? q(d.torque(*f.read_Nm).text()) : tr("nothing")));
     for (const auto& r : c.runIn.readings)
         paper.text(tr("run-in, minute %1: %2").arg(r.minute).arg(q(d.temperature(r.temp_C).text())));
+    if (!c.cause.empty()) paper.text(tr("What killed the old bearing: %1").arg(q(c.cause)));
+    if (!c.remedy.empty()) paper.text(tr("What was done about it: %1").arg(q(c.remedy)));
     setNotes(paper, words::closeSheet(told));
     const auto& record = session.job().record;
     if (record) {

@@ -73,17 +73,29 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     m_runInText->setWordWrap(true);
     layout->addWidget(m_runInText);
     layout->addSpacing(theme::kGap);
+    layout->addWidget(heading(tr("The old bearing"), this));
+    m_cause = addText(layout, "cause", tr("What killed it"), tr("unknown"), &job::Closing::cause);
+    m_remedy = addText(layout, "remedy", tr("What was done about it"), QString(), &job::Closing::remedy);
+    layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Released"), this));
-    m_released = addLine(layout, "releasedBy",
-                         tr("By the person authorised for it, by local rules and the machine maker’s"), tr("name"));
+    m_released =
+        addText(layout, "releasedBy", tr("By the person authorised for it, by local rules and the machine maker’s"),
+                tr("name"), &job::Closing::releasedBy);
     layout->addStretch(1);
     connect(m_add, &QLineEdit::returnPressed, this, &ClosingSheet::add);
     connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
-    connect(m_released, &QLineEdit::editingFinished, this, [this] {
-        if (!m_released->isModified()) return;
-        m_released->setModified(false);
-        edit(tr("Released"), [this](job::Closing& c) { c.releasedBy = m_released->text().trimmed().toStdString(); });
+}
+
+/// A line that says one text of what is closed.
+QLineEdit* ClosingSheet::addText(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint,
+                                 std::string job::Closing::*text) {
+    auto* line = addLine(layout, name, label, hint);
+    connect(line, &QLineEdit::editingFinished, this, [this, line, label, text] {
+        if (!line->isModified()) return;
+        line->setModified(false);
+        edit(label, [line, text](job::Closing& c) { c.*text = line->text().trimmed().toStdString(); });
     });
+    return line;
 }
 
 QLineEdit* ClosingSheet::addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint) {
@@ -282,7 +294,9 @@ void ClosingSheet::refresh() {
     const auto label = tr("Permitted rise [%1]").arg(q(d.temperatureRise(0).unit));
     static_cast<QLabel*>(m_runInPlan->labelForField(m_allowed))->setText(label);
     m_allowed->setAccessibleName(label);
-    if (!m_released->isModified()) m_released->setText(q(closing.releasedBy));
+    show(m_cause, q(closing.cause));
+    show(m_remedy, q(closing.remedy));
+    show(m_released, q(closing.releasedBy));
 }
 
 } // namespace arbor::ui

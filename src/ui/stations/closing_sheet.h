@@ -33,6 +33,8 @@ private:
     using Change = std::function<void(job::Closing&)>;
     void edit(const QString& text, const Change& change);
     QLineEdit* addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint);
+    QLineEdit* addText(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint,
+                       std::string job::Closing::*text);
     QLineEdit* numberLine(QFormLayout* layout, const char* name, const QString& label);
     void takeRunInPlan();
     void rebuildList();
@@ -51,6 +53,8 @@ private:
     QLineEdit* m_allowed;
     QLineEdit* m_runIn;
     QLabel* m_runInText;
+    QLineEdit* m_cause;
+    QLineEdit* m_remedy;
     QLineEdit* m_released;
     std::vector<job::Fastener> m_shown;
 };

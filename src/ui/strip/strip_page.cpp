@@ -1,5 +1,6 @@
 #include "ui/strip/strip_page.h"
 
+#include "core/job/names.h"
 #include "ui/bench/bench_view.h"
 #include "ui/strip/step_list.h"
 #include "ui/strip/way_round_picture.h"
@@ -11,6 +12,7 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -75,11 +77,16 @@ QWidget* StripPage::buildSide() {
     m_rust->setMinimumHeight(theme::kTouch);
     for (const auto rust : {route::Rust::None, route::Rust::Light, route::Rust::Heavy})
         m_rust->addItem(tr("Joints: %1").arg(q(words::rustName(rust))));
+    m_asFound = new QPushButton(side);
+    m_asFound->setObjectName("stripAsFound");
+    m_asFound->setMinimumHeight(theme::kTouch);
+    m_asFound->setMenu(asFoundMenu());
     auto* buttons = new QVBoxLayout;
     buttons->setContentsMargins(theme::kGap, theme::kGap, theme::kGap, theme::kGap);
     buttons->setSpacing(theme::kGap);
     buttons->addWidget(m_direction);
     buttons->addWidget(m_rust);
+    buttons->addWidget(m_asFound);
     auto* column = new QVBoxLayout(side);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -87,6 +94,32 @@ QWidget* StripPage::buildSide() {
     column->addWidget(m_wayRound);
     column->addLayout(buttons);
     return side;
+}
+
+/// What was found broken, missing or full: it changes how the work comes apart.
+QMenu* StripPage::asFoundMenu() {
+    auto* menu = new QMenu(this);
+    for (const auto what : job::kAsFound) {
+        auto* entry = menu->addAction(q(words::asFoundName(what)));
+        entry->setObjectName("asFound/" + q(std::string(job::name(what))));
+        entry->setCheckable(true);
+        connect(entry, &QAction::triggered, this, [this, what](bool found) {
+            m_session->edit(tr("As found"), [&](job::Job& j) {
+                found ? (void)j.strip.asFound.insert(what) : (void)j.strip.asFound.erase(what);
+            });
+        });
+    }
+    return menu;
+}
+
+void StripPage::showAsFound() {
+    const auto& found = m_session->job().strip.asFound;
+    QStringList names;
+    for (const auto what : job::kAsFound) {
+        m_asFound->menu()->actions()[static_cast<int>(what)]->setChecked(found.contains(what));
+        if (found.contains(what)) names << q(words::asFoundName(what));
+    }
+    m_asFound->setText(tr("As found: %1").arg(names.isEmpty() ? tr("nothing odd") : names.join(", ")));
 }
 
 void StripPage::open(JobSession* session) {
@@ -109,6 +142,7 @@ void StripPage::refresh() {
     m_direction->setEnabled(sound());
     m_rust->setEnabled(sound());
     m_rust->setCurrentIndex(static_cast<int>(m_session->job().strip.rust));
+    showAsFound();
     go(m_current);
 }
 

@@ -5,6 +5,7 @@
 #include "words/order_words.h"
 
 class QComboBox;
+class QMenu;
 class QPushButton;
 class QScrollArea;
 
@@ -38,6 +39,8 @@ protected:
 
 private:
     QWidget* buildSide();
+    QMenu* asFoundMenu();
+    void showAsFound();
     void setTogether(bool together);
     void go(std::size_t line);
     void goToNext();
@@ -60,6 +63,7 @@ private:
     WayRoundPicture* m_wayRound;
     QPushButton* m_direction;
     QComboBox* m_rust;
+    QPushButton* m_asFound;
 };
 
 } // namespace arbor::ui

@@ -85,10 +85,33 @@ inline Sentence say(const found::ClampShortens& f, const SayContext& t) {
 }
 
 inline Sentence say(const found::SpacerToLength& f, const SayContext& t) {
+    const auto detail = f.needed_mm < f.now_mm
+                            ? tr("{least} to {most} for the whole band; it has {size}: grind it, both ends true")
+                            : tr("{least} to {most} for the whole band; it has {size}: a longer one, or shims");
     return {tr("Spacer to {size}").with("size", t.d.size(f.needed_mm).text()),
-            (f.needed_mm < f.now_mm ? tr("it has {size}: grind it, both ends true")
-                                    : tr("it has {size}: a longer one, or shims"))
+            detail.with("least", t.d.size(f.least_mm).number)
+                .with("most", t.d.size(f.most_mm).text())
                 .with("size", t.d.size(f.now_mm).text())};
+}
+
+inline Sentence say(const found::PlayFoundWith& f, const SayContext& t) {
+    return {(f.assumed ? tr("With which spacer was the end play found? {size} is taken, as drawn")
+                       : tr("End play was found with a spacer of {size}"))
+                .with("size", t.d.size(f.trial_mm).text()),
+            tr("the one that is there has {size}: that is in the figure").with("size", t.d.size(f.now_mm).text())};
+}
+
+inline Sentence say(const found::PlayOnScrap& f, const SayContext& t) {
+    return {tr("End play {value}, on a spacer that is scrap").with("value", t.d.fine(f.play_mm).text()),
+            tr("set it anew on a sound {part}").with("part", inSentence(f.part))};
+}
+
+inline Sentence say(const found::ClampTilts& f, const SayContext& t) {
+    return {
+        tr("The clamp closes {gap} at the end of the {part}")
+            .with("gap", t.d.fine(f.gap_mm).text())
+            .with("part", inSentence(f.part)),
+        tr("and tilts the cone on it by {tilt} arc-min: the rollers see that").with("tilt", figures(f.tilt_arcmin))};
 }
 
 inline Sentence say(const found::WarmthTakesPlay& f, const SayContext& t) {

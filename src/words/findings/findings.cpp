@@ -1,6 +1,7 @@
 // The words for every kind of finding: one without a say() of its own does not compile here.
 #include "words/findings/adjust.h"
 #include "words/findings/fit.h"
+#include "words/findings/foreman.h"
 #include "words/findings/heat.h"
 #include "words/findings/measure.h"
 #include "words/findings/path.h"

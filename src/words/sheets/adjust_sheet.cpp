@@ -47,8 +47,12 @@ void addAside(Sheet& sheet, const plan::AdjustPlan& p, const std::vector<std::st
                         d.fine(p.clamped->both_mm()).text(), exactly(p.clamped->both_mm() / kUm)});
     }
     if (p.neededSpacer_mm)
-        rows.push_back({"needed_spacer_mm", tr("Spacer length needed"), d.size(*p.neededSpacer_mm).text(),
-                        exactly(*p.neededSpacer_mm)});
+        rows.push_back({"needed_spacer_mm", tr("Spacer length needed"),
+                        tr("{size} ({least}…{most})")
+                            .with("size", d.size(p.neededSpacer_mm->mid()).text())
+                            .with("least", d.size(p.neededSpacer_mm->lower).number)
+                            .with("most", d.size(p.neededSpacer_mm->upper).number),
+                        Range{p.neededSpacer_mm->lower, p.neededSpacer_mm->mid(), p.neededSpacer_mm->upper}});
     if (p.rolling_Nm)
         rows.push_back(
             {"rolling_torque_Nm", tr("Rolling torque"), d.torque(*p.rolling_Nm).text(), exactly(*p.rolling_Nm)});

@@ -168,6 +168,7 @@ void oldBearingSheet(Sheet& sheet, const SheetInput& told) {
     sheet.title = tr("Old bearing");
     sheet.verdict = fits.causes.empty() ? tr("Pick what you see: it says what to check in this job.").text()
                                         : capital(causeName(fits.causes.front().cause)) + ".";
+    addNotes(sheet, {{found::EarsAndAir{}, Severity::Info, "HB8"}}, told.d);
     if (!fits.causes.empty()) {
         auto& causes = sheet.list("likely_causes", tr("Likely causes"));
         for (const auto& cause : fits.causes)

@@ -1,3 +1,4 @@
+#include "core/foreman/foreman.h"
 #include "words/sheets/sheet_parts.h"
 
 #include <algorithm>
@@ -117,7 +118,8 @@ Sheet pressSheet(const SheetInput& told, const plan::StepPlan& step, const std::
     auto sheet = sheetOf(job::Station::Press, step);
     if (!step.press) {
         unknownForce(sheet, step.step.out);
-        return sheet;
+        addNotes(sheet, step.blocked, told.d);
+        return worstFirst(std::move(sheet));
     }
     const auto& d = told.d;
     const auto& p = *step.press;
@@ -134,7 +136,10 @@ Sheet pressSheet(const SheetInput& told, const plan::StepPlan& step, const std::
     if (traced) addTrace(sheet, *step.trace, d);
     sheet.notesTitle = traced ? tr("What the trace says") : tr("Watch for");
     addNotes(sheet, traced ? step.trace->findings : p.watch, d);
+    if (!traced) addNotes(sheet, foreman::atPress(step), d);
     sheet.action = p.out ? tr("It is out") : tr("It is pressed");
+    addNotes(sheet, step.blocked, d);
+    if (!step.blocked.empty()) sheet.waitsFor = say(step.blocked.front(), d).head + ".";
     const bool badTools = step.marks.at(job::Station::Tooling) == plan::Mark::Stop;
     if (badTools) sheet.waitsFor = tr("Set up has a stop: settle it first.");
     sheet.caution = cautionOf(told, step, badTools);

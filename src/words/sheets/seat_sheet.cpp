@@ -177,6 +177,8 @@ Sheet seatSheet(const SheetInput& told, const plan::StepPlan& step) {
     sheet.notesTitle = tr("Checks of the seat");
     addSeatNotes(sheet, s, isGood(s), d);
     addAction(sheet, told, step, proof);
+    addNotes(sheet, step.blocked, d);
+    if (!step.blocked.empty()) sheet.waitsFor = say(step.blocked.front(), d).head + ".";
     if (isGood(s) && s.grooveOpening_mm)
         sheet.caution = tr("Eye protection on: the retaining ring can fly.");
     else if (ring.seal)

@@ -1,3 +1,4 @@
+#include "core/foreman/foreman.h"
 #include "words/sheets/sheet_parts.h"
 #include "words/shipped_names.h"
 #include "words/strip_words.h"
@@ -63,6 +64,28 @@ void addPart(Sheet& sheet, const SheetInput& told, std::size_t part, const Strip
     if (stand.together && !way.head.empty())
         sheet.notes.push_back(
             noteOf("way_round", stand.wantsWayRound ? Tone::Check : Tone::Proven, way.head, way.detail + "."));
+}
+
+/// What a foreman says before it leaves, or comes.
+void addForeman(Sheet& sheet, const SheetInput& told, const WorkLine& line, bool together) {
+    if (line.moving == 0) return;
+    const auto& strip = told.plan.strip;
+    const bool several = std::popcount(line.moving) > 1;
+    if (several && together) return;
+    const route::PartRemoval move{static_cast<std::size_t>(std::countr_zero(line.moving)), line.way, line.here};
+    addNotes(sheet,
+             several    ? foreman::beforeGroupOut(told.plan, line.moving, line.here)
+             : together ? foreman::beforeIn(told.job, told.plan, move)
+                        : foreman::beforeOut(told.job, told.plan, move),
+             told.d);
+    const auto& base = strip.assembly.parts[strip.assembly.base];
+    const bool firstOnIt = together && (line.here & ~line.moving) == route::only(strip.assembly.base);
+    const auto way = wayRound(base);
+    if (firstOnIt && !way.head.empty())
+        sheet.notes.push_back(
+            noteOf("way_round_of_base", Tone::Check,
+                   tr("{part}: {side}").with("part", capital(partName(base))).with("side", inSentence(way.head)),
+                   way.detail + "."));
 }
 
 void addAction(Sheet& sheet, const plan::StripPlan& strip, const WorkLine& line, const StripStand& stand) {
@@ -156,6 +179,7 @@ Sheet stripSheet(const SheetInput& told, const WorkLine& line, const StripStand&
     if (stop) addMissing(sheet, strip);
     if (std::popcount(line.moving) == 1)
         addPart(sheet, told, static_cast<std::size_t>(std::countr_zero(line.moving)), stand, stop);
+    addForeman(sheet, told, line, stand.together);
     if (!line.why.empty())
         sheet.notes.push_back(noteOf("order", Tone::Plan, stand.together ? tr("Why now") : tr("Why not sooner"),
                                      capital(line.why) + "."));

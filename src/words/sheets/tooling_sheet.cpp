@@ -1,3 +1,4 @@
+#include "core/foreman/foreman.h"
 #include "words/sheets/sheet_parts.h"
 #include "words/strip_words.h"
 #include "words/tooling_words.h"
@@ -200,7 +201,8 @@ void addHow(Sheet& sheet, const Setup& s) {
 }
 
 void handSheet(Sheet& sheet, const Setup& s) {
-    sheet.title = tr("By hand");
+    sheet.title = s.way.proven() ? tr("By hand") : tr("The tool is missing");
+    if (!s.way.proven()) sheet.tone = Tone::Stop;
     sheet.verdict = capital(wayName(s.way)) + ".";
     sheet.notesTitle = tr("How, and what to watch");
     addHow(sheet, s);
@@ -209,7 +211,7 @@ void handSheet(Sheet& sheet, const Setup& s) {
         sheet.notes.push_back(noteOf("caution", Tone::Check, caution));
         if (sheet.caution.empty()) sheet.caution = caution;
     }
-    sheet.action = tr("Use this method");
+    if (s.way.proven()) sheet.action = tr("Use this method");
 }
 
 void nothingFits(Sheet& sheet, const tooling::ToolPlan* tools) {
@@ -265,6 +267,7 @@ Sheet toolingSheet(const SheetInput& told, const plan::StepPlan& step, std::size
         pressedSheet(sheet, setup);
     else
         nothingFits(sheet, &*setup.way.pressed);
+    addNotes(sheet, foreman::atSetUp(told.plan, step, setup.way), told.d);
     addWays(sheet, step, told.d);
     if (setup.way.pressed) addSearch(sheet, *setup.way.pressed, told);
     if (!step.step.load.known)

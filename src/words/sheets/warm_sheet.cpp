@@ -1,4 +1,5 @@
 #include "core/base/units.h"
+#include "core/foreman/foreman.h"
 #include "words/heat_words.h"
 #include "words/sheets/sheet_parts.h"
 #include "words/shipped_names.h"
@@ -280,6 +281,8 @@ Sheet warmSheet(const SheetInput& told, const plan::StepPlan& step, const HeatTo
         togetherSheet(sheet, heat);
     else
         plannedSheet(sheet, told, *heat.plan, heat);
+    const bool leaves = heat.state.phase == WarmPhase::Idle || heat.state.phase == WarmPhase::Soaking;
+    if (leaves && heat.plan->needed()) addNotes(sheet, foreman::atWarm(), told.d);
     if (told.aside) addAside(sheet, *heat.plan, heat.course, told.d);
     if (heat.state.phase != WarmPhase::Idle && !heat.state.timesAreSure)
         sheet.notes.push_back(

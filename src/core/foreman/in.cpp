@@ -1,0 +1,148 @@
+// Going in.
+#include "core/foreman/foreman.h"
+#include "core/foreman/seen.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace arbor::foreman {
+
+namespace {
+
+using arrangement::Feature;
+using arrangement::Part;
+using arrangement::PartKind;
+using job::AsFound;
+using route::only;
+using route::Way;
+
+/// The widest of a part that lies beyond a height on the way it goes: all of that has passed there [mm].
+double widestBeyond(const Part& part, double z_mm, bool comesFromAbove) {
+    double rad = 0;
+    for (const auto& body : part.bodies)
+        for (const auto& s : body.slices) {
+            const bool beyond = comesFromAbove ? body.z_mm + s.zBottom < z_mm - 1e-6 : body.z_mm + s.zTop > z_mm + 1e-6;
+            if (beyond) rad = std::max({rad, s.outerBottom, s.outerTop});
+        }
+    return 2 * rad;
+}
+
+/// Whether the drawing shows the feature on the other side than is said. Nothing: it does not show it.
+std::optional<bool> contradicts(const Part& part) {
+    if (!part.wayRound) return std::nullopt;
+    const bool up = part.wayRound->up;
+    if (part.wayRound->feature == Feature::Encoder && part.catalogue) {
+        const auto drawn = part.catalogue->dress.encoder;
+        if (drawn == catalog::Side::None || drawn == catalog::Side::Both) return std::nullopt;
+        return (drawn == catalog::Side::Up) != up;
+    }
+    if (part.wayRound->feature != Feature::LargeEnd || part.bodies.empty()) return std::nullopt;
+    // Of a cup the bore is wider there, of a cone the outside.
+    const auto& body = part.bodies.front();
+    const auto &low = body.slices.front(), &high = body.slices.back();
+    const bool cup = part.kind == PartKind::Cup;
+    const double below = cup ? low.innerBottom : low.outerBottom, above = cup ? high.innerTop : high.outerTop;
+    if (std::abs(above - below) < 0.05) return std::nullopt;
+    return (above > below) != up;
+}
+
+class Coming {
+public:
+    Coming(const job::Job& job, const plan::Plan& plan, const route::PartRemoval& move)
+        : m_job(job), m_strip(plan.strip), m_move(move), m_part(m_strip.assembly.parts[move.part]),
+          m_ring(m_strip.ring(move.part)) {}
+
+    AdviceList all() {
+        if (contradicts(m_part).value_or(false)) say(found::WayRoundContradicts{m_part.name()}, Severity::Stop);
+        byKind();
+        pastTheLips();
+        if (m_ring) outAgain(*m_ring);
+        return std::move(m_out);
+    }
+
+private:
+    template <class Kind>
+    void say(Kind kind, Severity severity = Severity::Info) {
+        m_out.push_back({std::move(kind), severity, "HB8"});
+    }
+
+    void byKind() {
+        switch (m_part.kind) {
+        case PartKind::Bearing:
+            if (!m_part.wayRound) say(found::NumberOutward{m_part.name()});
+            if (m_job.strip.asFound.contains(AsFound::OilInside)) say(found::WetTheBearing{}, Severity::Check);
+            break;
+        case PartKind::LockCollar:
+            if (!m_part.wayRound) say(found::CollarSides{m_part.name()});
+            break;
+        case PartKind::SpacerTube:
+            say(found::TubeCentred{m_part.name()});
+            break;
+        case PartKind::WearSleeve:
+            say(found::FittedOnce{false, m_part.name()}, Severity::Check);
+            break;
+        case PartKind::RetainingRing:
+            say(found::GapLowest{});
+            break;
+        case PartKind::Nut:
+            say(found::RunNutByHand{m_part.name()});
+            break;
+        case PartKind::Pin:
+            say(found::PinClear{});
+            break;
+        case PartKind::Cap:
+            say(found::CapOnItsRim{});
+            break;
+        default: // nothing is said of the others' kind alone
+            break;
+        }
+    }
+
+    /// What goes through a seal that is there, and a seal that goes over what is there.
+    void pastTheLips() {
+        for (std::size_t p = 0; p < m_strip.assembly.parts.size(); ++p) {
+            const auto& other = m_strip.assembly.parts[p];
+            if (p == m_move.part || !(m_move.present & only(p))) continue;
+            if (other.kind == PartKind::Seal)
+                throughLip(other, m_part, m_move.way == Way::Up);
+            else if (m_part.kind == PartKind::Seal)
+                throughLip(m_part, other, m_move.way == Way::Down);
+        }
+    }
+    /// @param fromAbove  the inner part goes down through the seal
+    void throughLip(const Part& seal, const Part& inner, bool fromAbove) {
+        const auto& body = seal.bodies.front();
+        const double z = fromAbove ? body.bottom() : body.top();
+        const double lip = body.boreDia(), widest = widestBeyond(inner, z, fromAbove);
+        const bool runsInIt = widest > 0 && lip > 0 && widest <= body.outsideDia();
+        if (!runsInIt) return;
+        say(found::CoverTheSteps{widest, lip, seal.name()});
+        if (inner.kind == PartKind::WearSleeve)
+            say(found::LipRunsOn{inner.bodies.front().outsideDia(), inner.name()}, Severity::Check);
+    }
+
+    /// How it will come out again, or that it will not.
+    void outAgain(const plan::TightRing& ring) {
+        if (!ring.site.isRing || m_part.kind == PartKind::Seal) return;
+        const auto& best = ring.ways.front();
+        if (best.applies)
+            say(found::ComesOutBy{std::string(route::name(best.method)), best.value_mm});
+        else
+            say(found::NeverComesOut{m_part.name()}, Severity::Check);
+    }
+
+    const job::Job& m_job;
+    const plan::StripPlan& m_strip;
+    const route::PartRemoval& m_move;
+    const Part& m_part;
+    const plan::TightRing* m_ring;
+    AdviceList m_out;
+};
+
+} // namespace
+
+AdviceList beforeIn(const job::Job& job, const plan::Plan& plan, const route::PartRemoval& move) {
+    return Coming(job, plan, move).all();
+}
+
+} // namespace arbor::foreman
