@@ -4204,14 +4204,6 @@ und %1 weitere</translation>
         <translation>Distanzhülse auf {size}</translation>
     </message>
     <message>
-        <source>it has {size}: grind it, both ends true</source>
-        <translation>sie hat {size}: abschleifen, beide Enden plan</translation>
-    </message>
-    <message>
-        <source>it has {size}: a longer one, or shims</source>
-        <translation>sie hat {size}: eine längere, oder Passscheiben</translation>
-    </message>
-    <message>
         <source>{value} less at operating temperature</source>
         <translation>{value} weniger bei Betriebstemperatur</translation>
     </message>
@@ -8080,10 +8072,6 @@ und %1 weitere</translation>
         <translation>seine Bohrung ist nicht frei</translation>
     </message>
     <message>
-        <source>grind a relief not quite through and split it with a chisel; the {partner} stays whole</source>
-        <translation>nicht ganz durchschleifen und mit dem Meißel sprengen; heil bleibt: {partner}</translation>
-    </message>
-    <message>
         <source>the {ring} sits on the outside</source>
         <translation>{ring} sitzt außen</translation>
     </message>
@@ -8136,10 +8124,6 @@ und %1 weitere</translation>
         <translation>Geber unten</translation>
     </message>
     <message>
-        <source>the magnetised side, found with a strip of magnetic paper; it faces the sensor</source>
-        <translation>die magnetische Seite, mit Magnetfolie zu finden; sie zeigt zum Sensor</translation>
-    </message>
-    <message>
         <source>Large end of the taper up</source>
         <translation>Großes Ende des Kegels oben</translation>
     </message>
@@ -8160,10 +8144,6 @@ und %1 weitere</translation>
         <translation>Federseite der Dichtung unten</translation>
     </message>
     <message>
-        <source>spring and lip face what is kept in</source>
-        <translation>Feder und Lippe zeigen zu dem, was drin bleiben soll</translation>
-    </message>
-    <message>
         <source>Sharp edge of the ring up</source>
         <translation>Scharfe Kante des Rings oben</translation>
     </message>
@@ -8182,10 +8162,6 @@ und %1 weitere</translation>
     <message>
         <source>Large-radius side of the ring down</source>
         <translation>Seite des Rings mit großem Radius unten</translation>
-    </message>
-    <message>
-        <source>the large radius goes to the shaft’s fillet</source>
-        <translation>der große Radius gehört zur Hohlkehle der Welle</translation>
     </message>
     <message>
         <source>Pilot side up</source>
@@ -8284,10 +8260,6 @@ und %1 weitere</translation>
         <translation>Schutzbrille und Schutz davor: Ein gehärteter Ring zwischen Platten kann zerspringen.</translation>
     </message>
     <message>
-        <source>Eye protection; a soft drift, never hardened steel on hardened steel.</source>
-        <translation>Schutzbrille; ein weicher Durchtreiber, nie gehärteter Stahl auf gehärteten Stahl.</translation>
-    </message>
-    <message>
         <source>Eye protection; keep fingers from between hammer and stop.</source>
         <translation>Schutzbrille; Finger nicht zwischen Hammer und Anschlag.</translation>
     </message>
@@ -8322,14 +8294,6 @@ und %1 weitere</translation>
     <message>
         <source>or the force passes through the rolling elements.</source>
         <translation>sonst geht die Kraft durch die Wälzkörper.</translation>
-    </message>
-    <message>
-        <source>If the inner ring stays on the {part}</source>
-        <translation>Wenn der Innenring sitzen bleibt: {part}</translation>
-    </message>
-    <message>
-        <source>Separator plates behind it and press, or puller; no gap: relief grind and split; or heat it and let it drop off.</source>
-        <translation>Trennplatten dahinter und pressen, oder Abzieher; kein Spalt: anschleifen und sprengen; oder erwärmen und abfallen lassen.</translation>
     </message>
     <message>
         <source>Keep the old outer ring</source>
@@ -11598,6 +11562,628 @@ und %1 weitere</translation>
     <message>
         <source>grips at %1 s</source>
         <translation>klemmt nach %1 s</translation>
+    </message>
+    <message>
+        <source>End play found with</source>
+        <translation>Axialspiel gefunden mit</translation>
+    </message>
+    <message>
+        <source>Spacer of the trial</source>
+        <translation>Distanzhülse der Probe</translation>
+    </message>
+    <message>
+        <source>spacer, %1 drawn</source>
+        <translation>Distanzhülse, %1 gezeichnet</translation>
+    </message>
+    <message>
+        <source>What killed the old bearing: %1</source>
+        <translation>Woran das alte Lager starb: %1</translation>
+    </message>
+    <message>
+        <source>What was done about it: %1</source>
+        <translation>Was dagegen getan wurde: %1</translation>
+    </message>
+    <message>
+        <source>The old bearing</source>
+        <translation>Das alte Lager</translation>
+    </message>
+    <message>
+        <source>What killed it</source>
+        <translation>Woran es starb</translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>What was done about it</source>
+        <translation>Was dagegen getan wurde</translation>
+    </message>
+    <message>
+        <source>As found</source>
+        <translation>Wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>As found: %1</source>
+        <translation>Vorgefunden: %1</translation>
+    </message>
+    <message>
+        <source>nothing odd</source>
+        <translation>nichts Auffälliges</translation>
+    </message>
+    <message>
+        <source>The spacer is scrap</source>
+        <translation>Die Distanzhülse ist Schrott</translation>
+    </message>
+    <message>
+        <source>{value} with it: no end play to go by.</source>
+        <translation>{value} mit ihr: kein Axialspiel, auf das Verlass ist.</translation>
+    </message>
+    <message>
+        <source>{least} to {most} for the whole band; it has {size}: grind it, both ends true</source>
+        <translation>{least} bis {most} für den ganzen Bereich; sie hat {size}: schleifen, beide Enden parallel</translation>
+    </message>
+    <message>
+        <source>{least} to {most} for the whole band; it has {size}: a longer one, or shims</source>
+        <translation>{least} bis {most} für den ganzen Bereich; sie hat {size}: eine längere, oder Passscheiben</translation>
+    </message>
+    <message>
+        <source>With which spacer was the end play found? {size} is taken, as drawn</source>
+        <translation>Mit welcher Distanzhülse wurde das Axialspiel gefunden? {size} angenommen, wie gezeichnet</translation>
+    </message>
+    <message>
+        <source>End play was found with a spacer of {size}</source>
+        <translation>Axialspiel gefunden mit einer Distanzhülse von {size}</translation>
+    </message>
+    <message>
+        <source>the one that is there has {size}: that is in the figure</source>
+        <translation>die vorhandene hat {size}: das ist eingerechnet</translation>
+    </message>
+    <message>
+        <source>End play {value}, on a spacer that is scrap</source>
+        <translation>Axialspiel {value}, auf einer Distanzhülse, die Schrott ist</translation>
+    </message>
+    <message>
+        <source>set it anew on a sound {part}</source>
+        <translation>neu einstellen auf einem guten Teil: {part}</translation>
+    </message>
+    <message>
+        <source>The clamp closes {gap} at the end of the {part}</source>
+        <translation>Die Klemmung schließt {gap} am Ende: {part}</translation>
+    </message>
+    <message>
+        <source>and tilts the cone on it by {tilt} arc-min: the rollers see that</source>
+        <translation>und kippt den Innenring darauf um {tilt} Winkelminuten: das sehen die Rollen</translation>
+    </message>
+    <message>
+        <source>Push on the {part}</source>
+        <translation>Hier drücken: {part}</translation>
+    </message>
+    <message>
+        <source>its free face from {inner} to {outer}, {width} wide</source>
+        <translation>freie Stirnfläche von {inner} bis {outer}, {width} breit</translation>
+    </message>
+    <message>
+        <source>Carry the {part}</source>
+        <translation>Abstützen: {part}</translation>
+    </message>
+    <message>
+        <source>nothing comes through below it; a gap between two beams carries nothing</source>
+        <translation>darunter kommt nichts durch; ein Spalt zwischen zwei Balken trägt nichts</translation>
+    </message>
+    <message>
+        <source>the support’s bore over {size}, with {depth} free below for what comes through; a gap between two beams carries nothing</source>
+        <translation>Bohrung der Auflage über {size}, darunter {depth} frei für das, was durchkommt; ein Spalt zwischen zwei Balken trägt nichts</translation>
+    </message>
+    <message>
+        <source>Stops on the {part}</source>
+        <translation>Schlägt an: {part}</translation>
+    </message>
+    <message>
+        <source>after {travel} of travel, and not past it</source>
+        <translation>nach {travel} Weg, und nicht weiter</translation>
+    </message>
+    <message>
+        <source>A flat disc over the ring may start it</source>
+        <translation>Eine ebene Scheibe über dem Ring darf anfangen</translation>
+    </message>
+    <message>
+        <source>home is {depth} below the face: change to the sleeve after {travel}, before the disc meets the face</source>
+        <translation>der Endsitz liegt {depth} unter der Fläche: nach {travel} auf die Hülse wechseln, bevor die Scheibe anstößt</translation>
+    </message>
+    <message>
+        <source>Pack the {part} level</source>
+        <translation>Waagrecht unterlegen: {part}</translation>
+    </message>
+    <message>
+        <source>in two directions, its axis under the ram: a casting seldom sits flat</source>
+        <translation>in zwei Richtungen, Achse unter dem Stempel: ein Gussteil liegt selten eben auf</translation>
+    </message>
+    <message>
+        <source>Wipe the faces of pusher and support</source>
+        <translation>Stirnflächen von Druckstück und Auflage abwischen</translation>
+    </message>
+    <message>
+        <source>a chip under either makes it start cocked</source>
+        <translation>ein Span darunter, und es beginnt schief</translation>
+    </message>
+    <message>
+        <source>What lets go falls: {part}, {mass} kg</source>
+        <translation>Was sich löst, fällt: {part}, {mass} kg</translation>
+    </message>
+    <message>
+        <source>a soft tray under it at the height it drops to; hold it where it is heavy</source>
+        <translation>weiche Unterlage dort, wohin es fällt; Schweres halten</translation>
+    </message>
+    <message>
+        <source>After breakaway: unload, look, centre again</source>
+        <translation>Nach dem Losbrechen: entlasten, ansehen, neu ausrichten</translation>
+    </message>
+    <message>
+        <source>then press on</source>
+        <translation>dann weiterpressen</translation>
+    </message>
+    <message>
+        <source>Cocked: press it back out</source>
+        <translation>Verkantet: wieder auspressen</translation>
+    </message>
+    <message>
+        <source>never straighten it by more force; look at bore and ring, measure; after two false starts judge the seat anew</source>
+        <translation>nie mit mehr Kraft geraderichten; Bohrung und Ring ansehen und messen; nach zwei Fehlstarts den Sitz neu beurteilen</translation>
+    </message>
+    <message>
+        <source>Borrow or turn a sleeve</source>
+        <translation>Eine Hülse leihen oder drehen</translation>
+    </message>
+    <message>
+        <source>face within {inner} to {outer}, {length} long at least</source>
+        <translation>Stirnfläche zwischen {inner} und {outer}, mindestens {length} lang</translation>
+    </message>
+    <message>
+        <source>Borrow or turn a support for the {part}</source>
+        <translation>Eine Auflage leihen oder drehen: {part}</translation>
+    </message>
+    <message>
+        <source>bore over {size}, height {height} at least</source>
+        <translation>Bohrung über {size}, Höhe mindestens {height}</translation>
+    </message>
+    <message>
+        <source>A collet for a bore of {size}</source>
+        <translation>Ein Innenauszieher für eine Bohrung von {size}</translation>
+    </message>
+    <message>
+        <source>that opens from {least} to {most}, with a slide hammer and its end stop</source>
+        <translation>der von {least} bis {most} spannt, mit Gleithammer und Anschlag</translation>
+    </message>
+    <message>
+        <source>Not on the rack: {tool}</source>
+        <translation>Nicht im Regal: {tool}</translation>
+    </message>
+    <message>
+        <source>borrow, buy or turn it</source>
+        <translation>leihen, kaufen oder drehen</translation>
+    </message>
+    <message>
+        <source>A sensor or plug stands in the bore of the {part}</source>
+        <translation>Ein Sensor oder Stopfen steht in der Bohrung: {part}</translation>
+    </message>
+    <message>
+        <source>take it out first, or use only tools smaller than {size}</source>
+        <translation>zuerst herausnehmen, oder nur Werkzeug unter {size}</translation>
+    </message>
+    <message>
+        <source>The old outer ring as pusher</source>
+        <translation>Der alte Außenring als Druckstück</translation>
+    </message>
+    <message>
+        <source>ground to {size} outside, {off} under its bore, so that it comes out again; pressed, never struck, eye protection on</source>
+        <translation>außen auf {size} geschliffen, {off} unter der Bohrung, damit er wieder herauskommt; gedrückt, nie geschlagen, Augenschutz</translation>
+    </message>
+    <message>
+        <source>Heavy rust: soak it first</source>
+        <translation>Starker Rost: zuerst einweichen</translation>
+    </message>
+    <message>
+        <source>Light rust: soak it first</source>
+        <translation>Leichter Rost: zuerst einweichen</translation>
+    </message>
+    <message>
+        <source>penetrant and wait, then a blow on its free face or on the housing, then press</source>
+        <translation>Rostlöser und warten, dann ein Schlag auf die freie Fläche oder das Gehäuse, dann pressen</translation>
+    </message>
+    <message>
+        <source>Before it leaves: how the {part} sat</source>
+        <translation>Bevor es herauskommt: wie es saß: {part}</translation>
+    </message>
+    <message>
+        <source>way round, depth, angle and place, with a photo; the last hand may have been wrong</source>
+        <translation>Richtung, Tiefe, Winkel und Ort, mit Foto; der Vorgänger kann sich geirrt haben</translation>
+    </message>
+    <message>
+        <source>First spread the {ring}</source>
+        <translation>Zuerst spreizen: {ring}</translation>
+    </message>
+    <message>
+        <source>First squeeze the {ring}</source>
+        <translation>Zuerst zusammendrücken: {ring}</translation>
+    </message>
+    <message>
+        <source>out of its groove, no farther than it needs; until then nothing moves</source>
+        <translation>aus der Nut, nicht weiter als nötig; vorher bewegt sich nichts</translation>
+    </message>
+    <message>
+        <source>out of its groove, at {place}, no farther than it needs; until then nothing moves</source>
+        <translation>aus der Nut, bei: {place}, nicht weiter als nötig; vorher bewegt sich nichts</translation>
+    </message>
+    <message>
+        <source>The {ring} alone holds the {part}</source>
+        <translation>{ring} allein hält: {part}</translation>
+    </message>
+    <message>
+        <source>nothing else keeps it in: it is proven all round when it goes back</source>
+        <translation>sonst hält es nichts: beim Einbau ringsum nachgewiesen</translation>
+    </message>
+    <message>
+        <source>Free the rusted ring</source>
+        <translation>Den verrosteten Ring lösen</translation>
+    </message>
+    <message>
+        <source>soak, clean the eyes, tap until it turns in its groove, then squeeze</source>
+        <translation>einweichen, Augen reinigen, klopfen, bis er sich in der Nut dreht, dann zusammendrücken</translation>
+    </message>
+    <message>
+        <source>A lug is broken</source>
+        <translation>Ein Auge ist abgebrochen</translation>
+    </message>
+    <message>
+        <source>hook the stump out of its groove from the gap with a scriber, keep the ring from turning, eye protection on</source>
+        <translation>den Stumpf vom Spalt her mit der Reißnadel aus der Nut haken, den Ring gegen Drehen halten, Augenschutz</translation>
+    </message>
+    <message>
+        <source>Lift stake or tab before the {part} turns</source>
+        <translation>Verstemmung oder Sicherungslasche lösen, bevor gedreht wird: {part}</translation>
+    </message>
+    <message>
+        <source>or it takes the thread with it</source>
+        <translation>sonst nimmt sie das Gewinde mit</translation>
+    </message>
+    <message>
+        <source>Pry the {part} at its rim</source>
+        <translation>Am Rand abhebeln: {part}</translation>
+    </message>
+    <message>
+        <source>away from bore and shaft, the edge of the {partner} protected; note depth and side first</source>
+        <translation>weg von Bohrung und Welle, die Kante geschützt: {partner}; vorher Tiefe und Seite notieren</translation>
+    </message>
+    <message>
+        <source>without touching the track of the {partner}; note depth and side first</source>
+        <translation>ohne die Lauffläche zu berühren: {partner}; vorher Tiefe und Seite notieren</translation>
+    </message>
+    <message>
+        <source>{part} is fitted once</source>
+        <translation>{part}: wird nur einmal eingebaut</translation>
+    </message>
+    <message>
+        <source>it is spoilt when it comes off: pry it off, a new one before its partner goes back</source>
+        <translation>beim Abziehen verdorben: abhebeln, ein neues, bevor das Gegenstück zurückkommt</translation>
+    </message>
+    <message>
+        <source>a new one; a trial fit counts</source>
+        <translation>ein neues; eine Probemontage zählt</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n cut-outs: go round</source>
+        <translation>
+            <numerusform>%n Aussparung: der Reihe nach treiben</numerusform>
+            <numerusform>%n Aussparungen: der Reihe nach treiben</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Cut-outs: count them, go round</source>
+        <translation>Aussparungen: zählen, der Reihe nach treiben</translation>
+    </message>
+    <message>
+        <source>one after the other, a little at each, round and round</source>
+        <translation>eine nach der anderen, jedes Mal ein wenig, rundum</translation>
+    </message>
+    <message>
+        <source>crosswise, a little at each, so that it does not cock</source>
+        <translation>über Kreuz, jedes Mal ein wenig, damit nichts verkantet</translation>
+    </message>
+    <message>
+        <source>Put the inner ring back in</source>
+        <translation>Den Innenring wieder einlegen</translation>
+    </message>
+    <message>
+        <source>to push or pull on; else the bore of the outer ring is taken: no collet grips where no ring is</source>
+        <translation>zum Drücken oder Ziehen; sonst die Bohrung des Außenrings nehmen: wo kein Ring ist, greift kein Innenauszieher</translation>
+    </message>
+    <message>
+        <source>no land for a knife or a claw behind it</source>
+        <translation>dahinter keine Fläche für Messer oder Kralle</translation>
+    </message>
+    <message>
+        <source>{size} behind it for a knife or a claw</source>
+        <translation>dahinter {size} für Messer oder Kralle</translation>
+    </message>
+    <message>
+        <source>; the hollow {part} ({size}) needs a centre plug for the screw</source>
+        <translation>; hohl ({size}): ein Druckstück für die Spindel einlegen: {part}</translation>
+    </message>
+    <message>
+        <source>; or warm the ring fast to {rise} over the {part} and let it drop, seals and grease off first</source>
+        <translation>; oder den Ring rasch {rise} wärmer machen als: {part}, und abfallen lassen, vorher Dichtungen und Fett entfernen</translation>
+    </message>
+    <message>
+        <source>If half the inner ring stays on the {part}</source>
+        <translation>Wenn der halbe Innenring sitzen bleibt auf: {part}</translation>
+    </message>
+    <message>
+        <source>Warm the {part} to {temp} at most</source>
+        <translation>Höchstens auf {temp} wärmen: {part}</translation>
+    </message>
+    <message>
+        <source>what comes out is scrap; hotter, its grease and seals char</source>
+        <translation>was herauskommt, ist Schrott; heißer verkohlen Fett und Dichtungen</translation>
+    </message>
+    <message>
+        <source>a sealed bearing stays in: its grease bears no more</source>
+        <translation>ein abgedichtetes Lager bleibt drin: mehr verträgt sein Fett nicht</translation>
+    </message>
+    <message>
+        <source>Oil inside: tilt it away from the side you open</source>
+        <translation>Öl im Gehäuse: von der zu öffnenden Seite weg kippen</translation>
+    </message>
+    <message>
+        <source>plug the opening with a clean rag</source>
+        <translation>die Öffnung mit einem sauberen Lappen verschließen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Count what came out: %n parts</source>
+        <translation>
+            <numerusform>Zählen, was herauskam: %n Teil</numerusform>
+            <numerusform>Zählen, was herauskam: %n Teile</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>half rings, covers, balls and stumps too: a missing piece is still inside, and nothing goes in until it is found</source>
+        <translation>auch halbe Ringe, Deckscheiben, Kugeln und Stümpfe: ein fehlendes Stück ist noch drin, und nichts geht hinein, bis es gefunden ist</translation>
+    </message>
+    <message>
+        <source>No way round of its own: {part}</source>
+        <translation>Keine bestimmte Einbaurichtung: {part}</translation>
+    </message>
+    <message>
+        <source>its number to the side where it can be read</source>
+        <translation>die Nummer auf die Seite, wo man sie lesen kann</translation>
+    </message>
+    <message>
+        <source>{part}: flat side to what it holds</source>
+        <translation>{part}: ebene Seite zu dem, was er hält</translation>
+    </message>
+    <message>
+        <source>the bevel to its retaining ring, if it has one</source>
+        <translation>die Fase zum Sicherungsring, wenn einer da ist</translation>
+    </message>
+    <message>
+        <source>Centre the {part} with grease</source>
+        <translation>Mit Fett zentrieren: {part}</translation>
+    </message>
+    <message>
+        <source>before the second bearing; try the mandrel through before that one is home</source>
+        <translation>vor dem zweiten Lager; den Dorn durchprobieren, bevor dieses sitzt</translation>
+    </message>
+    <message>
+        <source>Driver on the rim of the seal’s back</source>
+        <translation>Eintreiber auf den Rand der Dichtungsrückseite</translation>
+    </message>
+    <message>
+        <source>{inner} to {outer}, nothing on the lip beyond {lip}; never carry it by its lip</source>
+        <translation>{inner} bis {outer}, nichts auf der Lippe jenseits {lip}; nie an der Lippe tragen</translation>
+    </message>
+    <message>
+        <source>Seal flush with the face</source>
+        <translation>Dichtung bündig mit der Fläche</translation>
+    </message>
+    <message>
+        <source>a driver that overlaps the face brings it there</source>
+        <translation>ein Eintreiber, der über die Fläche reicht, bringt sie dorthin</translation>
+    </message>
+    <message>
+        <source>Seal {depth} below the face</source>
+        <translation>Dichtung {depth} unter der Fläche</translation>
+    </message>
+    <message>
+        <source>a stepped driver brings it there</source>
+        <translation>ein abgesetzter Eintreiber bringt sie dorthin</translation>
+    </message>
+    <message>
+        <source>Grease the lip of the {part}, cover what passes it</source>
+        <translation>Lippe fetten, was hindurchgeht, abdecken: {part}</translation>
+    </message>
+    <message>
+        <source>splines, threads and steps up to {size} go through a lip of {lip}; carry the shaft, do not drag it</source>
+        <translation>Keile, Gewinde und Absätze bis {size} gehen durch eine Lippe von {lip}; die Welle tragen, nicht schleifen lassen</translation>
+    </message>
+    <message>
+        <source>The lip runs on the {part}</source>
+        <translation>Die Lippe läuft auf: {part}</translation>
+    </message>
+    <message>
+        <source>its outside is {size}: the seal must be made for that</source>
+        <translation>außen {size}: dafür muss die Dichtung gemacht sein</translation>
+    </message>
+    <message>
+        <source>Gap of the ring lowest</source>
+        <translation>Spalt des Rings nach unten</translation>
+    </message>
+    <message>
+        <source>as it will stand in the machine, so that water drains; probe it all round</source>
+        <translation>wie es in der Maschine steht, damit Wasser abläuft; ringsum abtasten</translation>
+    </message>
+    <message>
+        <source>How it will come out again: {method}</source>
+        <translation>Wie es wieder herauskommt: {method}</translation>
+    </message>
+    <message>
+        <source>{value} to take hold of</source>
+        <translation>{value} zum Angreifen</translation>
+    </message>
+    <message>
+        <source>The {part} will not come out again whole</source>
+        <translation>Kommt nicht wieder heil heraus: {part}</translation>
+    </message>
+    <message>
+        <source>no land, notch or thread to take hold of: be sure before it goes in</source>
+        <translation>keine Fläche, Aussparung oder Gewinde zum Angreifen: sicher sein, bevor es hineingeht</translation>
+    </message>
+    <message>
+        <source>{part}: run it by hand over its whole thread</source>
+        <translation>{part}: von Hand über das ganze Gewinde drehen</translation>
+    </message>
+    <message>
+        <source>a torn thread is a replaced spindle</source>
+        <translation>ein ausgerissenes Gewinde heißt neue Spindel</translation>
+    </message>
+    <message>
+        <source>Legs of the pin clear of cap and boot</source>
+        <translation>Schenkel des Splints frei von Kappe und Manschette</translation>
+    </message>
+    <message>
+        <source>bent so that nothing rubs on them</source>
+        <translation>so gebogen, dass nichts daran reibt</translation>
+    </message>
+    <message>
+        <source>Drive the cap on its rim</source>
+        <translation>Die Kappe am Rand eintreiben</translation>
+    </message>
+    <message>
+        <source>by a ring, round and round, never on its middle</source>
+        <translation>mit einem Ring, reihum, nie auf die Mitte</translation>
+    </message>
+    <message>
+        <source>Oil it by hand before the first turn</source>
+        <translation>Vor der ersten Umdrehung von Hand ölen</translation>
+    </message>
+    <message>
+        <source>then refill to the level</source>
+        <translation>dann bis zum Stand auffüllen</translation>
+    </message>
+    <message>
+        <source>The way round of the {part} contradicts the drawing</source>
+        <translation>Die Einbaurichtung widerspricht der Zeichnung: {part}</translation>
+    </message>
+    <message>
+        <source>the section shows it the other way: settle which is right</source>
+        <translation>der Schnitt zeigt es andersherum: klären, was stimmt</translation>
+    </message>
+    <message>
+        <source>Try the whole stack cold first</source>
+        <translation>Den ganzen Aufbau zuerst kalt probieren</translation>
+    </message>
+    <message>
+        <source>sleeve, support, stroke and reach, before anything leaves oven or freezer</source>
+        <translation>Hülse, Auflage, Hub und Reichweite, bevor etwas Ofen oder Kühltruhe verlässt</translation>
+    </message>
+    <message>
+        <source>The temperature decides, not the minutes</source>
+        <translation>Die Temperatur entscheidet, nicht die Minuten</translation>
+    </message>
+    <message>
+        <source>measured in three places; minutes are for planning</source>
+        <translation>an drei Stellen gemessen; Minuten sind zum Planen</translation>
+    </message>
+    <message>
+        <source>Measure has scrapped a seat: {part}</source>
+        <translation>Der Sitz ist nach dem Messen Schrott: {part}</translation>
+    </message>
+    <message>
+        <source>nothing goes on it until it is sleeved, replaced or overruled</source>
+        <translation>nichts kommt darauf, bis er gebuchst, ersetzt oder anders entschieden ist</translation>
+    </message>
+    <message>
+        <source>Missing: {part}</source>
+        <translation>Fehlt: {part}</translation>
+    </message>
+    <message>
+        <source>tick it at Intake when it is on the bench</source>
+        <translation>bei Annahme abhaken, wenn es auf der Werkbank liegt</translation>
+    </message>
+    <message>
+        <source>What killed the old bearing is not said</source>
+        <translation>Woran das alte Lager starb, ist nicht gesagt</translation>
+    </message>
+    <message>
+        <source>unknown, it may do so again: say it, and what was done</source>
+        <translation>unbekannt kann es wieder geschehen: angeben, und was getan wurde</translation>
+    </message>
+    <message>
+        <source>What was done about it? {cause}</source>
+        <translation>Was wurde dagegen getan? {cause}</translation>
+    </message>
+    <message>
+        <source>or the new bearing goes the same way</source>
+        <translation>sonst geht das neue Lager denselben Weg</translation>
+    </message>
+    <message>
+        <source>Ear protection when striking</source>
+        <translation>Gehörschutz beim Schlagen</translation>
+    </message>
+    <message>
+        <source>never spin a bearing with compressed air</source>
+        <translation>nie ein Lager mit Druckluft drehen</translation>
+    </message>
+    <message>
+        <source>{size} ({least}…{most})</source>
+        <translation>{size} ({least}…{most})</translation>
+    </message>
+    <message>
+        <source>{part}: {side}</source>
+        <translation>{part}: {side}</translation>
+    </message>
+    <message>
+        <source>The tool is missing</source>
+        <translation>Das Werkzeug fehlt</translation>
+    </message>
+    <message>
+        <source>the magnetised side, found with magnetic film or card; it faces the sensor; keep it from magnets, leave it wrapped until now</source>
+        <translation>die magnetisierte Seite, mit Magnetfolie oder -karte gefunden; zum Sensor; von Magneten fernhalten, bis jetzt eingepackt lassen</translation>
+    </message>
+    <message>
+        <source>spring and lip face what is kept in; outward where water must stay out: ask</source>
+        <translation>Feder und Lippe zu dem, was drinbleiben soll; nach außen, wo Wasser draußen bleiben muss: nachfragen</translation>
+    </message>
+    <message>
+        <source>the large radius goes to the shaft’s fillet; it must clear the fillet’s radius</source>
+        <translation>der große Radius zur Hohlkehle der Welle; er muss deren Radius freigehen</translation>
+    </message>
+    <message>
+        <source>inner ring missing</source>
+        <translation>Innenring fehlt</translation>
+    </message>
+    <message>
+        <source>lug of a retaining ring broken</source>
+        <translation>Auge eines Sicherungsrings abgebrochen</translation>
+    </message>
+    <message>
+        <source>oil inside</source>
+        <translation>Öl im Gehäuse</translation>
+    </message>
+    <message>
+        <source>Eye and ear protection; a soft drift, never hardened steel on hardened steel.</source>
+        <translation>Augen- und Gehörschutz; ein weicher Dorn, nie gehärteter Stahl auf gehärteten Stahl.</translation>
+    </message>
+    <message>
+        <source>{method}: not on the rack</source>
+        <translation>{method}: nicht im Regal</translation>
+    </message>
+    <message>
+        <source>; else grind a relief {short} short of the seat and split it</source>
+        <translation>; sonst bis {short} vor den Sitz einschleifen und sprengen</translation>
+    </message>
+    <message>
+        <source>grind a relief, {relief} short of the {partner}, and split it with a chisel; a cut that reached it: stone the raised edge, measure its depth</source>
+        <translation>bis {relief} davor einschleifen ({partner}) und mit dem Meißel sprengen; ein Schnitt, der es erreicht hat: Grat abziehen, Tiefe messen</translation>
     </message>
 </context>
 </TS>

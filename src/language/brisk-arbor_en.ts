@@ -38,5 +38,19 @@
             <numerusform>%n of the kit missing: {what}</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n cut-outs: go round</source>
+        <translation>
+            <numerusform>%n cut-out: go round</numerusform>
+            <numerusform>%n cut-outs: go round</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Count what came out: %n parts</source>
+        <translation>
+            <numerusform>Count what came out: %n part</numerusform>
+            <numerusform>Count what came out: %n parts</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

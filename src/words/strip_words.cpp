@@ -62,7 +62,7 @@ Text reason(const route::Removal& r) {
     case Why::BoreFilled:
         return tr("its bore is not free");
     case Why::RingOnShaft:
-        return r.method == Method::Split ? tr("grind a relief, 0.5 mm short of the {partner}, and split it with a "
+        return r.method == Method::Split ? tr("grind a relief, {relief} short of the {partner}, and split it with a "
                                               "chisel; a cut that reached it: stone "
                                               "the raised edge, measure its depth")
                                          : tr("the {ring} sits on the outside");
@@ -218,6 +218,7 @@ Sentence say(const route::Removal& r, const plan::TightRing& ring, const Assembl
             reason(r)
                 .with("ring", partName(a.parts[ring.site.ring]))
                 .with("partner", partName(a.parts[ring.site.partner]))
+                .with("relief", d.size(kReliefShort_mm).text())
                 .with("size", d.size(std::round(r.value_mm * 10) / 10).text())}; // a tenth is plenty
 }
 

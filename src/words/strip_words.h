@@ -10,6 +10,9 @@
 
 namespace arbor::words {
 
+/// How far short of what it sits on a ring is ground before it is split [mm]. @source [HB8]
+inline constexpr double kReliefShort_mm = 0.5;
+
 std::string methodName(route::Method method);
 std::string methodNamed(const std::string& key);     ///< by the key it has in files
 std::string methodToolNamed(const std::string& key); ///< what is needed for it

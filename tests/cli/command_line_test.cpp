@@ -412,7 +412,7 @@ TEST(CommandLine, HeatAsksWhatIf) {
 TEST(CommandLine, HeatIsFollowedPastTheClosingOfTheGap) {
     const TemporaryShop shop;
     const auto job = shop.file("slitter-pair.arbor.json");
-    std::filesystem::copy_file(std::string(ARBOR_SOURCE_DIR) + "/tests/data/slitter-pair.arbor.json", job);
+    std::filesystem::copy_file(std::string(ARBOR_SOURCE_DIR) + "/tests/data/jobs/slitter-pair.arbor.json", job);
     const auto r = run({"heat", job, "--json"});
     EXPECT_NE(r.exit, 2) << r.err;
     const PrintedSheets printed(r.out);

@@ -187,7 +187,11 @@ inline Sentence say(const found::RingStays& f, const SayContext& t) {
                                          .with("part", inSentence(f.hub))
                                    : std::string();
     return {tr("If half the inner ring stays on the {part}").with("part", inSentence(f.hub)),
-            land + plug + tr("; else grind a relief 0.5 mm short of the seat and split it").text() + heat};
+            land + plug +
+                tr("; else grind a relief {short} short of the seat and split it")
+                    .with("short", t.d.size(kReliefShort_mm).text())
+                    .text() +
+                heat};
 }
 
 inline Sentence say(const found::WarmUpTo& f, const SayContext& t) {
