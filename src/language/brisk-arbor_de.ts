@@ -11749,11 +11749,11 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>A collet for a bore of {size}</source>
-        <translation>Ein Innenauszieher für eine Bohrung von {size}</translation>
+        <translation>Eine Spannzange für eine Bohrung von {size}</translation>
     </message>
     <message>
         <source>that opens from {least} to {most}, with a slide hammer and its end stop</source>
-        <translation>der von {least} bis {most} spannt, mit Gleithammer und Anschlag</translation>
+        <translation>die von {least} bis {most} spannt, mit Gleithammer und Anschlag</translation>
     </message>
     <message>
         <source>Not on the rack: {tool}</source>
@@ -11896,7 +11896,7 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>to push or pull on; else the bore of the outer ring is taken: no collet grips where no ring is</source>
-        <translation>zum Drücken oder Ziehen; sonst die Bohrung des Außenrings nehmen: wo kein Ring ist, greift kein Innenauszieher</translation>
+        <translation>zum Drücken oder Ziehen; sonst die Bohrung des Außenrings nehmen: wo kein Ring ist, greift keine Spannzange</translation>
     </message>
     <message>
         <source>no land for a knife or a claw behind it</source>

@@ -8,7 +8,7 @@ namespace arbor::words {
 
 /// What must not get too hot, or too cold.
 inline std::string protectedOf(found::Protects what, const std::string& whose) {
-    const auto part = inSentence(whose);
+    auto part = inSentence(whose);
     switch (what) {
     case found::Protects::Grease:
         return tr("the grease of {part}").with("part", part);
