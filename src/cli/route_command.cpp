@@ -13,34 +13,22 @@
 
 namespace arbor::cli {
 
-namespace {
-
-/// With the forces of Fit where the whole job can be worked out, as every other command says them; else the order
-/// alone.
-plan::Plan planOf(const std::string& path, const job::Job& job, const tables::Tables& tables) {
-    std::ostringstream notes; // of the whole job; nobody asked for them here
-    plan::Plan out;
-    if (auto whole = loadJobAndPlan(path, {}, notes)) {
-        out.strip = std::move(whole->plan.strip);
-        out.marks = std::move(whole->plan.marks);
-    } else {
-        out.strip = plan::planStrip(job, tables);
-    }
-    return out;
-}
-
-} // namespace
-
 int RouteCommand::execute(std::ostream& out, std::ostream& err) const {
     const auto tables = io::loadTables();
     if (!tables) return refused(err, tables.error());
     const auto job = io::loadWork(path);
     if (!job) return refused(err, job.error());
-    auto plan = planOf(path, *job, *tables);
-    if (!plan.strip.faults.empty()) {
-        for (auto& fault : plan.strip.faults)
+    // With the figures of Fit where the whole job can be worked out, as every other command says them; else the order
+    // alone.
+    std::ostringstream notes; // of the whole job; nobody asked for them here
+    const auto whole = loadJobAndPlan(path, {}, notes);
+    plan::Plan alone;
+    if (!whole) alone.strip = plan::planStrip(*job, *tables);
+    const auto& plan = whole ? whole->plan : alone;
+    if (auto faults = plan.strip.faults; !faults.empty()) {
+        for (auto& fault : faults)
             fault.file = path;
-        return refused(err, plan.strip.faults);
+        return refused(err, faults);
     }
     const bool together = m_direction == Direction::Together && plan.strip.order.stuck == 0;
     return printSheets(out, together ? "route" : "strip", *job,

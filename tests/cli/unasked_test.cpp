@@ -8,6 +8,7 @@
 using arbor::testing::run;
 using arbor::testing::TemporaryShop;
 using ::testing::AllOf;
+using ::testing::AnyOf;
 using ::testing::ContainsRegex;
 using ::testing::HasSubstr;
 using ::testing::Not;
@@ -48,14 +49,14 @@ TEST(Unasked, SlitterPairsSpacerIsScrapAndWouldPreload) {
     Brought job("slitter-pair");
     EXPECT_THAT(job.says("measure"), HasSubstr("Spacer is too short: 61.78 mm of 62 mm"));
     const auto adjust = job.says("adjust");
-    // 60 found with the drawn 62.00, less the 0.22 it is short, less 33 that the clamp takes: about -193 µm.
+    // 60 found at 5 N m with the drawn 62.00, less the 220 it is short, less 31 of the 33 that the clamp takes by 90.
     EXPECT_THAT(adjust, HasSubstr("With which spacer was the end play found? 62 mm is taken, as drawn"));
     EXPECT_THAT(adjust, HasSubstr("Preloaded: −19"));
     EXPECT_THAT(adjust, HasSubstr("25.0 kN"));
     EXPECT_THAT(adjust, HasSubstr("32.8 µm"));
-    EXPECT_THAT(adjust, HasSubstr("Spacer to 61.998 mm"));
-    EXPECT_THAT(adjust, HasSubstr("61.983"));
-    EXPECT_THAT(adjust, HasSubstr("62.013"));
+    EXPECT_THAT(adjust, HasSubstr("Spacer to 61.996 mm"));
+    EXPECT_THAT(adjust, HasSubstr("61.981"));
+    EXPECT_THAT(adjust, HasSubstr("62.011"));
     EXPECT_THAT(adjust, HasSubstr("The clamp closes 120.0 µm"));
     EXPECT_THAT(adjust, HasSubstr("tilts the cone on it"));
     EXPECT_THAT(adjust, Not(HasSubstr("In the band")));
@@ -80,7 +81,7 @@ TEST(Unasked, SorterRollerIsPulledHeatedAndFittedWithItsTube) {
     EXPECT_THAT(heat, HasSubstr("limit 80"));
     EXPECT_THAT(heat, HasSubstr("Try the whole stack cold first"));
     const auto together = job.says("route");
-    EXPECT_THAT(together, HasSubstr("Pilot side up"));
+    EXPECT_THAT(together, HasSubstr("pilot side up"));
     EXPECT_THAT(together, HasSubstr("Centre the tube with grease"));
     EXPECT_THAT(together, HasSubstr("No way round of its own: upper bearing"));
     EXPECT_THAT(job.says("tools", "in:upper"), ContainsRegex("Stops on the (tube|roller)"));
@@ -113,9 +114,10 @@ TEST(Unasked, LogDeckAxleGoesOnInItsOrderAndComesOffByTheGrinder) {
     EXPECT_THAT(order, HasSubstr("no access for it"));
     EXPECT_THAT(order, HasSubstr("Large-radius side of the ring"));
     EXPECT_THAT(job.says("strip"), HasSubstr("0.5 mm short of the axle"));
-    EXPECT_THAT(job.says("tools", "in:bearing"), HasSubstr("Push on the inner ring"));
-    EXPECT_THAT(job.says("press", "in:lock_collar"), AllOf(HasSubstr("kN"), Not(HasSubstr("0.00 kN"))));
-    EXPECT_THAT(job.says("fit"), Not(HasSubstr("STOP")));
+    EXPECT_THAT(job.says("tools", "in:bearing"),
+                AnyOf(HasSubstr("Push on the inner ring"), HasSubstr("the inner ring is carried")));
+    EXPECT_THAT(job.says("press", "in:collar"), AllOf(HasSubstr("13.3 kN"), Not(HasSubstr(" 0.00 kN"))));
+    EXPECT_THAT(job.says("fit"), Not(HasSubstr("housing")));
 }
 
 TEST(Unasked, RopewaySheaveIsFourSetUps) {
@@ -138,5 +140,5 @@ TEST(Unasked, TrolleyAxlesRingIsFirstAndHoldsAlone) {
     const auto order = job.says("route");
     EXPECT_LT(order.find("Retaining ring"), order.find("Bearing 6205"));
     EXPECT_THAT(order, HasSubstr("Gap of the ring lowest"));
-    EXPECT_THAT(job.says("press", "in:lock_collar"), HasSubstr("Missing: lock collar"));
+    EXPECT_THAT(job.says("press", "in:collar"), HasSubstr("Missing: lock collar"));
 }

@@ -83,7 +83,7 @@ private:
         if (m_part.kind == PartKind::Bearing && found(AsFound::InnerRingMissing))
             say(found::PutInnerBack{m_part.name()}, Severity::Check);
         if (partner.kind == PartKind::Bearing && m_part.kind != PartKind::Bearing) ringThatStays(ring);
-        if (ring.site.inBore && applies(ring, Method::HeatOff)) warmUp(ring);
+        if (ring.site.inBore) warmUp(ring);
     }
 
     int cutOutsOf(const plan::TightRing& ring) const {
@@ -105,7 +105,7 @@ private:
             route::siteOf(m_strip.assembly, bearing, m_move.part, away, only(bearing) | only(m_move.part));
         found::RingStays stays{std::max(left.land_mm, std::min(left.sideGap_mm, kMostGap_mm)), boreOf(m_part), 0,
                                m_part.name()};
-        if (ring.seat) {
+        if (ring.seat && m_plan.fits) {
             const auto& seat = m_plan.fits->seats[*ring.seat];
             const double tightest = std::max(0.0, seat.fit->interferenceWorst_mm.upper);
             stays.over_K = tightest / (kRingAlpha_perK * seat.dia_mm) + kQuickly_K;
@@ -115,7 +115,7 @@ private:
 
     /// The housing is warmed to let a ring drop out: as far as what stays in it bears.
     void warmUp(const plan::TightRing& ring) {
-        if (!ring.seat || !m_plan.heats[*ring.seat]) return;
+        if (!ring.seat || *ring.seat >= m_plan.heats.size() || !m_plan.heats[*ring.seat]) return;
         double most = kCharred_C;
         for (const auto& limit : m_plan.heats[*ring.seat]->outer.ceilings)
             if (limit.what == plan::TempLimit::What::Metal && limit.of.empty()) most = std::min(most, limit.temp_C);
@@ -127,6 +127,7 @@ private:
             most = std::min(most, kGrease_C);
             scrap = false;
         }
+        if (scrap && !applies(ring, Method::HeatOff)) return;
         say(found::WarmUpTo{most, scrap, m_strip.assembly.parts[ring.site.partner].name()});
     }
 

@@ -235,11 +235,11 @@ void AdjustPage::addSpacer() {
         "adjFoundWith", tr("End play found with"),
         [this](const QString& text) -> EntrySheet::Understood {
             const auto value = numberIn(text);
-            const double unit = typedUnit_mm(*m_session);
-            if (!text.trimmed().isEmpty() && (!value || !(*value * unit > 0 && *value * unit <= 3000)))
+            const double mm = typedUnit_mm(*m_session);
+            if (!text.trimmed().isEmpty() && (!value || !(*value * mm > 0 && *value * mm <= 3000)))
                 return {false, tr("length of the spacer")};
             edit(tr("Spacer of the trial"), [&](job::Adjust& a) {
-                a.foundWith_mm = text.trimmed().isEmpty() ? std::nullopt : std::optional(*value * unit);
+                a.foundWith_mm = text.trimmed().isEmpty() ? std::nullopt : std::optional(*value * mm);
             });
             return {};
         },

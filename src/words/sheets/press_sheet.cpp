@@ -46,6 +46,13 @@ void addWrench(Sheet& sheet, const plan::PressPlan& p, const plan::WrenchScale& 
 void addStroke(Sheet& sheet, const plan::StepPlan& step, const Display& d) {
     const auto* tools = step.setup();
     if (!tools || !tools->choice || !tools->choice->press) return;
+    if (const auto& again = tools->proof.restack) {
+        auto& rows = sheet.list("two_strokes", tr("Two strokes")).rows;
+        rows.push_back({"first_mm", tr("Stop after"), d.size(again->first_mm).text(), exactly(again->first_mm)});
+        rows.push_back({"spacer", tr("then put in {spacer}, and on for").with("spacer", again->added->id),
+                        d.size(again->second_mm).text(), exactly(again->second_mm)});
+        return;
+    }
     const auto& s = tools->proof.stack;
     auto stroke = figureOf("stroke_used_mm", tr("Ram stroke used"), d.size(s.strokeUsed_mm),
                            tr("of {stroke}").with("stroke", d.size(s.strokeThere_mm).text()),
