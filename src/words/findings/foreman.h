@@ -4,6 +4,8 @@
 #include "words/strip_words.h"
 #include "words/tooling_words.h"
 
+#include <cmath>
+
 // What a foreman says unasked: before a part leaves or comes, and before the ram moves.
 namespace arbor::words {
 
@@ -174,9 +176,9 @@ inline Sentence say(const found::PutInnerBack&, const SayContext&) {
 }
 
 inline Sentence say(const found::RingStays& f, const SayContext& t) {
-    const auto land = f.land_mm < 1
-                          ? tr("no land for a knife or a claw behind it").text()
-                          : tr("{size} behind it for a knife or a claw").with("size", t.d.size(f.land_mm).text());
+    const auto land = f.land_mm < 1 ? tr("no land for a knife or a claw behind it").text()
+                                    : tr("{size} behind it for a knife or a claw")
+                                          .with("size", t.d.size(std::round(f.land_mm * 10) / 10).text());
     const auto plug = f.plug_mm > 0 ? tr("; the hollow {part} ({size}) needs a centre plug for the screw")
                                           .with("part", inSentence(f.hub))
                                           .with("size", dia(t, f.plug_mm))
@@ -265,7 +267,7 @@ inline Sentence say(const found::GapLowest&, const SayContext&) {
 inline Sentence say(const found::ComesOutBy& f, const SayContext& t) {
     const auto name = methodNamed(f.method);
     return {tr("How it will come out again: {method}").with("method", name),
-            f.value_mm > 0 ? t.sizes(tr("{value} to take hold of"), f.value_mm) : std::string()};
+            f.value_mm > 0 ? t.sizes(tr("{value} to take hold of"), std::round(f.value_mm * 10) / 10) : std::string()};
 }
 
 inline Sentence say(const found::NeverComesOut& f, const SayContext&) {

@@ -10,6 +10,11 @@ namespace arbor::words {
 
 namespace {
 
+/// A sentence with its full stop; nothing where nothing is said.
+std::string ended(const std::string& text) {
+    return text.empty() ? text : text + ".";
+}
+
 void addForces(Sheet& sheet, const plan::TightRing& ring, bool together, const Display& d) {
     if (!ring.breakaway) return;
     const auto& force = together ? ring.pressIn_N : ring.breakaway->force_N;
@@ -63,7 +68,7 @@ void addPart(Sheet& sheet, const SheetInput& told, std::size_t part, const Strip
     const auto way = wayRound(strip.assembly.parts[part]);
     if (stand.together && !way.head.empty())
         sheet.notes.push_back(
-            noteOf("way_round", stand.wantsWayRound ? Tone::Check : Tone::Proven, way.head, way.detail + "."));
+            noteOf("way_round", stand.wantsWayRound ? Tone::Check : Tone::Proven, way.head, ended(way.detail)));
 }
 
 /// What a foreman says before it leaves, or comes.
@@ -85,7 +90,7 @@ void addForeman(Sheet& sheet, const SheetInput& told, const WorkLine& line, bool
         sheet.notes.push_back(
             noteOf("way_round_of_base", Tone::Check,
                    tr("{part}: {side}").with("part", capital(partName(base))).with("side", inSentence(way.head)),
-                   way.detail + "."));
+                   ended(way.detail)));
 }
 
 void addAction(Sheet& sheet, const plan::StripPlan& strip, const WorkLine& line, const StripStand& stand) {
