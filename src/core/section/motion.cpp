@@ -25,6 +25,9 @@ struct Ring {
 
     double inner(bool atTop) const { return std::max(0.0, (atTop ? s.innerTop : s.innerBottom) - grow); }
     double outer(bool atTop) const { return (atTop ? s.outerTop : s.outerBottom) + grow; }
+    double bottom() const { return z + s.zBottom; }
+    double top() const { return z + s.zTop; }
+    bool isTube() const { return s.innerTop == s.innerBottom && s.outerTop == s.outerBottom; }
     Span radialSpan() const { return {std::min(inner(true), inner(false)), std::max(outer(true), outer(false))}; }
 
     /// Height of the lower (or upper) boundary at radius r inside the radial span.
@@ -47,6 +50,8 @@ struct Closest {
 
 /// Smallest distance to go for a over b over their common radii; infinite when a is wholly below b.
 Closest closest(const Ring& a, const Ring& b, Span common) {
+    if (a.top() - b.bottom() <= kSameHeight_mm) return {};
+    if (a.isTube() && b.isTube()) return {a.bottom() - b.top(), common.lo};
     std::array<double, 10> r{common.lo,      common.hi,     a.inner(true),  a.inner(false), a.outer(true),
                              a.outer(false), b.inner(true), b.inner(false), b.outer(true),  b.outer(false)};
     for (auto& x : r)
@@ -79,6 +84,7 @@ std::optional<Meeting> firstMeeting(const Body& moving, const Body& still) {
         const Ring a{moving.slices[i], moving.z_mm, grow};
         for (const auto& slice : still.slices) {
             const Ring b{slice, still.z_mm, 0};
+            if (first && a.bottom() - b.top() >= first->travel_mm) continue; // no slant of theirs meets sooner
             const auto spanA = a.radialSpan(), spanB = b.radialSpan();
             const Span common{std::max(spanA.lo, spanB.lo), std::min(spanA.hi, spanB.hi)};
             if (wallsOnlyTouch(common)) continue;
