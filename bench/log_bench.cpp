@@ -52,6 +52,7 @@ BENCHMARK(findByWords)->Unit(benchmark::kMillisecond);
 void findByCommonWord(benchmark::State& state) {
     log::Query q;
     q.text = "straight";
+    filled();
     for (auto _ : state)
         benchmark::DoNotOptimize(filled().find(q).value().size());
 }
@@ -60,12 +61,14 @@ BENCHMARK(findByCommonWord)->Unit(benchmark::kMillisecond);
 void findByTool(benchmark::State& state) {
     log::Query q;
     q.tool = "S17";
+    filled();
     for (auto _ : state)
         benchmark::DoNotOptimize(filled().find(q).value().size());
 }
 BENCHMARK(findByTool)->Unit(benchmark::kMillisecond);
 
 void countEverything(benchmark::State& state) {
+    filled();
     for (auto _ : state)
         benchmark::DoNotOptimize(filled().statistics().value().force.size());
 }

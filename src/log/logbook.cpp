@@ -52,6 +52,12 @@ Entry entryIn(const QSqlQuery& row) {
     return e;
 }
 
+/// The force it took against what was expected; nothing where one of them is not known.
+std::optional<double> forceRatio(const Entry& e) {
+    if (!(e.peak_N.value_or(0) > 0) || !(e.expected_N.value_or(0) > 0)) return std::nullopt;
+    return *e.peak_N / *e.expected_N;
+}
+
 /// What a free search looks through.
 QString wordsOf(const Entry& e) {
     QStringList all;
@@ -229,13 +235,15 @@ Result<void> Logbook::insert(const Entry& entry) {
     QSqlQuery query(QSqlDatabase::database(m_name, false));
     QStringList marks;
     marks.fill("?", columns().size());
-    query.prepare(QStringLiteral("INSERT INTO press (%1) VALUES (%2) ON CONFLICT (id) DO NOTHING")
+    query.prepare(QStringLiteral("INSERT INTO press (%1, force_ratio) VALUES (%2, ?) ON CONFLICT (id) DO NOTHING")
                       .arg(columns().join(", "), marks.join(", ")));
+    const auto bind = [&](const std::optional<double>& number) {
+        query.addBindValue(number ? QVariant(*number) : QVariant(QMetaType(QMetaType::Double)));
+    };
     eachField(
         entry, [&](const FieldName&, const std::string& text) { query.addBindValue(q(text)); },
-        [&](const FieldName&, const std::optional<double>& number) {
-            query.addBindValue(number ? QVariant(*number) : QVariant(QMetaType(QMetaType::Double)));
-        });
+        [&](const FieldName&, const std::optional<double>& number) { bind(number); });
+    bind(forceRatio(entry));
     if (!query.exec()) return failed(ProblemCode::Unwritable, query.lastError());
     if (query.numRowsAffected() != 1) return {}; // it was there
     QSqlQuery document(QSqlDatabase::database(m_name, false));
@@ -364,10 +372,9 @@ Result<Statistics> Logbook::statistics() const {
             use(query);
         return {};
     };
-    auto ok =
-        each("SELECT shape, count(*), avg(peak_n / expected_n), min(peak_n / expected_n), max(peak_n / expected_n) "
-             "FROM press WHERE peak_n > 0 AND expected_n > 0 GROUP BY shape ORDER BY shape",
-             [&](const QSqlQuery& row) { out.force.push_back(spreadIn(row)); });
+    auto ok = each("SELECT shape, count(*), avg(force_ratio), min(force_ratio), max(force_ratio) "
+                   "FROM press WHERE force_ratio IS NOT NULL GROUP BY shape ORDER BY shape",
+                   [&](const QSqlQuery& row) { out.force.push_back(spreadIn(row)); });
     if (ok)
         // Those that went wrong first: they are few. Only the worst are then counted whole.
         ok = each("SELECT title, position, "

@@ -42,6 +42,12 @@ constexpr const char* kDropBad = "DROP INDEX press_bad";
 constexpr const char* kBadSeat =
     "CREATE INDEX press_bad ON press (title, position) WHERE verdict <> 'home_and_square' AND verdict <> 'out'";
 
+// Version 4: the force against what was expected is worked out once, when it is written, not for every chart.
+constexpr const char* kRatio = "ALTER TABLE press ADD COLUMN force_ratio DOUBLE PRECISION";
+constexpr const char* kRatioOfThose =
+    "UPDATE press SET force_ratio = peak_n / expected_n WHERE peak_n > 0 AND expected_n > 0";
+constexpr const char* kRatioByShape = "CREATE INDEX press_force ON press (shape, force_ratio)";
+
 } // namespace
 
 const std::vector<Migration>& migrations() {
@@ -50,6 +56,7 @@ const std::vector<Migration>& migrations() {
                                                  kDropForce,      kDropMinutes,    kDropRepeats, kForceByShape,
                                                  kMinutesByShape, kRepeatsByPlace, kBad};
     static const std::vector<const char*> third{kStep, kDropBad, kBadSeat};
+    static const std::vector<const char*> fourth{kRatio, kRatioOfThose, kDropForce, kRatioByShape};
     static const std::vector<Migration> all{
         {{kPress, kDocument, kByTime, kByBearing, kForce, kMinutes, kRepeats,
           "CREATE VIRTUAL TABLE press_text USING fts5(words)"},
@@ -57,7 +64,8 @@ const std::vector<Migration>& migrations() {
           "CREATE TABLE press_text (id TEXT PRIMARY KEY REFERENCES press (id), words TSVECTOR NOT NULL)",
           "CREATE INDEX press_text_words ON press_text USING GIN (words)"}},
         {second, second},
-        {third, third}};
+        {third, third},
+        {fourth, fourth}};
     return all;
 }
 
