@@ -182,13 +182,18 @@ Result<void> saveJob(const std::string& path, const JobDocument& document) {
     return writeText(path, jobText(document));
 }
 
+std::vector<std::string> jobFiles(const std::string& folder) {
+    std::vector<std::string> out;
+    const QDir dir(QString::fromStdString(folder));
+    for (const auto& name : dir.entryList({"*.arbor.json"}, QDir::Files, QDir::Name))
+        out.push_back(dir.filePath(name).toStdString());
+    return out;
+}
+
 std::vector<ShelfEntry> listJobs(const std::string& folder) {
     std::vector<ShelfEntry> out;
-    const QDir dir(QString::fromStdString(folder));
-    for (const auto& name : dir.entryList({"*.arbor.json"}, QDir::Files, QDir::Name)) {
-        const auto path = dir.filePath(name).toStdString();
+    for (const auto& path : jobFiles(folder))
         out.push_back({path, loadJob(path)});
-    }
     return out;
 }
 

@@ -28,12 +28,15 @@ std::string jobText(const JobDocument& document);
 Result<JobDocument> loadJob(const std::string& path);
 Result<void> saveJob(const std::string& path, const JobDocument& document);
 
+/// The paths of a folder's `*.arbor.json`, by file name.
+std::vector<std::string> jobFiles(const std::string& folder);
+
 /// One line of the shelf: a job file that was read, or why it could not be.
 struct ShelfEntry {
     std::string path;
     Result<JobDocument> document;
 };
-/// Every `*.arbor.json` of a folder, by file name.
+/// Every one of those files, read.
 std::vector<ShelfEntry> listJobs(const std::string& folder);
 
 } // namespace arbor::io

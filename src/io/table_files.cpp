@@ -164,6 +164,12 @@ Result<tables::Tables> loadTables() {
 
 namespace {
 
+/// Most jobs of a full shelf have none: they need not be read for it.
+bool mayHaveRecords(const std::string& path) {
+    const auto text = readText(path);
+    return text && text->find("\"record\"") != std::string::npos;
+}
+
 /// One of each step; of a job that was closed when it had but one, that one.
 void addRecords(const job::Job& job, std::vector<job::Record>& records) {
     const auto before = records.size();
@@ -182,8 +188,10 @@ Result<tables::Tables> loadToolsAndRecords(const std::string& folder) {
     tables->rack = std::move(*rack);
     if (auto own = addOwnMaterials(tables->materials, folder + "/materials.json"); !own)
         return tl::unexpected(own.error());
-    for (const auto& entry : listJobs(folder))
-        if (entry.document) addRecords(entry.document->job, tables->records);
+    for (const auto& path : jobFiles(folder)) {
+        if (!mayHaveRecords(path)) continue;
+        if (const auto document = loadJob(path)) addRecords(document->job, tables->records);
+    }
     return tables;
 }
 

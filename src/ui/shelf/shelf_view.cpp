@@ -47,8 +47,8 @@ ShelfView::ShelfView(QWidget* parent) : QWidget(parent) {
 }
 
 QString ShelfView::spokenNow() const {
-    if (m_chosen < 0 || m_chosen >= static_cast<int>(m_rows.size())) return tr("no job");
-    const auto& row = m_rows[static_cast<std::size_t>(m_chosen)];
+    if (m_chosen < 0 || m_chosen >= static_cast<int>(m_paths.size())) return tr("no job");
+    const auto& row = rowAt(static_cast<std::size_t>(m_chosen));
     return QStringLiteral("%1, %2: %3. %4").arg(row.title, row.state, row.next, row.nextLine);
 }
 
@@ -97,24 +97,30 @@ void ShelfView::show(const std::string& folder, std::shared_ptr<const tables::Ta
     m_folder = folder;
     m_tables = std::move(tables);
     m_rows.clear();
-    for (const auto& entry : io::listJobs(folder))
-        m_rows.push_back(readRow(entry));
-    const auto same = std::find_if(m_rows.begin(), m_rows.end(), [&](const auto& r) { return r.path == keep; });
-    m_chosen = same == m_rows.end() ? 0 : static_cast<int>(same - m_rows.begin());
-    setMinimumHeight(kHead + static_cast<int>(m_rows.size()) * kRow + 60);
+    m_paths = io::jobFiles(folder);
+    const auto same = std::find(m_paths.begin(), m_paths.end(), keep);
+    m_chosen = same == m_paths.end() ? 0 : static_cast<int>(same - m_paths.begin());
+    setMinimumHeight(kHead + static_cast<int>(m_paths.size()) * kRow + 60);
     changed();
 }
 
 std::string ShelfView::chosenPath() const {
-    return m_chosen >= 0 && m_chosen < static_cast<int>(m_rows.size()) ? m_rows[static_cast<std::size_t>(m_chosen)].path
-                                                                       : std::string{};
+    return m_chosen >= 0 && m_chosen < static_cast<int>(m_paths.size()) ? m_paths[static_cast<std::size_t>(m_chosen)]
+                                                                        : std::string{};
+}
+
+const ShelfView::RowModel& ShelfView::rowAt(std::size_t row) const {
+    const auto known = m_rows.find(row);
+    if (known != m_rows.end()) return known->second;
+    const auto& path = m_paths.at(row);
+    return m_rows.emplace(row, readRow({path, io::loadJob(path)})).first->second;
 }
 
 QRect ShelfView::rowBox(std::size_t row) const {
     return {24, kHead + static_cast<int>(row) * kRow, width() - 48, kRow};
 }
 
-void ShelfView::paintEvent(QPaintEvent*) {
+void ShelfView::paintEvent(QPaintEvent* event) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(rect(), roles().paper);
@@ -127,19 +133,19 @@ void ShelfView::paintEvent(QPaintEvent*) {
                                   {c.state, tr("State")}})
         painter.drawText(x, kHead - 14, text);
     painter.fillRect(24, kHead - 1, width() - 48, theme::kHairline, roles().muted);
-    for (std::size_t row = 0; row < m_rows.size(); ++row)
-        paintRow(painter, row);
+    for (std::size_t row = 0; row < m_paths.size(); ++row)
+        if (rowBox(row).intersects(event->rect())) paintRow(painter, row); // the others are not even read
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    const int foot = kHead + static_cast<int>(m_rows.size()) * kRow + 32;
+    const int foot = kHead + static_cast<int>(m_paths.size()) * kRow + 32;
     painter.drawText(24, foot,
-                     m_rows.empty()
+                     m_paths.empty()
                          ? tr("No jobs in %1.").arg(q(m_folder))
                          : tr("Enter opens · N makes a new job like the chosen one · Ctrl+O another folder"));
 }
 
 void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
-    const auto& row = m_rows[index];
+    const auto& row = rowAt(index);
     const auto box = rowBox(index);
     const auto c = columns(width());
     const auto colour =
@@ -195,7 +201,7 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
 }
 
 void ShelfView::choose(int row) {
-    m_chosen = std::clamp(row, 0, std::max(0, static_cast<int>(m_rows.size()) - 1));
+    m_chosen = std::clamp(row, 0, std::max(0, static_cast<int>(m_paths.size()) - 1));
     changed();
 }
 
@@ -219,7 +225,7 @@ void ShelfView::keyPressEvent(QKeyEvent* event) {
 }
 
 void ShelfView::mousePressEvent(QMouseEvent* event) {
-    for (std::size_t row = 0; row < m_rows.size(); ++row)
+    for (std::size_t row = 0; row < m_paths.size(); ++row)
         if (rowBox(row).contains(event->position().toPoint())) choose(static_cast<int>(row));
 }
 

@@ -5,6 +5,7 @@
 #include "words/display.h"
 
 #include <QWidget>
+#include <map>
 #include <memory>
 #include <vector>
 
@@ -17,9 +18,9 @@ public:
     explicit ShelfView(QWidget* parent = nullptr);
 
     void show(const std::string& folder, std::shared_ptr<const tables::Tables> tables);
-    std::size_t count() const { return m_rows.size(); }
+    std::size_t count() const { return m_paths.size(); }
     std::string chosenPath() const;
-    const QString& stateOf(std::size_t row) const { return m_rows.at(row).state; }
+    const QString& stateOf(std::size_t row) const { return rowAt(row).state; }
 
 signals:
     void opened(const QString& path);
@@ -47,13 +48,15 @@ private:
         std::vector<section::Body> sketch;
     };
     RowModel readRow(const io::ShelfEntry& entry) const;
+    const RowModel& rowAt(std::size_t row) const; ///< read when it is first looked at
     QRect rowBox(std::size_t row) const;
     void paintRow(QPainter& painter, std::size_t row) const;
     void choose(int row);
 
     std::string m_folder;
     std::shared_ptr<const tables::Tables> m_tables;
-    std::vector<RowModel> m_rows;
+    std::vector<std::string> m_paths;
+    mutable std::map<std::size_t, RowModel> m_rows; ///< those that were looked at
     int m_chosen = 0;
 };
 
