@@ -23,7 +23,7 @@ export LC_ALL=C.UTF-8
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$closed" --station press --item 4 --shot "$out/press-trace.png"
 "$app" "$closed" --station press --item 2 --shot "$out/press-out.png"
-LC_ALL=de_DE.UTF-8 "$app" "$job" --station tooling --item 3 --shot "$out/german.png"
+LC_ALL=de_DE.UTF-8 "$app" "$shop/conveyor-tail-drum.arbor.json" --station press --item 5 --shot "$out/german.png"
 "$app" "$closed" --station seat --item 4 --shot "$out/seat.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station adjust --shot "$out/adjust.png"
 "$app" "$closed" --station close --shot "$out/close.png"
