@@ -12185,5 +12185,13 @@ und %1 weitere</translation>
         <source>grind a relief, {relief} short of the {partner}, and split it with a chisel; a cut that reached it: stone the raised edge, measure its depth</source>
         <translation>bis {relief} davor einschleifen ({partner}) und mit dem Meißel sprengen; ein Schnitt, der es erreicht hat: Grat abziehen, Tiefe messen</translation>
     </message>
+    <message>
+        <source>Stop after</source>
+        <translation>Anhalten nach</translation>
+    </message>
+    <message>
+        <source>then put in {spacer}, and on for</source>
+        <translation>dann {spacer} einlegen, und weiter um</translation>
+    </message>
 </context>
 </TS>

@@ -190,7 +190,7 @@ Result<ShrinkRun> follow(const ShrinkFit& fit, const std::vector<double>& times)
         if (stops.empty() || stops.back() < to) stops.push_back(to);
         const bool already = pair.state(from, y).clearance_mm <= least;
         Ode ode;
-        ode.neighbours = 1; // the means couple all, but weakly
+        ode.neighbours = 1;                 // the means couple all, but weakly
         ode.relative = ode.absolute = 2e-7; // a micrometre of clearance is some hundredths of a kelvin
         ode.slope = [&](double, std::span<const double> s, std::span<double> slope) { pair.slope(together, s, slope); };
         ode.event = [&](double t, std::span<const double> s) { return pair.state(t, s).clearance_mm - least; };
