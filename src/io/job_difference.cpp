@@ -53,7 +53,7 @@ std::vector<Problem> unknownHere(const job::Job& theirs, const tables::Tables& t
     for (const auto& part : theirs.arrangement.assembly.parts) {
         const auto place = "arrangement/parts/" + part.id;
         if (part.catalogue)
-            ask(catalog::findBearing(tables.bearings, part.catalogue->designation), place + "/bearing",
+            ask(catalog::bearingPrinted(tables.bearings, part.catalogue->designation), place + "/bearing",
                 part.catalogue->designation, wanted("a bearing of the catalogue"));
         else if (!part.material.empty())
             ask(catalog::materialKey(tables.materials, part.material).has_value(), place + "/material", part.material,

@@ -121,11 +121,15 @@ Result<tables::Tables> loadShippedTables() {
 }
 
 Result<catalog::Rack> loadRack(const std::string& folder) {
-    auto tools = loadWith(folder + "/rack.csv", catalog::parseTools);
-    if (!tools) return tl::unexpected(tools.error());
-    auto presses = loadWith(folder + "/presses.json", catalog::parsePresses);
-    if (!presses) return tl::unexpected(presses.error());
-    return catalog::Rack{std::move(*tools), std::move(*presses)};
+    const auto isThere = [&](const char* name) {
+        return QFileInfo::exists(QString::fromStdString(folder) + "/" + name);
+    };
+    catalog::Rack out;
+    std::optional<Problem> problem;
+    if (isThere("rack.csv")) take(loadWith(folder + "/rack.csv", catalog::parseTools), out.tools, problem);
+    if (isThere("presses.json")) take(loadWith(folder + "/presses.json", catalog::parsePresses), out.presses, problem);
+    if (problem) return tl::unexpected(*problem);
+    return out;
 }
 
 Result<void> saveTools(const std::string& folder, const std::vector<catalog::Tool>& tools) {

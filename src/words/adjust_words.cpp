@@ -33,6 +33,11 @@ Text turned(double turn_deg) {
     return (turn_deg > 0 ? tr("Back off by {angle}°") : tr("Tighten by {angle}°")).with("angle", degrees(turn_deg));
 }
 
+std::string settingMethodNamed(const std::string& key) {
+    const auto method = job::named<SettingMethod>(key);
+    return method ? settingMethodName(*method) : key;
+}
+
 std::string settingMethodName(SettingMethod school) {
     switch (school) {
     case SettingMethod::Indicator:
@@ -82,8 +87,8 @@ Sentence verdict(const plan::AdjustPlan& p, const Display& d) {
         return {tr("End play is not measured yet"),
                 tr("{first} against {second}.").with("first", p.pair.first).with("second", p.pair.second)};
     if (p.inBand()) return {tr("In the band"), tr("{value} of end play.").with("value", d.fine(*p.play_mm).text())};
-    if (p.spacerIsScrap)
-        return {tr("The spacer is scrap"),
+    if (!p.scrap.empty())
+        return {tr("Scrap: {part}").with("part", inSentence(p.scrap)),
                 tr("{value} with it: no end play to go by.").with("value", d.fine(*p.play_mm).text())};
     if (p.choice && p.choice->best)
         return {tr("Another slot gives the end play"), turned(p.choice->places[*p.choice->best].turn_deg).text() + "."};

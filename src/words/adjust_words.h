@@ -13,6 +13,7 @@ namespace arbor::words {
 std::string degrees(double turn_deg); ///< whole, whichever way
 Text turned(double turn_deg);         ///< what to do with the nut
 std::string settingMethodName(adjust::SettingMethod school);
+std::string settingMethodNamed(const std::string& key); ///< by the key it has in files
 /// Step by step at the machine: by the school for a nut, by the spacer where one sets the play.
 std::vector<std::string> adjustSteps(const plan::AdjustPlan& plan, adjust::SettingMethod school,
                                      const Display& display);

@@ -140,5 +140,19 @@ TEST(Unasked, TrolleyAxlesRingIsFirstAndHoldsAlone) {
     const auto order = job.says("route");
     EXPECT_LT(order.find("Retaining ring"), order.find("Bearing 6205"));
     EXPECT_THAT(order, HasSubstr("Gap of the ring lowest"));
+    EXPECT_THAT(order, HasSubstr("It goes in by its shaft alone, through the rolling elements of the bearing 6205"));
+    EXPECT_THAT(order, HasSubstr("a tenth of its axial rating"));
     EXPECT_THAT(job.says("press", "in:collar"), HasSubstr("Missing: lock collar"));
+}
+
+TEST(Unasked, AShopWithNothingYetIsToldWhatToBorrow) {
+    const TemporaryShop shop;
+    for (const char* file : {"rack.csv", "presses.json"})
+        std::filesystem::remove(shop.file(file));
+    const auto r = run({"tools", shop.jobFile()});
+    EXPECT_NE(r.exit, 2) << r.err;
+    EXPECT_THAT(r.out, HasSubstr("Nothing to do it with yet"));
+    EXPECT_THAT(r.out, HasSubstr("A press, a hand press or a draw bolt"));
+    EXPECT_THAT(r.out, HasSubstr("Borrow or turn a sleeve"));
+    EXPECT_THAT(r.out, HasSubstr("Borrow or turn a support"));
 }

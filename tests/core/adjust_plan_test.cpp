@@ -1,10 +1,12 @@
 // End play of the demo jobs: which pair, which band, what the nut and the spacer give.
 #include "core/adjust/play_band.h"
 #include "core/plan/plan_job.h"
+#include "io/job_file.h"
 #include "support/shop.h"
 #include "words/adjust_words.h"
 
 #include <algorithm>
+#include <cmath>
 #include <gtest/gtest.h>
 #include <numbers>
 
@@ -223,4 +225,51 @@ TEST(PlayBand, OwnRowsAreWrittenAndReadBack) {
     EXPECT_EQ(again[0].name, "under \"water\"");
     EXPECT_NEAR(again[0].play_mm.lower, -0.05, 1e-12);
     EXPECT_EQ(again[0].upTo_mm, 40);
+}
+
+// 60 read at 5 N m with 62.00 in; 61.78 is there, its ends 0.12 out. M18, 90 N m: 90 / (0.2 x 0.018) = 25 kN.
+TEST(AdjustPlan, WithWhichSpacerThePlayWasFoundDecides) {
+    auto document = io::loadJob(std::string(ARBOR_SOURCE_DIR) + "/tests/data/jobs/slitter-pair.arbor.json");
+    ASSERT_TRUE(document);
+    auto& job = document->job;
+    auto p = planned(job);
+    ASSERT_TRUE(p.adjust);
+    const double both = p.adjust->clamped->both_mm(), share = both * 85 / 90; // what the clamp still takes from 5 N m
+    EXPECT_NEAR(p.adjust->clamped->force_N, 25000, 1);
+    EXPECT_NEAR(*p.adjust->play_mm, 0.060 - 0.22 - share, 1e-9);
+    EXPECT_NEAR(p.adjust->neededSpacer_mm->lower, 62 - (0.060 - share - 0.010), 1e-9);
+    EXPECT_NEAR(p.adjust->neededSpacer_mm->upper, 62 - (0.060 - share - 0.040), 1e-9);
+    ASSERT_TRUE(said<found::PlayFoundWith>(p));
+    EXPECT_EQ(said<found::PlayFoundWith>(p)->severity, Severity::Check) << "nobody said with which";
+    EXPECT_TRUE(said<found::DragBare>(p));
+    const auto* tilts = said<found::ClampTilts>(p);
+    ASSERT_TRUE(tilts);
+    // atan(0.12 / 34) = 12.1 arc-min
+    EXPECT_NEAR(tilts->get<found::ClampTilts>()->tilt_arcmin, std::atan(0.12 / 34) * 180 * 60 / std::numbers::pi, 1e-6);
+    EXPECT_FALSE(p.adjust->inBand());
+    job.adjust.foundWith_mm = 61.78;
+    p = planned(job);
+    EXPECT_NEAR(*p.adjust->play_mm, 0.060 - share, 1e-9);
+    EXPECT_FALSE(p.adjust->inBand()) << "29 µm lie in the band, on a spacer that is scrap";
+    EXPECT_TRUE(said<found::PlayOnScrap>(p));
+    job.measured.spacers.clear();
+    job.adjust.foundWith_mm.reset();
+    p = planned(job);
+    EXPECT_TRUE(p.adjust->inBand()) << "the drawn one is sound";
+    EXPECT_FALSE(said<found::PlayFoundWith>(p)) << "one spacer, one length";
+}
+
+TEST(AdjustPlan, AMethodOutsideTheBandSaysByHowMuch) {
+    auto job = drum({});
+    EXPECT_FALSE(said<found::MethodLeaves>(planned(job))) << "the indicator measures";
+    job.adjust.school = adjust::SettingMethod::PartOfATurn;
+    job.adjust.partOfATurn = 0.5;
+    const auto p = planned(job);
+    ASSERT_TRUE(said<found::MethodLeaves>(p));
+    const auto& leaves = *said<found::MethodLeaves>(p)->get<found::MethodLeaves>();
+    EXPECT_EQ(leaves.method, "part_of_a_turn");
+    const double middle = (leaves.least_mm + leaves.most_mm) / 2;
+    EXPECT_NEAR(leaves.times, middle / p.adjust->target_mm.mid(), 1e-12);
+    // Half a turn of a 1.5 thread is 0.75 mm, and the way to the next slot.
+    EXPECT_GE(leaves.most_mm, 0.75 - 1e-9);
 }

@@ -1,5 +1,7 @@
 #include "core/arrangement/assembly.h"
 
+#include "core/catalog/printed_number.h"
+
 #include "core/section/motion.h"
 
 #include <algorithm>
@@ -125,13 +127,24 @@ void checkSeats(const Assembly& a, std::vector<Problem>& out) {
 
 } // namespace
 
+Result<void> takePrinted(FromCatalogue& from, const std::vector<catalog::Bearing>& catalogue) {
+    if (catalog::findBearing(catalogue, from.designation)) return {};
+    const auto read = catalog::readPrinted(catalogue, from.designation);
+    if (!read) return tl::unexpected(read.error());
+    from.designation = read->designation;
+    if (read->seals) from.dress.seals = *read->seals;
+    if (read->clearanceGroup) from.facts.clearanceGroup = *read->clearanceGroup;
+    if (read->accuracy) from.facts.accuracy = *read->accuracy;
+    from.facts.plasticCage = from.facts.plasticCage || read->plasticCage;
+    return {};
+}
+
 Result<void> resolve(Assembly& a, const std::vector<catalog::Bearing>& catalogue) {
     for (auto& part : a.parts) {
         if (!part.catalogue) continue;
+        if (auto ok = takePrinted(*part.catalogue, catalogue); !ok)
+            return tl::unexpected(at(ok.error(), "parts/" + part.id + "/designation"));
         const auto* bearing = catalog::findBearing(catalogue, part.catalogue->designation);
-        if (!bearing)
-            return refuse(ProblemCode::UnknownName, "parts/" + part.id + "/designation", part.catalogue->designation,
-                          wanted("a bearing of the catalogue"));
         part.bodies = sectionOf(*part.catalogue, *bearing, part.id);
     }
     return {};

@@ -128,7 +128,11 @@ struct Clash {
 /// Every pair of parts whose bodies overlap as assembled; seats at nominal size and faces in touch do not.
 std::vector<Clash> clashes(const Assembly& assembly);
 
-/// Gives every part from the catalogue its section.
+/// A number as it is printed on the bearing, "6204-2RS/C3", becomes the catalogue's; what its suffixes say is taken.
+/// @errors those of readPrinted
+Result<void> takePrinted(FromCatalogue& from, const std::vector<catalog::Bearing>& catalogue);
+
+/// Gives every part from the catalogue its section; printed numbers are taken apart.
 /// @errors UnknownName ("parts/id/designation") when the catalogue has no such bearing
 Result<void> resolve(Assembly& assembly, const std::vector<catalog::Bearing>& catalogue);
 

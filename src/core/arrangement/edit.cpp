@@ -320,7 +320,7 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
                              const std::vector<catalog::Bearing>& catalogue) {
     const auto pieces = piecesOf(assembly, part);
     const auto today = pieces.empty() ? std::string() : assembly.parts[part].catalogue->designation;
-    const auto *was = catalog::findBearing(catalogue, today), *is = catalog::findBearing(catalogue, next);
+    const auto *was = catalog::findBearing(catalogue, today), *is = catalog::bearingPrinted(catalogue, next);
     if (!was || !is)
         return refuse(ProblemCode::UnknownName, "designation", was ? next : today,
                       wanted("a bearing of the catalogue"));
@@ -331,9 +331,10 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
     for (const auto piece : pieces) {
         auto& from = *out.parts[piece].catalogue;
         from.designation = next;
+        static_cast<void>(takePrinted(from, catalogue)); // it has been found
         // Raceways and load were those of the other bearing.
         from.facts.staticRating_N = from.facts.innerRacewayDia_mm = from.facts.outerRacewayDia_mm = std::nullopt;
-        sayNewNumber(out.parts[piece], today, next);
+        sayNewNumber(out.parts[piece], today, from.designation);
     }
     forgetRings(out, pieces);
     if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());

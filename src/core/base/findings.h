@@ -220,6 +220,8 @@ struct WipeFaces { static constexpr auto key = "wipe_faces"; };
 struct FallsFree { static constexpr auto key = "falls_free"; double mass_kg; std::string part; };
 struct LookAfterBreakaway { static constexpr auto key = "look_after_breakaway"; };
 struct NeverStraighten { static constexpr auto key = "never_straighten"; };
+struct PressWanted { static constexpr auto key = "press_wanted"; double force_N, travel_mm; bool known; }; ///< or a draw bolt; known: the force is
+struct ViceWillDo { static constexpr auto key = "vice_will_do"; }; ///< of a seal or cap, which needs little force
 struct DriverWanted { static constexpr auto key = "driver_wanted"; double inner_mm, outer_mm, length_mm; }; ///< to borrow or turn: its pushing face, and as long at least
 struct SupportWanted { static constexpr auto key = "support_wanted"; double bore_mm, height_mm; std::string part; }; ///< to borrow or turn
 struct ColletWanted { static constexpr auto key = "collet_wanted"; double least_mm, most_mm; };
@@ -258,6 +260,10 @@ struct WetTheBearing { static constexpr auto key = "wet_the_bearing"; };
 struct WayRoundContradicts { static constexpr auto key = "way_round_contradicts"; std::string part; };
 struct TryItCold { static constexpr auto key = "try_it_cold"; };
 struct TemperatureDecides { static constexpr auto key = "temperature_decides"; };
+struct ThroughItsElements { static constexpr auto key = "through_its_elements"; double limit_N; std::string part; }; ///< it goes in by its shaft alone: a tenth of its axial rating
+struct MethodLeaves { static constexpr auto key = "method_leaves"; std::string method; double least_mm, most_mm, times; }; ///< a setting method outside the band; times its middle; key of the method
+struct DragBare { static constexpr auto key = "drag_bare"; };
+struct OilTheThread { static constexpr auto key = "oil_the_thread"; std::string bolt; };
 struct SeatIsScrap { static constexpr auto key = "seat_is_scrap"; std::string part; };
 struct PartMissing { static constexpr auto key = "part_missing"; std::string part; };
 struct CauseUnknown { static constexpr auto key = "cause_unknown"; }; ///< what killed the old bearing
@@ -269,37 +275,39 @@ template <class... Kind>
 struct Kinds {};
 
 /// All of them: who wants something of each, as the words do, goes through this list.
-using All = Kinds<
-    MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit, MeasuredOutsideClass,
-    RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive, NoHeatNeeded, TooHotFor,
-    TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling, SourceTooWeak, OpenedBy,
-    OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes, WarmthGives, SleeveBetween,
-    SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided, OneStepTighter, WrongRingTight,
-    FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood, SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft,
-    SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand, SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept,
-    SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn, NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel,
-    SpacerOutOfSquare, SpacerFlared, BackUpTheRing, PathProven, PathThroughElements, PathThroughPart, NoPath,
-    RatingIsEstimate, RatingTyped, CoversFace, TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace,
-    StandsOnPart, FallsThrough, TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose,
-    StrokeShort, NoNotchFits, PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool,
-    ToolCondition, BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly,
-    LiesOnBeams, HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes,
-    ThroatShort, BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo,
-    KnownToWork, WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap,
-    TraceHeld, TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise,
-    TraceOver, TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
-    HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree, ReadingsDisagree,
-    NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot, RunInRising, RunInSettled,
-    NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh, SignedFor, OtherRingOff,
-    OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits, NoSlotFits, FaceWasher,
-    ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers, ClampShortens, SpacerToLength,
-    PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs, HomeByTrace, HomeNotMeasured,
-    HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn, StopsAgainst, DiscFirst, PackLevel,
-    WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, DriverWanted, SupportWanted, ColletWanted, NotOnTheRack,
-    SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone, FreeTheRing, LugBroken,
-    LiftTheLock, PryTheSeal, FittedOnce, GoRound, PutInnerBack, RingStays, WarmUpTo, TiltForOil, CountParts,
-    NumberOutward, CollarSides, TubeCentred, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy,
-    NeverComesOut, RunNutByHand, PinClear, CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold,
-    TemperatureDecides, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
+using All =
+    Kinds<MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit,
+          MeasuredOutsideClass, RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive,
+          NoHeatNeeded, TooHotFor, TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling,
+          SourceTooWeak, OpenedBy, OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes,
+          WarmthGives, SleeveBetween, SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided,
+          OneStepTighter, WrongRingTight, FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood,
+          SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft, SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand,
+          SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept, SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn,
+          NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel, SpacerOutOfSquare, SpacerFlared, BackUpTheRing,
+          PathProven, PathThroughElements, PathThroughPart, NoPath, RatingIsEstimate, RatingTyped, CoversFace,
+          TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace, StandsOnPart, FallsThrough,
+          TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose, StrokeShort, NoNotchFits,
+          PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool, ToolCondition,
+          BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly, LiesOnBeams,
+          HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes, ThroatShort,
+          BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo, KnownToWork,
+          WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap, TraceHeld,
+          TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise, TraceOver,
+          TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
+          HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree,
+          ReadingsDisagree, NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot,
+          RunInRising, RunInSettled, NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh,
+          SignedFor, OtherRingOff, OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits,
+          NoSlotFits, FaceWasher, ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers,
+          ClampShortens, SpacerToLength, PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs,
+          HomeByTrace, HomeNotMeasured, HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn,
+          StopsAgainst, DiscFirst, PackLevel, WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted,
+          ViceWillDo, DriverWanted, SupportWanted, ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver,
+          SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone, FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce,
+          GoRound, PutInnerBack, RingStays, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred,
+          SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand,
+          PinClear, CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements,
+          MethodLeaves, DragBare, OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
 
 } // namespace arbor::found

@@ -97,7 +97,7 @@ Result<Values> pullerScrew(const Values& in, const tables::Tables&) {
 }
 
 Result<const catalog::Bearing*> bearingOf(const Values& in, const tables::Tables& lib) {
-    const auto* bearing = catalog::findBearing(lib.bearings, text(in, "designation"));
+    const auto* bearing = catalog::bearingPrinted(lib.bearings, text(in, "designation"));
     if (!bearing)
         return refuse(ProblemCode::UnknownName, "designation", text(in, "designation"),
                       wanted("a bearing of the catalogue"));

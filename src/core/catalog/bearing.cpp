@@ -1,5 +1,7 @@
 #include "core/catalog/bearing.h"
 
+#include "core/catalog/printed_number.h"
+
 #include "core/base/csv.h"
 
 #include <algorithm>
@@ -165,6 +167,12 @@ const Bearing* findBearing(const std::vector<Bearing>& catalogue, const std::str
     const auto found = std::find_if(catalogue.begin(), catalogue.end(),
                                     [&](const Bearing& b) { return b.designation == designation; });
     return found == catalogue.end() ? nullptr : &*found;
+}
+
+const Bearing* bearingPrinted(const std::vector<Bearing>& catalogue, const std::string& printed) {
+    if (const auto* bearing = findBearing(catalogue, printed)) return bearing;
+    const auto read = readPrinted(catalogue, printed);
+    return read ? findBearing(catalogue, read->designation) : nullptr;
 }
 
 Result<StaticRating> staticRating(const standards::BearingTables& tables, const Bearing& b,

@@ -75,6 +75,8 @@ inline constexpr double kTaperLeastWall_mm = 0.6;
 Result<std::vector<Bearing>> parseBearings(std::string_view csv);
 
 const Bearing* findBearing(const std::vector<Bearing>& catalogue, const std::string& designation);
+/// The same by a number as it is printed, suffixes and all. @return null: it is not known, or a suffix is not
+const Bearing* bearingPrinted(const std::vector<Bearing>& catalogue, const std::string& printed);
 
 /// Static load ratings of a bearing [N].
 struct StaticRating {

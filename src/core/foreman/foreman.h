@@ -16,9 +16,12 @@ AdviceList beforeGroupOut(const plan::Plan& plan, route::PartSet group, route::P
 /// Before one part comes. @param move  the way is the one it would leave on
 AdviceList beforeIn(const job::Job& job, const plan::Plan& plan, const route::PartRemoval& move);
 
+/// Before several come as one: a shaft with its bearing goes in by its shaft alone.
+AdviceList beforeGroupIn(const plan::Plan& plan, route::PartSet group, route::PartSet present);
+
 /// Before the ram moves: which face is pushed, what is carried and on what, what stops it, and what to borrow or turn
-/// where the rack has nothing. @param way  one of the step's setups
-AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const plan::StepSetup& way);
+/// where the rack has nothing. @param way  one of the step's setups; null: there is none
+AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const plan::StepSetup* way);
 
 /// While it is pressed.
 AdviceList atPress(const plan::StepPlan& step);

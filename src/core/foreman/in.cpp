@@ -16,6 +16,8 @@ using job::AsFound;
 using route::only;
 using route::Way;
 
+constexpr double kShareOfRating = 0.1; // of the axial rating, for what goes in by its shaft alone. [HB8] shape I
+
 /// The widest of a part that lies beyond a height on the way it goes: all of that has passed there [mm].
 double widestBeyond(const Part& part, double z_mm, bool comesFromAbove) {
     double rad = 0;
@@ -143,6 +145,26 @@ private:
 
 AdviceList beforeIn(const job::Job& job, const plan::Plan& plan, const route::PartRemoval& move) {
     return Coming(job, plan, move).all();
+}
+
+AdviceList beforeGroupIn(const plan::Plan& plan, route::PartSet group, route::PartSet present) {
+    AdviceList out;
+    const auto& parts = plan.strip.assembly.parts;
+    const auto slidesInto = [&](std::size_t bearing) {
+        for (std::size_t p = 0; p < parts.size(); ++p)
+            if ((present & ~group & only(p)) && arrangement::touchOf(parts[p], parts[bearing])) return true;
+        return false;
+    };
+    for (std::size_t p = 0; p < parts.size(); ++p) {
+        if (!(group & only(p)) || parts[p].kind != PartKind::Bearing || !slidesInto(p)) continue;
+        const auto step = std::find_if(plan.steps.begin(), plan.steps.end(), [&](const plan::StepPlan& s) {
+            return s.step.bearing && (s.step.part == p || s.step.partner == p);
+        });
+        if (step == plan.steps.end()) continue;
+        out.push_back({found::ThroughItsElements{kShareOfRating * step->step.load.staticAxial_N, parts[p].name()},
+                       Severity::Check, "HB8"});
+    }
+    return out;
 }
 
 } // namespace arbor::foreman

@@ -16,10 +16,9 @@ using job::AsFound;
 using route::Method;
 using route::only;
 
-constexpr double kRingAlpha_perK = 12e-6; // bearing steel, [HB7]
-constexpr double kQuickly_K = 50;         // over what would just do: the hub gets warm meanwhile. [HB8]
-constexpr double kCharred_C = 100;        // grease and seals that are scrap smoke and char above. [HB8]
-constexpr double kGrease_C = 80;          // of a sealed bearing that stays. [HB4.10]
+constexpr double kQuickly_K = 50;  // over what would just do: the hub gets warm meanwhile. [HB8]
+constexpr double kCharred_C = 100; // grease and seals that are scrap smoke and char above. [HB8]
+constexpr double kGrease_C = 80;   // of a sealed bearing that stays. [HB4.10]
 
 bool hasWayRound(const Part& part) {
     return part.wayRound || !part.linesUpWith.empty() || part.kind == PartKind::Seal || part.catalogue;
@@ -108,7 +107,7 @@ private:
         if (ring.seat && m_plan.fits) {
             const auto& seat = m_plan.fits->seats[*ring.seat];
             const double tightest = std::max(0.0, seat.fit->interferenceWorst_mm.upper);
-            stays.over_K = tightest / (kRingAlpha_perK * seat.dia_mm) + kQuickly_K;
+            stays.over_K = tightest / (seat.input->outer.material.alpha_perK * seat.dia_mm) + kQuickly_K;
         }
         say(std::move(stays));
     }

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace arbor::foreman {
 
@@ -43,6 +44,15 @@ bool isCast(const std::string& material) {
     return material.find("cast") != std::string::npos || material.find("iron") != std::string::npos;
 }
 
+/// How far what comes through reaches below what is carried.
+double below_mm(const Task& task) {
+    const auto& holder = task.still[task.holder];
+    double lowest = holder.bottom();
+    for (const auto& body : task.moving)
+        lowest = std::min(lowest, body.bottom() - task.travel_mm);
+    return std::max(0.0, holder.bottom() - lowest);
+}
+
 class SettingUp {
 public:
     SettingUp(const plan::Plan& plan, const plan::StepPlan& step, const Task& task)
@@ -73,10 +83,7 @@ private:
     }
 
     void carry() {
-        double lowest = holder().bottom();
-        for (const auto& body : m_task.moving)
-            lowest = std::min(lowest, body.bottom() - m_task.travel_mm);
-        say(found::CarryOn{m_task.passDia_mm(), std::max(0.0, holder().bottom() - lowest), holder().id});
+        say(found::CarryOn{m_task.passDia_mm(), below_mm(m_task), holder().id});
         const auto& held = m_plan.strip.assembly.parts[m_task.partnerMoves ? m_step.step.part : m_step.step.partner];
         const bool casting = held.kind == PartKind::Housing || (held.kind == PartKind::Hub && isCast(held.material));
         if (casting) say(found::PackLevel{held.name()});
@@ -127,35 +134,63 @@ private:
 };
 
 /// What to borrow or turn, where the rack has none that is usable.
-void wanted(AdviceList& out, const plan::StepSetup& way, const Task& task) {
-    if (way.proven()) return;
-    const auto& tools = *way.pressed;
-    const auto usable = [](const auto& list) {
+class Wanted {
+public:
+    Wanted(const plan::StepPlan& step, const Task& task) : m_step(step), m_task(task) {}
+
+    /// Nothing is there: no press, no bolt, and so no stack was looked for.
+    AdviceList everything() {
+        const auto& load = m_step.step.load;
+        say(found::PressWanted{load.known ? load.greatest_N() : 0, m_task.travel_mm, load.known});
+        if (m_task.toDepth) say(found::ViceWillDo{});
+        driver();
+        support();
+        return std::move(m_out);
+    }
+    AdviceList besides(const tooling::ToolPlan& tools) {
+        if (!anyUsable(tools.drivers)) driver();
+        if (!anyUsable(tools.supports)) support();
+        return std::move(m_out);
+    }
+
+private:
+    template <class Kind>
+    void say(Kind kind) {
+        m_out.push_back({std::move(kind), Severity::Check, "HB8"});
+    }
+    template <class List>
+    static bool anyUsable(const List& list) {
         return std::any_of(list.begin(), list.end(), [](const auto& c) { return c.usable(); });
-    };
-    const auto& face = task.face;
-    const double most = task.inBore ? std::min(face.outerDia_mm, task.seatDia_mm - kToolOffBore_mm) : face.outerDia_mm;
-    if (!usable(tools.drivers))
-        out.push_back(
-            {found::DriverWanted{face.innerDia_mm, most, task.travel_mm + kBeyondRing_mm}, Severity::Check, "HB8"});
-    if (usable(tools.supports)) return;
-    const auto& holder = task.still[task.holder];
-    double lowest = holder.bottom();
-    for (const auto& body : task.moving)
-        lowest = std::min(lowest, body.bottom() - task.travel_mm);
-    out.push_back({found::SupportWanted{task.passDia_mm(), std::max(0.0, holder.bottom() - lowest), holder.id},
-                   Severity::Check, "HB8"});
+    }
+    void driver() {
+        const auto& face = m_task.face;
+        const double most =
+            m_task.inBore ? std::min(face.outerDia_mm, m_task.seatDia_mm - kToolOffBore_mm) : face.outerDia_mm;
+        say(found::DriverWanted{face.innerDia_mm, most, m_task.travel_mm + kBeyondRing_mm});
+    }
+    void support() { say(found::SupportWanted{m_task.passDia_mm(), below_mm(m_task), m_task.still[m_task.holder].id}); }
+
+    const plan::StepPlan& m_step;
+    const Task& m_task;
+    AdviceList m_out;
+};
+
+void append(AdviceList& to, AdviceList more) {
+    to.insert(to.end(), std::make_move_iterator(more.begin()), std::make_move_iterator(more.end()));
 }
 
 } // namespace
 
-AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const plan::StepSetup& way) {
-    AdviceList out;
-    if (way.pressed) {
-        const auto& task = step.step.tasks[way.task];
-        out = SettingUp(plan, step, task).all();
-        wanted(out, way, task);
-    }
+AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const plan::StepSetup* way) {
+    if (step.step.tasks.empty() || (way && !way->pressed)) return {};
+    const auto& task = step.step.tasks[way ? way->task : 0];
+    auto out = SettingUp(plan, step, task).all();
+    if (way && way->pressed->choice && way->pressed->choice->bolt && !way->pressed->choice->press)
+        out.push_back({found::OilTheThread{way->pressed->choice->bolt->id}, Severity::Info, "HB8"});
+    if (!way)
+        append(out, Wanted(step, task).everything());
+    else if (!way->proven())
+        append(out, Wanted(step, task).besides(*way->pressed));
     return out;
 }
 

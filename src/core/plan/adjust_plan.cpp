@@ -2,6 +2,7 @@
 
 #include "core/adjust/play_band.h"
 #include "core/job/job.h"
+#include "core/job/names.h"
 #include "core/measure/spacer.h"
 #include "core/plan/fit_plan.h"
 #include "core/section/body.h"
@@ -67,14 +68,24 @@ const measure::SpacerState* spacerNamed(const FitPlan& fits, const std::string& 
     return nullptr;
 }
 
+/// What Measure has scrapped: the spacer, or a seat. Empty: nothing.
+std::string scrappedOf(const FitPlan* fits, const OpposedPair& pair, const measure::SpacerState* measured) {
+    if (measured && measured->judgement.verdict == measure::Verdict::Replace) return pair.spacer;
+    if (!fits) return {};
+    for (const auto& seat : fits->seats)
+        for (const bool hole : {true, false})
+            if (severityOf(seat, hole) == Severity::Stop) return hole ? seat.hole.label : seat.shaft.label;
+    return {};
+}
+
 class Planner {
 public:
     /// @param measured  the spacer; null: it was not
     Planner(const job::Adjust& adjust, const tables::Tables& tables, OpposedPair pair,
-            const measure::SpacerState* measured)
+            const measure::SpacerState* measured, std::string scrap)
         : m_adjust(adjust), m_tables(tables), m_measured(measured) {
         m_out.pair = std::move(pair);
-        m_out.spacerIsScrap = measured && measured->judgement.verdict == measure::Verdict::Replace;
+        m_out.scrap = std::move(scrap);
     }
 
     Result<std::optional<AdjustPlan>> plan() {
@@ -176,6 +187,19 @@ private:
         if (const auto choice = adjust::chooseSlot(m_adjust.nut, 0, 0, m_out.target_mm)) in.step_mm = choice->step_mm;
         for (const auto school : adjust::kSchools)
             m_out.schools.emplace_back(school, adjust::playOf(school, in));
+        judgeMethod();
+    }
+
+    /// What the chosen method amounts to on this thread; by the indicator it is measured, and never judged beforehand.
+    void judgeMethod() {
+        if (m_out.onSpacer() || m_adjust.underClamp || m_adjust.school == adjust::SettingMethod::Indicator) return;
+        const auto& band = m_out.target_mm;
+        for (const auto& [school, play] : m_out.schools) {
+            const bool inside = play.lower >= band.lower && play.upper <= band.upper;
+            if (school != m_adjust.school || inside) continue;
+            const double times = band.mid() > 0 ? play.mid() / band.mid() : 0;
+            say(found::MethodLeaves{std::string(job::name(school)), play.lower, play.upper, times}, Severity::Check);
+        }
     }
 
     Result<void> grease() {
@@ -207,9 +231,9 @@ private:
             say(found::PlayNotMeasured{m_out.target_mm.lower, m_out.target_mm.upper}, Severity::Info);
         } else if (m_out.inBand()) {
             say(found::PlayInBand{*m_out.play_mm}, Severity::Info);
-        } else if (m_out.spacerIsScrap && m_out.target_mm.lower <= *m_out.play_mm &&
+        } else if (!m_out.scrap.empty() && m_out.target_mm.lower <= *m_out.play_mm &&
                    *m_out.play_mm <= m_out.target_mm.upper) {
-            say(found::PlayOnScrap{*m_out.play_mm, m_out.pair.spacer}, Severity::Stop);
+            say(found::PlayOnScrap{*m_out.play_mm, m_out.scrap}, Severity::Stop);
         } else if (*m_out.play_mm > m_out.target_mm.upper) {
             say(found::PlayTooLarge{*m_out.play_mm, m_out.target_mm.upper}, Severity::Stop);
         } else {
@@ -219,6 +243,7 @@ private:
         judgeSlots();
         judgeSpacer();
         judgeEnds();
+        if (m_out.onSpacer()) say(found::DragBare{}, Severity::Info);
         judgeWarmth();
         say(found::BedTheRollers{}, Severity::Info);
     }
@@ -333,7 +358,8 @@ Result<std::optional<AdjustPlan>> planAdjust(const job::Job& job, const StripPla
     if (!pair) return std::optional<AdjustPlan>{};
     const auto* measured = fits ? spacerNamed(*fits, pair->spacer) : nullptr;
     if (measured && measured->length_mm > 0) pair->spacerLength_mm = measured->length_mm;
-    auto planned = Planner(job.adjust, tables, std::move(*pair), measured).plan();
+    const auto scrap = scrappedOf(fits, *pair, measured);
+    auto planned = Planner(job.adjust, tables, std::move(*pair), measured, scrap).plan();
     if (planned && measured)
         for (const auto& advice : measured->judgement.advice())
             (*planned)->findings.push_back(advice);

@@ -47,15 +47,15 @@ struct AdjustPlan {
     std::optional<double> atWork_mm;
     std::optional<adjust::Clamped> clamped;  ///< of a spacer
     std::optional<Interval> neededSpacer_mm; ///< for the whole band
-    bool spacerIsScrap = false;
-    std::optional<adjust::ShimPack> shims; ///< from stock, for the washer that would bring it into the band
+    std::string scrap;                       ///< what Measure has scrapped of it, spacer or seat; empty: nothing
+    std::optional<adjust::ShimPack> shims;   ///< from stock, for the washer that would bring it into the band
     double shimsFor_mm = 0;
     std::optional<double> rolling_Nm;
     std::vector<adjust::Fill> grease; ///< of each bearing
     AdviceList findings;
 
     bool inBand() const {
-        return !spacerIsScrap && play_mm && *play_mm >= target_mm.lower - 1e-9 && *play_mm <= target_mm.upper + 1e-9;
+        return scrap.empty() && play_mm && *play_mm >= target_mm.lower - 1e-9 && *play_mm <= target_mm.upper + 1e-9;
     }
     bool onSpacer() const { return !pair.spacer.empty(); }
 };

@@ -36,7 +36,7 @@ void FitSheet::changeFacts(const QString& text, const std::function<void(arrange
 EntrySheet::Understood FitSheet::takeBearing(const QString& typed) {
     if (!bearing()) return {false, tr("no bearing at this seat")};
     const auto& all = m_session->tables().bearings;
-    if (!catalog::findBearing(all, typed.toStdString())) {
+    if (!catalog::bearingPrinted(all, typed.toStdString())) {
         QStringList near;
         for (const auto& b : all)
             if (near.size() < 3 && q(b.designation).startsWith(typed.left(2))) near << q(b.designation);

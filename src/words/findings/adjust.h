@@ -102,7 +102,7 @@ inline Sentence say(const found::PlayFoundWith& f, const SayContext& t) {
 }
 
 inline Sentence say(const found::PlayOnScrap& f, const SayContext& t) {
-    return {tr("End play {value}, on a spacer that is scrap").with("value", t.d.fine(f.play_mm).text()),
+    return {tr("End play {value}, on a part that is scrap").with("value", t.d.fine(f.play_mm).text()),
             tr("set it anew on a sound {part}").with("part", inSentence(f.part))};
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "words/adjust_words.h"
 #include "words/findings/telling.h"
 #include "words/strip_words.h"
 #include "words/tooling_words.h"
@@ -70,6 +71,20 @@ inline Sentence say(const found::NeverStraighten&, const SayContext&) {
     return {tr("Cocked: press it back out"),
             tr("never straighten it by more force; look at bore and ring, measure; after two false starts judge the "
                "seat anew")};
+}
+
+inline Sentence say(const found::PressWanted& f, const SayContext& t) {
+    return {tr("A press, a hand press or a draw bolt"),
+            (f.known ? tr("{force} at least, {travel} of travel")
+                     : tr("{travel} of travel; how much force is not known yet"))
+                .with("force", t.d.force(f.force_N).text())
+                .with("travel", t.d.size(f.travel_mm).text())};
+}
+
+inline Sentence say(const found::ViceWillDo&, const SayContext&) {
+    return {tr("A bench vice will do"),
+            tr("with a flat block on its rim, a little at a time all round; or a hammer and "
+               "a block: the force is not measured")};
 }
 
 inline Sentence say(const found::DriverWanted& f, const SayContext& t) {
@@ -306,6 +321,37 @@ inline Sentence say(const found::TryItCold&, const SayContext&) {
 
 inline Sentence say(const found::TemperatureDecides&, const SayContext&) {
     return {tr("The temperature decides, not the minutes"), tr("measured in three places; minutes are for planning")};
+}
+
+inline Sentence say(const found::ThroughItsElements& f, const SayContext& t) {
+    return {tr("It goes in by its shaft alone, through the rolling elements of the {part}")
+                .with("part", inSentence(f.part)),
+            f.limit_N > 0
+                ? tr("sliding fit or a warm bore; {force} at most, a tenth of its axial rating; no hammer on the "
+                     "shaft’s end")
+                      .with("force", t.d.force(f.limit_N).text())
+                : tr("sliding fit or a warm bore: it carries no axial load at all; no hammer on the shaft’s end")};
+}
+
+inline Sentence say(const found::MethodLeaves& f, const SayContext& t) {
+    const auto range = t.d.fineRange(f.least_mm, f.most_mm) + " " + t.d.fine(0).unit;
+    const auto verdict = f.least_mm < 0                  ? tr("it can leave preload")
+                         : f.times > 1.5                 ? tr("about {times} times too much")
+                         : f.times > 0 && f.times < 0.67 ? tr("too little")
+                                                         : tr("not wholly inside the band");
+    return {tr("This method leaves {range} of end play: {method}")
+                .with("range", range)
+                .with("method", inSentence(settingMethodNamed(f.method))),
+            verdict.with("times", decimals(f.times, 1)).text() + tr("; set it by the indicator").text()};
+}
+
+inline Sentence say(const found::DragBare&, const SayContext&) {
+    return {tr("Read the drag bare, before the clamp, then at each step of torque"),
+            tr("belts, seals and brakes off, or named: they drag as well")};
+}
+
+inline Sentence say(const found::OilTheThread& f, const SayContext&) {
+    return {tr("Oil the thread of {bolt}, start it square").with("bolt", f.bolt), tr("hand wrench only")};
 }
 
 inline Sentence say(const found::SeatIsScrap& f, const SayContext&) {

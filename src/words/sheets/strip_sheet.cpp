@@ -76,12 +76,12 @@ void addForeman(Sheet& sheet, const SheetInput& told, const WorkLine& line, bool
     if (line.moving == 0) return;
     const auto& strip = told.plan.strip;
     const bool several = std::popcount(line.moving) > 1;
-    if (several && together) return;
     const route::PartRemoval move{static_cast<std::size_t>(std::countr_zero(line.moving)), line.way, line.here};
     addNotes(sheet,
-             several    ? foreman::beforeGroupOut(told.plan, line.moving, line.here)
-             : together ? foreman::beforeIn(told.job, told.plan, move)
-                        : foreman::beforeOut(told.job, told.plan, move),
+             several && together ? foreman::beforeGroupIn(told.plan, line.moving, line.here)
+             : several           ? foreman::beforeGroupOut(told.plan, line.moving, line.here)
+             : together          ? foreman::beforeIn(told.job, told.plan, move)
+                                 : foreman::beforeOut(told.job, told.plan, move),
              told.d);
     const auto& base = strip.assembly.parts[strip.assembly.base];
     const bool firstOnIt = together && (line.here & ~line.moving) == route::only(strip.assembly.base);

@@ -214,11 +214,10 @@ void handSheet(Sheet& sheet, const Setup& s) {
     if (s.way.proven()) sheet.action = tr("Use this method");
 }
 
-void nothingFits(Sheet& sheet, const tooling::ToolPlan* tools) {
+void nothingFits(Sheet& sheet, const tooling::ToolPlan& tools) {
     sheet.title = tr("Nothing on the rack fits");
     sheet.tone = Tone::Stop;
-    if (!tools) return;
-    sheet.verdict = rejectionSummary(tools->drivers);
+    sheet.verdict = rejectionSummary(tools.drivers);
     sheet.notes.push_back(noteOf("make_one", Tone::Plan, tr("Make a sleeve"), tr("for this seat, with its drawing")));
 }
 
@@ -257,8 +256,11 @@ Sheet toolingSheet(const SheetInput& told, const plan::StepPlan& step, std::size
     }
     const auto& ways = step.tools->ways;
     if (ways.empty()) {
-        nothingFits(sheet, nullptr);
-        return sheet;
+        sheet.title = tr("Nothing to do it with yet");
+        sheet.tone = Tone::Stop;
+        sheet.verdict = tr("What to borrow, buy or turn:");
+        addNotes(sheet, foreman::atSetUp(told.plan, step, nullptr), told.d);
+        return worstFirst(std::move(sheet));
     }
     const Setup setup{told, step.step, ways[std::min(at, ways.size() - 1)]};
     if (setup.way.hand)
@@ -266,8 +268,8 @@ Sheet toolingSheet(const SheetInput& told, const plan::StepPlan& step, std::size
     else if (setup.way.pressed->choice)
         pressedSheet(sheet, setup);
     else
-        nothingFits(sheet, &*setup.way.pressed);
-    addNotes(sheet, foreman::atSetUp(told.plan, step, setup.way), told.d);
+        nothingFits(sheet, *setup.way.pressed);
+    addNotes(sheet, foreman::atSetUp(told.plan, step, &setup.way), told.d);
     addWays(sheet, step, told.d);
     if (setup.way.pressed) addSearch(sheet, *setup.way.pressed, told);
     if (!step.step.load.known)
