@@ -20,7 +20,7 @@ LineClient::LineClient(QObject* parent)
     connect(m_socket, &QTcpSocket::readyRead, this, [this] { readLines(m_socket); });
     connect(m_serial, &QSerialPort::readyRead, this, [this] { readLines(m_serial); });
     connect(m_socket, &QTcpSocket::disconnected, this, [this] {
-        if (m_state == State::On) lost(tr("the instrument hung up"));
+        if (m_state == State::On) lost(tr("the instrument closed the connection"));
     });
     connect(m_socket, &QTcpSocket::errorOccurred, this, [this] {
         if (m_state == State::Connecting) lost(m_socket->errorString());

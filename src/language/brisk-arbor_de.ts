@@ -20,7 +20,7 @@
         <translation>Einpresshülse {tool}</translation>
     </message>
     <message>
-        <source>the instrument hung up</source>
+        <source>the instrument closed the connection</source>
         <translation>das Messgerät hat die Verbindung beendet</translation>
     </message>
     <message>
@@ -1426,11 +1426,11 @@ und %1 weitere</translation>
         <translation>ν</translation>
     </message>
     <message>
-        <source>grows µm/m K</source>
+        <source>expansion µm/m K</source>
         <translation>Ausdehnung µm/m K</translation>
     </message>
     <message>
-        <source>yields MPa</source>
+        <source>yield MPa</source>
         <translation>Streckgrenze MPa</translation>
     </message>
     <message>
@@ -1446,11 +1446,11 @@ und %1 weitere</translation>
         <translation>J/kg K</translation>
     </message>
     <message>
-        <source>warm it up to °C</source>
+        <source>ceiling °C</source>
         <translation>erwärmen bis °C</translation>
     </message>
     <message>
-        <source>rubs as</source>
+        <source>friction as</source>
         <translation>Reibung wie</translation>
     </message>
     <message>
@@ -3304,7 +3304,7 @@ und %1 weitere</translation>
         <translation>, Innenring</translation>
     </message>
     <message>
-        <source>Gives up to %1.</source>
+        <source>Capacity %1.</source>
         <translation>Gibt bis zu %1.</translation>
     </message>
     <message>
@@ -3952,7 +3952,7 @@ und %1 weitere</translation>
         <translation>Transport ändern</translation>
     </message>
     <message>
-        <source>Transfer, and what if</source>
+        <source>Transfer time and oven error</source>
         <translation>Transport, und was wäre wenn</translation>
     </message>
     <message>
@@ -5972,7 +5972,7 @@ und %1 weitere</translation>
         <translation>die Flächen fressen</translation>
     </message>
     <message>
-        <source>Fell by {force} at {value}</source>
+        <source>The force dropped by {force} at {value}</source>
         <translation>Fiel bei {value} um {force}</translation>
     </message>
     <message>
@@ -9973,7 +9973,7 @@ und %1 weitere</translation>
         <translation>JSON</translation>
     </message>
     <message>
-        <source>a number that fits a double</source>
+        <source>a number of ordinary size</source>
         <translation>eine Zahl, die in ein double passt</translation>
     </message>
     <message>
@@ -10261,7 +10261,7 @@ und %1 weitere</translation>
         <translation>in der Einheit des Manometers</translation>
     </message>
     <message>
-        <source>Force and energy when a stuck ring lets go</source>
+        <source>Force and energy at breakaway of a stuck ring</source>
         <translation>Kraft und Energie, wenn ein festsitzender Ring sich löst</translation>
     </message>
     <message>
@@ -10285,7 +10285,7 @@ und %1 weitere</translation>
         <translation>höchstens</translation>
     </message>
     <message>
-        <source>comes free, at most</source>
+        <source>energy released, at most</source>
         <translation>wird frei, höchstens</translation>
     </message>
     <message>
@@ -10361,7 +10361,7 @@ und %1 weitere</translation>
         <translation>in der angegebenen Tiefe</translation>
     </message>
     <message>
-        <source>a larger lean touches before it is past wedging</source>
+        <source>a larger tilt touches before it is past wedging</source>
         <translation>eine größere Neigung berührt, bevor das Verkeilen vorbei ist</translation>
     </message>
     <message>
@@ -10629,7 +10629,7 @@ und %1 weitere</translation>
         <translation>größtes, bei 20 °C</translation>
     </message>
     <message>
-        <source>room wanted while it goes in</source>
+        <source>clearance wanted while it goes in</source>
         <translation>gewünschte Luft beim Fügen</translation>
     </message>
     <message>
@@ -11069,7 +11069,7 @@ und %1 weitere</translation>
         <translation>eine Festigkeitsklasse wie 8.8</translation>
     </message>
     <message>
-        <source>a skin that loses heat</source>
+        <source>a surface that loses heat</source>
         <translation>eine Oberfläche, die Wärme abgibt</translation>
     </message>
     <message>
@@ -11262,7 +11262,7 @@ und %1 weitere</translation>
         <translation>mindestens {1}</translation>
     </message>
     <message>
-        <source>room of its own: the two overlap by {1} mm on the radius at {2} mm</source>
+        <source>space of its own: the two overlap by {1} mm on the radius at {2} mm</source>
         <translation>eigenen Platz: Die beiden überschneiden sich um {1} mm im Radius bei {2} mm</translation>
     </message>
     <message>
@@ -11612,10 +11612,6 @@ und %1 weitere</translation>
         <translation>nichts Auffälliges</translation>
     </message>
     <message>
-        <source>The spacer is scrap</source>
-        <translation>Die Distanzhülse ist Schrott</translation>
-    </message>
-    <message>
         <source>{value} with it: no end play to go by.</source>
         <translation>{value} mit ihr: kein Axialspiel, auf das Verlass ist.</translation>
     </message>
@@ -11638,10 +11634,6 @@ und %1 weitere</translation>
     <message>
         <source>the one that is there has {size}: that is in the figure</source>
         <translation>die vorhandene hat {size}: das ist eingerechnet</translation>
-    </message>
-    <message>
-        <source>End play {value}, on a spacer that is scrap</source>
-        <translation>Axialspiel {value}, auf einer Distanzhülse, die Schrott ist</translation>
     </message>
     <message>
         <source>set it anew on a sound {part}</source>
@@ -11708,7 +11700,7 @@ und %1 weitere</translation>
         <translation>ein Span darunter, und es beginnt schief</translation>
     </message>
     <message>
-        <source>What lets go falls: {part}, {mass} kg</source>
+        <source>It drops when it lets go: {part}, {mass} kg</source>
         <translation>Was sich löst, fällt: {part}, {mass} kg</translation>
     </message>
     <message>
@@ -11897,22 +11889,6 @@ und %1 weitere</translation>
     <message>
         <source>to push or pull on; else the bore of the outer ring is taken: no collet grips where no ring is</source>
         <translation>zum Drücken oder Ziehen; sonst die Bohrung des Außenrings nehmen: wo kein Ring ist, greift keine Spannzange</translation>
-    </message>
-    <message>
-        <source>no land for a knife or a claw behind it</source>
-        <translation>dahinter keine Fläche für Messer oder Kralle</translation>
-    </message>
-    <message>
-        <source>{size} behind it for a knife or a claw</source>
-        <translation>dahinter {size} für Messer oder Kralle</translation>
-    </message>
-    <message>
-        <source>; the hollow {part} ({size}) needs a centre plug for the screw</source>
-        <translation>; hohl ({size}): ein Druckstück für die Spindel einlegen: {part}</translation>
-    </message>
-    <message>
-        <source>; or warm the ring fast to {rise} over the {part} and let it drop, seals and grease off first</source>
-        <translation>; oder den Ring rasch {rise} wärmer machen als: {part}, und abfallen lassen, vorher Dichtungen und Fett entfernen</translation>
     </message>
     <message>
         <source>If half the inner ring stays on the {part}</source>
@@ -12178,10 +12154,6 @@ und %1 weitere</translation>
         <translation>{method}: nicht im Regal</translation>
     </message>
     <message>
-        <source>; else grind a relief {short} short of the seat and split it</source>
-        <translation>; sonst bis {short} vor den Sitz einschleifen und sprengen</translation>
-    </message>
-    <message>
         <source>grind a relief, {relief} short of the {partner}, and split it with a chisel; a cut that reached it: stone the raised edge, measure its depth</source>
         <translation>bis {relief} davor einschleifen ({partner}) und mit dem Meißel sprengen; ein Schnitt, der es erreicht hat: Grat abziehen, Tiefe messen</translation>
     </message>
@@ -12192,6 +12164,118 @@ und %1 weitere</translation>
     <message>
         <source>then put in {spacer}, and on for</source>
         <translation>dann {spacer} einlegen, und weiter um</translation>
+    </message>
+    <message>
+        <source>{1} with suffixes as 2RS, ZZ, C3, P5, NR, TN</source>
+        <translation>{1} mit Nachsetzzeichen wie 2RS, ZZ, C3, P5, NR, TN</translation>
+    </message>
+    <message>
+        <source>Scrap: {part}</source>
+        <translation>Schrott: {part}</translation>
+    </message>
+    <message>
+        <source>End play {value}, on a part that is scrap</source>
+        <translation>Axialspiel {value}, auf einem Teil, das Schrott ist</translation>
+    </message>
+    <message>
+        <source>A press, a hand press or a draw bolt</source>
+        <translation>Eine Presse, eine Handpresse oder eine Zugschraube</translation>
+    </message>
+    <message>
+        <source>{force} at least, {travel} of travel</source>
+        <translation>mindestens {force}, {travel} Weg</translation>
+    </message>
+    <message>
+        <source>{travel} of travel; how much force is not known yet</source>
+        <translation>{travel} Weg; die Kraft ist noch nicht bekannt</translation>
+    </message>
+    <message>
+        <source>A bench vice will do</source>
+        <translation>Ein Schraubstock genügt</translation>
+    </message>
+    <message>
+        <source>with a flat block on its rim, a little at a time all round; or a hammer and a block: the force is not measured</source>
+        <translation>mit einem ebenen Klotz auf dem Rand, rundum immer ein wenig; oder Hammer und Klotz: die Kraft wird nicht gemessen</translation>
+    </message>
+    <message>
+        <source>It goes in by its shaft alone, through the rolling elements of the {part}</source>
+        <translation>Geht nur über seine Welle hinein, durch die Wälzkörper: {part}</translation>
+    </message>
+    <message>
+        <source>sliding fit or a warm bore; {force} at most, a tenth of its axial rating; no hammer on the shaft’s end</source>
+        <translation>Gleitsitz oder warme Bohrung; höchstens {force}, ein Zehntel der axialen Tragzahl; kein Hammer auf das Wellenende</translation>
+    </message>
+    <message>
+        <source>sliding fit or a warm bore: it carries no axial load at all; no hammer on the shaft’s end</source>
+        <translation>Gleitsitz oder warme Bohrung: es trägt gar keine Axiallast; kein Hammer auf das Wellenende</translation>
+    </message>
+    <message>
+        <source>This method leaves {range} of end play: {method}</source>
+        <translation>Dieses Verfahren lässt {range} Axialspiel: {method}</translation>
+    </message>
+    <message>
+        <source>Read the drag bare, before the clamp, then at each step of torque</source>
+        <translation>Das Schleppmoment blank ablesen, vor dem Klemmen, dann bei jeder Momentstufe</translation>
+    </message>
+    <message>
+        <source>belts, seals and brakes off, or named: they drag as well</source>
+        <translation>Riemen, Dichtungen und Bremsen ab, oder benannt: sie schleppen mit</translation>
+    </message>
+    <message>
+        <source>Oil the thread of {bolt}, start it square</source>
+        <translation>Gewinde ölen, gerade ansetzen: {bolt}</translation>
+    </message>
+    <message>
+        <source>hand wrench only</source>
+        <translation>nur Handschlüssel</translation>
+    </message>
+    <message>
+        <source>No press and no tools for this yet</source>
+        <translation>Noch nichts, womit es geht</translation>
+    </message>
+    <message>
+        <source>Borrow, buy or turn:</source>
+        <translation>Was zu leihen, kaufen oder drehen ist:</translation>
+    </message>
+    <message>
+        <source>no land for a knife or a claw behind it: grind a relief {short} short of the seat and split it</source>
+        <translation>dahinter keine Fläche für Messer oder Kralle: bis {short} vor den Sitz einschleifen und sprengen</translation>
+    </message>
+    <message>
+        <source>{size} behind it for a knife or a claw; else grind a relief {short} short of the seat and split it</source>
+        <translation>dahinter {size} für Messer oder Kralle; sonst bis {short} vor den Sitz einschleifen und sprengen</translation>
+    </message>
+    <message>
+        <source>The {part} is hollow: a centre plug for the puller’s screw</source>
+        <translation>Hohl ist: {part}; ein Druckstück für die Spindel des Abziehers</translation>
+    </message>
+    <message>
+        <source>for its bore of {size}</source>
+        <translation>für die Bohrung {size}</translation>
+    </message>
+    <message>
+        <source>Or warm the ring fast to {rise} over the {part}</source>
+        <translation>Oder den Ring rasch {rise} wärmer machen als: {part}</translation>
+    </message>
+    <message>
+        <source>and let it drop: it is scrap; seals and grease off first, their char burns the skin</source>
+        <translation>und abfallen lassen: er ist Schrott; vorher Dichtungen und Fett entfernen, ihre Rückstände verätzen die Haut</translation>
+    </message>
+    <message>
+        <source>it can leave preload; set it by the indicator</source>
+        <translation>es kann Vorspannung bleiben; mit der Messuhr einstellen</translation>
+    </message>
+    <message>
+        <source>about {times} times too much; set it by the indicator</source>
+        <translation>etwa das {times}-Fache zu viel; mit der Messuhr einstellen</translation>
+    </message>
+    <message>
+        <source>too little; set it by the indicator</source>
+        <translation>zu wenig; mit der Messuhr einstellen</translation>
+    </message>
+    <message>
+        <source>not wholly inside the band; set it by the indicator</source>
+        <translation>nicht ganz in der Spanne; mit der Messuhr einstellen</translation>
     </message>
 </context>
 </TS>

@@ -151,7 +151,7 @@ TEST(Unasked, AShopWithNothingYetIsToldWhatToBorrow) {
         std::filesystem::remove(shop.file(file));
     const auto r = run({"tools", shop.jobFile()});
     EXPECT_NE(r.exit, 2) << r.err;
-    EXPECT_THAT(r.out, HasSubstr("Nothing to do it with yet"));
+    EXPECT_THAT(r.out, HasSubstr("No press and no tools for this yet"));
     EXPECT_THAT(r.out, HasSubstr("A press, a hand press or a draw bolt"));
     EXPECT_THAT(r.out, HasSubstr("Borrow or turn a sleeve"));
     EXPECT_THAT(r.out, HasSubstr("Borrow or turn a support"));

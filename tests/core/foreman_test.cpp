@@ -227,13 +227,15 @@ TEST(Foreman, AWayRoundThatTheSectionContradictsIsAStop) {
 }
 
 TEST(Foreman, AHalfRingThatStaysIsWarmedByItsInterference) {
-    Work work(demoJob("seamer-turret-upper"));
-    const auto* stays = said<found::RingStays>(work.out("spindle"));
-    ASSERT_TRUE(stays);
+    const Work work(demoJob("seamer-turret-upper"));
+    const auto list = work.out("spindle");
+    ASSERT_TRUE(said<found::RingStays>(list));
+    const auto* warm = said<found::WarmTheRing>(list);
+    ASSERT_TRUE(warm);
     const auto& seat = work.plan.fits->seats[*work.plan.strip.ring(work.index("spindle"))->seat];
     // interference / (alpha d) + 50 K [HB8]; bearing steel 11.9e-6, Ø30
-    EXPECT_NEAR(stays->over_K, seat.fit->interferenceWorst_mm.upper / (11.9e-6 * 30) + 50, 1e-9);
-    EXPECT_EQ(stays->plug_mm, 0) << "the spindle is solid";
+    EXPECT_NEAR(warm->over_K, seat.fit->interferenceWorst_mm.upper / (11.9e-6 * 30) + 50, 1e-9);
+    EXPECT_FALSE(said<found::PlugTheHub>(list)) << "the spindle is solid";
 }
 
 TEST(Foreman, AHousingIsWarmedAsFarAsWhatStaysInItBears) {

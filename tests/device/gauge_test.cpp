@@ -99,7 +99,7 @@ TEST(LineClient, GivesWholeLinesHoweverTheyArrive) {
     EXPECT_EQ(lines.back(), "61.980");
     socket->close();
     EXPECT_TRUE(QTest::qWaitFor([&] { return client.state() == LineClient::State::Failed; }, kPatience_ms));
-    EXPECT_EQ(client.reason(), "the instrument hung up");
+    EXPECT_EQ(client.reason(), "the instrument closed the connection");
 }
 
 TEST(LineClient, HangsUpOnBytesWithoutAnEnd) {

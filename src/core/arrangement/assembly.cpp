@@ -74,7 +74,7 @@ void checkNames(const Assembly& a, std::vector<Problem>& out) {
 void checkRoom(const Assembly& a, std::vector<Problem>& out) {
     for (const auto& clash : clashes(a))
         out.push_back({ProblemCode::GeometryOrder, "parts/" + a.parts[clash.upper].id, a.parts[clash.lower].id,
-                       wanted("room of its own: the two overlap by {1} mm on the radius at {2} mm",
+                       wanted("space of its own: the two overlap by {1} mm on the radius at {2} mm",
                               plain(clash.overlapRad_mm), plain(clash.z_mm))});
 }
 

@@ -239,7 +239,9 @@ struct PryTheSeal { static constexpr auto key = "pry_the_seal"; bool inBore; std
 struct FittedOnce { static constexpr auto key = "fitted_once"; bool out; std::string part; };
 struct GoRound { static constexpr auto key = "go_round"; int cutOuts; }; ///< 0: their number is not said
 struct PutInnerBack { static constexpr auto key = "put_inner_back"; std::string part; };
-struct RingStays { static constexpr auto key = "ring_stays"; double land_mm, plug_mm, over_K; std::string hub; }; ///< the half ring on a hub: land for a knife, bore that needs a plug, how much warmer than the hub
+struct RingStays { static constexpr auto key = "ring_stays"; double land_mm; std::string hub; }; ///< the half ring on a hub: land for a knife or a claw behind it
+struct PlugTheHub { static constexpr auto key = "plug_the_hub"; double bore_mm; std::string hub; }; ///< of a puller whose screw would find no centre
+struct WarmTheRing { static constexpr auto key = "warm_the_ring"; double over_K; std::string hub; }; ///< how much warmer than the hub it drops off
 struct WarmUpTo { static constexpr auto key = "warm_up_to"; double temp_C; bool scrap; std::string part; };
 struct TiltForOil { static constexpr auto key = "tilt_for_oil"; };
 struct CountParts { static constexpr auto key = "count_parts"; int parts; };
@@ -275,39 +277,38 @@ template <class... Kind>
 struct Kinds {};
 
 /// All of them: who wants something of each, as the words do, goes through this list.
-using All =
-    Kinds<MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit,
-          MeasuredOutsideClass, RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive,
-          NoHeatNeeded, TooHotFor, TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling,
-          SourceTooWeak, OpenedBy, OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes,
-          WarmthGives, SleeveBetween, SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided,
-          OneStepTighter, WrongRingTight, FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood,
-          SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft, SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand,
-          SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept, SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn,
-          NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel, SpacerOutOfSquare, SpacerFlared, BackUpTheRing,
-          PathProven, PathThroughElements, PathThroughPart, NoPath, RatingIsEstimate, RatingTyped, CoversFace,
-          TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace, StandsOnPart, FallsThrough,
-          TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose, StrokeShort, NoNotchFits,
-          PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool, ToolCondition,
-          BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly, LiesOnBeams,
-          HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes, ThroatShort,
-          BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo, KnownToWork,
-          WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap, TraceHeld,
-          TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise, TraceOver,
-          TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
-          HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree,
-          ReadingsDisagree, NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot,
-          RunInRising, RunInSettled, NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh,
-          SignedFor, OtherRingOff, OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits,
-          NoSlotFits, FaceWasher, ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers,
-          ClampShortens, SpacerToLength, PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs,
-          HomeByTrace, HomeNotMeasured, HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn,
-          StopsAgainst, DiscFirst, PackLevel, WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted,
-          ViceWillDo, DriverWanted, SupportWanted, ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver,
-          SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone, FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce,
-          GoRound, PutInnerBack, RingStays, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred,
-          SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand,
-          PinClear, CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements,
-          MethodLeaves, DragBare, OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
+using All = Kinds<
+    MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit, MeasuredOutsideClass,
+    RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive, NoHeatNeeded, TooHotFor,
+    TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling, SourceTooWeak, OpenedBy,
+    OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes, WarmthGives, SleeveBetween,
+    SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided, OneStepTighter, WrongRingTight,
+    FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood, SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft,
+    SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand, SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept,
+    SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn, NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel,
+    SpacerOutOfSquare, SpacerFlared, BackUpTheRing, PathProven, PathThroughElements, PathThroughPart, NoPath,
+    RatingIsEstimate, RatingTyped, CoversFace, TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace,
+    StandsOnPart, FallsThrough, TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose,
+    StrokeShort, NoNotchFits, PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool,
+    ToolCondition, BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly,
+    LiesOnBeams, HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes,
+    ThroatShort, BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo,
+    KnownToWork, WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap,
+    TraceHeld, TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise,
+    TraceOver, TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
+    HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree, ReadingsDisagree,
+    NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot, RunInRising, RunInSettled,
+    NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh, SignedFor, OtherRingOff,
+    OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits, NoSlotFits, FaceWasher,
+    ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers, ClampShortens, SpacerToLength,
+    PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs, HomeByTrace, HomeNotMeasured,
+    HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn, StopsAgainst, DiscFirst, PackLevel,
+    WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted, ViceWillDo, DriverWanted, SupportWanted,
+    ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone,
+    FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, GoRound, PutInnerBack, RingStays, PlugTheHub,
+    WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred, SealByItsRim, SealDepth,
+    CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim, WetTheBearing,
+    WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare, OilTheThread,
+    SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
 
 } // namespace arbor::found

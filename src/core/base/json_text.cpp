@@ -47,7 +47,7 @@ Result<nlohmann::json> parseJson(std::string_view text) {
     } catch (const json::parse_error& error) {
         return refuse(ProblemCode::Malformed, lineAndColumn(text, error.byte), {}, wanted("JSON"));
     } catch (const json::exception&) {
-        return refuse(ProblemCode::OutOfRange, "a number", {}, wanted("a number that fits a double"));
+        return refuse(ProblemCode::OutOfRange, "a number", {}, wanted("a number of ordinary size"));
     }
 }
 

@@ -184,7 +184,7 @@ std::vector<Calculation> jointCalculations() {
            {"outer", "inner"}},
           {"interface_mm", Kind::Number, forReader("diameter of the joint"), kSize},
           {"interference_20C_um", Kind::Number, forReader("greatest, at 20 degC"), kMicro},
-          {"assembly_clearance_um", Kind::Number, forReader("room wanted while it goes in"), {0, 5000}},
+          {"assembly_clearance_um", Kind::Number, forReader("clearance wanted while it goes in"), {0, 5000}},
           {"alpha_outer_per_K", Kind::Number, forReader("expansion of the outer part"), {1e-7, 1e-3}},
           {"alpha_inner_per_K", Kind::Number, forReader("expansion of the inner part"), {1e-7, 1e-3}},
           {"other_temp_C", Kind::Number, forReader("of the other part"), kTemp, Value(20.0)}},

@@ -102,14 +102,13 @@ private:
         const auto away = m_move.way == route::Way::Up ? route::Way::Down : route::Way::Up;
         const auto left =
             route::siteOf(m_strip.assembly, bearing, m_move.part, away, only(bearing) | only(m_move.part));
-        found::RingStays stays{std::max(left.land_mm, std::min(left.sideGap_mm, kMostGap_mm)), boreOf(m_part), 0,
-                               m_part.name()};
-        if (ring.seat && m_plan.fits) {
-            const auto& seat = m_plan.fits->seats[*ring.seat];
-            const double tightest = std::max(0.0, seat.fit->interferenceWorst_mm.upper);
-            stays.over_K = tightest / (seat.input->outer.material.alpha_perK * seat.dia_mm) + kQuickly_K;
-        }
-        say(std::move(stays));
+        say(found::RingStays{std::max(left.land_mm, std::min(left.sideGap_mm, kMostGap_mm)), m_part.name()});
+        if (boreOf(m_part) > 0) say(found::PlugTheHub{boreOf(m_part), m_part.name()});
+        if (!ring.seat || !m_plan.fits) return;
+        const auto& seat = m_plan.fits->seats[*ring.seat];
+        const double tightest = std::max(0.0, seat.fit->interferenceWorst_mm.upper);
+        say(found::WarmTheRing{tightest / (seat.input->outer.material.alpha_perK * seat.dia_mm) + kQuickly_K,
+                               m_part.name()});
     }
 
     /// The housing is warmed to let a ring drop out: as far as what stays in it bears.

@@ -54,7 +54,7 @@ Result<double> temperatureAfter(const Lump& lump, double start_C, double time_s)
 Result<double> endTemperature(const Lump& lump) {
     const auto rest = [&](double T) { return heatIn_W(lump, T); };
     if (!(rest(kColdest_C) > 0 && rest(kHottest_C) < 0))
-        return refuse(ProblemCode::NotDefined, "area_m2", plain(lump.area_m2), wanted("a skin that loses heat"));
+        return refuse(ProblemCode::NotDefined, "area_m2", plain(lump.area_m2), wanted("a surface that loses heat"));
     std::uintmax_t steps = 200;
     const auto at = boost::math::tools::toms748_solve(rest, kColdest_C, kHottest_C,
                                                       boost::math::tools::eps_tolerance<double>(48), steps);

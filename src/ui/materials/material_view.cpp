@@ -33,9 +33,9 @@ constexpr int kFigureCount = 8, kName = 0, kFirstFigure = 1, kFamily = kFirstFig
 
 QStringList headings() {
     return {QObject::tr("name"),         QObject::tr("E GPa"),      QObject::tr("ν"),
-            QObject::tr("grows µm/m K"), QObject::tr("yields MPa"), QObject::tr("kg/m³"),
-            QObject::tr("W/m K"),        QObject::tr("J/kg K"),     QObject::tr("warm it up to °C"),
-            QObject::tr("rubs as"),      QObject::tr("whose")};
+            QObject::tr("expansion µm/m K"), QObject::tr("yield MPa"), QObject::tr("kg/m³"),
+            QObject::tr("W/m K"),        QObject::tr("J/kg K"),     QObject::tr("ceiling °C"),
+            QObject::tr("friction as"),      QObject::tr("whose")};
 }
 
 QString familyText(FrictionFamily family) {

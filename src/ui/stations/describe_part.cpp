@@ -75,7 +75,7 @@ PartNote describeInStep(const section::Body& body, const JobSession& s) {
     const auto* step = s.step();
     if (press && (body.kind == BodyKind::Ram || body.kind == BodyKind::Bed))
         return {q(press->name) + ", " + q(body.id),
-                QObject::tr("Gives up to %1.").arg(q(d.force(press->capacity_N).text()))};
+                QObject::tr("Capacity %1.").arg(q(d.force(press->capacity_N).text()))};
     if (section::isTool(body.kind))
         note.detail += "; " + toolWords(body, s);
     else if (body.kind == BodyKind::RollingElements && step && step->step.bearing)

@@ -137,7 +137,7 @@ void WarmPage::addRoom() {
             [this, value, typed] { return numberTyped(m_session->job().heat.*value / typed); },
             [unit] { return unit; });
     };
-    m_sheet->addHeading(tr("Transfer, and what if"));
+    m_sheet->addHeading(tr("Transfer time and oven error"));
     number("walk", tr("Transfer"), &job::Heat::walk_s, {0, 600}, tr("s"));
     const auto d = m_session->display();
     number("ovenOff", tr("Oven error"), &job::Heat::off_K, {-50, 50}, q(d.temperatureRise(0).unit), d.riseTyped_K());

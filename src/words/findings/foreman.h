@@ -58,9 +58,10 @@ inline Sentence say(const found::WipeFaces&, const SayContext&) {
 }
 
 inline Sentence say(const found::FallsFree& f, const SayContext&) {
-    return {
-        tr("What lets go falls: {part}, {mass} kg").with("part", inSentence(f.part)).with("mass", figures(f.mass_kg)),
-        tr("a soft tray under it at the height it drops to; hold it where it is heavy")};
+    return {tr("It drops when it lets go: {part}, {mass} kg")
+                .with("part", inSentence(f.part))
+                .with("mass", figures(f.mass_kg)),
+            tr("a soft tray under it at the height it drops to; hold it where it is heavy")};
 }
 
 inline Sentence say(const found::LookAfterBreakaway&, const SayContext&) {
@@ -191,24 +192,26 @@ inline Sentence say(const found::PutInnerBack&, const SayContext&) {
 }
 
 inline Sentence say(const found::RingStays& f, const SayContext& t) {
-    const auto land = f.land_mm < 1 ? tr("no land for a knife or a claw behind it").text()
-                                    : tr("{size} behind it for a knife or a claw")
-                                          .with("size", t.d.size(std::round(f.land_mm * 10) / 10).text());
-    const auto plug = f.plug_mm > 0 ? tr("; the hollow {part} ({size}) needs a centre plug for the screw")
-                                          .with("part", inSentence(f.hub))
-                                          .with("size", dia(t, f.plug_mm))
-                                    : std::string();
-    const auto heat = f.over_K > 0 ? tr("; or warm the ring fast to {rise} over the {part} and let it drop, seals and "
-                                        "grease off first")
-                                         .with("rise", t.d.temperatureRise(f.over_K).text())
-                                         .with("part", inSentence(f.hub))
-                                   : std::string();
+    const auto detail = f.land_mm < 1
+                            ? tr("no land for a knife or a claw behind it: grind a relief {short} short of the "
+                                 "seat and split it")
+                            : tr("{size} behind it for a knife or a claw; else grind a relief {short} short of "
+                                 "the seat and split it");
     return {tr("If half the inner ring stays on the {part}").with("part", inSentence(f.hub)),
-            land + plug +
-                tr("; else grind a relief {short} short of the seat and split it")
-                    .with("short", t.d.size(kReliefShort_mm).text())
-                    .text() +
-                heat};
+            detail.with("size", t.d.size(std::round(f.land_mm * 10) / 10).text())
+                .with("short", t.d.size(kReliefShort_mm).text())};
+}
+
+inline Sentence say(const found::PlugTheHub& f, const SayContext& t) {
+    return {tr("The {part} is hollow: a centre plug for the puller’s screw").with("part", inSentence(f.hub)),
+            tr("for its bore of {size}").with("size", dia(t, f.bore_mm))};
+}
+
+inline Sentence say(const found::WarmTheRing& f, const SayContext& t) {
+    return {tr("Or warm the ring fast to {rise} over the {part}")
+                .with("rise", t.d.temperatureRise(f.over_K).text())
+                .with("part", inSentence(f.hub)),
+            tr("and let it drop: it is scrap; seals and grease off first, their char burns the skin")};
 }
 
 inline Sentence say(const found::WarmUpTo& f, const SayContext& t) {
@@ -334,15 +337,14 @@ inline Sentence say(const found::ThroughItsElements& f, const SayContext& t) {
 }
 
 inline Sentence say(const found::MethodLeaves& f, const SayContext& t) {
-    const auto range = t.d.fineRange(f.least_mm, f.most_mm) + " " + t.d.fine(0).unit;
-    const auto verdict = f.least_mm < 0                  ? tr("it can leave preload")
-                         : f.times > 1.5                 ? tr("about {times} times too much")
-                         : f.times > 0 && f.times < 0.67 ? tr("too little")
-                                                         : tr("not wholly inside the band");
+    const auto verdict = f.least_mm < 0                  ? tr("it can leave preload; set it by the indicator")
+                         : f.times > 1.5                 ? tr("about {times} times too much; set it by the indicator")
+                         : f.times > 0 && f.times < 0.67 ? tr("too little; set it by the indicator")
+                                                         : tr("not wholly inside the band; set it by the indicator");
     return {tr("This method leaves {range} of end play: {method}")
-                .with("range", range)
+                .with("range", t.d.fineRange(f.least_mm, f.most_mm) + " " + t.d.fine(0).unit)
                 .with("method", inSentence(settingMethodNamed(f.method))),
-            verdict.with("times", decimals(f.times, 1)).text() + tr("; set it by the indicator").text()};
+            verdict.with("times", decimals(f.times, 1))};
 }
 
 inline Sentence say(const found::DragBare&, const SayContext&) {

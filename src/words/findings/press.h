@@ -111,7 +111,8 @@ inline Sentence say(const found::TraceGalling& f, const SayContext& t) {
 }
 
 inline Sentence say(const found::TraceDropped& f, const SayContext& t) {
-    return {t.forceAt(tr("Fell by {force} at {value}"), f.at_mm, f.by_N), tr("the support or the stack moved")};
+    return {t.forceAt(tr("The force dropped by {force} at {value}"), f.at_mm, f.by_N),
+            tr("the support or the stack moved")};
 }
 
 inline Sentence say(const found::TraceGripped& f, const SayContext& t) {

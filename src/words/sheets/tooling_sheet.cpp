@@ -256,9 +256,9 @@ Sheet toolingSheet(const SheetInput& told, const plan::StepPlan& step, std::size
     }
     const auto& ways = step.tools->ways;
     if (ways.empty()) {
-        sheet.title = tr("Nothing to do it with yet");
+        sheet.title = tr("No press and no tools for this yet");
         sheet.tone = Tone::Stop;
-        sheet.verdict = tr("What to borrow, buy or turn:");
+        sheet.verdict = tr("Borrow, buy or turn:");
         addNotes(sheet, foreman::atSetUp(told.plan, step, nullptr), told.d);
         return worstFirst(std::move(sheet));
     }
