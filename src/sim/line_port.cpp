@@ -70,8 +70,12 @@ void LinePort::say(const QByteArray& line) {
     const auto bytes = line + '\n';
     for (auto* listener : m_listeners)
         listener->write(bytes);
-    // Nobody reads: what does not fit is gone, as on a real line.
-    if (m_terminal >= 0 && ::write(m_terminal, bytes.constData(), static_cast<std::size_t>(bytes.size())) < 0) return;
+    if (m_terminal < 0) return;
+    // Who reads late is waited for, as by an instrument with a handshake; where nobody reads, the line stands still.
+    constexpr qsizetype kWaits_bytes = 65536;
+    if (m_waiting.size() + bytes.size() <= kWaits_bytes) m_waiting += bytes;
+    const auto gone = ::write(m_terminal, m_waiting.constData(), static_cast<std::size_t>(m_waiting.size()));
+    if (gone > 0) m_waiting.remove(0, gone);
 }
 
 } // namespace arbor::sim

@@ -126,7 +126,7 @@ TEST(Unasked, RopewaySheaveIsFourSetUps) {
     for (const char* step : {"Get the flanged hub out", "Get the bearing 3207 out", "Press the bearing 3207 into",
                              "Press the flanged hub into"})
         EXPECT_THAT(tools, HasSubstr(step));
-    EXPECT_THAT(tools, HasSubstr("What lets go falls: flanged hub"));
+    EXPECT_THAT(tools, HasSubstr("It drops when it lets go: flanged hub"));
     EXPECT_THAT(job.says("strip"), HasSubstr("If half the inner ring stays on the flanged hub"));
 }
 

@@ -270,6 +270,6 @@ TEST(AdjustPlan, AMethodOutsideTheBandSaysByHowMuch) {
     EXPECT_EQ(leaves.method, "part_of_a_turn");
     const double middle = (leaves.least_mm + leaves.most_mm) / 2;
     EXPECT_NEAR(leaves.times, middle / p.adjust->target_mm.mid(), 1e-12);
-    // Half a turn of a 1.5 thread is 0.75 mm, and the way to the next slot.
-    EXPECT_GE(leaves.most_mm, 0.75 - 1e-9);
+    // Half a turn of a 1.5 thread is 0.75 mm; the indicator's uncertainty widens it.
+    EXPECT_NEAR(middle, 0.75, 0.05);
 }

@@ -169,7 +169,7 @@ TEST_F(Live, UnpluggedAndBackWithTheRecordingWhole) {
     EXPECT_TRUE(live().stateText().contains("what is this"));
     first.reset();
     ASSERT_TRUE(QTest::qWaitFor([&] { return !live().connected(); }, kPatience_ms));
-    EXPECT_TRUE(find<QLabel>("pressLineState")->text().contains("hung up"));
+    EXPECT_TRUE(find<QLabel>("pressLineState")->text().contains("closed the connection"));
     EXPECT_TRUE(live().recording());
     sim::LinePort second;
     second.listen(address.section(':', 1).toUShort());

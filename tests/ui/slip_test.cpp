@@ -173,8 +173,8 @@ TEST_F(SlipText, PickedPartsSayWhatTheyAre) {
                                             {BodyKind::Driver, "drawer A4"},
                                             {BodyKind::Support, "Carries the work"},
                                             {BodyKind::Spacer, "Fills the height"},
-                                            {BodyKind::Ram, "Gives up to"},
-                                            {BodyKind::Bed, "Gives up to"},
+                                            {BodyKind::Ram, "Capacity"},
+                                            {BodyKind::Bed, "Capacity"},
                                             {BodyKind::Seal, "must not be pushed"},
                                             {BodyKind::Encoder, "must not be pushed"},
                                             {BodyKind::KeepClear, "must not be pushed"}};
