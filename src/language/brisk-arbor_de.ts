@@ -11954,10 +11954,6 @@ und %1 weitere</translation>
         <translation>Eintreiber auf den Rand der Dichtungsrückseite</translation>
     </message>
     <message>
-        <source>{inner} to {outer}, nothing on the lip beyond {lip}; never carry it by its lip</source>
-        <translation>{inner} bis {outer}, nichts auf der Lippe jenseits {lip}; nie an der Lippe tragen</translation>
-    </message>
-    <message>
         <source>Seal flush with the face</source>
         <translation>Dichtung bündig mit der Fläche</translation>
     </message>
@@ -12276,6 +12272,54 @@ und %1 weitere</translation>
     <message>
         <source>not wholly inside the band; set it by the indicator</source>
         <translation>nicht ganz in der Spanne; mit der Messuhr einstellen</translation>
+    </message>
+    <message>
+        <source>Stack tried cold</source>
+        <translation>Aufbau kalt probiert</translation>
+    </message>
+    <message>
+        <source>not yet</source>
+        <translation>noch nicht</translation>
+    </message>
+    <message>
+        <source>yes: sleeve, support, stroke and reach</source>
+        <translation>ja: Hülse, Auflage, Hub und Reichweite</translation>
+    </message>
+    <message>
+        <source>its free end, {outer}</source>
+        <translation>sein freies Ende, {outer}</translation>
+    </message>
+    <message>
+        <source>{inner} to {outer}, nothing inside {lip}; never carry it by its lip</source>
+        <translation>{inner} bis {outer}, nichts innerhalb {lip}; nie an der Lippe tragen</translation>
+    </message>
+    <message>
+        <source>{inner} to {outer}, nothing outside {lip}; never carry it by its lip</source>
+        <translation>{inner} bis {outer}, nichts außerhalb {lip}; nie an der Lippe tragen</translation>
+    </message>
+    <message>
+        <source>What the work is done with</source>
+        <translation>Womit gearbeitet wird</translation>
+    </message>
+    <message>
+        <source>{part} stops on the tube, not past it</source>
+        <translation>{part}: schlägt am Rohr an, nicht weiter</translation>
+    </message>
+    <message>
+        <source>home is where it touches the {tube}: watch the travel, hold no load</source>
+        <translation>Endsitz ist, wo es anliegt: {tube}; auf den Weg achten, keine Last halten</translation>
+    </message>
+    <message>
+        <source>hammer on {tool}, a little all round</source>
+        <translation>Hammer auf {tool}, rundum immer ein wenig</translation>
+    </message>
+    <message>
+        <source>draw bolt, on the machine</source>
+        <translation>Zugschraube, an der Maschine</translation>
+    </message>
+    <message>
+        <source>by hand: no press, no bolt</source>
+        <translation>von Hand: keine Presse, keine Zugschraube</translation>
     </message>
 </context>
 </TS>

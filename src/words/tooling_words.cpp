@@ -148,6 +148,7 @@ namespace {
 
 std::string handName(const plan::HandSetup& hand) {
     if (!hand.tool) return tr("{method}: not on the rack").with("method", inSentence(methodName(hand.method)));
+    if (hand.struck) return tr("hammer on {tool}, a little all round").with("tool", hand.tool->id);
     if (hand.jaws) return tr("jaw puller {tool}").with("tool", hand.tool->id);
     const auto text =
         hand.second ? tr("{method}: {tool} with {second}").with("second", hand.second->id) : tr("{method}: {tool}");
@@ -155,6 +156,18 @@ std::string handName(const plan::HandSetup& hand) {
 }
 
 } // namespace
+
+std::string meansName(job::Means means) {
+    switch (means) {
+    case job::Means::Press:
+        return tr("Press", "machine");
+    case job::Means::DrawBolt:
+        return tr("draw bolt, on the machine");
+    case job::Means::Hand:
+        return tr("by hand: no press, no bolt");
+    }
+    return {};
+}
 
 std::string wayName(const plan::StepSetup& way) {
     if (way.hand) return handName(*way.hand);

@@ -25,6 +25,7 @@ std::string pressLine(const catalog::Press& press, const Display& display);
 /// "Press the bearing 3206 into the turret housing", "Get the bearing 3206 out of the turret housing"
 std::string stepTitle(const plan::WorkStep& step);
 /// "S14 on R05, 30-tonne shop press", "draw bolt B1", "soft drift"; how it is done in a few words.
+std::string meansName(job::Means means);
 std::string wayName(const plan::StepSetup& way);
 /// What that way does, in a line: which part is pushed and which is held, whether it is turned over.
 std::string wayDetail(const plan::StepSetup& way, const plan::WorkStep& step);

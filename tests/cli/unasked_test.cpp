@@ -83,6 +83,7 @@ TEST(Unasked, SorterRollerIsPulledHeatedAndFittedWithItsTube) {
     const auto together = job.says("route");
     EXPECT_THAT(together, HasSubstr("pilot side up"));
     EXPECT_THAT(together, HasSubstr("Centre the tube with grease"));
+    EXPECT_THAT(together, HasSubstr("Upper bearing stops on the tube, not past it"));
     EXPECT_THAT(together, HasSubstr("No way round of its own: upper bearing"));
     EXPECT_THAT(job.says("tools", "in:upper"), ContainsRegex("Stops on the (tube|roller)"));
     EXPECT_THAT(job.says("turn", "in:lower"), HasSubstr("Ø28.8"));
@@ -101,6 +102,7 @@ TEST(Unasked, PumpFramesBearingLiesDeepAndItsRingIsBroken) {
     job.write("\"strip\": {", "\"strip\": {\"as_found\": [\"inner_ring_missing\", \"lug_broken\"],");
     const auto strip = job.says("strip");
     EXPECT_THAT(strip, HasSubstr("Put the inner ring back in"));
+    EXPECT_THAT(strip, Not(HasSubstr("grips in its 40 mm bore"))); // no ring is there to grip
     EXPECT_THAT(strip, HasSubstr("A lug is broken: hook the stump out"));
     EXPECT_THAT(strip, HasSubstr("eye protection"));
 }
@@ -127,6 +129,13 @@ TEST(Unasked, RopewaySheaveIsFourSetUps) {
                              "Press the flanged hub into"})
         EXPECT_THAT(tools, HasSubstr(step));
     EXPECT_THAT(tools, HasSubstr("It drops when it lets go: flanged hub"));
+    // On the machine, with the draw-bolt kit of its rack: no press is spoken of.
+    Brought onTheMachine("ropeway-sheave");
+    onTheMachine.write("\"units\"", "\"means\": \"draw_bolt\", \"units\"");
+    const auto bolted = onTheMachine.says("tools");
+    EXPECT_THAT(bolted, Not(HasSubstr("shop press")));
+    EXPECT_THAT(bolted, HasSubstr("Stack on the bolt"));
+    EXPECT_THAT(onTheMachine.says("tools", "in:hub"), HasSubstr("Torque up to"));
     EXPECT_THAT(job.says("strip"), HasSubstr("If half the inner ring stays on the flanged hub"));
 }
 

@@ -280,6 +280,54 @@ TEST(Foreman, ABareShopIsToldWhatToBorrowOrTurn) {
     EXPECT_FALSE(said<found::ViceWillDo>(list)) << "a collar is no seal";
 }
 
+TEST(Foreman, AHammerAndASleeveWhereThereIsNoPress) {
+    auto job = demoJob("seamer-turret-upper");
+    job.means = job::Means::Hand;
+    const auto plan = plan::planJob(job, demoTables(), {{}, {}, true, {}});
+    EXPECT_EQ(plan.press, nullptr);
+    EXPECT_TRUE(plan.problems.empty());
+    const auto& in = plan.steps[plan::stepNamed(plan.steps, "in:bearing").value()];
+    ASSERT_TRUE(in.way() && in.way()->hand);
+    EXPECT_TRUE(in.way()->hand->struck);
+    ASSERT_TRUE(in.way()->hand->tool);
+    EXPECT_FALSE(in.way()->hand->tool->hardened) << "hard on hard is never struck";
+    EXPECT_TRUE(said<found::HandNoForce>(in.way()->findings()));
+    for (const auto& step : plan.steps)
+        for (const auto& way : step.tools->ways)
+            EXPECT_FALSE(way.pressed) << step.step.key;
+}
+
+TEST(Foreman, OnTheMachineTheDrawBoltIsAllThereIs) {
+    auto job = demoJob("trolley-line-sheave");
+    job.means = job::Means::DrawBolt;
+    const auto plan = plan::planJob(job, demoTables(), {{}, {}, true, {}});
+    for (const auto& step : plan.steps)
+        for (const auto& way : step.tools->ways) {
+            if (!way.pressed || !way.pressed->choice) continue;
+            EXPECT_EQ(way.pressed->choice->press, nullptr) << step.step.key;
+            EXPECT_TRUE(way.pressed->choice->bolt) << step.step.key;
+        }
+}
+
+TEST(Foreman, TheStackIsTriedColdUntilSomebodyHas) {
+    EXPECT_TRUE(said<found::TryItCold>(foreman::atWarm(false)));
+    EXPECT_FALSE(said<found::TryItCold>(foreman::atWarm(true)));
+}
+
+TEST(Foreman, ASealIsDrivenOnItsRim) {
+    // Outside 72, bore 48: the shell is the outer 0.45 of the wall, so the lip begins at 72 - 0.45 x 24 = 61.2.
+    const Work work(demoJob("steam-kettle-seal"));
+    const auto list = work.setUp("in:seal");
+    const auto* rim = said<found::SealByItsRim>(list);
+    ASSERT_TRUE(rim);
+    EXPECT_TRUE(rim->lipInside);
+    EXPECT_NEAR(rim->lip_mm, 61.2, 1e-9);
+    EXPECT_GE(rim->inner_mm, rim->lip_mm - 1e-9);
+    const auto* depth = said<found::SealDepth>(list);
+    ASSERT_TRUE(depth);
+    EXPECT_NEAR(depth->depth_mm, 6, 1e-9);
+}
+
 TEST(Foreman, AScrappedSeatStopsWhatComesAfterIt) {
     auto job = demoJob("seamer-turret-upper");
     job.strip.onTheBench.insert("bearing");

@@ -243,6 +243,12 @@ TEST_F(Closing, TheRunInIsReadUntilItSettles) {
     EXPECT_EQ(job().closing.runIn.readings.size(), 2u);
     type("runIn", "45 39.5");
     EXPECT_TRUE(slipSays("settled"));
+    EXPECT_TRUE(slipSays("What killed the old bearing is not said"));
+    type("cause", "water got in");
+    EXPECT_EQ(saved().closing.cause, "water got in");
+    EXPECT_TRUE(slipSays("What was done about it?"));
+    type("remedy", "new seal, drain opened");
+    EXPECT_FALSE(slipSays("What was done about it?"));
     type("releasedBy", "Piet Oduya");
     EXPECT_EQ(saved().closing.releasedBy, "Piet Oduya");
     EXPECT_FALSE(slipSays("Not released yet"));

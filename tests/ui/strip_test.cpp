@@ -8,6 +8,7 @@
 #include "ui/strip/strip_page.h"
 #include "ui/strip/way_round_picture.h"
 
+#include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QImage>
@@ -51,6 +52,23 @@ TEST_F(Strip, TakingApartByKeyboardAloneEndsAtTheNextStation) {
     EXPECT_EQ(window->jobView()->current(), Station::Measure);
     EXPECT_EQ(saved().strip.out.size(), 8u);
     EXPECT_TRUE(saved().done.contains(Station::Strip));
+}
+
+TEST_F(Strip, HowItCameInIsTickedAndSaid) {
+    openStrip("seamer-turret-upper");
+    auto* oil = window->findChild<QAction*>("asFound/oil_inside");
+    ASSERT_TRUE(oil);
+    oil->trigger();
+    EXPECT_TRUE(saved().strip.asFound.contains(job::AsFound::OilInside));
+    EXPECT_TRUE(find<QPushButton>("stripAsFound")->text().contains("oil inside"));
+    page->setFocus();
+    key(Qt::Key_Home);
+    while (page->current() > 0)
+        key(Qt::Key_Up);
+    EXPECT_TRUE(slipSays("Oil inside: tilt it"));
+    oil->trigger();
+    EXPECT_TRUE(saved().strip.asFound.empty());
+    EXPECT_FALSE(slipSays("Oil inside: tilt it"));
 }
 
 TEST_F(Strip, SectionShowsTheWorkAsItStands) {

@@ -208,6 +208,24 @@ TEST_F(Tooling, AChosenToolThatIsGoneIsNamedAndCanBeLetGo) {
     EXPECT_TRUE(slipSays("the inner ring is carried"));
 }
 
+TEST_F(Tooling, TheWorkIsDoneWithAnotherPressTheBoltOrByHand) {
+    const auto& presses = session().tables().rack.presses;
+    const int bolt = static_cast<int>(presses.size());
+    choose("means", 1);
+    EXPECT_EQ(saved().press, presses[1].id);
+    choose("means", bolt);
+    EXPECT_EQ(saved().means, job::Means::DrawBolt);
+    EXPECT_EQ(session().plan().press, nullptr);
+    choose("means", bolt + 1);
+    EXPECT_EQ(saved().means, job::Means::Hand);
+    EXPECT_EQ(slip().title, "By hand");
+    EXPECT_TRUE(slipSays("hammer on"));
+    EXPECT_TRUE(slipSays("Push on the"));
+    choose("means", 0);
+    EXPECT_EQ(saved().means, job::Means::Press);
+    EXPECT_EQ(saved().press, presses[0].id);
+}
+
 class Turning : public WindowTest {
 protected:
     Turning() {

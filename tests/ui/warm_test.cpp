@@ -89,6 +89,15 @@ TEST_F(Warm, ByTheSpaceKeyFromTheOvenToTheHold) {
     EXPECT_EQ(faces()[1].name, "Cooling"); // and goes on in the header of every screen
 }
 
+TEST_F(Warm, TheStackIsTriedColdAndTicked) {
+    openWarm();
+    EXPECT_TRUE(slipSays("Try the whole stack cold first"));
+    choose("triedCold", 1);
+    EXPECT_TRUE(ownStep(saved()).heat.triedCold);
+    EXPECT_FALSE(slipSays("Try the whole stack cold first"));
+    EXPECT_TRUE(slipSays("The temperature decides"));
+}
+
 TEST_F(Warm, TooLateIsSaidAsSuch) {
     openWarm();
     soakBoth();

@@ -247,8 +247,9 @@ struct TiltForOil { static constexpr auto key = "tilt_for_oil"; };
 struct CountParts { static constexpr auto key = "count_parts"; int parts; };
 struct NumberOutward { static constexpr auto key = "number_outward"; std::string part; };
 struct CollarSides { static constexpr auto key = "collar_sides"; std::string part; };
+struct StopsOnTheTube { static constexpr auto key = "stops_on_the_tube"; std::string part, tube; };
 struct TubeCentred { static constexpr auto key = "tube_centred"; std::string part; };
-struct SealByItsRim { static constexpr auto key = "seal_by_its_rim"; double inner_mm, outer_mm, lip_mm; std::string part; };
+struct SealByItsRim { static constexpr auto key = "seal_by_its_rim"; double inner_mm, outer_mm, lip_mm; bool lipInside; std::string part; }; ///< the lip lies inside its Ø, or outside
 struct SealDepth { static constexpr auto key = "seal_depth"; double depth_mm; }; ///< below the face; 0: flush
 struct CoverTheSteps { static constexpr auto key = "cover_the_steps"; double largest_mm, lip_mm; std::string seal; };
 struct LipRunsOn { static constexpr auto key = "lip_runs_on"; double dia_mm; std::string part; };
@@ -306,9 +307,9 @@ using All = Kinds<
     WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted, ViceWillDo, DriverWanted, SupportWanted,
     ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone,
     FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, GoRound, PutInnerBack, RingStays, PlugTheHub,
-    WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred, SealByItsRim, SealDepth,
-    CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim, WetTheBearing,
-    WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare, OilTheThread,
-    SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
+    WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred, StopsOnTheTube,
+    SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand, PinClear,
+    CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves,
+    DragBare, OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
 
 } // namespace arbor::found

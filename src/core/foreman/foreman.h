@@ -26,7 +26,7 @@ AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const pla
 /// While it is pressed.
 AdviceList atPress(const plan::StepPlan& step);
 
-/// Before a part leaves oven or freezer.
-AdviceList atWarm();
+/// Before a part leaves oven or freezer. @param triedCold  the stack was, and somebody has ticked it
+AdviceList atWarm(bool triedCold);
 
 } // namespace arbor::foreman

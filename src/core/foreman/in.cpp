@@ -72,6 +72,7 @@ private:
         switch (m_part.kind) {
         case PartKind::Bearing:
             if (!m_part.wayRound) say(found::NumberOutward{m_part.name()});
+            onATube();
             if (m_job.strip.asFound.contains(AsFound::OilInside)) say(found::WetTheBearing{}, Severity::Check);
             break;
         case PartKind::LockCollar:
@@ -97,6 +98,20 @@ private:
             break;
         default: // nothing is said of the others' kind alone
             break;
+        }
+    }
+
+    /// A tube between the rings is what the second bearing comes to stand on.
+    void onATube() {
+        constexpr double kTouches_mm = 0.05;
+        const bool fromAbove = m_move.way == Way::Up;
+        for (std::size_t p = 0; p < m_strip.assembly.parts.size(); ++p) {
+            const auto& tube = m_strip.assembly.parts[p];
+            if (!(m_move.present & only(p)) || tube.kind != PartKind::SpacerTube) continue;
+            const double end = fromAbove ? tube.bodies.front().top() : tube.bodies.front().bottom();
+            for (const auto& body : m_part.bodies)
+                if (std::abs((fromAbove ? body.bottom() : body.top()) - end) < kTouches_mm)
+                    return say(found::StopsOnTheTube{m_part.name(), tube.name()}, Severity::Check);
         }
     }
 

@@ -79,7 +79,8 @@ private:
         say(found::PushOn{face.innerDia_mm, face.outerDia_mm, face.width_mm(), m_task.faceName});
         if (const auto& lip = m_task.pushedLip)
             say(found::SealByItsRim{face.innerDia_mm, face.outerDia_mm,
-                                    m_task.inBore ? lip->outerDia_mm : lip->innerDia_mm, m_task.faceName});
+                                    m_task.inBore ? lip->outerDia_mm : lip->innerDia_mm, m_task.inBore,
+                                    m_task.faceName});
     }
 
     void carry() {
@@ -182,14 +183,14 @@ void append(AdviceList& to, AdviceList more) {
 } // namespace
 
 AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const plan::StepSetup* way) {
-    if (step.step.tasks.empty() || (way && !way->pressed)) return {};
+    if (step.step.tasks.empty() || (way && !way->pressed && step.step.out)) return {};
     const auto& task = step.step.tasks[way ? way->task : 0];
     auto out = SettingUp(plan, step, task).all();
-    if (way && way->pressed->choice && way->pressed->choice->bolt && !way->pressed->choice->press)
+    if (way && way->pressed && way->pressed->choice && way->pressed->choice->bolt && !way->pressed->choice->press)
         out.push_back({found::OilTheThread{way->pressed->choice->bolt->id}, Severity::Info, "HB8"});
     if (!way)
         append(out, Wanted(step, task).everything());
-    else if (!way->proven())
+    else if (way->pressed && !way->proven())
         append(out, Wanted(step, task).besides(*way->pressed));
     return out;
 }
@@ -200,8 +201,10 @@ AdviceList atPress(const plan::StepPlan& step) {
     return out;
 }
 
-AdviceList atWarm() {
-    return {{found::TryItCold{}, Severity::Check, "HB8"}, {found::TemperatureDecides{}, Severity::Info, "HB8"}};
+AdviceList atWarm(bool triedCold) {
+    AdviceList out{{found::TemperatureDecides{}, Severity::Info, "HB8"}};
+    if (!triedCold) out.insert(out.begin(), {found::TryItCold{}, Severity::Check, "HB8"});
+    return out;
 }
 
 } // namespace arbor::foreman

@@ -279,18 +279,19 @@ constexpr auto fieldsOf(Tag<HeatReading>) {
 
 constexpr auto fieldsOf(Tag<StepHeat>) {
     using Mine = HeatOverrides;
-    return std::tuple{field("press_cold", &StepHeat::pressCold),
-                      field("press_at", kTime, &StepHeat::pressAt),
-                      field("outer_degC", &StepHeat::overrides, &Mine::outer_C),
-                      field("inner_degC", &StepHeat::overrides, &Mine::inner_C),
-                      field("outer_source", &StepHeat::overrides, &Mine::outerSource),
-                      field("inner_source", &StepHeat::overrides, &Mine::innerSource),
-                      field("margin_um", kTold.in(kUm), &StepHeat::overrides, &Mine::margin_mm),
-                      field("clocks", &StepHeat::clocks),
-                      field("readings", kTold.about("of the thermometer, since the carry began"), &StepHeat::readings),
-                      field("counted",
-                            kTold.about("when the clocks and readings were said, by the machine's own count"),
-                            &StepHeat::counted)};
+    return std::tuple{
+        field("press_cold", &StepHeat::pressCold),
+        field("tried_cold", kTold.about("the whole stack, before anything was warmed"), &StepHeat::triedCold),
+        field("press_at", kTime, &StepHeat::pressAt),
+        field("outer_degC", &StepHeat::overrides, &Mine::outer_C),
+        field("inner_degC", &StepHeat::overrides, &Mine::inner_C),
+        field("outer_source", &StepHeat::overrides, &Mine::outerSource),
+        field("inner_source", &StepHeat::overrides, &Mine::innerSource),
+        field("margin_um", kTold.in(kUm), &StepHeat::overrides, &Mine::margin_mm),
+        field("clocks", &StepHeat::clocks),
+        field("readings", kTold.about("of the thermometer, since the carry began"), &StepHeat::readings),
+        field("counted", kTold.about("when the clocks and readings were said, by the machine's own count"),
+              &StepHeat::counted)};
 }
 
 constexpr auto fieldsOf(Tag<tooling::TurnOverrides>) {
@@ -448,6 +449,7 @@ constexpr auto fieldsOf(Tag<Job>) {
         field("measured", kFound.about("what was found when the parts were clean"), &Job::measured),
         field("lubricant", kTold.always(), &Job::lubricant),
         field("press", kNeeded.about("of the rack: the one at hand"), &Job::press),
+        field("means", kTold.about("what the work is done with"), &Job::means),
         field("intake", kFound.about("what is known before stripping"), &Job::intake),
         field("strip", kFound.about("how far it is taken apart and put together; parts by id"), &Job::strip),
         field("heat", kTold.about("warming and chilling"), &Job::heat),

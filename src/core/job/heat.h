@@ -44,6 +44,7 @@ struct HeatReading {
 /// Warming and chilling for one step.
 struct StepHeat {
     bool pressCold = false; ///< no warming: straight in
+    bool triedCold = false; ///< the stack, its stroke and its reach, before anything was warmed
     HeatOverrides overrides;
     std::string pressAt; ///< ISO 8601: when it shall be pressed; empty: not said
     std::vector<Clock> clocks;

@@ -32,6 +32,14 @@ enum class Check { Rock, Turn, Listen, Heat, Leak };
 inline constexpr Check kChecks[] = {Check::Rock, Check::Turn, Check::Listen, Check::Heat, Check::Leak};
 enum class Found { NotLooked, Fine, Bad };
 
+/// What the work is done with.
+enum class Means {
+    Press,    ///< the one at hand, or another of the rack where that one does not do
+    DrawBolt, ///< on the machine: a draw bolt, by its nut or a hollow ram
+    Hand,     ///< no press and no bolt: pullers, drift, hammer and sleeve
+};
+inline constexpr Means kMeans[] = {Means::Press, Means::DrawBolt, Means::Hand};
+
 /// What is known before stripping.
 struct Intake {
     std::string complaint;
@@ -141,6 +149,7 @@ struct Job {
     Measured measured;
     catalog::Lubricant lubricant = catalog::Lubricant::LightOil; ///< of the steps that say nothing else
     std::string press;                                           ///< of the rack: the one at hand
+    Means means = Means::Press;
     arrangement::Arrangement arrangement;
     Intake intake;
     StripState strip;

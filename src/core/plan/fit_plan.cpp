@@ -80,7 +80,7 @@ Result<void> fitSeat(SeatPlan& out, const DrawnSeat& s, const Job& job, const ta
         out.fit->because.push_back(
             {found::FrictionLearned{friction.learned->mean, friction.learned->scatter, friction.learned->presses},
              Severity::Info, "LOG"});
-    const auto* press = lib.rack.press(job.press);
+    const auto* press = pressAtHand(job, lib.rack);
     out.off = route::breakaway(out.fit->pressForce_N, job.strip.rust,
                                press ? press->stiffness_N_per_mm : kFrameStiffness_N_per_mm);
     for (const auto* side : {&out.hole, &out.shaft})

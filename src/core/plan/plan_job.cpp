@@ -72,8 +72,9 @@ void fillStations(Plan& plan, const Job& job, const tables::Tables& lib, const A
     if (!fits) return append(plan.problems, std::move(fits.error()));
     plan.fits = std::move(*fits);
     takeForces(plan.strip, *plan.fits);
-    plan.press = lib.rack.press(job.press);
-    if (!plan.press && !lib.rack.presses.empty()) // none at all is a shop that has nothing yet
+    plan.press = pressAtHand(job, lib.rack);
+    if (!plan.press && job.means == job::Means::Press &&
+        !lib.rack.presses.empty()) // none at all is a shop that has nothing yet
         plan.problems.push_back({ProblemCode::UnknownName, "press", job.press, wanted("a press of the rack")});
     const Given given{job, lib, plan.strip, *plan.fits, plan.press};
     planHeats(plan, given);

@@ -28,10 +28,20 @@ private:
         for (std::size_t partner = 0; partner < m_assembly.parts.size(); ++partner) {
             if (!(m_ways.pressedTo(d.part) & d.present & route::only(partner))) continue;
             TightRing out{route::siteOf(m_assembly, d.part, partner, d.way, d.present), {}, {}, {}, {}};
+            if (m_job.strip.asFound.contains(job::AsFound::InnerRingMissing)) takeInnerOut(out.site);
             out.ways = route::removalsOf(out.site);
             preferChosen(out.ways, m_assembly.parts[d.part].id);
             m_out.push_back(std::move(out));
         }
+    }
+
+    /// Its inner ring is gone: only the bore of the outer one is left to take hold of, and nothing else to push.
+    void takeInnerOut(route::RingSite& site) const {
+        const auto& part = m_assembly.parts[site.ring];
+        if (part.kind != arrangement::PartKind::Bearing || !site.inBore) return;
+        for (const auto& body : part.bodies)
+            if (body.kind == section::BodyKind::OuterRing) site.ownBore_mm = body.boreDia();
+        site.otherLand_mm = 0;
     }
 
     /// What the user chose comes first, as long as the room allows it.
@@ -55,6 +65,10 @@ const TightRing* StripPlan::ring(std::size_t part) const {
     const auto found =
         std::find_if(rings.begin(), rings.end(), [&](const TightRing& r) { return r.site.ring == part; });
     return found == rings.end() ? nullptr : &*found;
+}
+
+const catalog::Press* pressAtHand(const job::Job& job, const catalog::Rack& rack) {
+    return job.means == job::Means::Press ? rack.press(job.press) : nullptr;
 }
 
 StripPlan planStrip(const job::Job& job, const tables::Tables& lib) {

@@ -2,6 +2,7 @@
 
 #include "core/arrangement/assembly.h"
 #include "core/catalog/material.h"
+#include "core/catalog/rack.h"
 #include "core/route/kit.h"
 #include "core/route/order.h"
 #include "core/route/removal.h"
@@ -43,6 +44,9 @@ struct StripPlan {
     bool sound() const { return faults.empty() && order.stuck == 0; }
     const TightRing* ring(std::size_t part) const;
 };
+
+/// The press the job is worked on; null: it is worked without one, or its name is not on the rack.
+const catalog::Press* pressAtHand(const job::Job& job, const catalog::Rack& rack);
 
 /// Without the forces, which are Fit's.
 StripPlan planStrip(const job::Job& job, const tables::Tables& tables);

@@ -35,6 +35,7 @@ struct WorkStep {
 struct HandSetup {
     route::Method method = route::Method::Drift;
     bool jaws = false;                     ///< a jaw puller on the shaft's end
+    bool struck = false;                   ///< going in, with a hammer on a sleeve
     const catalog::Tool* tool = nullptr;   ///< null: the rack has none, one is to be borrowed
     const catalog::Tool* second = nullptr; ///< the slide hammer of a collet
     AdviceList findings;

@@ -130,10 +130,13 @@ public:
 
     StepTools all() {
         lookForOverrides();
-        pressWays();
-        boltWays();
+        const auto means = m_given.job.means;
+        if (means == job::Means::Press) pressWays();
+        if (means != job::Means::Hand) boltWays();
         if (m_step.out && m_step.ring) handWays();
-        if (std::none_of(m_out.ways.begin(), m_out.ways.end(), [](const StepSetup& w) { return w.proven(); }))
+        if (!m_step.out && means == job::Means::Hand) struckWay();
+        if (means == job::Means::Press &&
+            std::none_of(m_out.ways.begin(), m_out.ways.end(), [](const StepSetup& w) { return w.proven(); }))
             turnedWays();
         std::stable_sort(m_out.ways.begin(), m_out.ways.end(),
                          [&](const StepSetup& a, const StepSetup& b) { return rank(a) < rank(b); });
@@ -258,14 +261,35 @@ private:
         }
     }
 
+    /// The best sleeve of the rack under a hammer: soft, on the ring that goes in. Nobody knows the force.
+    void struckWay() {
+        std::optional<StepSetup> best;
+        double score = -INFINITY;
+        tooling::LoadCase unknown;
+        unknown.known = false;
+        for (std::size_t t = 0; t < m_step.tasks.size(); ++t)
+            for (const auto& tool : m_rack.tools) {
+                if (!catalog::isDriver(tool.kind) || tool.hardened) continue;
+                const tooling::DriverBench bench(m_step.tasks[t], unknown, {tool.outsideDia_mm, 0});
+                const tooling::Candidate candidate{&tool, {}, bench.check(&tool)};
+                const double s = tooling::driverScore(candidate, m_worked);
+                if (!candidate.usable() || s <= score) continue;
+                score = s;
+                HandSetup hand{Method::Drift, false, true, &tool, nullptr, candidate.check.findings};
+                hand.findings.push_back(tooling::look(found::HandNoForce{}));
+                best = StepSetup{t, {}, std::move(hand), {}, {}};
+            }
+        if (best) m_out.ways.push_back(std::move(*best));
+    }
+
     void addSimple(ToolKind kind, Method method) {
         const auto tools = ofKind(kind);
         if (tools.empty()) return addMissing(method);
-        m_out.ways.push_back({0, {}, HandSetup{method, false, tools.front(), nullptr, {}}, {}, {}});
+        m_out.ways.push_back({0, {}, HandSetup{method, false, false, tools.front(), nullptr, {}}, {}, {}});
     }
 
     void addMissing(Method method, AdviceList wanted = {}) {
-        HandSetup hand{method, false, nullptr, nullptr, std::move(wanted)};
+        HandSetup hand{method, false, false, nullptr, nullptr, std::move(wanted)};
         hand.findings.insert(hand.findings.begin(),
                              tooling::stop(found::NotOnTheRack{std::string(route::name(method))}));
         m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
@@ -276,7 +300,7 @@ private:
         const double bore = ring.site.ownBore_mm;
         for (const auto* collet : ofKind(ToolKind::Collet)) {
             if (collet->least_mm > bore || collet->most_mm < bore || hammers.empty()) continue;
-            HandSetup hand{Method::Collet, false, collet, hammers.front(), {}};
+            HandSetup hand{Method::Collet, false, false, collet, hammers.front(), {}};
             judgePull(hand, std::min(collet->capacity_N > 0 ? collet->capacity_N : INFINITY,
                                      hammers.front()->capacity_N > 0 ? hammers.front()->capacity_N : INFINITY));
             m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
@@ -297,7 +321,7 @@ private:
                               jaws->most_mm >= outside && jaws->reach_mm >= reach;
             const bool onElements = site.land_mm < kLeastJawLand_mm && site.otherLand_mm >= kLeastJawLand_mm;
             if (!fits || (site.land_mm < kLeastJawLand_mm && !onElements)) continue;
-            HandSetup hand{Method::Separator, true, jaws, nullptr, {}};
+            HandSetup hand{Method::Separator, true, false, jaws, nullptr, {}};
             if (onElements)
                 hand.findings.push_back(tooling::look(
                     found::PathThroughElements{m_step.load.greatest_N(), m_step.load.staticAxial_N, "outer ring"},
@@ -353,7 +377,14 @@ StepTools toolsFor(const WorkStep& step, const Given& given) {
 
 ToolMemory::Known ToolMemory::knownOf(const WorkStep& step, const Given& given) {
     const auto& part = given.strip.assembly.parts[step.part];
-    Known out{step, job::stepOf(given.job, step.id).overrides, given.press, given.fits.lookAt, part.bodies, {}, {}};
+    Known out{step,
+              job::stepOf(given.job, step.id).overrides,
+              given.press,
+              given.job.means,
+              given.fits.lookAt,
+              part.bodies,
+              {},
+              {}};
     if (!step.ring) return out;
     out.site = given.strip.rings[*step.ring].site;
     out.removals = given.strip.rings[*step.ring].ways;

@@ -37,6 +37,7 @@ private:
         WorkStep step;
         job::StepOverrides overrides;
         const catalog::Press* press = nullptr;
+        job::Means means = job::Means::Press;
         std::vector<measure::LookAt> lookAt;
         std::vector<section::Body> part; ///< that moves, which a hand tool takes hold of
         std::optional<route::RingSite> site;

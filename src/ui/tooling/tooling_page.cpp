@@ -69,14 +69,17 @@ ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
 QWidget* ToolingPage::buildHead() {
     auto* head = new QWidget(this);
     m_ways = choiceBox("toolingWay", tr("Ways to do it, best first (W)"), head);
+    m_means = choiceBox("means", tr("What the work is done with"), head);
     auto* turn = new QPushButton(tr("Make a sleeve"), head);
     turn->setObjectName("turnOne");
     turn->setMinimumHeight(theme::kTouch);
     turn->setFocusPolicy(Qt::TabFocus);
     auto* row = new QHBoxLayout(head);
     row->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
+    row->addWidget(m_means);
     row->addWidget(m_ways, 1);
     row->addWidget(turn);
+    connect(m_means, &QComboBox::activated, this, &ToolingPage::takeMeans);
     connect(m_ways, &QComboBox::activated, this, &ToolingPage::takeWay);
     connect(turn, &QPushButton::clicked, this, [this] { showTurning(m_below->currentWidget() != m_turn); });
     return head;
@@ -96,7 +99,31 @@ const plan::StepSetup* ToolingPage::way() const {
     return &step->tools->ways[std::min(m_way, step->tools->ways.size() - 1)];
 }
 
+/// The presses of the rack by name, then working without one.
+void ToolingPage::fillMeans() {
+    const QSignalBlocker quiet(m_means);
+    m_means->clear();
+    const auto& job = m_session->job();
+    for (const auto& press : m_session->tables().rack.presses)
+        m_means->addItem(q(press.name), q(press.id));
+    for (const auto means : {job::Means::DrawBolt, job::Means::Hand})
+        m_means->addItem(q(words::meansName(means)), static_cast<int>(means));
+    m_means->setCurrentIndex(m_means->findData(job.means == job::Means::Press ? QVariant(q(job.press))
+                                                                              : QVariant(static_cast<int>(job.means))));
+}
+
+void ToolingPage::takeMeans(int row) {
+    const auto chosen = m_means->itemData(row);
+    const bool press = chosen.typeId() == QMetaType::QString;
+    m_way = 0;
+    m_session->edit(tr("What the work is done with"), [&](job::Job& j) {
+        j.means = press ? job::Means::Press : static_cast<job::Means>(chosen.toInt());
+        if (press) j.press = chosen.toString().toStdString();
+    });
+}
+
 void ToolingPage::fillHead() {
+    fillMeans();
     const QSignalBlocker quiet(m_ways);
     m_ways->clear();
     if (const auto* step = m_session->step())

@@ -31,6 +31,8 @@ protected:
 private:
     QWidget* buildHead();
     void fillHead();
+    void fillMeans();
+    void takeMeans(int row);
     void takeWay(int way);
     const plan::StepSetup* way() const;
     void overrides(const QString& text, const QString& mergeKey,
@@ -40,6 +42,7 @@ private:
     void backToProgram();
 
     JobSession* m_session = nullptr;
+    QComboBox* m_means;
     QComboBox* m_ways;
     BenchView* m_bench;
     QStackedWidget* m_below;

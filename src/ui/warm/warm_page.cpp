@@ -73,7 +73,7 @@ void WarmPage::open(JobSession* session) {
     refresh();
 }
 
-void WarmPage::overrides(const QString& text, const std::function<void(job::HeatOverrides&)>& change) {
+void WarmPage::changeOverrides(const QString& text, const std::function<void(job::HeatOverrides&)>& change) {
     m_session->editStep(text, [&](job::StepRecord& r) { change(r.heat.overrides); });
 }
 
@@ -95,7 +95,7 @@ void WarmPage::addSide(bool outer) {
     m_sheet->addChoice(
         outer ? "heatOuterSource" : "heatInnerSource", title + tr(" in"), texts, values,
         [this, source](const QString& id) {
-            overrides(tr("Choose a source"), [&](job::HeatOverrides& w) {
+            changeOverrides(tr("Choose a source"), [&](job::HeatOverrides& w) {
                 w.*source = id.isEmpty() ? std::nullopt : std::optional(id.toStdString());
             });
         },
@@ -104,12 +104,12 @@ void WarmPage::addSide(bool outer) {
         outer ? "heatOuterTemp" : "heatInnerTemp", title + tr(" to"),
         [this, temp](const QString& typed) -> EntrySheet::Understood {
             if (typed.trimmed().isEmpty()) {
-                overrides(tr("Default temperature"), [&](job::HeatOverrides& w) { w.*temp = std::nullopt; });
+                changeOverrides(tr("Default temperature"), [&](job::HeatOverrides& w) { w.*temp = std::nullopt; });
                 return {};
             }
             const auto value = temperatureIn(typed, *m_session, kPartRange_C);
             if (!value) return {false, temperatureRange(kPartRange_C, *m_session)};
-            overrides(tr("Set a temperature"), [&](job::HeatOverrides& w) { w.*temp = value; });
+            changeOverrides(tr("Set a temperature"), [&](job::HeatOverrides& w) { w.*temp = value; });
             return {};
         },
         [this, overridesNow, temp] {
@@ -137,6 +137,12 @@ void WarmPage::addRoom() {
             [this, value, typed] { return numberTyped(m_session->job().heat.*value / typed); },
             [unit] { return unit; });
     };
+    m_sheet->addChoice(
+        "triedCold", tr("Stack tried cold"), {tr("not yet"), tr("yes: sleeve, support, stroke and reach")}, {"0", "1"},
+        [this](const QString& value) {
+            m_session->editStep(tr("Stack tried cold"), [&](job::StepRecord& r) { r.heat.triedCold = value == "1"; });
+        },
+        [this] { return QString(m_session->record().heat.triedCold ? "1" : "0"); });
     m_sheet->addHeading(tr("Transfer time and oven error"));
     number("walk", tr("Transfer"), &job::Heat::walk_s, {0, 600}, tr("s"));
     const auto d = m_session->display();

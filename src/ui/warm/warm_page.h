@@ -37,7 +37,7 @@ private:
     void startSoaking(bool outer);
     void startCarry();
     void putTogether();
-    void overrides(const QString& text, const std::function<void(job::HeatOverrides&)>& change);
+    void changeOverrides(const QString& text, const std::function<void(job::HeatOverrides&)>& change);
 
     JobSession* m_session = nullptr;
     GapChart* m_chart;

@@ -21,7 +21,7 @@ inline std::string dia(const SayContext& t, double size_mm) {
 
 inline Sentence say(const found::PushOn& f, const SayContext& t) {
     return {tr("Push on the {part}").with("part", partWord(f.part)),
-            tr("its free face from {inner} to {outer}, {width} wide")
+            (f.inner_mm > 0 ? tr("its free face from {inner} to {outer}, {width} wide") : tr("its free end, {outer}"))
                 .with("inner", dia(t, f.inner_mm))
                 .with("outer", dia(t, f.outer_mm))
                 .with("width", t.d.size(f.width_mm).text())};
@@ -245,6 +245,11 @@ inline Sentence say(const found::CollarSides& f, const SayContext&) {
             tr("the bevel to its retaining ring, if it has one")};
 }
 
+inline Sentence say(const found::StopsOnTheTube& f, const SayContext&) {
+    return {ofPart(tr("{part} stops on the tube, not past it"), f.part),
+            tr("home is where it touches the {tube}: watch the travel, hold no load").with("tube", inSentence(f.tube))};
+}
+
 inline Sentence say(const found::TubeCentred& f, const SayContext&) {
     return {tr("Centre the {part} with grease").with("part", inSentence(f.part)),
             tr("before the second bearing; try the mandrel through before that one is home")};
@@ -252,7 +257,8 @@ inline Sentence say(const found::TubeCentred& f, const SayContext&) {
 
 inline Sentence say(const found::SealByItsRim& f, const SayContext& t) {
     return {tr("Driver on the rim of the seal’s back"),
-            tr("{inner} to {outer}, nothing on the lip beyond {lip}; never carry it by its lip")
+            (f.lipInside ? tr("{inner} to {outer}, nothing inside {lip}; never carry it by its lip")
+                         : tr("{inner} to {outer}, nothing outside {lip}; never carry it by its lip"))
                 .with("inner", dia(t, f.inner_mm))
                 .with("outer", dia(t, f.outer_mm))
                 .with("lip", dia(t, f.lip_mm))};

@@ -282,7 +282,7 @@ Sheet warmSheet(const SheetInput& told, const plan::StepPlan& step, const HeatTo
     else
         plannedSheet(sheet, told, *heat.plan, heat);
     const bool leaves = heat.state.phase == WarmPhase::Idle || heat.state.phase == WarmPhase::Soaking;
-    if (leaves && heat.plan->needed()) addNotes(sheet, foreman::atWarm(), told.d);
+    if (leaves && heat.plan->needed()) addNotes(sheet, foreman::atWarm(kept.triedCold), told.d);
     if (told.aside) addAside(sheet, *heat.plan, heat.course, told.d);
     if (heat.state.phase != WarmPhase::Idle && !heat.state.timesAreSure)
         sheet.notes.push_back(
