@@ -173,8 +173,12 @@ TEST(Foreman, TheLastPartOutIsCounted) {
     const auto* count = said<found::CountParts>(work.out("cup"));
     ASSERT_TRUE(count);
     EXPECT_EQ(count->parts, 1);
-    const Work three(shaftThroughSeal(30));
+    Work three(shaftThroughSeal(30));
     EXPECT_FALSE(said<found::CountParts>(three.out("seal"))) << "the shaft is still there";
+    three.job.strip.stays = {"shaft"};
+    const auto* one = said<found::CountParts>(three.out("seal"));
+    ASSERT_TRUE(one);
+    EXPECT_EQ(one->parts, 1) << "what stays is not counted";
 }
 
 TEST(Foreman, CutOutsAreGoneRoundByTheirNumber) {

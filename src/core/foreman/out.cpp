@@ -130,10 +130,14 @@ private:
     }
 
     bool isFirst() const { return std::popcount(m_move.present) == static_cast<int>(m_strip.assembly.parts.size()); }
+    /// Nothing is left on the base but what stays there.
     void whenItIsTheLast() {
-        const auto rest = m_move.present & ~only(m_move.part);
-        if (rest == only(m_strip.assembly.base))
-            say(found::CountParts{static_cast<int>(m_strip.assembly.parts.size()) - 1});
+        const auto& parts = m_strip.assembly.parts;
+        route::PartSet stays = only(m_strip.assembly.base);
+        for (std::size_t p = 0; p < parts.size(); ++p)
+            if (m_job.strip.stays.contains(parts[p].id)) stays |= only(p);
+        if ((m_move.present & ~only(m_move.part) & ~stays) == 0 && (m_move.present & only(m_strip.assembly.base)))
+            say(found::CountParts{static_cast<int>(parts.size()) - std::popcount(stays)});
     }
 
     static constexpr double kMostGap_mm = 99; // as good as endless
