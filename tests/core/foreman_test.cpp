@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <gtest/gtest.h>
 #include <numbers>
+#include <optional>
 #include <rapidcheck.h>
 
 using namespace arbor;
@@ -63,10 +64,11 @@ struct Work {
     plan::Plan plan;
 };
 
+/// By its value: the list may be gone when it is looked at.
 template <class Kind>
-const Kind* said(const AdviceList& list) {
+std::optional<Kind> said(const AdviceList& list) {
     const Advice* advice = findingOf<Kind>(list);
-    return advice ? advice->get<Kind>() : nullptr;
+    return advice ? std::optional(*advice->get<Kind>()) : std::nullopt;
 }
 
 /// Shaft Ø30 with a shoulder Ø40 below, a collar Ø30/Ø40 × 10 on it.
@@ -97,12 +99,12 @@ Assembly shaftThroughSeal(double step_mm) {
 
 TEST(Foreman, NamesTheFaceThatIsPushed) {
     const Work work(collarOnShaft());
-    const auto* push = said<found::PushOn>(work.setUp("in:collar"));
+    const auto push = said<found::PushOn>(work.setUp("in:collar"));
     ASSERT_TRUE(push);
     EXPECT_NEAR(push->inner_mm, 30, 1e-9);
     EXPECT_NEAR(push->outer_mm, 40, 1e-9);
     EXPECT_NEAR(push->width_mm, 5, 1e-9);
-    const auto* stop = said<found::StopsAgainst>(work.setUp("in:collar"));
+    const auto stop = said<found::StopsAgainst>(work.setUp("in:collar"));
     ASSERT_TRUE(stop);
     EXPECT_EQ(stop->part, "shaft");
     EXPECT_NEAR(stop->travel_mm, 40, 1e-9); // from the shaft's end at 60 to the shoulder at 20
@@ -115,7 +117,7 @@ TEST(Foreman, WhatLetsGoHasItsMass) {
                0,
                {{"frame", "cup"}}};
     const auto list = Work(a).setUp("out:cup");
-    const auto* falls = said<found::FallsFree>(list);
+    const auto falls = said<found::FallsFree>(list);
     ASSERT_TRUE(falls);
     const double quarter = std::numbers::pi / 4 * 7.85e-6;
     const double cup_kg = quarter * (62 * 62 - 50 * 50) * 16, frame_kg = quarter * (100 * 100 - 62 * 62) * 40;
@@ -126,11 +128,11 @@ TEST(Foreman, ADiscMayStartARingThatEndsBelowItsFace) {
     const Work work(cupInHousing());
     const auto list = work.setUp("in:cup");
     // It starts with its lower end at 60 and goes to 20; home, its top at 36 lies 24 below the face at 60.
-    const auto* disc = said<found::DiscFirst>(list);
+    const auto disc = said<found::DiscFirst>(list);
     ASSERT_TRUE(disc);
     EXPECT_NEAR(disc->below_mm, 24, 1e-9);
     EXPECT_NEAR(disc->until_mm, 16, 1e-9);
-    const auto* old = said<found::OldRingAsDriver>(list);
+    const auto old = said<found::OldRingAsDriver>(list);
     ASSERT_TRUE(old);
     EXPECT_NEAR(old->outside_mm, 61.8, 1e-9); // 0.2 under its bore [HB8]
     EXPECT_TRUE(said<found::PackLevel>(list));
@@ -150,7 +152,7 @@ TEST(Foreman, TheSupportMustClearWhatComesThrough) {
                {{"frame", "cup"}}};
     const Work work(a);
     const auto list = work.setUp("out:cup");
-    const auto* carry = said<found::CarryOn>(list);
+    const auto carry = said<found::CarryOn>(list);
     ASSERT_TRUE(carry);
     if (carry->pass_mm > 0) {
         EXPECT_NEAR(carry->pass_mm, 62, 1e-9);
@@ -170,13 +172,13 @@ TEST(Foreman, RustIsSoakedFirst) {
 
 TEST(Foreman, TheLastPartOutIsCounted) {
     const Work work(cupInHousing());
-    const auto* count = said<found::CountParts>(work.out("cup"));
+    const auto count = said<found::CountParts>(work.out("cup"));
     ASSERT_TRUE(count);
     EXPECT_EQ(count->parts, 1);
     Work three(shaftThroughSeal(30));
     EXPECT_FALSE(said<found::CountParts>(three.out("seal"))) << "the shaft is still there";
     three.job.strip.stays = {"shaft"};
-    const auto* one = said<found::CountParts>(three.out("seal"));
+    const auto one = said<found::CountParts>(three.out("seal"));
     ASSERT_TRUE(one);
     EXPECT_EQ(one->parts, 1) << "what stays is not counted";
 }
@@ -186,7 +188,7 @@ TEST(Foreman, CutOutsAreGoneRoundByTheirNumber) {
     a.pressed[0].notched = true;
     a.pressed[0].cutOuts = 3;
     const Work work(a);
-    const auto* round = said<found::GoRound>(work.out("cup"));
+    const auto round = said<found::GoRound>(work.out("cup"));
     ASSERT_TRUE(round);
     EXPECT_EQ(round->cutOuts, 3);
 }
@@ -194,7 +196,7 @@ TEST(Foreman, CutOutsAreGoneRoundByTheirNumber) {
 TEST(Foreman, WhatPassesALipIsCovered) {
     // The shaft comes from above: what lies below the seal has passed its lip.
     const Work work(shaftThroughSeal(29));
-    const auto* cover = said<found::CoverTheSteps>(work.in("shaft"));
+    const auto cover = said<found::CoverTheSteps>(work.in("shaft"));
     ASSERT_TRUE(cover);
     EXPECT_NEAR(cover->largest_mm, 30, 1e-9);
     EXPECT_NEAR(cover->lip_mm, 30, 1e-9);
@@ -208,7 +210,7 @@ TEST(Foreman, ARingThatNothingTakesHoldOfIsSaidBeforeItGoesIn) {
                    0,
                    {{"frame", "cup"}}};
     const auto list = Work(blind).in("cup");
-    const auto* by = said<found::ComesOutBy>(list);
+    const auto by = said<found::ComesOutBy>(list);
     EXPECT_TRUE(by || said<found::NeverComesOut>(list));
     if (by) {
         EXPECT_NE(by->method, "press");
@@ -234,7 +236,7 @@ TEST(Foreman, AHalfRingThatStaysIsWarmedByItsInterference) {
     const Work work(demoJob("seamer-turret-upper"));
     const auto list = work.out("spindle");
     ASSERT_TRUE(said<found::RingStays>(list));
-    const auto* warm = said<found::WarmTheRing>(list);
+    const auto warm = said<found::WarmTheRing>(list);
     ASSERT_TRUE(warm);
     const auto& seat = work.plan.fits->seats[*work.plan.strip.ring(work.index("spindle"))->seat];
     // interference / (alpha d) + 50 K [HB8]; bearing steel 11.9e-6, Ø30
@@ -246,7 +248,7 @@ TEST(Foreman, AHousingIsWarmedAsFarAsWhatStaysInItBears) {
     const char* name = "retort-trolley-roller";
     Work work(demoJob(name));
     const std::string first = work.plan.strip.assembly.parts[work.plan.strip.rings.back().site.ring].id;
-    const auto* free = said<found::WarmUpTo>(work.out(first));
+    const auto free = said<found::WarmUpTo>(work.out(first));
     ASSERT_TRUE(free);
     EXPECT_EQ(free->temp_C, 100);
     EXPECT_TRUE(free->scrap);
@@ -254,7 +256,7 @@ TEST(Foreman, AHousingIsWarmedAsFarAsWhatStaysInItBears) {
     ASSERT_NE(first, other);
     work.job.strip.stays = {other};
     work.again();
-    const auto* kept = said<found::WarmUpTo>(work.out(first));
+    const auto kept = said<found::WarmUpTo>(work.out(first));
     ASSERT_TRUE(kept);
     EXPECT_EQ(kept->temp_C, 80);
     EXPECT_FALSE(kept->scrap);
@@ -271,12 +273,12 @@ TEST(Foreman, ABareShopIsToldWhatToBorrowOrTurn) {
     EXPECT_EQ(step.way(), nullptr);
     EXPECT_EQ(step.marks.at(job::Station::Tooling), plan::Mark::Stop);
     const auto list = foreman::atSetUp(plan, step, nullptr);
-    const auto* driver = said<found::DriverWanted>(list);
+    const auto driver = said<found::DriverWanted>(list);
     ASSERT_TRUE(driver);
     EXPECT_NEAR(driver->inner_mm, 30, 1e-9);
     EXPECT_NEAR(driver->outer_mm, 40, 1e-9);
     EXPECT_NEAR(driver->length_mm, 50, 1e-9); // 40 of travel and 10 to stand out
-    const auto* press = said<found::PressWanted>(list);
+    const auto press = said<found::PressWanted>(list);
     ASSERT_TRUE(press);
     EXPECT_NEAR(press->travel_mm, 40, 1e-9);
     EXPECT_FALSE(press->known);
@@ -322,12 +324,12 @@ TEST(Foreman, ASealIsDrivenOnItsRim) {
     // Outside 72, bore 48: the shell is the outer 0.45 of the wall, so the lip begins at 72 - 0.45 x 24 = 61.2.
     const Work work(demoJob("steam-kettle-seal"));
     const auto list = work.setUp("in:seal");
-    const auto* rim = said<found::SealByItsRim>(list);
+    const auto rim = said<found::SealByItsRim>(list);
     ASSERT_TRUE(rim);
     EXPECT_TRUE(rim->lipInside);
     EXPECT_NEAR(rim->lip_mm, 61.2, 1e-9);
     EXPECT_GE(rim->inner_mm, rim->lip_mm - 1e-9);
-    const auto* depth = said<found::SealDepth>(list);
+    const auto depth = said<found::SealDepth>(list);
     ASSERT_TRUE(depth);
     EXPECT_NEAR(depth->depth_mm, 6, 1e-9);
 }
@@ -369,13 +371,13 @@ TEST(Foreman, SpeaksOfWhatIsDrawn) {
         for (const auto& step : work.plan.steps) {
             if (!step.way() || !step.way()->pressed) continue;
             const auto list = foreman::atSetUp(work.plan, step, step.way());
-            const auto* push = said<found::PushOn>(list);
+            const auto push = said<found::PushOn>(list);
             if (!push) RC_FAIL(step.step.key + " names no face");
             RC_ASSERT(push->width_mm > 0);
             RC_ASSERT(std::abs(push->width_mm - (push->outer_mm - push->inner_mm) / 2) < 1e-9);
-            const auto* falls = said<found::FallsFree>(list);
+            const auto falls = said<found::FallsFree>(list);
             if (falls) RC_ASSERT(falls->mass_kg > 0);
-            const auto* disc = said<found::DiscFirst>(list);
+            const auto disc = said<found::DiscFirst>(list);
             if (disc) RC_ASSERT(disc->until_mm < step.step.tasks[step.way()->task].travel_mm);
         }
     }));
