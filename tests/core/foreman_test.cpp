@@ -3,6 +3,7 @@
 #include "core/plan/plan_job.h"
 #include "support/drawing.h"
 #include "support/random_job.h"
+#include "support/shop.h"
 #include "support/steps.h"
 
 #include <algorithm>
