@@ -219,7 +219,7 @@ TEST_F(Tooling, TheWorkIsDoneWithAnotherPressTheBoltOrByHand) {
     choose("means", bolt + 1);
     EXPECT_EQ(saved().means, job::Means::Hand);
     EXPECT_EQ(slip().title, "By hand");
-    EXPECT_TRUE(slipSays("hammer on"));
+    EXPECT_TRUE(slipSays("Hammer on"));
     EXPECT_TRUE(slipSays("Push on the"));
     choose("means", 0);
     EXPECT_EQ(saved().means, job::Means::Press);

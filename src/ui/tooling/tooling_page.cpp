@@ -10,7 +10,7 @@
 #include "words/tooling_words.h"
 
 #include <QComboBox>
-#include <QHBoxLayout>
+#include <QGridLayout>
 #include <QKeyEvent>
 #include <QPushButton>
 #include <QSignalBlocker>
@@ -74,11 +74,12 @@ QWidget* ToolingPage::buildHead() {
     turn->setObjectName("turnOne");
     turn->setMinimumHeight(theme::kTouch);
     turn->setFocusPolicy(Qt::TabFocus);
-    auto* row = new QHBoxLayout(head);
-    row->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
-    row->addWidget(m_means);
-    row->addWidget(m_ways, 1);
-    row->addWidget(turn);
+    auto* grid = new QGridLayout(head);
+    grid->setContentsMargins(theme::kMargin, theme::kGap / 2, theme::kMargin, theme::kGap / 2);
+    grid->setColumnStretch(0, 1);
+    grid->addWidget(m_means, 0, 0);
+    grid->addWidget(turn, 0, 1);
+    grid->addWidget(m_ways, 1, 0, 1, 2);
     connect(m_means, &QComboBox::activated, this, &ToolingPage::takeMeans);
     connect(m_ways, &QComboBox::activated, this, &ToolingPage::takeWay);
     connect(turn, &QPushButton::clicked, this, [this] { showTurning(m_below->currentWidget() != m_turn); });
