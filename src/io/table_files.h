@@ -9,7 +9,8 @@ namespace arbor::io {
 /// Loads the tables that ship with the program (compiled in), without tools or presses.
 Result<tables::Tables> loadShippedTables();
 
-/// Reads `rack.csv` and `presses.json` of a shop's folder; a shop that has none has nothing yet. @errors those of the files, with file, line and column
+/// Reads `rack.csv` and `presses.json` of a shop's folder; a shop that has none has nothing yet. @errors those of the
+/// files, with file, line and column
 Result<catalog::Rack> loadRack(const std::string& folder);
 
 /// Writes the tools back to `rack.csv`. @errors Unwritable

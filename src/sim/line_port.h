@@ -37,7 +37,7 @@ private:
     QTcpServer m_server;
     int m_terminal = -1;
     QByteArray m_waiting; ///< for the terminal, until there is room
-    int m_other = -1; ///< kept open, so that the line stays there while nobody listens
+    int m_other = -1;     ///< kept open, so that the line stays there while nobody listens
     QSocketNotifier* m_incoming = nullptr;
     QString m_error;
 };

@@ -32,10 +32,10 @@ constexpr int kFigureCount = 8, kName = 0, kFirstFigure = 1, kFamily = kFirstFig
               kWhose = kFamily + 1;
 
 QStringList headings() {
-    return {QObject::tr("name"),         QObject::tr("E GPa"),      QObject::tr("ν"),
-            QObject::tr("expansion µm/m K"), QObject::tr("yield MPa"), QObject::tr("kg/m³"),
-            QObject::tr("W/m K"),        QObject::tr("J/kg K"),     QObject::tr("ceiling °C"),
-            QObject::tr("friction as"),      QObject::tr("whose")};
+    return {
+        QObject::tr("name"),       QObject::tr("E GPa"),       QObject::tr("ν"),     QObject::tr("expansion µm/m K"),
+        QObject::tr("yield MPa"),  QObject::tr("kg/m³"),       QObject::tr("W/m K"), QObject::tr("J/kg K"),
+        QObject::tr("ceiling °C"), QObject::tr("friction as"), QObject::tr("whose")};
 }
 
 QString familyText(FrictionFamily family) {
