@@ -2,6 +2,7 @@
 
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "words/sentences.h"
 
 #include <QPainter>
 #include <algorithm>
