@@ -23,7 +23,8 @@ struct Suffix {
     Sets sets; ///< null: it changes nothing here
 };
 
-// Longer before shorter where one begins the other.
+// Longer before shorter where one begins the other. Of one seal or shield the number does not tell the side: it is
+// taken as drawn upwards.
 constexpr Suffix kSuffixes[] = {
     {"2RSR", [](PrintedNumber& p) { p.seals = Side::Both; }},
     {"2RSH", [](PrintedNumber& p) { p.seals = Side::Both; }},

@@ -96,8 +96,16 @@ private:
         case PartKind::Cap:
             say(found::CapOnItsRim{});
             break;
-        default: // nothing is said of the others' kind alone
-            break;
+        case PartKind::Housing:
+        case PartKind::Shaft:
+        case PartKind::Hub:
+        case PartKind::Cup:
+        case PartKind::Cone:
+        case PartKind::RetainerPlate:
+        case PartKind::Shield:
+        case PartKind::Seal:
+        case PartKind::Washer:
+            break; // nothing is said of their kind alone
         }
     }
 

@@ -69,8 +69,20 @@ private:
         case PartKind::WearSleeve:
             say(found::FittedOnce{true, m_part.name()});
             break;
-        default: // nothing is said of the others' kind alone
-            break;
+        case PartKind::Housing:
+        case PartKind::Shaft:
+        case PartKind::Hub:
+        case PartKind::Bearing:
+        case PartKind::Cup:
+        case PartKind::Cone:
+        case PartKind::SpacerTube:
+        case PartKind::LockCollar:
+        case PartKind::RetainerPlate:
+        case PartKind::Shield:
+        case PartKind::Washer:
+        case PartKind::Pin:
+        case PartKind::Cap:
+            break; // nothing is said of their kind alone
         }
     }
 

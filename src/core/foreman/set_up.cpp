@@ -22,6 +22,7 @@ constexpr double kBeyondRing_mm = 10;    // that a tube stands out of the bore w
 constexpr double kHeavy_kg = 0.5;        // what falls on a foot and is felt. [PRACTICE]
 constexpr double kToolOffBore_mm = 0.2;  // on the diameter, of a tool in a bore. [HB8]
 
+/// By how a part is drawn, for what a hand has to hold: a part may have no material. Usual values, [HB7].
 double density_kg_mm3(section::Hatch hatch) {
     switch (hatch) {
     case section::Hatch::Aluminium:
