@@ -231,6 +231,10 @@ TEST(Foreman, AWayRoundThatTheSectionContradictsIsAStop) {
     const auto list = Work(a).in("cup");
     ASSERT_TRUE(said<found::WayRoundContradicts>(list));
     EXPECT_EQ(worst(list), Severity::Stop);
+    const Work work(a);
+    const auto& step = work.plan.steps[plan::stepNamed(work.plan.steps, "in:cup").value()];
+    EXPECT_TRUE(said<found::WayRoundContradicts>(step.blocked));
+    EXPECT_EQ(step.marks.at(job::Station::Press), plan::Mark::Stop) << "it is held back, not only told";
 }
 
 TEST(Foreman, AHalfRingThatStaysIsWarmedByItsInterference) {

@@ -1,4 +1,5 @@
 // Going in.
+#include "core/arrangement/way_round.h"
 #include "core/foreman/foreman.h"
 #include "core/foreman/seen.h"
 
@@ -9,7 +10,6 @@ namespace arbor::foreman {
 
 namespace {
 
-using arrangement::Feature;
 using arrangement::Part;
 using arrangement::PartKind;
 using job::AsFound;
@@ -29,25 +29,6 @@ double widestBeyond(const Part& part, double z_mm, bool comesFromAbove) {
     return 2 * rad;
 }
 
-/// Whether the drawing shows the feature on the other side than is said. Nothing: it does not show it.
-std::optional<bool> contradicts(const Part& part) {
-    if (!part.wayRound) return std::nullopt;
-    const bool up = part.wayRound->up;
-    if (part.wayRound->feature == Feature::Encoder && part.catalogue) {
-        const auto drawn = part.catalogue->dress.encoder;
-        if (drawn == catalog::Side::None || drawn == catalog::Side::Both) return std::nullopt;
-        return (drawn == catalog::Side::Up) != up;
-    }
-    if (part.wayRound->feature != Feature::LargeEnd || part.bodies.empty()) return std::nullopt;
-    // Of a cup the bore is wider there, of a cone the outside.
-    const auto& body = part.bodies.front();
-    const auto &low = body.slices.front(), &high = body.slices.back();
-    const bool cup = part.kind == PartKind::Cup;
-    const double below = cup ? low.innerBottom : low.outerBottom, above = cup ? high.innerTop : high.outerTop;
-    if (std::abs(above - below) < 0.05) return std::nullopt;
-    return (above > below) != up;
-}
-
 class Coming {
 public:
     Coming(const job::Job& job, const plan::Plan& plan, const route::PartRemoval& move)
@@ -55,7 +36,7 @@ public:
           m_ring(m_strip.ring(move.part)) {}
 
     AdviceList all() {
-        if (contradicts(m_part).value_or(false)) say(found::WayRoundContradicts{m_part.name()}, Severity::Stop);
+        if (arrangement::wayRoundContradicts(m_part)) say(found::WayRoundContradicts{m_part.name()}, Severity::Stop);
         byKind();
         pastTheLips();
         if (m_ring) outAgain(*m_ring);

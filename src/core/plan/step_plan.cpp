@@ -1,5 +1,6 @@
 #include "core/plan/step_plan.h"
 
+#include "core/arrangement/way_round.h"
 #include "core/plan/proof_plan.h"
 #include "core/plan/work_steps.h"
 #include "core/section/contact.h"
@@ -126,7 +127,8 @@ private:
         s.trace = s.hand->analysis;
     }
 
-    /// A scrapped seat, or a part that is not there, stops what comes after it. @source [HB8] one truth
+    /// A scrapped seat, a way round that the section contradicts, or a part that is not there, stops what comes after
+    /// it. @source [HB8] one truth
     AdviceList blockedBy(const StepPlan& s) const {
         AdviceList out;
         if (s.step.out) return out;
@@ -138,6 +140,7 @@ private:
                     stop(found::SeatIsScrap{(hole ? seat.hole : seat.shaft).label});
         }
         const auto& part = m_given.strip.assembly.parts[s.step.part];
+        if (arrangement::wayRoundContradicts(part)) stop(found::WayRoundContradicts{part.name()});
         const auto& missing = m_given.strip.missing;
         const bool isIn = record(s).done.contains(Station::Press);
         if (!isIn && std::find(missing.begin(), missing.end(), part.id) != missing.end())
