@@ -144,7 +144,7 @@ struct TraceAboveBand { static constexpr auto key = "trace_above_band"; double a
 struct TraceBelowBand { static constexpr auto key = "trace_below_band"; double at_mm, force_N; };
 struct TraceShort { static constexpr auto key = "trace_short"; double at_mm, home_mm; };
 struct TraceHome { static constexpr auto key = "trace_home"; double at_mm, home_mm; };
-struct TraceNoRise { static constexpr auto key = "trace_no_rise"; double at_mm, home_mm; };
+struct TraceNoRise { static constexpr auto key = "trace_no_rise"; double at_mm, home_mm; bool mayHold; }; ///< mayHold: what stops it bears the seating load
 struct TraceOver { static constexpr auto key = "trace_over"; double at_mm, home_mm; };
 struct TraceSoft { static constexpr auto key = "trace_soft"; double stiffness_N_mm, shoulder_N_mm; };
 struct TraceCocked { static constexpr auto key = "trace_cocked"; double at_mm, force_N; }; ///< of the peak
@@ -271,6 +271,7 @@ struct SeatIsScrap { static constexpr auto key = "seat_is_scrap"; std::string pa
 struct PartMissing { static constexpr auto key = "part_missing"; std::string part; };
 struct CauseUnknown { static constexpr auto key = "cause_unknown"; }; ///< what killed the old bearing
 struct CauseStays { static constexpr auto key = "cause_stays"; std::string cause; }; ///< nothing was done about it
+struct RingWasHot { static constexpr auto key = "ring_was_hot"; }; ///< straw or blue: softened, however good it feels
 struct EarsAndAir { static constexpr auto key = "ears_and_air"; };
 // clang-format on
 
@@ -310,6 +311,6 @@ using All = Kinds<
     WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred, StopsOnTheTube,
     SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand, PinClear,
     CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves,
-    DragBare, OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, EarsAndAir>;
+    DragBare, OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
 
 } // namespace arbor::found

@@ -324,17 +324,35 @@ const BearingPlan* FitPlan::bearingOf(std::size_t seat) const {
     return found == bearings.end() ? nullptr : &*found;
 }
 
+namespace {
+
+void addAdvisories(AdviceList& out, const BearingPlan& bearing) {
+    if (bearing.clearance)
+        out.insert(out.end(), bearing.clearance->advisories.begin(), bearing.clearance->advisories.end());
+    if (bearing.question) out.push_back(*bearing.question);
+}
+
+AdviceList worstFirst(AdviceList list) {
+    std::stable_sort(list.begin(), list.end(),
+                     [](const Advice& a, const Advice& b) { return a.severity > b.severity; });
+    return list;
+}
+
+} // namespace
+
 AdviceList FitPlan::advisories() const {
     AdviceList out;
-    const auto add = [&](const AdviceList& list) { out.insert(out.end(), list.begin(), list.end()); };
     for (const auto& seat : seats)
-        if (seat.fit) add(seat.fit->advisories);
-    for (const auto& bearing : bearings) {
-        if (bearing.clearance) add(bearing.clearance->advisories);
-        if (bearing.question) out.push_back(*bearing.question);
-    }
-    std::stable_sort(out.begin(), out.end(), [](const Advice& a, const Advice& b) { return a.severity > b.severity; });
-    return out;
+        if (seat.fit) out.insert(out.end(), seat.fit->advisories.begin(), seat.fit->advisories.end());
+    for (const auto& bearing : bearings)
+        addAdvisories(out, bearing);
+    return worstFirst(std::move(out));
+}
+
+AdviceList FitPlan::advisoriesOf(std::size_t seat) const {
+    auto out = seats[seat].fit ? seats[seat].fit->advisories : AdviceList{};
+    if (const auto* bearing = bearingOf(seat)) addAdvisories(out, *bearing);
+    return worstFirst(std::move(out));
 }
 
 measure::Verdict FitPlan::worstVerdict() const {

@@ -72,6 +72,7 @@ struct FitPlan {
 
     const BearingPlan* bearingOf(std::size_t seat) const; ///< one of whose rings sits there; null: none does
     AdviceList advisories() const;                        ///< of seats, clearances and questions, worst first
+    AdviceList advisoriesOf(std::size_t seat) const;      ///< and of its bearing, worst first
     measure::Verdict worstVerdict() const;
 };
 

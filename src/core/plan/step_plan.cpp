@@ -111,10 +111,20 @@ private:
             say(ring.error());
     }
 
+    /// What may be left of the interference after smoothing, over what likely is.
+    static Interval shareOf(const fit::SeatFit& fit) {
+        const auto left = [&](double interference_mm) { return std::max(0.0, interference_mm - fit.smoothing_mm); };
+        const double likely = left(fit.interference_mm.likely);
+        if (!(likely > 0)) return {0, INFINITY};
+        return {left(fit.interference_mm.least) / likely, left(fit.interference_mm.most) / likely};
+    }
+
     /// The trace where there is one, else what was read by hand.
     void readPress(StepPlan& s, const trace::Trace* measured) {
         trace::AnalysisInput in;
-        in.friction = m_given.fits.seats[*s.step.seat].input->friction;
+        const auto& seat = m_given.fits.seats[*s.step.seat];
+        in.friction = seat.input->friction;
+        in.interferenceShare = shareOf(*seat.fit);
         in.removal = s.step.out;
         if (measured) {
             s.trace = trace::analyse(*measured, s.press->expected, in);

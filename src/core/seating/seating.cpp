@@ -130,7 +130,8 @@ void judgeHome(Seating& out, const SeatingInput& in) {
     }
 }
 
-/// The ring's upper face must stay below the groove's lower edge wherever it was measured.
+/// The ring's upper face must stay below the groove's lower edge wherever it was measured. Where it is drawn level with
+/// it, a reading cannot tell the two apart nearer than it is sure.
 void judgeGroove(Seating& out, const SeatingInput& in) {
     if (!in.grooveLowerEdgeDepth_mm) return;
     const auto heights = heightsAboveHome(in);
@@ -138,11 +139,12 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
                                           [](const Reading& a, const Reading& b) { return a.value_mm < b.value_mm; });
     const double opening = in.homeDepth_mm - highest->value_mm - *in.grooveLowerEdgeDepth_mm;
     out.grooveOpening_mm = opening;
-    if (opening >= 0)
-        out.findings.push_back({found::GrooveOpen{opening}, Severity::Info});
-    else
+    const bool covered = opening < -in.uncertainty_mm;
+    if (covered)
         out.findings.push_back({found::GrooveCovered{-opening, clockPosition(highest->angle_deg)}, Severity::Stop});
-    if (opening < 0 && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::NotHome;
+    else
+        out.findings.push_back({found::GrooveOpen{std::max(0.0, opening)}, Severity::Info});
+    if (covered && out.verdict == SeatVerdict::NotJudged) out.verdict = SeatVerdict::NotHome;
 }
 
 /// An indicator knows no depth: home is proven by the trace of the press, or not at all.

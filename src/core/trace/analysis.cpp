@@ -408,7 +408,7 @@ private:
         }
         if (!m_out.knee_mm || !m_stiffProven) {
             mark<found::TraceNoRise>(end(), m_c.at(end()));
-            say(found::TraceNoRise{end(), m_home}, Severity::Check, 1.5);
+            say(found::TraceNoRise{end(), m_home, m_e.holds}, Severity::Check, 1.5);
             return Verdict::NotProven;
         }
         mark<found::TraceHome>(*m_out.knee_mm, m_kneeForce);
@@ -457,18 +457,27 @@ private:
     Analysis finish(Verdict verdict, double confidence) {
         m_out.verdict = verdict;
         m_out.confidence = confidence;
-        const auto& band = m_in.friction;
-        const bool off = m_out.friction && band && (*m_out.friction < band->lower || *m_out.friction > band->upper);
-        if (off)
+        const bool off = frictionOff();
+        if (off) {
+            const auto& band = *m_in.friction;
             m_out.findings.push_back(
-                {found::TraceFrictionOff{*m_out.friction, *m_out.friction < band->lower ? band->lower : band->upper},
+                {found::TraceFrictionOff{*m_out.friction, *m_out.friction < band.mid() ? band.lower : band.upper},
                  Severity::Check, "HB4.14"});
+        }
         if (!m_e.holds && m_out.knee_mm && m_out.peak_N > kContact * m_e.end_N.most)
             m_out.findings.push_back({found::TraceHeld{m_out.peak_N, m_e.end_N.most}, Severity::Stop, "HB8"});
         if (m_out.shareInBand > 0 && verdict != Verdict::NotEnough)
             m_out.findings.push_back({found::TraceInBand{m_out.shareInBand},
                                       m_out.shareInBand > 0.9 && !off ? Severity::Info : Severity::Check, "HB4.14"});
         return std::move(m_out);
+    }
+
+    /// Even a seat as tight, or as easy, as its sizes allow would not take so much, or so little.
+    bool frictionOff() const {
+        if (!m_out.friction || !m_in.friction) return false;
+        const auto& share = m_in.interferenceShare;
+        return *m_out.friction > m_in.friction->upper * share.upper ||
+               *m_out.friction < m_in.friction->lower * share.lower;
     }
 
     const Trace& m_trace;

@@ -74,6 +74,7 @@ struct AnalysisInput {
     double gaugeStep_N = 0; ///< what one graduation of a hand-read gauge stands for
     std::optional<Interval>
         friction; ///< behind the band, its middle behind the likely line; nothing: none is worked out
+    Interval interferenceShare{1, 1}; ///< what is left of the interference, least and most over likely
 };
 
 /// Reads a trace against what was predicted: its phases, the slope of the slide, where it became stiff, and what went

@@ -380,6 +380,10 @@ inline Sentence say(const found::CauseStays& f, const SayContext&) {
     return {tr("What was done about it? {cause}").with("cause", f.cause), tr("or the new bearing goes the same way")};
 }
 
+inline Sentence say(const found::RingWasHot&, const SayContext&) {
+    return {tr("Straw or blue: replace it, even if it feels good"), tr("heat has softened it; what it ran on as well")};
+}
+
 inline Sentence say(const found::EarsAndAir&, const SayContext&) {
     return {tr("Ear protection when striking"), tr("never spin a bearing with compressed air")};
 }

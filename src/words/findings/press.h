@@ -83,9 +83,11 @@ inline Sentence say(const found::TraceHome& f, const SayContext& t) {
 }
 
 inline Sentence say(const found::TraceNoRise& f, const SayContext& t) {
-    return {
-        tr("No sharp rise at the end"),
-        t.sizes(tr("as far as home, {limit}, but not proven: apply the final seating load once"), f.at_mm, f.home_mm)};
+    return {tr("No sharp rise at the end"),
+            f.mayHold ? t.sizes(tr("as far as home, {limit}, but not proven: apply the final seating load once"),
+                                f.at_mm, f.home_mm)
+                      : t.sizes(tr("as far as home, {limit}; it must not be loaded further: prove it by its depth"),
+                                f.at_mm, f.home_mm)};
 }
 
 inline Sentence say(const found::TraceOver& f, const SayContext& t) {

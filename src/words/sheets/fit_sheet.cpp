@@ -203,14 +203,14 @@ Sheet fitSheet(const SheetInput& told, std::size_t index) {
     }
     const auto& d = told.d;
     const auto& seat = plan.fits->seats[index];
-    const auto all = plan.fits->advisories();
-    const bool stop = worst(all) == Severity::Stop;
+    const auto own = plan.fits->advisoriesOf(index);
+    const bool stop = worst(own) == Severity::Stop;
     auto sheet = sheetOf(job::Station::Fit, told);
     sheet.about = seat.key.first + "+" + seat.key.second;
     sheet.heading = tr("{seat}, {size}").with("seat", seatTitle(seat)).with("size", d.size(seat.dia_mm).text());
     sheet.title = stop ? tr("Stop") : tr("Fit");
     sheet.tone = stop ? Tone::Stop : Tone::Plan;
-    sheet.verdict = stop ? say(all.front(), d).head + "." : tr("Tight enough to stay, loose enough to run.").text();
+    sheet.verdict = stop ? say(own.front(), d).head + "." : tr("Tight enough to stay, loose enough to run.").text();
     sheet.notesTitle = tr("Because");
     addSides(sheet, seat, d);
     if (seat.fit) {
@@ -222,7 +222,10 @@ Sheet fitSheet(const SheetInput& told, std::size_t index) {
                                      tr("Here, at Measure, or in the arrangement.")));
     }
     sheet.action = tr("Use these fits");
-    if (stop) sheet.waitsFor = tr("Change the fit before going on.");
+    if (stop)
+        sheet.waitsFor = tr("Change the fit before going on.");
+    else if (worst(plan.fits->advisories()) == Severity::Stop)
+        sheet.waitsFor = tr("Another seat has a stop: settle it first.");
     return worstFirst(std::move(sheet));
 }
 

@@ -169,6 +169,8 @@ void oldBearingSheet(Sheet& sheet, const SheetInput& told) {
     sheet.verdict = fits.causes.empty() ? tr("Pick what you see: it says what to check in this job.").text()
                                         : capital(causeName(fits.causes.front().cause)) + ".";
     addNotes(sheet, {{found::EarsAndAir{}, Severity::Info, "HB8"}}, told.d);
+    if (told.job.measured.oldBearing.contains(measure::Sign::HeatColour))
+        addNotes(sheet, {{found::RingWasHot{}, Severity::Check, "HB3.3"}}, told.d);
     if (!fits.causes.empty()) {
         auto& causes = sheet.list("likely_causes", tr("Likely causes"));
         for (const auto& cause : fits.causes)
