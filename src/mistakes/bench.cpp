@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <boost/math/distributions/binomial.hpp>
 #include <cctype>
+#include <mutex>
 #include <thread>
 
 namespace arbor::mistakes {
@@ -104,6 +105,9 @@ private:
             heard += "\n      " + s.key + ": " + s.text;
         m_score.misses.push_back({m_wanted.seed, m_number, world.shape, family.key,
                                   planted.happened + "; said was:" + (heard.empty() ? " nothing" : heard)});
+        static std::mutex one;
+        const std::lock_guard lock(one);
+        if (m_wanted.keep) m_wanted.keep(m_score.misses.back(), world);
     }
 
     const Run& m_wanted;

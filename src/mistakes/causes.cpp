@@ -9,7 +9,9 @@ bool isTrue(const Said& said, const World&, const plan::Plan&) {
     static const std::set<std::string> kInstructions = {
         "try_it_cold", "home_within", "grip", "caution", "if_it_goes_wrong", "falls_free", "square", "squeeze_first"};
     if (kInstructions.contains(said.key)) return true;
-    if (said.key.starts_with("where_it_stands/")) return true; // says once more what stands elsewhere
+    // What says once more what stands elsewhere, and what is asked for next.
+    static const std::set<std::string> kRepeated = {"title", "waits_for", "asks"};
+    if (kRepeated.contains(said.key) || said.key.starts_with("where_it_stands/")) return true;
     return false;
 }
 

@@ -1,5 +1,6 @@
 // Plants mistakes in made-up jobs and counts those that the program names: make mistakes.
 #include "io/arrangement_file.h"
+#include "io/job_file.h"
 #include "io/shipped_data.h"
 #include "io/table_files.h"
 #include "mistakes/bench.h"
@@ -8,6 +9,7 @@
 #include <algorithm>
 #include <chrono>
 #include <cstdio>
+#include <filesystem>
 #include <fmt/format.h>
 #include <thread>
 
@@ -65,6 +67,8 @@ int main(int argc, char** argv) {
     app.add_option("--family", wanted.family, "this one alone");
     app.add_option("--workers", workers)->capture_default_str();
     app.add_option("--shown", shown, "how many misses are listed")->capture_default_str();
+    std::string folder;
+    app.add_option("--keep", folder, "a folder that is given the job and the rack of each miss");
     CLI11_PARSE(app, argc, argv);
     if (!wanted.family.empty() && !findFamily(wanted.family)) {
         fmt::print(stderr, "--family {}: not known\n", wanted.family);
@@ -79,6 +83,13 @@ int main(int argc, char** argv) {
     std::vector<arrangement::Arrangement> shapes;
     for (const auto& shape : io::shippedTemplates())
         if (shape.arrangement) shapes.push_back(*shape.arrangement);
+    if (!folder.empty())
+        wanted.keep = [&](const Miss& miss, const World& world) {
+            const auto name = folder + "/" + std::to_string(miss.seed) + "-" + std::to_string(miss.job) + "-" + miss.what;
+            std::filesystem::create_directories(name);
+            if (!io::saveJob(name + "/job.arbor.json", {world.job}) || !io::saveTools(name, world.rack->tools))
+                fmt::print(stderr, "{}: cannot be written\n", name);
+        };
     const auto begun = std::chrono::steady_clock::now();
     const auto score = run(wanted, shapes, *tables, std::max(1, workers));
     const std::chrono::duration<double> took = std::chrono::steady_clock::now() - begun;

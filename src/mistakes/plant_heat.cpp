@@ -115,9 +115,11 @@ std::optional<Planted> windowMissed(Plot& plot) {
     const auto at = someHeated(plot, mustBeWarm);
     if (!at) return std::nullopt;
     constexpr double kHour_s = 3600; // by then whatever was warm is as cold as the room
-    plot.world.job.heat.walk_s = std::round(kHour_s * plot.chance.between(6, 12));
-    return heated(plot, plot.plan.steps[*at], {"window_short"}, {}, tr("The warm part stands until it is cold again"),
-                  [](job::StepHeat&) {});
+    plot.world.waited_s = std::round(kHour_s * plot.chance.between(6, 12));
+    return heated(plot, plot.plan.steps[*at], {"verdict", "title", "window_short"}, {tr("Too late to start")},
+                  tr("The warm part stands until it is cold again"), [&](job::StepHeat& h) {
+                      h.clocks.push_back({job::Clock::What::Carry, "2026-01-01T08:00:00", plot.world.job.heat.walk_s});
+                  });
 }
 
 } // namespace arbor::mistakes

@@ -86,12 +86,15 @@ std::optional<Planted> shutOut(Plot& plot, bool spacer) {
         const auto shut = keepersOf(a, left, there | lines[in].moving);
         const bool was = keepersOf(a, left, there).empty();
         if (!comes || !was || shut.empty()) continue;
+        std::vector<std::size_t> forgotten;
+        for (std::size_t i = out; i < in; ++i)
+            if (!keepersOf(a, partOf(lines[i]), there | lines[in].moving).empty()) forgotten.push_back(partOf(lines[i]));
         fitUpTo(plot.world, lines, out);
         Planted made{tr("{part} goes in before {other}, which has no way in any more")
                          .with("part", words::partName(a.parts[taken]))
                          .with("other", words::partName(a.parts[left])),
                      {"not_yet"},
-                     namesOf(a, {left}),
+                     namesOf(a, forgotten),
                      {Station::Strip}};
         made.moves = lines[in].key;
         made.together = true;

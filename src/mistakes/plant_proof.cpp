@@ -76,7 +76,10 @@ std::optional<Planted> ringNotInGroove(Plot& plot) {
     const int from = static_cast<int>(plot.chance.below(12)), many = 1 + static_cast<int>(plot.chance.below(6));
     for (int i = 0; i < many; ++i)
         real.notInGroove.insert((from + i) % 12 + 1);
-    auto made = read(plot, *step, real, {"ring_not_probed", "probed", "next_look"}, tr("The retaining ring is not in its groove all round"));
+    // Felt for all round, hour by hour: the first one where it is not there stays open, and is asked for by its hour.
+    auto made = read(plot, *step, real, {"ring_not_probed", "asks"},
+                     tr("The retaining ring is not in its groove all round"));
+    made.names = {tr("Retaining ring probed at {hour} o’clock").with("hour", *real.notInGroove.begin())};
     return made;
 }
 

@@ -54,16 +54,25 @@ std::string size(double mm) {
     return words::decimals(mm, 1) + " mm";
 }
 
-/// Whether a tool of this face would get hold of what another way of the same step pushes.
+/// Whether a tool of this face would get hold of what another way of the same step pushes, with the work on the bed.
 bool servesAnotherWay(const Stack& stack, double bore_mm, double outside_mm) {
+    if (stack.now().setup()->choice->support) return false; // that stays where it is
     for (const auto& task : stack.now().step.tasks) {
         if (task == stack.task) continue;
         auto all = task.moving;
         all.insert(all.end(), task.still.begin(), task.still.end());
-        const auto band = seenOf(all, task.pushed, true);
-        if (band && std::min(band->to_mm, outside_mm / 2) > std::max(band->from_mm, bore_mm / 2)) return true;
+        if (seenOf(all, task.pushed, true, {bore_mm / 2, outside_mm / 2})) return true;
     }
     return false;
+}
+
+/// The hand keeps the support it has under the work, and takes this driver.
+void choose(World& world, const Stack& stack, const std::string& driver) {
+    const auto* support = stack.now().setup()->choice->support;
+    job::changeStep(world.job, stack.now().step.id, [&](job::StepRecord& r) {
+        r.overrides.driver = driver;
+        if (support) r.overrides.support = support->id;
+    });
 }
 
 /// The hand takes a tool that the shop has, and means it for this step.
@@ -74,9 +83,8 @@ Planted take(Plot& plot, const Stack& stack, catalog::Tool tool, std::set<std::s
     if (tool.name.empty()) tool.name = "sleeve";
     rack->tools.push_back(tool);
     plot.world.rack = std::move(rack);
-    const auto& id = stack.now().step.id;
-    job::changeStep(plot.world.job, id, [](job::StepRecord& r) { r.overrides.driver = "X1"; });
-    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, id};
+    choose(plot.world, stack, tool.id);
+    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, stack.now().step.id};
 }
 
 catalog::Tool tube(double bore_mm, double outside_mm, double length_mm) {
@@ -164,14 +172,13 @@ std::optional<Planted> hitsSensor(Plot& plot) {
     if (std::abs(part.bodies.front().boreDia() / 2 - seatRad) > seatRad) return std::nullopt;
     part.keepClear.push_back({"sensor", BodyKind::KeepClear, section::Hatch::None,
                               {section::Slice::tube(0, 3, tip, seatRad)}, top - 4});
-    const auto& id = stack->now().step.id;
-    job::changeStep(plot.world.job, id, [&](job::StepRecord& r) { r.overrides.driver = driver->id; });
+    choose(plot.world, *stack, driver->id);
     return Planted{"a sensor looks into the bore, Ø" + size(2 * tip) + " at its tip; the sleeve is Ø" +
                        size(driver->outsideDia_mm),
                    {"touches_part", "catches_in_bore", "stands_on_what_stays", "ends_inside_bore", "misses_face"},
                    {"sensor"},
                    {Station::Tooling},
-                   id};
+                   stack->now().step.id};
 }
 
 std::optional<Planted> hitsStud(Plot& plot) {
@@ -187,32 +194,36 @@ std::optional<Planted> hitsStud(Plot& plot) {
     tool.headThick_mm = 8;
     const double toStuds = stack->holderTop() + high - stack->homeTop();
     tool.length_mm = tool.headThick_mm + toStuds - plot.chance.between(1, 8);
-    if (tool.length_mm < tool.headThick_mm + 3) return std::nullopt;
+    if (tool.length_mm < tool.headThick_mm + 3 || servesAnotherWay(*stack, tool.boreDia_mm, tool.headDia_mm))
+        return std::nullopt;
     return take(plot, *stack, tool, {"ends_inside_bore", "touches_part", "stands_on_what_stays", "catches_in_bore"},
                 {"stud"}, "the head of the sleeve comes down on the studs round the bore");
 }
 
 std::optional<Planted> pilotTooLong(Plot& plot) {
     auto stack = someStack(plot, goesIn);
-    if (!stack || stack->task.face.innerDia_mm < 8) return std::nullopt;
-    // What lies under the pushed face inside it, when it is home.
-    const double rad = stack->task.face.innerDia_mm / 2 - 1;
-    double floor = -INFINITY;
-    for (const auto& body : stack->task.still)
-        if (body.top() < stack->homeTop() && body.boreDia() / 2 < rad && body.outsideDia() / 2 > rad - 1)
-            floor = std::max(floor, body.top());
-    if (!std::isfinite(floor)) return std::nullopt;
+    if (!stack || !stack->task.heldByRing() || stack->task.inBore) return std::nullopt;
+    const auto& ring = stack->task.still[stack->task.holder];
+    double lowest = INFINITY;
     for (const auto& body : stack->task.moving)
-        if (body.boreDia() / 2 < rad && body.top() - stack->task.travel_mm > floor - 0.01) return std::nullopt;
-    auto tool = tube(0, stack->task.face.outerDia_mm - 0.5, lengthFor(*stack, plot.chance));
-    tool.pilotDia_mm = 2 * rad - 1;
-    tool.pilotLength_mm = stack->homeTop() - floor + plot.chance.between(1, 5);
-    tool.length_mm += tool.pilotLength_mm;
+        if (body.outsideDia() > 4) lowest = std::min(lowest, body.bottom() - stack->task.travel_mm);
+    const auto band = seenOf(stack->all(), stack->task.moving.size() + stack->task.holder, false);
+    if (!band || band->width_mm() < 2 || ring.boreDia() < 12) return std::nullopt;
+    // An adapter under the ring, its pilot up in the bore: what comes through the ring meets it.
+    catalog::Tool tool = tube(0, 2 * band->to_mm - 0.5, 0);
     tool.kind = catalog::ToolKind::Adapter;
-    if (servesAnotherWay(*stack, 0, tool.outsideDia_mm)) return std::nullopt;
-    return take(plot, *stack, tool,
-                {"ends_inside_bore", "catches_in_bore", "stands_on_what_stays", "misses_face", "touches_part"}, {},
-                "the pilot of the adapter meets what is below before the ring is home");
+    tool.pilotDia_mm = ring.boreDia() - 0.5;
+    const double by = plot.chance.between(1, 6);
+    tool.pilotLength_mm = std::max(1.0, lowest - ring.bottom() + by);
+    tool.length_mm = std::ceil(tool.pilotLength_mm + std::max(0.0, ring.bottom() - lowest) + 20);
+    auto made = take(plot, *stack, tool, {"no_room_below", "stands_on_part", "stops_short"}, {},
+                     "the pilot of the adapter under the ring stops what comes through it");
+    const auto* driver = stack->now().setup()->choice->driver;
+    job::changeStep(plot.world.job, stack->now().step.id, [&](job::StepRecord& r) {
+        r.overrides.support = tool.id.empty() ? "X1" : tool.id;
+        r.overrides.driver = driver ? std::optional(driver->id) : std::nullopt;
+    });
+    return made;
 }
 
 std::optional<Planted> hardOnHard(Plot& plot) {
@@ -225,6 +236,7 @@ std::optional<Planted> hardOnHard(Plot& plot) {
                                         : stack->task.face.outerDia_mm,
                      lengthFor(*stack, plot.chance));
     tool.hardened = true;
+    if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
     const bool struck = plot.chance.happens(0.5);
     if (struck) plot.world.job.means = job::Means::Hand;
     return take(plot, *stack, tool, {"hard_tool"}, {"X1"},
@@ -242,7 +254,11 @@ std::optional<Planted> stackTooTall(Plot& plot) {
     const auto* press = stack->now().setup()->choice->press;
     const double room = *std::max_element(press->notchDaylight_mm.begin(), press->notchDaylight_mm.end());
     tool.length_mm = std::ceil(std::max(2.5 * tool.outsideDia_mm, 60.0) * plot.chance.between(1.15, 2));
+    if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
     if (tool.length_mm > 0.7 * room) tool.length_mm = std::ceil(room * plot.chance.between(1.05, 1.5));
+    auto rack = std::make_shared<catalog::Rack>(*plot.world.rack);
+    std::erase_if(rack->tools, [](const auto& t) { return t.kind == catalog::ToolKind::DrawBolt; }); // would guide it
+    plot.world.rack = std::move(rack);
     return take(plot, *stack, tool, {"stack_tall", "no_notch_fits", "stroke_short", "sleeve_buckles"}, {},
                 "the sleeve is " + size(tool.length_mm) + " tall on Ø" + size(tool.outsideDia_mm));
 }
@@ -253,24 +269,19 @@ std::optional<Planted> strokeRunsOut(Plot& plot) {
     auto rack = std::make_shared<catalog::Rack>(*plot.world.rack);
     const auto press = *stack->now().setup()->choice->press;
     const auto* driver = stack->now().setup()->choice->driver;
-    const auto* support = stack->now().setup()->choice->support;
     rack->presses = {press};
     auto& only = rack->presses.front();
     only.stroke_mm = std::floor(stack->task.travel_mm * plot.chance.between(0.3, 0.95));
     std::erase_if(rack->tools, [](const auto& t) { return t.kind == catalog::ToolKind::DrawBolt; });
     plot.world.rack = std::move(rack);
     plot.world.job.press = press.id;
-    const auto& id = stack->now().step.id;
-    job::changeStep(plot.world.job, id, [&](job::StepRecord& r) {
-        if (driver) r.overrides.driver = driver->id;
-        if (support) r.overrides.support = support->id;
-    });
+    if (driver) choose(plot.world, *stack, driver->id);
     return Planted{"the ram has " + size(plot.world.rack->presses.front().stroke_mm) + " of stroke, the ring travels " +
                        size(stack->task.travel_mm),
                    {"stroke_short", "two_strokes", "no_notch_fits"},
                    {},
                    {Station::Tooling},
-                   id};
+                   stack->now().step.id};
 }
 
 std::optional<Planted> bedGap(Plot& plot) {

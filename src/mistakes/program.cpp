@@ -2,6 +2,7 @@
 
 #include "core/plan/plan_job.h"
 #include "core/plan/work_steps.h"
+#include "core/job/names.h"
 #include "words/sheets/sheets.h"
 
 namespace arbor::mistakes {
@@ -22,8 +23,13 @@ void addSaid(std::vector<Said>& out, job::Station station, const words::Sheet& s
                 out.push_back({station, sheet.about, list.key + "/" + row.key, Tone::Stop, head + row.left});
                 stopped = true;
             }
-    if (sheet.tone == Tone::Stop && !stopped)
-        out.push_back({station, sheet.about, "verdict", Tone::Stop, head + sheet.title + ": " + sheet.verdict});
+    if (sheet.tone == Tone::Stop)
+        out.push_back(
+            {station, sheet.about, stopped ? "title" : "verdict", Tone::Stop, head + sheet.title + ": " + sheet.verdict});
+    if (!sheet.waitsFor.empty())
+        out.push_back({station, sheet.about, "waits_for", Tone::Check, head + sheet.action + ": " + sheet.waitsFor});
+    else if (sheet.station == job::name(job::Station::Seat) && !sheet.action.empty())
+        out.push_back({station, sheet.about, "asks", Tone::Check, head + sheet.action});
 }
 
 plan::Plan Program::plan(const World& world, plan::Asked asked) {
@@ -44,7 +50,9 @@ std::vector<Said> Program::says(const World& world, const plan::Plan& plan, cons
     for (const auto& problem : plan.problems)
         out.push_back({stations.front(), problem.field, "problem", Tone::Stop, words::say(problem)});
     for (const auto station : stations) {
-        const auto followed = station == job::Station::Warm ? words::followHeats(told, step) : std::vector<words::HeatTold>{};
+        std::vector<words::HeatTold> followed;
+        if (station == job::Station::Warm)
+            followed = words::followHeats(told, step, [&](const std::string&) { return world.waited_s; });
         for (const auto& sheet : words::sheetsOf(station, told, followed, step))
             addSaid(out, station, sheet);
         if (station != job::Station::Strip) continue;

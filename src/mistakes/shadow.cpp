@@ -27,14 +27,14 @@ std::optional<std::pair<double, double>> reachAt(const section::Body& body, doub
 
 } // namespace
 
-std::optional<Band> seenOf(const std::vector<section::Body>& bodies, std::size_t body, bool above) {
+std::optional<Band> seenOf(const std::vector<section::Body>& bodies, std::size_t body, bool above, const Band& within) {
     std::optional<Band> best;
     Band now;
     bool open = false;
     const double most = bodies[body].outsideDia() / 2;
     for (double rad = kCell_mm / 2; rad < most + kCell_mm; rad += kCell_mm) {
         const auto own = reachAt(bodies[body], rad);
-        bool seen = own.has_value();
+        bool seen = own.has_value() && rad > within.from_mm && rad < within.to_mm;
         for (std::size_t i = 0; seen && i < bodies.size(); ++i) {
             const auto other = i == body ? std::nullopt : reachAt(bodies[i], rad);
             if (other) seen = above ? other->second <= own->second : other->first >= own->first;

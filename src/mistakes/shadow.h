@@ -16,8 +16,9 @@ struct Band {
 
 /// The widest stretch of a body that can be seen along the axis past all the others: where a tool can get to it. Found
 /// by sampling the outlines ring by ring, without a look at how the core finds its faces.
-/// @param body  into bodies  @param above  looked at from above
-std::optional<Band> seenOf(const std::vector<section::Body>& bodies, std::size_t body, bool above);
+/// @param body  into bodies  @param above  looked at from above  @param within  all else is not looked at
+std::optional<Band> seenOf(const std::vector<section::Body>& bodies, std::size_t body, bool above,
+                           const Band& within = {0, 1e9});
 
 /// Whether a body that goes straight up, or down, runs into another where that one is. Sampled likewise.
 bool runsInto(const section::Body& moves, const section::Body& other, bool up);

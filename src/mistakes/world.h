@@ -56,6 +56,7 @@ struct World {
     std::map<std::string, RealSpacer> spacers; ///< by part
     std::map<job::StepKey, RealRing> rings;    ///< by the step that puts it in
     double play_mm = 0;                        ///< of an opposed pair, as it stands
+    double waited_s = 0;                       ///< since its clocks were started
 };
 
 /// @name The hand: it measures what is real, with its gauge, and tells.

@@ -137,14 +137,21 @@ private:
             s.formLimit_mm = out.formLimit_mm;
         }
         out.judgement = measure::judge(s);
-        if (m_stray_mm)
-            out.judgement.reasons.push_back(
-                {measure::Verdict::NotMeasured,
-                 {found::ReadingsOfOtherSize{*m_stray_mm, m_source.dia_mm}, Severity::Check, "HB3.3"}});
+        if (m_stray_mm) takeStray(out.judgement, *m_stray_mm);
         out.verdict = out.judgement.verdict;
         if (!c || !c->overrule) return;
         out.verdict = c->overrule->verdict;
         out.overruled = true;
+    }
+
+    /// Readings of another size say nothing of this one: it is not measured, and must not pass for good. What was seen
+    /// of it stands where that calls for more.
+    void takeStray(measure::Judgement& judgement, double mean_mm) const {
+        using measure::Verdict;
+        judgement.reasons.insert(judgement.reasons.begin(),
+                                 {Verdict::NotMeasured,
+                                  {found::ReadingsOfOtherSize{mean_mm, m_source.dia_mm}, Severity::Check, "HB3.3"}});
+        if (judgement.verdict == Verdict::Use) judgement.verdict = Verdict::NotMeasured;
     }
 
     const Job& m_job;

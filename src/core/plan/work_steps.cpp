@@ -261,22 +261,26 @@ private:
         }
     }
 
-    /// The best sleeve of the rack under a hammer: soft, on the ring that goes in. Nobody knows the force.
+    /// The best sleeve of the rack under a hammer: soft, on the ring that goes in; or the user's own, which is stopped
+    /// where it is hard. Nobody knows the force.
     void struckWay() {
         std::optional<StepSetup> best;
+        const auto* own = overrides().driver;
         double score = -INFINITY;
         tooling::LoadCase unknown;
         unknown.known = false;
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t)
             for (const auto& tool : m_rack.tools) {
-                if (!catalog::isDriver(tool.kind) || tool.hardened) continue;
+                if (own ? &tool != own : !catalog::isDriver(tool.kind) || tool.hardened) continue;
                 const tooling::DriverBench bench(m_step.tasks[t], unknown, {tool.outsideDia_mm, 0});
-                const tooling::Candidate candidate{&tool, {}, bench.check(&tool)};
+                const tooling::Candidate candidate{&tool, {}, false, bench.check(&tool)};
                 const double s = tooling::driverScore(candidate, m_worked);
-                if (!candidate.usable() || s <= score) continue;
+                if ((!own && !candidate.usable()) || s <= score) continue;
                 score = s;
                 HandSetup hand{Method::Drift, false, true, &tool, nullptr, candidate.check.findings};
                 hand.findings.push_back(tooling::look(found::HandNoForce{}));
+                for (auto& finding : hand.findings)
+                    if (finding.is<found::HardTool>()) finding.severity = Severity::Stop;
                 best = StepSetup{t, {}, std::move(hand), {}, {}};
             }
         if (best) m_out.ways.push_back(std::move(*best));

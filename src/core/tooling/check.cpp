@@ -71,6 +71,16 @@ Body ramOn(const Body& below, double footDia_mm) {
     return {"ram", BodyKind::Ram, section::Hatch::Steel, {section::Slice::tube(0, 1, 0, footDia_mm / 2)}, below.top()};
 }
 
+/// Ram, washer or hollow ram on the uppermost piece. A foot that is narrower than the bore goes down inside.
+void putDriveOn(std::vector<Body>& movers, const DriverEnd& end, AdviceList& findings) {
+    auto ram = ramOn(movers.back(), end.footDia_mm);
+    const auto& top = movers.back().slices.back();
+    if (section::restingContacts(ram, movers.back()).empty())
+        findings.push_back(
+            stop(found::FallsInside{end.footDia_mm, 2 * top.innerTop, end.boltDia_mm > 0 ? "washer" : "ram"}));
+    movers.push_back(std::move(ram));
+}
+
 } // namespace
 
 DriverBench::DriverBench(const Task& task, LoadCase load, DriverEnd end) : m_task(task), m_load(load), m_end(end) {
@@ -115,7 +125,7 @@ DriverCheck DriverBench::check(const catalog::Tool* driver, const std::vector<co
     putOn(movers, spacers, out.findings);
     for (const auto* spacer : spacers)
         judgePassage(out, *spacer);
-    if (driver) movers.push_back(ramOn(movers.back(), m_end.footDia_mm));
+    if (driver) putDriveOn(movers, m_end, out.findings);
     judgeWayDown(out, movers, tool.headThick_mm > 0);
     if (!driver || !m_load.known) return out;
     judgeStrength(out, tool);

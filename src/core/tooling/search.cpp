@@ -40,10 +40,12 @@ void shortFirst(std::vector<const Tool*>& tools) {
                      [](const Tool* x, const Tool* y) { return x->length_mm < y->length_mm; });
 }
 
-bool endsInsideBoreOnly(const DriverCheck& check) {
-    return std::all_of(check.findings.begin(), check.findings.end(),
-                       [](const Advice& a) { return a.severity < Severity::Stop || a.is<found::EndsInsideBore>(); }) &&
-           check.stopsShort_mm > 0;
+/// A piece on top would mend all that is wrong with it.
+bool wantsPieceOnTop(const DriverCheck& check) {
+    return worst(check.findings) == Severity::Stop &&
+           std::all_of(check.findings.begin(), check.findings.end(), [](const Advice& a) {
+               return a.severity < Severity::Stop || a.is<found::EndsInsideBore>() || a.is<found::FallsInside>();
+           });
 }
 
 using Spacers = std::vector<const Tool*>;
@@ -88,13 +90,34 @@ void bestFirst(List& list) {
     });
 }
 
+/// What may stand on a driver: spacers; and on one that is open, whatever covers it.
+struct OnTop {
+    Spacers spacers;
+    Spacers covers;
+
+    const Spacers& of(const Candidate& candidate) const { return candidate.open ? covers : spacers; }
+};
+
+OnTop onTopOf(const catalog::Rack& rack, const DriverEnd& end) {
+    const auto passes = [&](const Tool& t) { return end.boltDia_mm == 0 || t.throughDia_mm() > end.boltDia_mm; };
+    OnTop out;
+    out.spacers = those(rack, [&](const Tool& t) { return t.kind == ToolKind::Spacer && passes(t); });
+    out.covers = those(rack, [&](const Tool& t) {
+        return (t.kind == ToolKind::Spacer || t.kind == ToolKind::Disc || t.kind == ToolKind::Plate) && passes(t);
+    });
+    shortFirst(out.spacers);
+    shortFirst(out.covers);
+    return out;
+}
+
 std::vector<Candidate> judgeDrivers(const DriverBench& bench, const Task& task, const catalog::Rack& rack,
-                                    const Spacers& spacers, const SearchOverrides& overrides) {
+                                    const OnTop& onTop, const SearchOverrides& overrides) {
     std::vector<Candidate> out;
     const auto judge = [&](const Tool* tool) {
-        Candidate candidate{tool, {}, bench.check(tool)};
+        Candidate candidate{tool, {}, false, bench.check(tool)};
         candidate.missingHeight_mm = candidate.check.stopsShort_mm;
-        if (endsInsideBoreOnly(candidate.check)) lengthen(candidate, bench, spacers);
+        candidate.open = findingOf<found::FallsInside>(candidate.check.findings) != nullptr;
+        if (wantsPieceOnTop(candidate.check)) lengthen(candidate, bench, onTop.of(candidate));
         if (tool && overrides.worked.contains(tool->id))
             candidate.check.findings.push_back({found::KnownToWork{tool->id}, Severity::Info});
         candidate.score = candidate.usable() ? driverScore(candidate, overrides.worked)
@@ -236,13 +259,12 @@ std::optional<std::size_t> bestNotch(const catalog::Press& press, double stack_m
 /// Makes whole stacks around a driver and a support until one is proven.
 class StackSearch {
 public:
-    StackSearch(const Task& task, const Spacers& fromShort, const LoadCase& load)
-        : m_task(task), m_spacers(fromShort), m_load(load) {}
+    StackSearch(const Task& task, const LoadCase& load) : m_task(task), m_load(load) {}
 
     /// Adds as few spacers as it takes and picks the notch. @param missing_mm  height the driver lacks to reach the end
     /// @return whether the stack is proven; if not, `choice` is one whose ram at least reaches, when there is one
-    bool complete(SetupChoice& choice, double missing_mm) {
-        const double bare = buildSetup(m_task, choice, 0).ramFaceZ_mm();
+    bool complete(SetupChoice& choice, double missing_mm, const Spacers& fromShort) {
+        const double bare = bareHeight(choice);
         std::optional<SetupChoice> reaching;
         const auto proven = [&](const Spacers& added, double reserve_mm) {
             const double height = heightOf(added);
@@ -260,12 +282,17 @@ public:
         const double stroke = choice.press ? choice.press->stroke_mm : 0;
         // First spacers that leave some stroke in reserve, then any that reach.
         for (const double reserve_mm : {kStrokeReserve * stroke, 0.0})
-            if (anyAddition(m_spacers, [&](const Spacers& added) { return proven(added, reserve_mm); })) return true;
+            if (anyAddition(fromShort, [&](const Spacers& added) { return proven(added, reserve_mm); })) return true;
         choice = reaching.value_or(choice);
-        return twoStrokes(choice, missing_mm);
+        return twoStrokes(choice, missing_mm, fromShort);
     }
 
 private:
+    /// Of the stack without spacers; what would fall into an open driver counts as lying on it.
+    double bareHeight(const SetupChoice& choice) const {
+        const auto setup = buildSetup(m_task, choice, 0);
+        return choice.driver ? std::max(setup.ramFaceZ_mm(), setup.bodies[setup.ram - 1].top()) : setup.ramFaceZ_mm();
+    }
     std::optional<std::size_t> notchFor(const SetupChoice& choice, double stack_mm, double reserve_mm) const {
         if (choice.press) return bestNotch(*choice.press, stack_mm, m_task.travel_mm + reserve_mm);
         const auto fit = boltFit(stack_mm, *choice.bolt, choice.ram, m_task.travel_mm);
@@ -273,13 +300,13 @@ private:
     }
 
     /// Where no single stroke does: every notch, with a spacer put in half way.
-    bool twoStrokes(SetupChoice& choice, double missing_mm) {
+    bool twoStrokes(SetupChoice& choice, double missing_mm, const Spacers& fromShort) {
         if (!choice.press || missing_mm > 0) return false;
         auto tried = choice;
         tried.spacers.clear();
         for (tried.notch = 0; tried.notch < choice.press->notchDaylight_mm.size() && m_proofsLeft > 0; ++tried.notch) {
             --m_proofsLeft;
-            if (!holds(m_task, tried, m_load, m_spacers)) continue;
+            if (!holds(m_task, tried, m_load, fromShort)) continue;
             choice = tried;
             return true;
         }
@@ -287,7 +314,6 @@ private:
     }
 
     const Task& m_task;
-    const Spacers& m_spacers;
     const LoadCase& m_load;
     std::size_t m_proofsLeft = kMostProofs;
 };
@@ -334,23 +360,20 @@ double driverScore(const Candidate& c, const std::set<std::string>& worked) {
 ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const SearchOverrides& overrides,
                      const LoadCase& load) {
     const auto end = endOf({.press = overrides.press, .bolt = overrides.bolt, .ram = overrides.ram});
-    auto spacers = those(rack, [&](const Tool& t) {
-        return t.kind == ToolKind::Spacer && (overrides.press || t.throughDia_mm() > end.boltDia_mm);
-    });
-    shortFirst(spacers);
+    const auto onTop = onTopOf(rack, end);
     const DriverBench bench(task, load, end);
     ToolPlan plan;
-    plan.drivers = judgeDrivers(bench, task, rack, spacers, overrides);
+    plan.drivers = judgeDrivers(bench, task, rack, onTop, overrides);
     plan.supports = Supports(task, rack, overrides, load).judged();
     plan.overridden = overrides.driver || overrides.support;
 
-    StackSearch search(task, spacers, load);
+    StackSearch search(task, load);
     std::optional<SetupChoice> fallback;
     for (const auto& candidate : plan.drivers) {
         if (overrides.driver ? candidate.tool != overrides.driver : !candidate.usable()) continue;
         for (const auto* support : supportsToTry(plan.supports, overrides.support)) {
             auto choice = put(overrides, candidate, *support);
-            if (search.complete(choice, candidate.spacers.empty() ? 0 : candidate.missingHeight_mm)) {
+            if (search.complete(choice, candidate.spacers.empty() ? 0 : candidate.missingHeight_mm, onTop.of(candidate))) {
                 plan.choice = choice;
                 break;
             }
@@ -361,7 +384,7 @@ ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const SearchOv
         if (plan.choice) break;
     }
     if (!plan.choice) plan.choice = fallback;
-    if (plan.choice) plan.proof = proveSetup(task, *plan.choice, load, spacers);
+    if (plan.choice) plan.proof = proveSetup(task, *plan.choice, load, onTop.spacers);
     if (plan.choice && plan.choice->driver && overrides.worked.contains(plan.choice->driver->id))
         plan.proof.findings.push_back({found::KnownToWork{plan.choice->driver->id}, Severity::Info});
     if (plan.drivers.empty() || !plan.drivers.front().usable()) plan.nearestMiss = nearestMiss(task, rack, load, end);

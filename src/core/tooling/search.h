@@ -12,6 +12,7 @@ namespace arbor::tooling {
 struct Candidate {
     const catalog::Tool* tool = nullptr;       ///< nothing: the ram's own foot
     std::vector<const catalog::Tool*> spacers; ///< what must stand on it
+    bool open = false;                         ///< so wide that what drives it goes down inside, unless it is covered
     DriverCheck check;
     double missingHeight_mm = 0; ///< what it lacks by itself to reach the end
     double score = 0; ///< higher is better, among the usable; of a rejected one how near it comes, as minus [mm]

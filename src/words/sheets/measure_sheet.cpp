@@ -60,7 +60,7 @@ void addReasons(Sheet& sheet, const measure::Judgement& judgement, const Display
     sheet.notesTitle = tr("Because");
     for (const auto& reason : judgement.reasons) {
         auto note = noteOf(reason.advice, d);
-        note.tone = toneOfVerdict(reason.calls);
+        if (reason.calls != Verdict::NotMeasured) note.tone = toneOfVerdict(reason.calls);
         sheet.notes.push_back(std::move(note));
     }
 }
