@@ -164,6 +164,7 @@ std::vector<Said> whatIsSaid(const World& world, const Planted& planted, Program
     std::optional<std::size_t> step;
     for (std::size_t i = 0; planted.step && i < plan.steps.size(); ++i)
         if (plan.steps[i].step.id == *planted.step) step = i;
+    if (step && planted.task) return program.saysOfWay(world, plan, *step, *planted.task);
     return program.says(world, plan, planted.stations, step);
 }
 

@@ -10,6 +10,7 @@
 #include <chrono>
 #include <cstdio>
 #include <filesystem>
+#include <fstream>
 #include <fmt/format.h>
 #include <thread>
 
@@ -53,6 +54,22 @@ void printMisses(const char* title, const std::vector<Miss>& list, int most) {
         if (most-- > 0) fmt::print("  --seed {} --from {} --jobs 1  shape {}  {}: {}\n", miss.seed, miss.job, miss.shape, miss.what, miss.text);
 }
 
+/// The job as the program was told of it, to be opened by hand.
+bool keep(const World& world, const std::string& folder) {
+    auto job = world.job;
+    int number = 0;
+    for (const auto& [step, trace] : world.traces) {
+        const auto file = "trace-" + std::to_string(++number) + ".csv";
+        std::ofstream out(folder + "/" + file);
+        out << "t_s,travel_mm,force_N\n";
+        for (const auto& s : trace)
+            out << fmt::format("{},{},{}\n", s.t_s, s.travel_mm, s.force_N);
+        if (!out.flush()) return false;
+        job::changeStep(job, step, [&](job::StepRecord& r) { r.traceFile = file; });
+    }
+    return io::saveJob(folder + "/job.arbor.json", {job}) && io::saveTools(folder, world.rack->tools);
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -87,8 +104,7 @@ int main(int argc, char** argv) {
         wanted.keep = [&](const Miss& miss, const World& world) {
             const auto name = folder + "/" + std::to_string(miss.seed) + "-" + std::to_string(miss.job) + "-" + miss.what;
             std::filesystem::create_directories(name);
-            if (!io::saveJob(name + "/job.arbor.json", {world.job}) || !io::saveTools(name, world.rack->tools))
-                fmt::print(stderr, "{}: cannot be written\n", name);
+            if (!keep(world, name)) fmt::print(stderr, "{}: cannot be written\n", name);
         };
     const auto begun = std::chrono::steady_clock::now();
     const auto score = run(wanted, shapes, *tables, std::max(1, workers));

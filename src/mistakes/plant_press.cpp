@@ -32,8 +32,10 @@ std::optional<Pressing> somePressing(Plot& plot) {
     const auto& step = out.now();
     if (!step.press) return std::nullopt;
     auto ring = soundRing(plot.world, out.plan, step, plot.chance);
-    constexpr double kFelt_N = 100;
-    if (!ring || step.press->force_N.least < kFelt_N || ring->seat.interference_mm <= 0.002) return std::nullopt;
+    constexpr double kFelt_N = 400; // under that the instrument of a shop press tells little
+    if (!ring) return std::nullopt;
+    const double end_N = sim::RealPress(ring->seat, sim::Fault::None, plot.chance.hand()).force(ring->seat.travel_mm);
+    if (end_N < kFelt_N || ring->seat.interference_mm <= 0.002) return std::nullopt;
     plot.world.rings[step.step.id] = std::move(*ring);
     return out;
 }

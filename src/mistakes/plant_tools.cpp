@@ -54,18 +54,6 @@ std::string size(double mm) {
     return words::decimals(mm, 1) + " mm";
 }
 
-/// Whether a tool of this face would get hold of what another way of the same step pushes, with the work on the bed.
-bool servesAnotherWay(const Stack& stack, double bore_mm, double outside_mm) {
-    if (stack.now().setup()->choice->support) return false; // that stays where it is
-    for (const auto& task : stack.now().step.tasks) {
-        if (task == stack.task) continue;
-        auto all = task.moving;
-        all.insert(all.end(), task.still.begin(), task.still.end());
-        if (seenOf(all, task.pushed, true, {bore_mm / 2, outside_mm / 2})) return true;
-    }
-    return false;
-}
-
 /// The hand keeps the support it has under the work, and takes this driver.
 void choose(World& world, const Stack& stack, const std::string& driver) {
     const auto* support = stack.now().setup()->choice->support;
@@ -84,7 +72,7 @@ Planted take(Plot& plot, const Stack& stack, catalog::Tool tool, std::set<std::s
     rack->tools.push_back(tool);
     plot.world.rack = std::move(rack);
     choose(plot.world, stack, tool.id);
-    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, stack.now().step.id};
+    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, stack.now().step.id, stack.now().way()->task};
 }
 
 catalog::Tool tube(double bore_mm, double outside_mm, double length_mm) {
@@ -117,8 +105,7 @@ std::optional<Planted> sleeveOnWrongRing(Plot& plot) {
         const auto band = seenOf(stack->all(), i, true);
         if (!band || band->width_mm() < 1.5) continue;
         const auto tool = tube(2 * band->from_mm + 0.4, 2 * band->to_mm - 0.4, lengthFor(*stack, plot.chance));
-        if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
-        return take(plot, *stack, tool, {"lands_on_inner_ring", "path_through_elements", "misses_face"},
+            return take(plot, *stack, tool, {"lands_on_inner_ring", "path_through_elements", "misses_face"},
                     {ringName(wrong), ringName(right)}, "the sleeve stands on the " + ringName(wrong));
     }
     return std::nullopt;
@@ -132,7 +119,6 @@ std::optional<Planted> sleeveTooSmall(Plot& plot) {
     const double least = std::min(1.0, band->width_mm() / 2); // what holds it
     const double outside = 2 * (band->from_mm + plot.chance.between(-0.3 * band->from_mm, 0.7 * least));
     const auto tool = tube(outside - plot.chance.between(4, 8), outside, lengthFor(*stack, plot.chance));
-    if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
     return take(plot, *stack, tool,
                 {"covers_face", "misses_face", "touches_part", "lands_on_inner_ring", "path_through_elements",
                  "stands_on_what_stays"},
@@ -143,8 +129,10 @@ std::optional<Planted> sleeveTooLarge(Plot& plot) {
     const auto stack = someStack(plot, goesIn);
     if (!stack || !stack->task.inBore || stack->homeTop() > stack->holderTop() - 2) return std::nullopt;
     const double outside = stack->task.seatDia_mm + plot.chance.between(0.1, 5);
+    const auto& holder = stack->task.still[stack->task.holder];
+    if (!isWithin(holder, {stack->task.seatDia_mm / 2 + 0.01, outside / 2}, stack->homeTop() + 0.01, stack->pushedTop()))
+        return std::nullopt; // the bore is wider there
     const auto tool = tube(stack->task.face.innerDia_mm + 0.5, outside, lengthFor(*stack, plot.chance));
-    if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
     return take(plot, *stack, tool, {"catches_in_bore", "stands_on_what_stays", "ends_inside_bore", "misses_face"}, {},
                 "the sleeve is Ø" + size(outside) + ", the bore Ø" + size(stack->task.seatDia_mm));
 }
@@ -162,7 +150,7 @@ std::optional<Planted> sleeveOnLip(Plot& plot) {
 std::optional<Planted> hitsSensor(Plot& plot) {
     auto stack = someStack(plot, goesIn);
     if (!stack || !stack->task.inBore || stack->homeTop() > stack->holderTop() - 7) return std::nullopt;
-    if (stack->task.partnerMoves || stack->task.turnedOver) return std::nullopt; // its height is that of the drawing
+    if (stack->task.partnerMoves || stack->task.turnedOver || !stack->now().step.up) return std::nullopt;
     auto& part = plot.world.job.arrangement.assembly.parts[stack->now().step.partner];
     const double seatRad = stack->task.seatDia_mm / 2, tip = seatRad - plot.chance.between(1.5, 4);
     const auto* driver = stack->now().setup()->choice->driver;
@@ -178,12 +166,14 @@ std::optional<Planted> hitsSensor(Plot& plot) {
                    {"touches_part", "catches_in_bore", "stands_on_what_stays", "ends_inside_bore", "misses_face"},
                    {"sensor"},
                    {Station::Tooling},
-                   stack->now().step.id};
+                   stack->now().step.id,
+                   stack->now().way()->task};
 }
 
 std::optional<Planted> hitsStud(Plot& plot) {
     auto stack = someStack(plot, goesIn);
-    if (!stack || !stack->task.inBore || stack->task.partnerMoves || stack->task.turnedOver) return std::nullopt;
+    if (!stack || !stack->task.inBore || stack->task.partnerMoves || stack->task.turnedOver || !stack->now().step.up)
+        return std::nullopt;
     auto& part = plot.world.job.arrangement.assembly.parts[stack->now().step.partner];
     const double circle = stack->task.seatDia_mm / 2 + plot.chance.between(3, 10), high = plot.chance.between(12, 30);
     part.keepClear.push_back({"stud", BodyKind::KeepClear, section::Hatch::None,
@@ -194,20 +184,20 @@ std::optional<Planted> hitsStud(Plot& plot) {
     tool.headThick_mm = 8;
     const double toStuds = stack->holderTop() + high - stack->homeTop();
     tool.length_mm = tool.headThick_mm + toStuds - plot.chance.between(1, 8);
-    if (tool.length_mm < tool.headThick_mm + 3 || servesAnotherWay(*stack, tool.boreDia_mm, tool.headDia_mm))
-        return std::nullopt;
+    if (tool.length_mm < tool.headThick_mm + 3) return std::nullopt;
     return take(plot, *stack, tool, {"ends_inside_bore", "touches_part", "stands_on_what_stays", "catches_in_bore"},
                 {"stud"}, "the head of the sleeve comes down on the studs round the bore");
 }
 
 std::optional<Planted> pilotTooLong(Plot& plot) {
     auto stack = someStack(plot, goesIn);
-    if (!stack || !stack->task.heldByRing() || stack->task.inBore) return std::nullopt;
+    if (!stack || !stack->task.heldByRing() || !stack->task.inBore) return std::nullopt;
     const auto& ring = stack->task.still[stack->task.holder];
     double lowest = INFINITY;
-    for (const auto& body : stack->task.moving)
-        if (body.outsideDia() > 4) lowest = std::min(lowest, body.bottom() - stack->task.travel_mm);
+    for (const auto& body : stack->task.moving) // what comes through the ring
+        if (body.boreDia() < ring.boreDia() - 1) lowest = std::min(lowest, body.bottom() - stack->task.travel_mm);
     const auto band = seenOf(stack->all(), stack->task.moving.size() + stack->task.holder, false);
+    if (!std::isfinite(lowest)) return std::nullopt;
     if (!band || band->width_mm() < 2 || ring.boreDia() < 12) return std::nullopt;
     // An adapter under the ring, its pilot up in the bore: what comes through the ring meets it.
     catalog::Tool tool = tube(0, 2 * band->to_mm - 0.5, 0);
@@ -236,7 +226,6 @@ std::optional<Planted> hardOnHard(Plot& plot) {
                                         : stack->task.face.outerDia_mm,
                      lengthFor(*stack, plot.chance));
     tool.hardened = true;
-    if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
     const bool struck = plot.chance.happens(0.5);
     if (struck) plot.world.job.means = job::Means::Hand;
     return take(plot, *stack, tool, {"hard_tool"}, {"X1"},
@@ -254,7 +243,6 @@ std::optional<Planted> stackTooTall(Plot& plot) {
     const auto* press = stack->now().setup()->choice->press;
     const double room = *std::max_element(press->notchDaylight_mm.begin(), press->notchDaylight_mm.end());
     tool.length_mm = std::ceil(std::max(2.5 * tool.outsideDia_mm, 60.0) * plot.chance.between(1.15, 2));
-    if (servesAnotherWay(*stack, tool.boreDia_mm, tool.outsideDia_mm)) return std::nullopt;
     if (tool.length_mm > 0.7 * room) tool.length_mm = std::ceil(room * plot.chance.between(1.05, 1.5));
     auto rack = std::make_shared<catalog::Rack>(*plot.world.rack);
     std::erase_if(rack->tools, [](const auto& t) { return t.kind == catalog::ToolKind::DrawBolt; }); // would guide it
@@ -281,12 +269,13 @@ std::optional<Planted> strokeRunsOut(Plot& plot) {
                    {"stroke_short", "two_strokes", "no_notch_fits"},
                    {},
                    {Station::Tooling},
-                   stack->now().step.id};
+                   stack->now().step.id,
+                   stack->now().way()->task};
 }
 
 std::optional<Planted> bedGap(Plot& plot) {
     auto stack = someStack(plot, anyStep);
-    if (!stack) return std::nullopt;
+    if (!stack || stack->task.heldByRing() || !stack->now().setup()->choice->driver) return std::nullopt;
     double widest = 0;
     for (const auto& body : stack->all())
         widest = std::max(widest, body.outsideDia());
@@ -294,14 +283,16 @@ std::optional<Planted> bedGap(Plot& plot) {
     for (auto& press : rack->presses)
         press.bedOpening_mm = widest + plot.chance.between(1, 60);
     std::erase_if(rack->tools, [](const auto& t) { return !catalog::isDriver(t.kind); });
-    // A sleeve large enough would do as a support.
-    std::erase_if(rack->tools, [&](const auto& t) { return t.outsideDia_mm > rack->presses.front().bedOpening_mm; });
+    job::changeStep(plot.world.job, stack->now().step.id, [&](job::StepRecord& r) {
+        r.overrides.driver = stack->now().setup()->choice->driver->id;
+    });
     plot.world.rack = std::move(rack);
     return Planted{"the gap in the bed is wider than all that lies on it",
                    {"falls_through", "lies_on_beams", "carries_edge_only", "no_path"},
                    {},
                    {Station::Tooling},
-                   stack->now().step.id};
+                   stack->now().step.id,
+                   stack->now().way()->task};
 }
 
 } // namespace arbor::mistakes

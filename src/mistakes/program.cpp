@@ -62,6 +62,21 @@ std::vector<Said> Program::says(const World& world, const plan::Plan& plan, cons
     return out;
 }
 
+std::vector<Said> Program::saysOfWay(const World& world, const plan::Plan& plan, std::size_t at,
+                                     std::size_t task) const {
+    std::vector<Said> out;
+    const words::SheetInput told(world.job, plan, false);
+    const auto& step = plan.steps[at];
+    if (!step.tools) return out;
+    for (std::size_t i = 0; i < step.tools->ways.size(); ++i) {
+        const auto& way = step.tools->ways[i];
+        const bool bolt = way.pressed && way.pressed->choice && !way.pressed->choice->press;
+        if (way.task == task && !bolt && (way.pressed || way.hand->struck))
+            addSaid(out, job::Station::Tooling, words::toolingSheet(told, step, i));
+    }
+    return out;
+}
+
 std::vector<Said> Program::saysOfLine(const World& world, const plan::Plan& plan, const std::string& moves,
                                       bool together) const {
     std::vector<Said> out;

@@ -47,6 +47,18 @@ std::optional<Band> seenOf(const std::vector<section::Body>& bodies, std::size_t
     return best;
 }
 
+bool isWithin(const section::Body& body, const Band& ring, double bottom_mm, double top_mm) {
+    for (const auto& s : body.slices) {
+        const double low = std::max(body.z_mm + s.zBottom, bottom_mm), high = std::min(body.z_mm + s.zTop, top_mm);
+        if (low >= high) continue;
+        const double share = ((low + high) / 2 - body.z_mm - s.zBottom) / (s.zTop - s.zBottom);
+        const double inner = std::lerp(s.innerBottom, s.innerTop, share);
+        const double outer = std::lerp(s.outerBottom, s.outerTop, share);
+        if (std::max(inner, ring.from_mm) < std::min(outer, ring.to_mm)) return true;
+    }
+    return false;
+}
+
 bool runsInto(const section::Body& moves, const section::Body& other, bool up) {
     constexpr double kTouch_mm = 0.01;
     const double most = std::min(moves.outsideDia(), other.outsideDia()) / 2;

@@ -20,6 +20,9 @@ struct Band {
 std::optional<Band> seenOf(const std::vector<section::Body>& bodies, std::size_t body, bool above,
                            const Band& within = {0, 1e9});
 
+/// Whether there is metal of a body within this ring, between these heights. Sampled likewise.
+bool isWithin(const section::Body& body, const Band& ring, double bottom_mm, double top_mm);
+
 /// Whether a body that goes straight up, or down, runs into another where that one is. Sampled likewise.
 bool runsInto(const section::Body& moves, const section::Body& other, bool up);
 

@@ -157,8 +157,12 @@ std::optional<RealRing> soundRing(const World& world, const plan::Plan& plan, co
     s.interference_mm = std::max(0.0, interference - 0.8 * (in.outer.surface.rz_mm + in.inner.surface.rz_mm));
     s.friction = in.friction.lower + in.friction.width() * chance.between(0.2, 0.8);
     s.length_mm = in.engagedLength_mm;
-    for (const auto& point : step.press->expected.points)
+    double before_N = 0;
+    for (const auto& point : step.press->expected.points) {
+        if (point.force_N.likely < before_N) return std::nullopt; // two seats, one after the other: not simulated
+        before_N = point.force_N.likely;
         if (!(point.force_N.most > 0)) out.free_mm = point.travel_mm;
+    }
     s.travel_mm = step.press->expected.homeTravel_mm - out.free_mm;
     s.chamfer_mm = 1;
     return out;

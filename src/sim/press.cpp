@@ -34,7 +34,7 @@ RealPress::RealPress(const RealSeat& seat, Fault fault, std::mt19937& hand)
     const double way = seat.travel_mm;
     switch (fault) {
     case Fault::CockedStart:
-        m_at = way * between(0.08, 0.16, hand);
+        m_at = std::min(way, seat.length_mm + seat.chamfer_mm) * between(0.08, 0.16, hand); // the start, not the slide
         m_much = between(0.9, 1.6, hand);
         break;
     case Fault::DrySeat:
@@ -91,7 +91,7 @@ double RealPress::force(double x) const {
     if (m_fault == Fault::CockedStart) {
         // Climbs to a peak on two edges, then jumps straight; a scored start stays a little harder.
         const double peak = m_much * end;
-        const double width = 0.06 * way;
+        const double width = 0.5 * m_at;
         f = x < m_at ? std::max(f, peak * x / m_at)
                      : f * 1.15 + std::max(0.0, peak - f) * std::exp(-(x - m_at) / (0.35 * width));
     }

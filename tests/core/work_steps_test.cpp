@@ -247,7 +247,7 @@ TEST(WorkSteps, ALipSealIsNeitherPushedNorCarriedOnItsLip) {
         t.length_mm = 60;
         return t;
     };
-    const tooling::DriverBench bench(*pushed, step.load, {70, 0});
+    const tooling::DriverBench bench(*pushed, step.load, {80, 0}); // a foot that lies on both tubes
     const auto onLip = driverOf(60), onShell = driverOf(72);
     const auto judged = bench.check(&onLip).findings;
     const auto* said = find<found::TouchesPart>(judged);

@@ -27,8 +27,9 @@ constexpr double kBeginsAt = 0.12; // of the way home: the chamfer is behind it
 /// Looks at one curve; each sign is asked for by itself and the worst is the verdict.
 class Reader {
 public:
-    Reader(const Trace& trace, const Expected& expected, const AnalysisInput& in)
-        : m_trace(trace), m_e(expected), m_in(in), m_home(expected.homeTravel_mm),
+    /// @param free_mm  of the way, before the seat begins: trace and prediction count from there
+    Reader(const Trace& trace, const Expected& expected, const AnalysisInput& in, double free_mm)
+        : m_trace(trace), m_e(expected), m_in(in), m_free(free_mm), m_home(expected.homeTravel_mm),
           m_c(loadingCurve(trace, std::max(1e-3, expected.homeTravel_mm / kSteps))),
           m_threshold(std::max({40.0, 6 * m_c.noise_N, 0.04 * expected.end_N.most, 1.5 * in.gaugeStep_N})) {}
 
@@ -52,6 +53,8 @@ private:
     double most(double x) const { return x >= m_home ? m_e.end_N.most : forceAt(m_e, std::max(0.0, x)).most; }
     double least(double x) const { return x >= m_home ? m_e.end_N.least : forceAt(m_e, std::max(0.0, x)).least; }
     double end() const { return m_out.endTravel_mm; }
+    /// As travel is counted outside: from where the ring stood in the mouth.
+    double shown(double travel_mm) const { return travel_mm + m_free; }
 
     /// The instrument was silent, or the disk full, while the ring moved.
     void findGaps() {
@@ -62,7 +65,7 @@ private:
             if (b.t_s - a.t_s <= kGap_s || left < kGapTravel * m_home) continue;
             mark<found::TraceGap>(a.travel_mm, a.force_N);
             mark<found::TraceGap>(b.travel_mm, b.force_N);
-            m_out.findings.push_back({found::TraceGap{a.travel_mm, left}, Severity::Check, "HB4.14"});
+            m_out.findings.push_back({found::TraceGap{shown(a.travel_mm), left}, Severity::Check, "HB4.14"});
         }
     }
 
@@ -193,19 +196,21 @@ private:
     void setPhases() {
         const double first = m_c.points.front().travel_mm, knee = m_out.knee_mm.value_or(end());
         const double lead = std::min(slideBegin() / 2, knee);
-        if (first < 0) m_out.phases.push_back({PhaseKind::Approach, first, std::min(0.0, end())});
+        if (shown(first) < 0 || m_free > 0) m_out.phases.push_back({PhaseKind::Approach, first, std::min(0.0, end())});
         if (end() > 0) m_out.phases.push_back({PhaseKind::LeadIn, std::max(0.0, first), std::min(lead, end())});
         if (knee > lead) m_out.phases.push_back({PhaseKind::Slide, lead, knee});
         if (m_out.knee_mm) m_out.phases.push_back({PhaseKind::Rise, knee, end()});
+        for (auto& phase : m_out.phases)
+            phase = {phase.kind, shown(phase.from_mm), shown(phase.to_mm)};
         if (m_c.hold_s > 0.2 && m_out.knee_mm) {
-            m_out.phases.push_back({PhaseKind::Hold, end(), end()});
+            m_out.phases.push_back({PhaseKind::Hold, shown(end()), shown(end())});
             m_out.hold_N = m_c.points.back().force_N;
         }
     }
 
     template <class Kind>
     void mark(double travel, double force) {
-        m_out.evidence.push_back({Kind::key, travel, force});
+        m_out.evidence.push_back({Kind::key, shown(travel), force});
     }
 
     /// The largest drop from a peak to the valley behind it, between two travels.
@@ -278,16 +283,26 @@ private:
     bool cocked() {
         const auto drop = largestDrop(0, kEarlyShare * m_home, 0.3 * m_home);
         const auto early = m_in.ongoing ? tooSteep() : tooEarly();
-        const bool fell =
-            drop && drop->share() > 0.2 && drop->peak.force_N > 1.15 * most(drop->peak.travel_mm) + m_threshold;
+        const bool fell = drop && ((drop->share() > 0.2 && standsOut(drop->peak, 1.2)) ||
+                                   (drop->share() > 0.1 && standsOut(drop->peak, 1.35)));
         // A seat that is tight all the way is above its band from the start; it does not come down again.
         const bool steep = early && (fell || m_in.ongoing || !m_out.ofLikely);
-        if (!fell && !steep) return false;
-        const auto& at = fell ? drop->peak : *early;
+        // So is one on which the press gave up before it was well begun.
+        const auto& last = m_c.points.back();
+        const bool stuck = !m_in.ongoing && end() < 1.1 * kEarlyShare * m_home &&
+                           last.force_N > 1.15 * most(last.travel_mm) + m_threshold;
+        if (!fell && !steep && !stuck) return false;
+        const auto& at = fell ? drop->peak : early ? *early : last;
         mark<found::TraceCocked>(at.travel_mm, at.force_N);
         if (fell) mark<found::TraceCocked>(drop->valley.travel_mm, drop->valley.force_N);
-        return say(found::TraceCocked{at.travel_mm, at.force_N}, Severity::Stop,
+        return say(found::TraceCocked{shown(at.travel_mm), at.force_N}, Severity::Stop,
                    (at.force_N - most(at.travel_mm)) / m_threshold);
+    }
+
+    /// Over what its band allows there, or well over what this seat goes on to take.
+    bool standsOut(const Curve::Point& peak, double overOwn) const {
+        const double own = m_out.ofLikely ? *m_out.ofLikely * likely(peak.travel_mm) : INFINITY;
+        return peak.force_N > 1.15 * most(peak.travel_mm) + m_threshold || peak.force_N > overOwn * own + m_threshold;
     }
 
     bool supportMoved() {
@@ -296,7 +311,7 @@ private:
         if (!drop || drop->share() < kDrop) return false;
         mark<found::TraceDropped>(drop->peak.travel_mm, drop->peak.force_N);
         mark<found::TraceDropped>(drop->valley.travel_mm, drop->valley.force_N);
-        return say(found::TraceDropped{drop->peak.travel_mm, drop->peak.force_N - drop->valley.force_N}, Severity::Stop,
+        return say(found::TraceDropped{shown(drop->peak.travel_mm), drop->peak.force_N - drop->valley.force_N}, Severity::Stop,
                    drop->share() / kDrop);
     }
 
@@ -308,21 +323,31 @@ private:
         const auto early = ratioOver(slideBegin(), half), late = ratioOver(third, slideEnd());
         const bool grows = early && late && slideEnd() > 0.6 * m_home && *early * likely(half) > m_threshold &&
                            *late > kGrowing * *early && m_c.at(slideEnd()) > most(slideEnd());
-        if (count < kTeeth && !grows) return false;
+        if (count < kTeeth && !grows && !growsUntilItStalls(early, half)) return false;
         const auto at = count >= kTeeth ? first : Curve::Point{slideEnd(), m_c.at(slideEnd())};
         mark<found::TraceGalling>(at.travel_mm, at.force_N);
-        return say(found::TraceGalling{at.travel_mm, static_cast<double>(count)}, Severity::Stop,
+        return say(found::TraceGalling{shown(at.travel_mm), static_cast<double>(count)}, Severity::Stop,
                    count >= kTeeth ? count / static_cast<double>(kTeeth) : *late / *early / kGrowing);
+    }
+
+    /// It slid as it should, grew, and stood at a force that the seat could never take, with no shoulder under it yet.
+    bool growsUntilItStalls(const std::optional<double>& early, double half_mm) const {
+        const auto last = ratioOver(slideEnd() - 0.04 * m_home, slideEnd());
+        const bool stalls =
+            end() < m_home - homeTolerance() && (m_out.peak_N > most(end()) || !m_out.knee_mm || !m_stiffProven);
+        return early && last && stalls && slideEnd() > 0.4 * m_home && *last > kGrowing * *early &&
+               *early * likely(half_mm) > std::max(m_threshold, 0.6 * least(half_mm));
     }
 
     /// Next to nothing first, then the whole force within a short way.
     bool grippedEarly() {
-        if (m_e.end_N.least < 2 * m_threshold || slideEnd() < 0.3 * m_home) return false;
+        if (m_e.end_N.likely < 3 * m_threshold || slideEnd() < 0.3 * m_home) return false;
         double free = slideBegin();
         for (const auto& p : m_c.points)
             if (p.travel_mm > slideBegin() && p.force_N < std::max(m_threshold, 0.35 * least(p.travel_mm)))
                 free = p.travel_mm;
-        const bool wasFree = free > 0.3 * m_home && free < 0.92 * std::min(m_home, end()) &&
+        const bool stands = m_stiffProven && *m_out.knee_mm < free + 0.06 * m_home; // on a shoulder, or on a chip
+        const bool wasFree = free > 0.3 * m_home && free < 0.92 * m_home && free < end() && !stands &&
                              m_c.at(0.9 * free) < 0.4 * least(0.9 * free) + m_threshold / 2;
         // By hand, a last reading at the end says how it was held, not how it got there.
         if (m_c.coarse && m_c.points[m_c.points.size() - 2].travel_mm <= free) return false;
@@ -331,7 +356,7 @@ private:
         if (m_out.knee_mm && free > m_home - 0.08 * m_home - m_in.homeTolerance_mm)
             return false; // that is the shoulder
         mark<found::TraceGripped>(free, m_c.at(free));
-        return say(found::TraceGripped{free, m_c.at(after)}, Severity::Stop, m_c.at(after) / m_threshold);
+        return say(found::TraceGripped{shown(free), m_c.at(after)}, Severity::Stop, m_c.at(after) / m_threshold);
     }
 
     bool aboveBand() {
@@ -341,7 +366,7 @@ private:
         for (const auto& p : m_c.points)
             if (p.travel_mm > 0 && p.force_N > most(p.travel_mm) + m_threshold) {
                 mark<found::TraceAboveBand>(p.travel_mm, p.force_N);
-                return say(found::TraceAboveBand{p.travel_mm, p.force_N}, Severity::Stop, 1 + 5 * (over - 1.12));
+                return say(found::TraceAboveBand{shown(p.travel_mm), p.force_N}, Severity::Stop, 1 + 5 * (over - 1.12));
             }
         return false;
     }
@@ -352,7 +377,7 @@ private:
         if (under > 0.85 || m_c.at(slideEnd()) > least(slideEnd()) - 0.5 * m_threshold) return false;
         const double at = slideEnd();
         mark<found::TraceBelowBand>(at, m_c.at(at));
-        return say(found::TraceBelowBand{at, m_c.at(at)}, Severity::Stop, 1 + 3 * (0.85 - under));
+        return say(found::TraceBelowBand{shown(at), m_c.at(at)}, Severity::Stop, 1 + 3 * (0.85 - under));
     }
 
     bool released() {
@@ -370,23 +395,23 @@ private:
         if (!letGo && !slidOut) return false;
         const auto& from = letGo ? drop->peak : peak;
         mark<found::TraceReleased>(from.travel_mm, from.force_N);
-        return say(found::TraceReleased{from.travel_mm, from.force_N}, Severity::Info, 3);
+        return say(found::TraceReleased{shown(from.travel_mm), from.force_N}, Severity::Info, 3);
     }
 
     double homeTolerance() const {
-        return std::max(m_in.homeTolerance_mm, m_c.coarse ? 0.04 * m_home : 0.015 * m_home);
+        return std::max(m_in.homeTolerance_mm, m_c.coarse ? 0.04 * m_home : 0.006 * m_home);
     }
 
     Verdict judgeEnd() {
         const double tolerance = homeTolerance(), over = end() - m_home;
         if (m_out.knee_mm && *m_out.knee_mm < m_home - tolerance) {
             mark<found::TraceShort>(*m_out.knee_mm, m_kneeForce);
-            say(found::TraceShort{*m_out.knee_mm, m_home}, Severity::Stop, (m_home - *m_out.knee_mm) / tolerance);
+            say(found::TraceShort{shown(*m_out.knee_mm), shown(m_home)}, Severity::Stop, (m_home - *m_out.knee_mm) / tolerance);
             return Verdict::Short;
         }
         if (!m_out.knee_mm && end() < m_home - tolerance) {
             mark<found::TraceShort>(end(), m_c.at(end()));
-            say(found::TraceShort{end(), m_home}, Severity::Stop, -over / tolerance);
+            say(found::TraceShort{shown(end()), shown(m_home)}, Severity::Stop, -over / tolerance);
             return Verdict::Short;
         }
         const bool soft = !m_c.coarse && m_out.endStiffness_N_per_mm && *m_out.endStiffness_N_per_mm < kSoft_N_per_mm;
@@ -395,7 +420,7 @@ private:
         if (m_out.knee_mm.value_or(end()) > m_home + tolerance &&
             !(givesWay && m_out.knee_mm.value_or(end()) < m_home + 3 * tolerance)) {
             mark<found::TraceOver>(end(), m_c.at(end()));
-            say(found::TraceOver{end(), m_home}, Severity::Stop, over / tolerance);
+            say(found::TraceOver{shown(end()), shown(m_home)}, Severity::Stop, over / tolerance);
             return Verdict::OverTravel;
         }
         // Whatever yields under the rise goes further than a shoulder lets it.
@@ -408,11 +433,11 @@ private:
         }
         if (!m_out.knee_mm || !m_stiffProven) {
             mark<found::TraceNoRise>(end(), m_c.at(end()));
-            say(found::TraceNoRise{end(), m_home, m_e.holds}, Severity::Check, 1.5);
+            say(found::TraceNoRise{shown(end()), shown(m_home), m_e.holds}, Severity::Check, 1.5);
             return Verdict::NotProven;
         }
         mark<found::TraceHome>(*m_out.knee_mm, m_kneeForce);
-        say(found::TraceHome{*m_out.knee_mm, m_home}, Severity::Info,
+        say(found::TraceHome{shown(*m_out.knee_mm), shown(m_home)}, Severity::Info,
             2 - std::abs(*m_out.knee_mm - m_home) / tolerance + (m_c.coarse ? 0 : 1));
         return Verdict::Home;
     }
@@ -469,6 +494,8 @@ private:
         if (m_out.shareInBand > 0 && verdict != Verdict::NotEnough)
             m_out.findings.push_back({found::TraceInBand{m_out.shareInBand},
                                       m_out.shareInBand > 0.9 && !off ? Severity::Info : Severity::Check, "HB4.14"});
+        m_out.endTravel_mm = shown(m_out.endTravel_mm);
+        if (m_out.knee_mm) m_out.knee_mm = shown(*m_out.knee_mm);
         return std::move(m_out);
     }
 
@@ -483,6 +510,7 @@ private:
     const Trace& m_trace;
     const Expected& m_e;
     AnalysisInput m_in;
+    double m_free;
     double m_home;
     Curve m_c;
     double m_threshold; ///< what is more than noise and less than a sign [N]
@@ -494,8 +522,31 @@ private:
 
 } // namespace
 
+namespace {
+
+/// Of the way, before anything is in touch: what a sign looks like is judged from where the seat begins.
+double freeWay_mm(const Expected& expected) {
+    double free = 0;
+    for (const auto& point : expected.points) {
+        if (point.force_N.most > 0) break;
+        free = point.travel_mm;
+    }
+    return std::max(0.0, free);
+}
+
+} // namespace
+
 Analysis analyse(const Trace& trace, const Expected& expected, const AnalysisInput& input) {
-    return Reader(trace, expected, input).read();
+    const double free = freeWay_mm(expected);
+    if (!(free > 0) || free >= expected.homeTravel_mm) return Reader(trace, expected, input, 0).read();
+    auto from = trace;
+    for (auto& sample : from)
+        sample.travel_mm -= free;
+    auto fromThere = expected;
+    fromThere.homeTravel_mm -= free;
+    for (auto& point : fromThere.points)
+        point.travel_mm -= free;
+    return Reader(from, fromThere, input, free).read();
 }
 
 } // namespace arbor::trace

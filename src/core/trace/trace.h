@@ -23,7 +23,7 @@ inline constexpr double kGap_s = 0.5;
 
 /// Of the way home: a rise before that comes too early for a ring that started square, and so it is told and judged.
 /// @source [HB3.7]; the simulator's crooked starts
-inline constexpr double kEarlyShare = 0.15;
+inline constexpr double kEarlyShare = 0.17;
 
 /// Reads `t_s,travel_mm,force_N` lines. Travel may be `travel_in`; force may be `force_kN`, `force_lbf`, `force_tf`, or
 /// what a gauge showed, `gauge_bar`, `gauge_MPa`, `gauge_psi`; the time may be missing where points were read by hand.
