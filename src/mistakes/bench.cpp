@@ -1,5 +1,6 @@
 #include "mistakes/bench.h"
 
+#include "core/job/names.h"
 #include "mistakes/causes.h"
 #include "mistakes/sound_world.h"
 
@@ -57,7 +58,8 @@ private:
             if (isTrue(said, world, plan)) continue;
             ++(said.tone == words::Tone::Stop ? m_score.falseStops : m_score.falseChecks);
             m_score.falseAlarms.push_back({m_wanted.seed, m_number, world.shape,
-                                           std::string(said.tone == words::Tone::Stop ? "STOP " : "check ") + said.key,
+                                           std::string(job::name(said.station)) + (said.tone == words::Tone::Stop ? " STOP " : " check ") +
+                                               said.key,
                                            said.about + " " + said.text});
         }
     }
@@ -164,7 +166,7 @@ std::vector<Said> whatIsSaid(const World& world, const Planted& planted, Program
     std::optional<std::size_t> step;
     for (std::size_t i = 0; planted.step && i < plan.steps.size(); ++i)
         if (plan.steps[i].step.id == *planted.step) step = i;
-    if (step && planted.task) return program.saysOfWay(world, plan, *step, *planted.task);
+    if (step && planted.partnerMoves) return program.saysOfWay(world, plan, *step, *planted.partnerMoves);
     return program.says(world, plan, planted.stations, step);
 }
 

@@ -87,8 +87,9 @@ std::optional<Planted> shutOut(Plot& plot, bool spacer) {
         const bool was = keepersOf(a, left, there).empty();
         if (!comes || !was || shut.empty()) continue;
         std::vector<std::size_t> forgotten;
-        for (std::size_t i = out; i < in; ++i)
-            if (!keepersOf(a, partOf(lines[i]), there | lines[in].moving).empty()) forgotten.push_back(partOf(lines[i]));
+        for (std::size_t p = 0; p < a.parts.size(); ++p)
+            if (!((there | lines[in].moving) & route::only(p)) && !keepersOf(a, p, there | lines[in].moving).empty())
+                forgotten.push_back(p);
         fitUpTo(plot.world, lines, out);
         Planted made{tr("{part} goes in before {other}, which has no way in any more")
                          .with("part", words::partName(a.parts[taken]))

@@ -72,7 +72,7 @@ Planted take(Plot& plot, const Stack& stack, catalog::Tool tool, std::set<std::s
     rack->tools.push_back(tool);
     plot.world.rack = std::move(rack);
     choose(plot.world, stack, tool.id);
-    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, stack.now().step.id, stack.now().way()->task};
+    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, stack.now().step.id, stack.task.partnerMoves};
 }
 
 catalog::Tool tube(double bore_mm, double outside_mm, double length_mm) {
@@ -157,7 +157,7 @@ std::optional<Planted> hitsSensor(Plot& plot) {
     if (!driver || driver->headThick_mm > 0 || driver->pilotLength_mm > 0 || driver->outsideDia_mm / 2 < tip + 0.1)
         return std::nullopt;
     const double top = part.bodies.front().top();
-    if (std::abs(part.bodies.front().boreDia() / 2 - seatRad) > seatRad) return std::nullopt;
+    if (!isWithin(part.bodies.front(), {seatRad + 0.01, seatRad + 0.2}, top - 4, top - 1)) return std::nullopt; // wider
     part.keepClear.push_back({"sensor", BodyKind::KeepClear, section::Hatch::None,
                               {section::Slice::tube(0, 3, tip, seatRad)}, top - 4});
     choose(plot.world, *stack, driver->id);
@@ -167,7 +167,7 @@ std::optional<Planted> hitsSensor(Plot& plot) {
                    {"sensor"},
                    {Station::Tooling},
                    stack->now().step.id,
-                   stack->now().way()->task};
+                   stack->task.partnerMoves};
 }
 
 std::optional<Planted> hitsStud(Plot& plot) {
@@ -202,6 +202,8 @@ std::optional<Planted> pilotTooLong(Plot& plot) {
     // An adapter under the ring, its pilot up in the bore: what comes through the ring meets it.
     catalog::Tool tool = tube(0, 2 * band->to_mm - 0.5, 0);
     tool.kind = catalog::ToolKind::Adapter;
+    tool.headDia_mm = std::max(tool.outsideDia_mm, 90.0); // it stands on the bed by itself
+    tool.headThick_mm = 12;
     tool.pilotDia_mm = ring.boreDia() - 0.5;
     const double by = plot.chance.between(1, 6);
     tool.pilotLength_mm = std::max(1.0, lowest - ring.bottom() + by);
@@ -270,7 +272,7 @@ std::optional<Planted> strokeRunsOut(Plot& plot) {
                    {},
                    {Station::Tooling},
                    stack->now().step.id,
-                   stack->now().way()->task};
+                   stack->task.partnerMoves};
 }
 
 std::optional<Planted> bedGap(Plot& plot) {
@@ -292,7 +294,7 @@ std::optional<Planted> bedGap(Plot& plot) {
                    {},
                    {Station::Tooling},
                    stack->now().step.id,
-                   stack->now().way()->task};
+                   stack->task.partnerMoves};
 }
 
 } // namespace arbor::mistakes

@@ -16,7 +16,7 @@ struct Planted {
     std::vector<std::string> names;      ///< of which one must be named; empty: the place says it
     std::vector<job::Station> stations;  ///< where it can be said, up to the step at which it does harm
     std::optional<job::StepKey> step = {}; ///< in hand
-    std::optional<std::size_t> task = {}; ///< the way of that step the hand means: under a press, pushing this
+    std::optional<bool> partnerMoves = {}; ///< the way of that step the hand means: under a press, pushing this one
     std::string moves = {};              ///< a line of the order of work the hand goes to; empty: none
     bool together = false;               ///< of that line
     bool beyondAnybody = false;          ///< smaller than what the means can tell

@@ -63,7 +63,7 @@ std::vector<Said> Program::says(const World& world, const plan::Plan& plan, cons
 }
 
 std::vector<Said> Program::saysOfWay(const World& world, const plan::Plan& plan, std::size_t at,
-                                     std::size_t task) const {
+                                     bool partnerMoves) const {
     std::vector<Said> out;
     const words::SheetInput told(world.job, plan, false);
     const auto& step = plan.steps[at];
@@ -71,7 +71,8 @@ std::vector<Said> Program::saysOfWay(const World& world, const plan::Plan& plan,
     for (std::size_t i = 0; i < step.tools->ways.size(); ++i) {
         const auto& way = step.tools->ways[i];
         const bool bolt = way.pressed && way.pressed->choice && !way.pressed->choice->press;
-        if (way.task == task && !bolt && (way.pressed || way.hand->struck))
+        const bool meant = way.task < step.step.tasks.size() && step.step.tasks[way.task].partnerMoves == partnerMoves;
+        if (meant && !bolt && (way.pressed || way.hand->struck))
             addSaid(out, job::Station::Tooling, words::toolingSheet(told, step, i));
     }
     return out;

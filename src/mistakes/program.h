@@ -29,8 +29,8 @@ public:
     /// Every stop and every check of these stations, in their order. @param step  of those that belong to one
     std::vector<Said> says(const World& world, const plan::Plan& plan, const std::vector<job::Station>& stations,
                            std::optional<std::size_t> step = {}) const;
-    /// What Set up says of a step when it is pressed in one way. @param task  into those of the step
-    std::vector<Said> saysOfWay(const World& world, const plan::Plan& plan, std::size_t step, std::size_t task) const;
+    /// What Set up says of a step when it is pressed in one way: by its part, or by its partner
+    std::vector<Said> saysOfWay(const World& world, const plan::Plan& plan, std::size_t step, bool partnerMoves) const;
     /// What Strip says of one line of the order of work when the hand goes to it; nothing: there is no such line.
     /// @param moves  keys of the parts, as the line has them
     std::vector<Said> saysOfLine(const World& world, const plan::Plan& plan, const std::string& moves, bool together) const;

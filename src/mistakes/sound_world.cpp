@@ -74,9 +74,10 @@ catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
     const auto& face = task.face;
     out.kind = catalog::ToolKind::Sleeve;
     out.name = "sleeve";
-    out.boreDia_mm = face.innerDia_mm + std::min(kClear_mm, face.width_mm() / 4);
-    out.outsideDia_mm =
-        task.inBore ? std::min(face.outerDia_mm, task.seatDia_mm - kClear_mm) : std::max(face.outerDia_mm, out.boreDia_mm + 10);
+    const double off = std::min(kClear_mm, face.width_mm() / 4); // of either edge of the face, on the radius
+    out.boreDia_mm = face.innerDia_mm + 2 * off;
+    out.outsideDia_mm = face.outerDia_mm - 2 * off;
+    if (task.inBore) out.outsideDia_mm = std::min(out.outsideDia_mm, task.seatDia_mm - kClear_mm);
     out.length_mm = std::ceil(task.travel_mm + kSpare_mm + chance.between(0, 10));
     return out;
 }

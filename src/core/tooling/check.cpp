@@ -255,8 +255,10 @@ private:
     void judgePieces() {
         const double gap = m_choice.press ? m_choice.press->bedOpening_mm : 0;
         const auto* lowest = m_choice.plate ? m_choice.plate : m_choice.support;
-        if (m_choice.press && lowest && lowest->outsideDia_mm <= gap)
-            m_out.findings.push_back(stop(found::FallsThrough{lowest->outsideDia_mm, gap, lowest->id}));
+        // A headed sleeve stands on its head.
+        const double foot = lowest ? std::max(lowest->outsideDia_mm, lowest->headDia_mm) : 0;
+        if (m_choice.press && lowest && foot <= gap)
+            m_out.findings.push_back(stop(found::FallsThrough{foot, gap, lowest->id}));
         for (std::size_t i = 1; i < m_setup.bodies.size() && isUnder(m_setup.bodies[i]); ++i) {
             const auto &piece = m_setup.bodies[i], &below = m_setup.bodies[i - 1];
             const bool onBed = below.kind == BodyKind::Bed && m_choice.press;
