@@ -61,6 +61,7 @@ private:
                                            std::string(job::name(said.station)) + (said.tone == words::Tone::Stop ? " STOP " : " check ") +
                                                said.key,
                                            said.about + " " + said.text});
+            keep(m_score.falseAlarms.back(), world);
         }
     }
 
@@ -107,9 +108,13 @@ private:
             heard += "\n      " + s.key + ": " + s.text;
         m_score.misses.push_back({m_wanted.seed, m_number, world.shape, family.key,
                                   planted.happened + "; said was:" + (heard.empty() ? " nothing" : heard)});
+        keep(m_score.misses.back(), world);
+    }
+
+    void keep(const Miss& miss, const World& world) const {
         static std::mutex one;
         const std::lock_guard lock(one);
-        if (m_wanted.keep) m_wanted.keep(m_score.misses.back(), world);
+        if (m_wanted.keep) m_wanted.keep(miss, world);
     }
 
     const Run& m_wanted;

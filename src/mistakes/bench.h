@@ -52,7 +52,7 @@ struct Run {
     int jobs = 100;
     int first = 0;       ///< number of the first job
     std::string family;  ///< nothing but this one; empty: all, and clean jobs
-    std::function<void(const Miss&, const World&)> keep = {}; ///< is given each miss with its job; from one thread at a time
+    std::function<void(const Miss&, const World&)> keep = {}; ///< is given each miss and false alarm with its job; one at a time
 };
 /// Makes the jobs of a run, plants, asks and judges. A third is clean; in the others up to three mistakes are planted,
 /// one at a time, of the families that have had the fewest. The same run gives the same score, whatever it runs on.

@@ -102,7 +102,8 @@ int main(int argc, char** argv) {
         if (shape.arrangement) shapes.push_back(*shape.arrangement);
     if (!folder.empty())
         wanted.keep = [&](const Miss& miss, const World& world) {
-            const auto name = folder + "/" + std::to_string(miss.seed) + "-" + std::to_string(miss.job) + "-" + miss.what;
+            auto name = folder + "/" + std::to_string(miss.seed) + "-" + std::to_string(miss.job) + "-" + miss.what;
+            std::replace(name.begin() + static_cast<long>(folder.size()), name.end(), ' ', '_');
             std::filesystem::create_directories(name);
             if (!keep(world, name)) fmt::print(stderr, "{}: cannot be written\n", name);
         };

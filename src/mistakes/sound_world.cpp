@@ -67,6 +67,7 @@ void completeKit(World& world, const plan::Plan& plan) {
 }
 
 constexpr double kClear_mm = 0.5;  // on the radius, of what passes a tool
+constexpr double kHead_mm = 20;
 constexpr double kSpare_mm = 15;   // that a tool is longer than it must be
 
 catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
@@ -78,7 +79,9 @@ catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
     out.boreDia_mm = face.innerDia_mm + 2 * off;
     out.outsideDia_mm = face.outerDia_mm - 2 * off;
     if (task.inBore) out.outsideDia_mm = std::min(out.outsideDia_mm, task.seatDia_mm - kClear_mm);
-    out.length_mm = std::ceil(task.travel_mm + kSpare_mm + chance.between(0, 10));
+    out.headDia_mm = out.outsideDia_mm; // closed at its upper end, for whatever ram there is
+    out.headThick_mm = kHead_mm;
+    out.length_mm = std::ceil(task.travel_mm + kSpare_mm + chance.between(0, 10) + out.headThick_mm);
     return out;
 }
 

@@ -71,6 +71,8 @@ void pressIn(World& world, const plan::StepPlan& step, Chance& chance) {
     stroke.approach_mm = real.free_mm + 2;
     stroke.noise_N = stroke.hold_N * chance.between(0.001, 0.01);
     stroke.zero_N = stroke.hold_N * chance.between(-0.03, 0.03);
+    // So often that the rise at the shoulder is seen: an instrument does not overshoot what it holds at.
+    stroke.every_s = std::clamp(0.05 * stroke.hold_N / (real.seat.stack_N_per_mm * stroke.speed_mm_s), 0.0005, 0.005);
     if (real.fault == sim::Fault::StoppedShort) stroke.stopAt_mm = real.seat.travel_mm * chance.between(0.5, 0.9);
     const sim::RealPress press(real.seat, real.fault, chance.hand());
     auto& trace = world.traces[step.step.id];

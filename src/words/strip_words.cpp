@@ -318,16 +318,15 @@ std::string whyNotFitted(const Assembly& a, const route::BlockingGraph& ways, Pa
         return tr("There is no access for the {part} any more; in the way: {parts}")
             .with("part", name)
             .with("parts", names(a, up | down));
-    for (const auto& s : route::shutOut(ways, here | route::only(part))) {
-        const auto before = route::shutOut(ways, here);
-        const bool already =
-            std::any_of(before.begin(), before.end(), [&](const route::ShutOut& b) { return b.part == s.part; });
-        if (already || !(frame & route::only(s.part))) continue;
-        return tr("The {part} would block access for the {other}: fit that first")
-            .with("part", name)
-            .with("other", partName(a.parts[s.part]));
-    }
-    return {};
+    PartSet already = 0, others = 0;
+    for (const auto& s : route::shutOut(ways, here))
+        already |= route::only(s.part);
+    for (const auto& s : route::shutOut(ways, here | route::only(part)))
+        others |= route::only(s.part) & frame & ~already;
+    if (others == 0) return {};
+    return tr("The {part} would block access for the {other}: fit that first")
+        .with("part", name)
+        .with("other", names(a, others));
 }
 
 CheckWords check(job::Check check) {

@@ -139,7 +139,7 @@ void judgeGroove(Seating& out, const SeatingInput& in) {
                                           [](const Reading& a, const Reading& b) { return a.value_mm < b.value_mm; });
     const double opening = in.homeDepth_mm - highest->value_mm - *in.grooveLowerEdgeDepth_mm;
     out.grooveOpening_mm = opening;
-    const bool covered = opening < -in.uncertainty_mm;
+    const bool covered = opening < -in.uncertainty_mm - 1e-9;
     if (covered)
         out.findings.push_back({found::GrooveCovered{-opening, clockPosition(highest->angle_deg)}, Severity::Stop});
     else

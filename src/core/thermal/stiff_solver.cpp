@@ -70,6 +70,8 @@ public:
 
     /// Goes on to a time. @return the library's own code; `at` is how far it came
     int goTo(double t, double& at) { return CVode(m_memory, t, m_y, &at, CV_NORMAL); }
+    /// Begins anew from where it stands, with small steps: a film that closes is a kink that it could not step over.
+    bool beginAnew(double at) { return CVodeReInit(m_memory, at, m_y) == CV_SUCCESS; }
     /// The first event is all that is asked for. Looking on, the solver gives up where the event stays at zero, or
     /// comes back to it within its own noise.
     void lookNoMore() { CVodeRootInit(m_memory, 0, nullptr); }
@@ -88,10 +90,15 @@ Result<OdeRun> solveStiff(const Ode& ode, std::vector<double> start, double t0, 
     OdeRun out;
     std::vector<double> state = std::move(start);
     Solver solver(ode, state, t0);
-    double at = t0;
+    double at = t0, begunAnew = t0 - 1;
     for (const double time : times) {
         while (at < time) {
             const int code = solver.goTo(time, at);
+            const bool stuck = code == CV_ERR_FAILURE || code == CV_CONV_FAILURE;
+            if (stuck && at > begunAnew && solver.beginAnew(at)) {
+                begunAnew = at;
+                continue;
+            }
             if (code < 0) return refuse(ProblemCode::NotDefined, "t_s", plain(at), asListed(nameOf(code)));
             if (code != CV_ROOT_RETURN) continue;
             out.event_s = at;

@@ -15,11 +15,13 @@ using section::Slice;
 
 constexpr double kAbove_mm = 5000; // above any stack, to lower things from
 constexpr double kBedWide_mm = 60; // shown beside the gap
+constexpr double kBedRim_mm = 5;
 constexpr double kBedThick_mm = 14;
 constexpr double kRamShown_mm = 22;
 constexpr double kBoltSlack_mm = 0.5; // on the radius, in washers and nuts as drawn
 
-Body bedBody(const SetupChoice& choice) {
+/// @param widest_mm  of all that lies on it: a bed is not narrower than what a shop puts there
+Body bedBody(const SetupChoice& choice, double widest_mm) {
     if (!choice.press) {
         const auto& bolt = *choice.bolt;
         return {"lower nut",
@@ -28,7 +30,8 @@ Body bedBody(const SetupChoice& choice) {
                 {Slice::tube(-bolt.edge_mm, 0, bolt.threadDia_mm() / 2 + kBoltSlack_mm, bolt.outsideDia_mm / 2)}};
     }
     const double gap = choice.press->bedOpening_mm / 2;
-    return {"bed", BodyKind::Bed, section::Hatch::Steel, {Slice::tube(-kBedThick_mm, 0, gap, kBedWide_mm + gap)}};
+    const double wide = std::max(kBedWide_mm + gap, widest_mm / 2 + kBedRim_mm);
+    return {"bed", BodyKind::Bed, section::Hatch::Steel, {Slice::tube(-kBedThick_mm, 0, gap, wide)}};
 }
 
 Body ramBody(const SetupChoice& choice) {
@@ -118,7 +121,12 @@ Setup standWork(const Task& plainTask, const SetupChoice& choice, double travel_
     const Task& task = parted ? *parted : plainTask;
     Setup setup;
     setup.travel_mm = travel_mm;
-    append(setup, {bedBody(choice)}, false);
+    double widest = 0;
+    for (const auto* piece : {choice.support, choice.plate})
+        if (piece) widest = std::max({widest, piece->outsideDia_mm, piece->headDia_mm});
+    for (const auto& body : task.still)
+        widest = std::max(widest, body.outsideDia());
+    append(setup, {bedBody(choice, widest)}, false);
     setup.bed = 0;
     if (choice.plate) append(setup, {catalog::toolBody(*choice.plate)}, false);
     if (choice.support) {

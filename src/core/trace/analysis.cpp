@@ -10,6 +10,7 @@ namespace arbor::trace {
 namespace {
 
 constexpr int kSteps = 300;      // over the way home
+constexpr double kWidestStep_mm = 0.1; // a shoulder must not be lost in one
 constexpr double kContact = 1.1; // over the slide: what it takes to feel the contact where nothing may be held
 constexpr double kStiffer = 4;   // times the slope of the slide counts as stiff
 constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
@@ -30,7 +31,7 @@ public:
     /// @param free_mm  of the way, before the seat begins: trace and prediction count from there
     Reader(const Trace& trace, const Expected& expected, const AnalysisInput& in, double free_mm)
         : m_trace(trace), m_e(expected), m_in(in), m_free(free_mm), m_home(expected.homeTravel_mm),
-          m_c(loadingCurve(trace, std::max(1e-3, expected.homeTravel_mm / kSteps))),
+          m_c(loadingCurve(trace, std::clamp(expected.homeTravel_mm / kSteps, 1e-3, kWidestStep_mm))),
           m_threshold(std::max({40.0, 6 * m_c.noise_N, 0.04 * expected.end_N.most, 1.5 * in.gaugeStep_N})) {}
 
     Analysis read() {
@@ -75,8 +76,8 @@ private:
         const double usual =
             std::max(m_c.slope(kBeginsAt * m_home, 0.85 * std::min(end(), m_home)), m_e.end_N.likely / m_home);
         const double stiff = m_c.coarse ? kStiffByHand * usual : std::max(kStiffer * usual, kStiffLeast_N_per_mm);
-        std::size_t i = p.size() - 1;
         const std::size_t reach = m_c.coarse ? 1 : 2; // looks over single steps of noise
+        std::size_t i = heldFrom(reach);
         while (i >= reach && slopeOf(i - reach, i) > stiff)
             --i;
         if (m_c.coarse && (i == p.size() - 1 || p.back().force_N < m_e.hold_N.least - m_threshold)) return;
@@ -100,6 +101,17 @@ private:
         m_stiffProven = m_c.coarse ||
                         (compliance.known ? compliance.mm_per_N + 2 * compliance.error < 1 / kSoft_N_per_mm : leaps());
     }
+    /// Where it was held the travel only trembles: that is the end of the rise, not a slope of its own.
+    std::size_t heldFrom(std::size_t least) const {
+        constexpr double kTrembles_mm = 0.05, kHeldShare = 0.96;
+        const auto& p = m_c.points;
+        std::size_t i = p.size() - 1;
+        while (!m_c.coarse && i > least && p[i - 1].force_N > kHeldShare * p.back().force_N &&
+               p.back().travel_mm - p[i - 1].travel_mm < kTrembles_mm)
+            --i;
+        return i;
+    }
+
     /// How much it gives under the rise, from the samples themselves by least squares, and how well that is known.
     struct Compliance {
         double mm_per_N = 0;
