@@ -118,14 +118,16 @@ private:
         const double margin = std::max(0.020, input()->dia_mm / 1000);
         return opening_mm(heat()->outer.temp_C, heat()->inner.temp_C) < 1.05 * margin;
     }
-    /// The warm part as one lump in moving air, with half as much again for what it stands on.
+    /// Both parts as lumps in moving air, in twice the time: half of what they lose goes into what they stand on.
     bool closesWhileCarried() const {
         if (!heat() || !input()) return false;
         constexpr double kAir_W_m2K = 35, kRoom_C = 20;
-        const auto& part = heat()->outer.soakPart;
-        const double tau = part.mass_kg * part.heat_J_kgK / (kAir_W_m2K * part.area_m2);
-        const double cooled = kRoom_C + (heat()->outer.temp_C - kRoom_C) * std::exp(-2 * m_world.job.heat.walk_s / tau);
-        return opening_mm(cooled, heat()->inner.temp_C) < std::max(0.010, heat()->least_mm);
+        const auto later_C = [&](const plan::HeatSide& side) {
+            const auto& part = side.soakPart;
+            const double tau = part.mass_kg * part.heat_J_kgK / (kAir_W_m2K * part.area_m2);
+            return kRoom_C + (side.temp_C - kRoom_C) * std::exp(-2 * m_world.job.heat.walk_s / tau);
+        };
+        return opening_mm(later_C(heat()->outer), later_C(heat()->inner)) < std::max(0.010, heat()->least_mm);
     }
 
     /// By drawing many bearings: more than one in two thousand would have no clearance. @source [HB4.5]
@@ -197,7 +199,13 @@ private:
             if (liesOn(body, task.still[task.holder])) return false;
         return true;
     }
-    bool mustNotBeHeld() const { return m_step && m_step->press && !m_step->press->expected.holds; }
+    /// It is not to be held, or so lightly that the instrument of a press does not tell the rise from its trembling.
+    bool mustNotBeHeld() const {
+        constexpr double kFelt_N = 100;
+        if (!m_step || !m_step->press) return false;
+        const auto& expected = m_step->press->expected;
+        return !expected.holds || expected.hold_N.likely - expected.end_N.least < 2 * kFelt_N;
+    }
 
     /// A ring without a land, a bore or a notch; a cap is one.
     bool offersNothing() const {

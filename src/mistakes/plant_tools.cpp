@@ -119,6 +119,9 @@ std::optional<Planted> sleeveTooSmall(Plot& plot) {
     const double least = std::min(1.0, band->width_mm() / 2); // what holds it
     const double outside = 2 * (band->from_mm + plot.chance.between(-0.3 * band->from_mm, 0.7 * least));
     const auto tool = tube(outside - plot.chance.between(4, 8), outside, lengthFor(*stack, plot.chance));
+    if (const auto other = seenOf(stack->all(), stack->task.pushed, true, {tool.boreDia_mm / 2, tool.outsideDia_mm / 2});
+        other && other->width_mm() > 0.75 * least)
+        return std::nullopt; // it has another face there
     return take(plot, *stack, tool,
                 {"covers_face", "misses_face", "touches_part", "lands_on_inner_ring", "path_through_elements",
                  "stands_on_what_stays"},

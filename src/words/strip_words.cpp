@@ -324,9 +324,9 @@ std::string whyNotFitted(const Assembly& a, const route::BlockingGraph& ways, Pa
     for (const auto& s : route::shutOut(ways, here | route::only(part)))
         others |= route::only(s.part) & frame & ~already;
     if (others == 0) return {};
-    return tr("The {part} would block access for the {other}: fit that first")
+    return tr("The {part} would block access for {others}: fit that first")
         .with("part", name)
-        .with("other", names(a, others));
+        .with("others", names(a, others));
 }
 
 CheckWords check(job::Check check) {

@@ -125,7 +125,7 @@ TEST(DemoJobs, ConveyorTailDrum) {
 TEST(DemoJobs, FillerPumpShaft) {
     EXPECT_EQ(apart("filler-pump-shaft"), (Lines{"collar", "bearing", "plate", "seal"}));
     EXPECT_EQ(trap("filler-pump-shaft", {"shaft"}, "bearing"),
-              "The bearing would block access for the lip seal: fit that first");
+              "The bearing would block access for the lip seal and the retainer plate: fit that first");
     EXPECT_EQ(trap("filler-pump-shaft", {"shaft", "seal"}, "bearing"),
               "The bearing would block access for the retainer plate: fit that first");
     EXPECT_EQ(bestWay("filler-pump-shaft", "collar"), "Grind and split") << "the shaft kept whole";

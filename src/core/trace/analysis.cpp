@@ -98,8 +98,12 @@ private:
         const auto compliance = complianceUnderRise();
         m_out.endStiffness_N_per_mm =
             m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : 1 / std::max(compliance.mm_per_N, 1e-6);
-        m_stiffProven = m_c.coarse ||
-                        (compliance.known ? compliance.mm_per_N + 2 * compliance.error < 1 / kSoft_N_per_mm : leaps());
+        // Where the rise is lost in the trembling of the travel, neither is known by its slope.
+        const double sure = 2 * compliance.error, soft = 1 / kSoft_N_per_mm;
+        const bool blurred = !compliance.known || sure > soft / 2;
+        m_stiffProven =
+            m_c.coarse || (compliance.known && compliance.mm_per_N + sure < soft) || (blurred && leaps());
+        m_softProven = compliance.known && compliance.mm_per_N - sure > soft;
     }
     /// Where it was held the travel only trembles: that is the end of the rise, not a slope of its own.
     std::size_t heldFrom(std::size_t least) const {
@@ -426,7 +430,7 @@ private:
             say(found::TraceShort{shown(end()), shown(m_home)}, Severity::Stop, -over / tolerance);
             return Verdict::Short;
         }
-        const bool soft = !m_c.coarse && m_out.endStiffness_N_per_mm && *m_out.endStiffness_N_per_mm < kSoft_N_per_mm;
+        const bool soft = !m_c.coarse && m_out.knee_mm && m_softProven;
         const double rise = m_c.points.back().force_N - m_c.at(m_home - tolerance);
         const bool givesWay = soft || (m_in.ongoing && !m_out.knee_mm && rise > 2 * m_threshold);
         if (m_out.knee_mm.value_or(end()) > m_home + tolerance &&
@@ -516,7 +520,7 @@ private:
         if (!m_out.friction || !m_in.friction) return false;
         const auto& share = m_in.interferenceShare;
         return *m_out.friction > m_in.friction->upper * share.upper ||
-               *m_out.friction < m_in.friction->lower * share.lower;
+               (share.lower > 0 && *m_out.friction < m_in.friction->lower * share.lower);
     }
 
     const Trace& m_trace;
@@ -528,6 +532,7 @@ private:
     double m_threshold; ///< what is more than noise and less than a sign [N]
     double m_kneeForce = 0;
     bool m_stiffProven = false;
+    bool m_softProven = false;
     double m_strength = 1;
     Analysis m_out;
 };
