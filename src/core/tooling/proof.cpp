@@ -1,4 +1,5 @@
 #include "core/force/draw_bolt.h"
+#include "core/section/contact.h"
 #include "core/section/motion.h"
 #include "core/standards/thread.h"
 #include "core/tooling/findings.h"
@@ -38,6 +39,16 @@ void judgeElements(AdviceList& findings, const Task& task, const Setup& setup, c
         findings.push_back(info(found::DentsExpected{dent, kBrinell * load.elementDia_mm}, "ISO76"));
     findings.push_back(load.staticIsEstimate ? info(found::RatingIsEstimate{load.staticAxial_N}, "ISO76")
                                              : info(found::RatingTyped{load.staticAxial_N}, "ISO76"));
+}
+
+/// Half way, or as soon after as the two are in touch: where a ring passes a wider stretch it takes no force.
+double onItsWay_mm(const Task& task) {
+    for (const double share : {0.5, 0.6, 0.7, 0.8, 0.9}) {
+        const auto moved = task.atTravel(share * task.travel_mm);
+        const auto touches = section::contacts({moved[task.pushed], task.still[task.holder]});
+        if (!touches.empty()) return share * task.travel_mm;
+    }
+    return task.travel_mm / 2;
 }
 
 /// The path at one position, as findings.
@@ -281,7 +292,7 @@ StackProof judged(const Task& task, const SetupChoice& choice, const LoadCase& l
                   const std::vector<const catalog::Tool*>& restack, bool toFirstStop) {
     StackProof proof;
     const auto isOver = [&] { return toFirstStop && !proof.holds(); };
-    proof.path = judgePath(proof.findings, task, choice, load, task.travel_mm / 2);
+    proof.path = judgePath(proof.findings, task, choice, load, onItsWay_mm(task));
     if (isOver()) return proof;
     if (proof.path.proven()) {
         judgePath(proof.findings, task, choice, load, task.out ? 0 : task.travel_mm);
