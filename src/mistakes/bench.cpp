@@ -17,6 +17,7 @@ namespace {
 constexpr int kLanes = 8;        // that a run falls into, however many threads there are
 constexpr int kMistakesEach = 3; // planted in one job, one at a time
 constexpr int kOneInClean = 3;
+constexpr double kBoltShare = 0.1; // worked with a draw bolt on the machine
 
 std::string lower(std::string text) {
     std::transform(text.begin(), text.end(), text.begin(), [](unsigned char c) { return std::tolower(c); });
@@ -76,7 +77,8 @@ private:
         return out;
     }
 
-    void plant(const World& sound, Chance& chance) {
+    void plant(World& sound, Chance& chance) {
+        if (chance.happens(kBoltShare)) sound.job.means = job::Means::DrawBolt;
         const auto plan = m_program.plan(sound);
         if (!plan.fits) return;
         int made = 0;

@@ -188,6 +188,9 @@ std::optional<Planted> hitsStud(Plot& plot) {
     const double toStuds = stack->holderTop() + high - stack->homeTop();
     tool.length_mm = tool.headThick_mm + toStuds - plot.chance.between(1, 8);
     if (tool.length_mm < tool.headThick_mm + 3) return std::nullopt;
+    const double under = stack->homeTop() + tool.length_mm - tool.headThick_mm; // of the head, at home
+    for (const auto& body : stack->task.still)
+        if (isWithin(body, {0, tool.headDia_mm / 2}, under, under + 1e4)) return std::nullopt;
     return take(plot, *stack, tool, {"ends_inside_bore", "touches_part", "stands_on_what_stays", "catches_in_bore"},
                 {"stud"}, "the head of the sleeve comes down on the studs round the bore");
 }
@@ -208,6 +211,7 @@ std::optional<Planted> pilotTooLong(Plot& plot) {
     tool.headDia_mm = std::max(tool.outsideDia_mm, 90.0); // it stands on the bed by itself
     tool.headThick_mm = 12;
     tool.pilotDia_mm = ring.boreDia() - 0.5;
+    if (tool.outsideDia_mm < tool.pilotDia_mm + 3) return std::nullopt; // nothing left to carry on
     const double by = plot.chance.between(1, 6);
     tool.pilotLength_mm = std::max(1.0, lowest - ring.bottom() + by);
     tool.length_mm = std::ceil(tool.pilotLength_mm + std::max(0.0, ring.bottom() - lowest) + 20);

@@ -51,6 +51,31 @@ void makeSpacers(World& world, const plan::FitPlan& fits, Chance& chance) {
     }
 }
 
+/// Other metals, another dressing of the seats, other clearance: what the drawing of a shape leaves open.
+void dress(job::Job& job, const tables::Tables& tables, Chance& chance) {
+    static const std::vector<std::string> kMetals = {"grey_cast_iron", "ductile_iron", "carbon_steel", "aluminium"};
+    for (auto& part : job.arrangement.assembly.parts) {
+        const bool holds = part.kind == arrangement::PartKind::Housing || part.kind == arrangement::PartKind::Hub;
+        const auto& metal = chance.of(kMetals);
+        if (holds && tables.materials.contains(metal)) part.material = metal;
+        if (part.catalogue)
+            part.catalogue->facts.clearanceGroup = chance.of(std::vector<std::string>{"CN", "C3", "C3", "C4"});
+    }
+    job.lubricant = chance.of(std::vector{catalog::Lubricant::Dry, catalog::Lubricant::LightOil, catalog::Lubricant::Grease});
+}
+
+/// Some of the shop's tools are lent out, and its presses are larger or smaller.
+std::shared_ptr<const catalog::Rack> someRack(const catalog::Rack& shop, Chance& chance) {
+    auto out = std::make_shared<catalog::Rack>(shop);
+    const double lent = chance.between(0, 0.6);
+    std::erase_if(out->tools, [&](const catalog::Tool&) { return chance.happens(lent); });
+    for (auto& press : out->presses) {
+        press.capacity_N *= chance.between(0.5, 3);
+        press.stroke_mm = std::round(press.stroke_mm * chance.between(0.8, 2));
+    }
+    return out;
+}
+
 void lookAtTheMachine(job::Job& job) {
     for (const auto check : job::kChecks)
         job.intake.checks[check] = job::Found::Fine;
@@ -67,7 +92,7 @@ void completeKit(World& world, const plan::Plan& plan) {
 }
 
 constexpr double kClear_mm = 0.5;  // on the radius, of what passes a tool
-constexpr double kHead_mm = 20;
+constexpr double kHead_mm = 20, kWideOpen_mm = 60;
 constexpr double kSpare_mm = 15;   // that a tool is longer than it must be
 
 catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
@@ -79,9 +104,14 @@ catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
     out.boreDia_mm = face.innerDia_mm + 2 * off;
     out.outsideDia_mm = face.outerDia_mm - 2 * off;
     if (task.inBore) out.outsideDia_mm = std::min(out.outsideDia_mm, task.seatDia_mm - kClear_mm);
-    out.headDia_mm = out.outsideDia_mm; // closed at its upper end, for whatever ram there is
-    out.headThick_mm = kHead_mm;
-    out.length_mm = std::ceil(task.travel_mm + kSpare_mm + chance.between(0, 10) + out.headThick_mm);
+    if (out.boreDia_mm > kWideOpen_mm) { // closed at its upper end, or the ram goes down inside
+        out.headDia_mm = out.outsideDia_mm;
+        out.headThick_mm = kHead_mm;
+    }
+    double rim = task.moving[task.pushed].top(); // what stands round it is passed as well
+    for (const auto& body : task.still)
+        rim = std::max(rim, body.top());
+    out.length_mm = std::ceil(task.travel_mm + rim - task.moving[task.pushed].top() + chance.between(1, 3) + out.headThick_mm);
     return out;
 }
 
@@ -118,10 +148,11 @@ void addTools(catalog::Rack& rack, const plan::StepPlan& step, Chance& chance) {
 
 World soundWorld(const std::vector<arrangement::Arrangement>& shapes, Program& program, Chance& chance) {
     World world;
-    world.rack = std::make_shared<catalog::Rack>(program.shopRack());
+    world.rack = someRack(program.shopRack(), chance);
     const auto& shape = chance.of(shapes);
     world.shape = shape.shape;
     world.job = madeUpJob(shape, program.tables(), chance);
+    dress(world.job, program.tables(), chance);
     if (!world.rack->presses.empty()) world.job.press = world.rack->presses.front().id;
     lookAtTheMachine(world.job);
     const auto plan = program.plan(world);
@@ -184,7 +215,8 @@ void workToTheEnd(World& world, Program& program, Chance& chance) {
         if (step.step.out) continue;
         const auto ring = soundRing(world, first, step, chance);
         world.rings[step.step.id] = ring.value_or(RealRing{});
-        if (ring && step.press->force_N.likely > 0) pressIn(world, step, chance);
+        const bool told = world.job.means == job::Means::Press; // a wrench leaves no trace
+        if (ring && told && step.press->force_N.likely > 0) pressIn(world, step, chance);
         if (step.ring) readRing(world, step, chance);
     }
     if (!first.adjust) return;
