@@ -3,7 +3,7 @@ BUILD := build/release
 APP   := $(BUILD)/src/app/brisk-arbor
 JOB   := demo/seamer-turret-upper.arbor.json
 
-.PHONY: all build demo test sanitize bench shots check clean
+.PHONY: all build demo test sanitize bench mistakes shots check clean
 
 # $(call ready,PACKAGE LISTS,PRESET): installs what is missing and configures, where that is still to do.
 ready = @tools/install_packages.sh $(patsubst %,packages/%.txt,run build $(1)) && tools/configure.sh $(2)
@@ -41,6 +41,11 @@ bench:
 	$(call ready,bench,bench)
 	@cmake --build $(BUILD) --target arbor_bench
 	@$(BUILD)/bench/arbor_bench
+
+# Plants mistakes in made-up jobs and counts those that the program names: half an hour, apart from CI.
+SEEDS := 20261129 771 48213
+mistakes: build
+	@$(BUILD)/src/mistakes/arbor-mistakes --jobs 10000 --seed $(SEEDS) --score docs/mistakes.md
 
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots

@@ -20,6 +20,7 @@ layers() {
         none '#include "(ui|cli|io|sim|words)/' -- src/device &&
         none '#include "(core|io|ui|cli|device|words)/' -- src/sim &&
         none '#include "(io|ui|cli|device|words)/' -- src/practice &&
+        none '#include "(io|ui|cli|device|practice)/' -- src/mistakes ':!src/mistakes/main.cpp' &&
         none '#include "(io|ui|cli|device|words|sim)/' -- src/log &&
         none '#include "(ui|cli)/' -- src/io &&
         none '#include "ui/' -- src/cli &&

@@ -8344,10 +8344,6 @@ und %1 weitere</translation>
         <translation>Zu {part} ist kein Zugang mehr; im Weg: {parts}</translation>
     </message>
     <message>
-        <source>The {part} would block access for the {other}: fit that first</source>
-        <translation>{part} würde den Zugang versperren zu {other}: das zuerst einbauen</translation>
-    </message>
-    <message>
         <source>Rock</source>
         <translation>Kippen</translation>
     </message>
@@ -12320,6 +12316,438 @@ und %1 weitere</translation>
     <message>
         <source>by hand: no press, no bolt</source>
         <translation>von Hand: keine Presse, keine Zugschraube</translation>
+    </message>
+    <message>
+        <source>Sleeve on the wrong ring</source>
+        <translation>Hülse auf dem falschen Ring</translation>
+    </message>
+    <message>
+        <source>Sleeve too small</source>
+        <translation>Hülse zu klein</translation>
+    </message>
+    <message>
+        <source>Sleeve too large for the bore</source>
+        <translation>Hülse zu groß für die Bohrung</translation>
+    </message>
+    <message>
+        <source>Driver on the lip of a seal</source>
+        <translation>Druckstück auf der Dichtlippe</translation>
+    </message>
+    <message>
+        <source>Sleeve hits a sensor</source>
+        <translation>Hülse trifft einen Sensor</translation>
+    </message>
+    <message>
+        <source>Sleeve hits a stud</source>
+        <translation>Hülse trifft einen Stehbolzen</translation>
+    </message>
+    <message>
+        <source>Pilot stops it short of home</source>
+        <translation>Zapfen hält es vor dem Anschlag auf</translation>
+    </message>
+    <message>
+        <source>Hard steel on a hardened ring</source>
+        <translation>Harter Stahl auf gehärtetem Ring</translation>
+    </message>
+    <message>
+        <source>Stack too tall</source>
+        <translation>Aufbau zu hoch</translation>
+    </message>
+    <message>
+        <source>Stroke runs out</source>
+        <translation>Hub reicht nicht</translation>
+    </message>
+    <message>
+        <source>Gap in the bed too wide</source>
+        <translation>Spalt im Tisch zu weit</translation>
+    </message>
+    <message>
+        <source>Wrong order</source>
+        <translation>Falsche Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Captive part forgotten</source>
+        <translation>Gefangenes Teil vergessen</translation>
+    </message>
+    <message>
+        <source>Spacer tube forgotten</source>
+        <translation>Distanzrohr vergessen</translation>
+    </message>
+    <message>
+        <source>Part missing</source>
+        <translation>Teil fehlt</translation>
+    </message>
+    <message>
+        <source>Encoder away from its sensor</source>
+        <translation>Geberseite vom Sensor abgewandt</translation>
+    </message>
+    <message>
+        <source>Taper cup the wrong way round</source>
+        <translation>Kegelrollenlager-Außenring verkehrt herum</translation>
+    </message>
+    <message>
+        <source>Seal the wrong way round</source>
+        <translation>Dichtring verkehrt herum</translation>
+    </message>
+    <message>
+        <source>Retaining ring the wrong way round</source>
+        <translation>Sicherungsring verkehrt herum</translation>
+    </message>
+    <message>
+        <source>Curved side away from the fillet</source>
+        <translation>Runde Seite von der Hohlkehle abgewandt</translation>
+    </message>
+    <message>
+        <source>Pilot side the wrong way round</source>
+        <translation>Zentrierseite verkehrt herum</translation>
+    </message>
+    <message>
+        <source>Way round written against the drawing</source>
+        <translation>Einbaulage entgegen der Zeichnung eingetragen</translation>
+    </message>
+    <message>
+        <source>Spacer short</source>
+        <translation>Distanzring zu kurz</translation>
+    </message>
+    <message>
+        <source>Spacer flared</source>
+        <translation>Distanzring aufgestaucht</translation>
+    </message>
+    <message>
+        <source>Spacer out of square</source>
+        <translation>Distanzring nicht rechtwinklig</translation>
+    </message>
+    <message>
+        <source>Ring loose in its bore</source>
+        <translation>Ring lose in seiner Bohrung</translation>
+    </message>
+    <message>
+        <source>Bore worn</source>
+        <translation>Bohrung verschlissen</translation>
+    </message>
+    <message>
+        <source>Journal worn</source>
+        <translation>Lagersitz der Welle verschlissen</translation>
+    </message>
+    <message>
+        <source>Seat out of round</source>
+        <translation>Sitz unrund</translation>
+    </message>
+    <message>
+        <source>Rust pits in a seat</source>
+        <translation>Rostnarben im Sitz</translation>
+    </message>
+    <message>
+        <source>Ring blued by heat</source>
+        <translation>Ring blau angelaufen</translation>
+    </message>
+    <message>
+        <source>Reading mistyped</source>
+        <translation>Messwert vertippt</translation>
+    </message>
+    <message>
+        <source>Wrong unit</source>
+        <translation>Falsche Einheit</translation>
+    </message>
+    <message>
+        <source>Too hot</source>
+        <translation>Zu heiß</translation>
+    </message>
+    <message>
+        <source>Too cold</source>
+        <translation>Zu kalt</translation>
+    </message>
+    <message>
+        <source>Seal in the warmth</source>
+        <translation>Dichtung in der Wärme</translation>
+    </message>
+    <message>
+        <source>Window missed</source>
+        <translation>Zeitfenster verpasst</translation>
+    </message>
+    <message>
+        <source>Crooked start</source>
+        <translation>Schief angesetzt</translation>
+    </message>
+    <message>
+        <source>Stopped short of home</source>
+        <translation>Vor dem Anschlag aufgehört</translation>
+    </message>
+    <message>
+        <source>Chip under the ring</source>
+        <translation>Span unter dem Ring</translation>
+    </message>
+    <message>
+        <source>Wrong part, or dry</source>
+        <translation>Falsches Teil, oder trocken</translation>
+    </message>
+    <message>
+        <source>Hardly tight</source>
+        <translation>Kaum fest</translation>
+    </message>
+    <message>
+        <source>Gripped early</source>
+        <translation>Zu früh gegriffen</translation>
+    </message>
+    <message>
+        <source>Support moved</source>
+        <translation>Unterlage verrutscht</translation>
+    </message>
+    <message>
+        <source>Gauge of another press</source>
+        <translation>Manometer einer anderen Presse</translation>
+    </message>
+    <message>
+        <source>Ring short of home by its readings</source>
+        <translation>Ring nach den Messwerten nicht am Anschlag</translation>
+    </message>
+    <message>
+        <source>Ring out of square</source>
+        <translation>Ring steht schief</translation>
+    </message>
+    <message>
+        <source>Burr under one place</source>
+        <translation>Grat unter einer Messstelle</translation>
+    </message>
+    <message>
+        <source>Retaining ring not in its groove</source>
+        <translation>Sicherungsring nicht in der Nut</translation>
+    </message>
+    <message>
+        <source>End play too large</source>
+        <translation>Axialspiel zu groß</translation>
+    </message>
+    <message>
+        <source>End play too small</source>
+        <translation>Axialspiel zu klein</translation>
+    </message>
+    <message>
+        <source>Washer the wrong way</source>
+        <translation>Scheibe in die falsche Richtung geändert</translation>
+    </message>
+    <message>
+        <source>{part} is warmed beyond what it bears</source>
+        <translation>Über das Erlaubte erwärmt: {part}</translation>
+    </message>
+    <message>
+        <source>A hardened ring is chilled until it may change</source>
+        <translation>Ein gehärteter Ring wird so tief gekühlt, dass er sich verändern kann</translation>
+    </message>
+    <message>
+        <source>{part} is warmed with a sealed bearing in it</source>
+        <translation>Mit einem abgedichteten Lager darin erwärmt: {part}</translation>
+    </message>
+    <message>
+        <source>The warm part stands until it is cold again</source>
+        <translation>Das warme Teil steht, bis es wieder kalt ist</translation>
+    </message>
+    <message>
+        <source>The spacer is too short</source>
+        <translation>Der Distanzring ist zu kurz</translation>
+    </message>
+    <message>
+        <source>An end of the spacer is flared</source>
+        <translation>Ein Ende des Distanzrings ist aufgestaucht</translation>
+    </message>
+    <message>
+        <source>An end of the spacer is out of square</source>
+        <translation>Ein Ende des Distanzrings ist nicht rechtwinklig</translation>
+    </message>
+    <message>
+        <source>The ring can be turned in its bore by hand</source>
+        <translation>Der Ring lässt sich in seiner Bohrung von Hand drehen</translation>
+    </message>
+    <message>
+        <source>The bore is worn over its limit</source>
+        <translation>Die Bohrung ist über ihr Grenzmaß verschlissen</translation>
+    </message>
+    <message>
+        <source>The journal is worn under its limit</source>
+        <translation>Der Lagersitz der Welle ist unter sein Grenzmaß verschlissen</translation>
+    </message>
+    <message>
+        <source>The seat is out of round</source>
+        <translation>Der Sitz ist unrund</translation>
+    </message>
+    <message>
+        <source>Rust has pitted the seat</source>
+        <translation>Rost hat Narben im Sitz hinterlassen</translation>
+    </message>
+    <message>
+        <source>A ring has been blue with heat, and feels good</source>
+        <translation>Ein Ring ist blau angelaufen und fühlt sich gut an</translation>
+    </message>
+    <message>
+        <source>One reading of the seat is mistyped</source>
+        <translation>Ein Messwert des Sitzes ist vertippt</translation>
+    </message>
+    <message>
+        <source>The seat was measured in inches, and typed as millimetres</source>
+        <translation>Der Sitz wurde in Zoll gemessen und als Millimeter eingetippt</translation>
+    </message>
+    <message>
+        <source>{part} goes in before {other}, which has no way in any more</source>
+        <translation>{part} kommt hinein, bevor {other} drin ist, und versperrt den Weg</translation>
+    </message>
+    <message>
+        <source>{part} goes in the wrong way round</source>
+        <translation>Verkehrt herum eingebaut: {part}</translation>
+    </message>
+    <message>
+        <source>{part} is to come out while something holds it</source>
+        <translation>Soll heraus, wird aber noch gehalten: {part}</translation>
+    </message>
+    <message>
+        <source>{part} is not on the bench</source>
+        <translation>Liegt nicht auf der Werkbank: {part}</translation>
+    </message>
+    <message>
+        <source>{part}: what is written of its way round is not what is drawn</source>
+        <translation>{part}: die eingetragene Einbaulage ist nicht die gezeichnete</translation>
+    </message>
+    <message>
+        <source>It went in crooked, bit, and jumped straight</source>
+        <translation>Es ging schief hinein, fraß sich fest und sprang gerade</translation>
+    </message>
+    <message>
+        <source>The ram was stopped before it was home</source>
+        <translation>Der Stempel wurde vor dem Anschlag angehalten</translation>
+    </message>
+    <message>
+        <source>A chip lies under the ring</source>
+        <translation>Unter dem Ring liegt ein Span</translation>
+    </message>
+    <message>
+        <source>The surfaces pick up on each other</source>
+        <translation>Die Flächen fressen</translation>
+    </message>
+    <message>
+        <source>It went in warm, and gripped on the way</source>
+        <translation>Es ging warm hinein und griff unterwegs</translation>
+    </message>
+    <message>
+        <source>The work jumped on its support</source>
+        <translation>Das Werkstück sprang auf seiner Unterlage</translation>
+    </message>
+    <message>
+        <source>The seat is dry</source>
+        <translation>Der Sitz ist trocken</translation>
+    </message>
+    <message>
+        <source>The ring is larger than its seat was made for</source>
+        <translation>Der Ring ist größer, als sein Sitz vorsieht</translation>
+    </message>
+    <message>
+        <source>The seat hardly holds the ring</source>
+        <translation>Der Sitz hält den Ring kaum</translation>
+    </message>
+    <message>
+        <source>The gauge that was read belongs to another press</source>
+        <translation>Das abgelesene Manometer gehört zu einer anderen Presse</translation>
+    </message>
+    <message>
+        <source>The ring stands short of home</source>
+        <translation>Der Ring steht nicht am Anschlag</translation>
+    </message>
+    <message>
+        <source>The ring stands out of square</source>
+        <translation>Der Ring steht schief</translation>
+    </message>
+    <message>
+        <source>A burr stands under one of the readings</source>
+        <translation>Unter einer Messstelle steht ein Grat</translation>
+    </message>
+    <message>
+        <source>The retaining ring is not in its groove all round</source>
+        <translation>Der Sicherungsring sitzt nicht ringsum in seiner Nut</translation>
+    </message>
+    <message>
+        <source>There is more end play than the band allows</source>
+        <translation>Das Axialspiel ist größer als erlaubt</translation>
+    </message>
+    <message>
+        <source>There is less end play than the band allows</source>
+        <translation>Das Axialspiel ist kleiner als erlaubt</translation>
+    </message>
+    <message>
+        <source>A thinner washer went in where a thicker one was wanted</source>
+        <translation>Eine dünnere Scheibe wurde eingebaut, wo eine dickere nötig war</translation>
+    </message>
+    <message>
+        <source>A thicker washer went in where a thinner one was wanted</source>
+        <translation>Eine dickere Scheibe wurde eingebaut, wo eine dünnere nötig war</translation>
+    </message>
+    <message>
+        <source>The sleeve stands on the inner ring</source>
+        <translation>Die Hülse steht auf dem Innenring</translation>
+    </message>
+    <message>
+        <source>The sleeve stands on the outer ring</source>
+        <translation>Die Hülse steht auf dem Außenring</translation>
+    </message>
+    <message>
+        <source>The sleeve is Ø{size}, its ring begins at Ø{limit}</source>
+        <translation>Die Hülse hat Ø{size}, der Ring beginnt bei Ø{limit}</translation>
+    </message>
+    <message>
+        <source>The sleeve is Ø{size}, the bore Ø{limit}</source>
+        <translation>Die Hülse hat Ø{size}, die Bohrung Ø{limit}</translation>
+    </message>
+    <message>
+        <source>The driver is Ø{size}: inside the rim of the seal, on its lip</source>
+        <translation>Das Druckstück hat Ø{size}: innerhalb des Randes, auf der Dichtlippe</translation>
+    </message>
+    <message>
+        <source>A sensor stands in the bore, Ø{limit} at its tip; the sleeve is Ø{size}</source>
+        <translation>In der Bohrung steht ein Sensor, Ø{limit} an seiner Spitze; die Hülse hat Ø{size}</translation>
+    </message>
+    <message>
+        <source>The head of the sleeve comes down on the studs round the bore</source>
+        <translation>Der Kopf der Hülse setzt auf den Stehbolzen um die Bohrung auf</translation>
+    </message>
+    <message>
+        <source>The pilot of the adapter under the ring stops what comes through it</source>
+        <translation>Der Zapfen des Adapters unter dem Ring hält auf, was hindurchkommt</translation>
+    </message>
+    <message>
+        <source>A hardened socket is struck with a hammer on a hardened ring</source>
+        <translation>Mit dem Hammer wird eine gehärtete Nuss auf einen gehärteten Ring geschlagen</translation>
+    </message>
+    <message>
+        <source>A hardened socket is used on a hardened ring</source>
+        <translation>Eine gehärtete Nuss wird auf einem gehärteten Ring benutzt</translation>
+    </message>
+    <message>
+        <source>The sleeve is {height} tall on Ø{size}</source>
+        <translation>Die Hülse ist {height} hoch bei Ø{size}</translation>
+    </message>
+    <message>
+        <source>The ram has {size} of stroke, the ring travels {limit}</source>
+        <translation>Der Stempel hat {size} Hub, der Ring hat {limit} Weg</translation>
+    </message>
+    <message>
+        <source>The gap in the bed is wider than all that lies on it</source>
+        <translation>Der Spalt im Tisch ist breiter als alles, was darauf liegt</translation>
+    </message>
+    <message>
+        <source>Straw or blue: replace it, even if it feels good</source>
+        <translation>Strohgelb oder blau: ersetzen, auch wenn es sich gut anfühlt</translation>
+    </message>
+    <message>
+        <source>heat has softened it; what it ran on as well</source>
+        <translation>die Hitze hat es weich gemacht; auch das, worauf es lief</translation>
+    </message>
+    <message>
+        <source>as far as home, {limit}; it must not be loaded further: prove it by its depth</source>
+        <translation>bis zum Anschlag, {limit}; es darf nicht weiter belastet werden: mit der Tiefe nachweisen</translation>
+    </message>
+    <message>
+        <source>Another seat has a stop: settle it first.</source>
+        <translation>Ein anderer Sitz hat einen Stopp: zuerst klären.</translation>
+    </message>
+    <message>
+        <source>The {part} would block access for {others}: fit that first</source>
+        <translation>Danach ist der Weg versperrt für: {others}; das zuerst einbauen, dann: {part}</translation>
     </message>
 </context>
 </TS>

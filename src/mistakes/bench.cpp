@@ -26,15 +26,14 @@ std::string lower(std::string text) {
 
 bool isNamed(const Said& said, const std::vector<std::string>& names) {
     const auto text = lower(said.about + " " + said.text);
-    return names.empty() || std::any_of(names.begin(), names.end(), [&](const auto& name) {
-        return text.find(lower(name)) != std::string::npos;
-    });
+    return names.empty() || std::any_of(names.begin(), names.end(),
+                                        [&](const auto& name) { return text.find(lower(name)) != std::string::npos; });
 }
 
 /// The jobs of one lane, one after the other.
 class Lane {
 public:
-    Lane(const Run& wanted, const std::vector<arrangement::Arrangement>& shapes, const tables::Tables& tables)
+    Lane(const Trial& wanted, const std::vector<arrangement::Arrangement>& shapes, const tables::Tables& tables)
         : m_wanted(wanted), m_shapes(shapes), m_program(tables) {}
 
     void job(int number) {
@@ -59,8 +58,8 @@ private:
             if (isTrue(said, world, plan)) continue;
             ++(said.tone == words::Tone::Stop ? m_score.falseStops : m_score.falseChecks);
             m_score.falseAlarms.push_back({m_wanted.seed, m_number, world.shape,
-                                           std::string(job::name(said.station)) + (said.tone == words::Tone::Stop ? " STOP " : " check ") +
-                                               said.key,
+                                           std::string(job::name(said.station)) +
+                                               (said.tone == words::Tone::Stop ? " STOP " : " check ") + said.key,
                                            said.about + " " + said.text});
             keep(m_score.falseAlarms.back(), world);
         }
@@ -71,6 +70,8 @@ private:
         std::vector<const Family*> out;
         for (const auto& family : families())
             if (m_wanted.family.empty() || m_wanted.family == family.key) out.push_back(&family);
+        // Each lane begins elsewhere: a short run meets them all.
+        std::rotate(out.begin(), out.begin() + m_number % kLanes * std::ssize(out) / kLanes, out.end());
         std::stable_sort(out.begin(), out.end(), [&](const Family* a, const Family* b) {
             return m_score.families[a->key].planted < m_score.families[b->key].planted;
         });
@@ -119,7 +120,7 @@ private:
         if (m_wanted.keep) m_wanted.keep(miss, world);
     }
 
-    const Run& m_wanted;
+    const Trial& m_wanted;
     const std::vector<arrangement::Arrangement>& m_shapes;
     Program m_program;
     Score m_score;
@@ -160,9 +161,8 @@ Interval boundsOf(int hits, int of) {
 }
 
 bool isCaught(const Planted& planted, const std::vector<Said>& said) {
-    return std::any_of(said.begin(), said.end(), [&](const Said& s) {
-        return planted.keys.contains(s.key) && isNamed(s, planted.names);
-    });
+    return std::any_of(said.begin(), said.end(),
+                       [&](const Said& s) { return planted.keys.contains(s.key) && isNamed(s, planted.names); });
 }
 
 std::vector<Said> whatIsSaid(const World& world, const Planted& planted, Program& program) {
@@ -177,7 +177,7 @@ std::vector<Said> whatIsSaid(const World& world, const Planted& planted, Program
     return program.says(world, plan, planted.stations, step);
 }
 
-Score run(const Run& wanted, const std::vector<arrangement::Arrangement>& shapes, const tables::Tables& tables,
+Score run(const Trial& wanted, const std::vector<arrangement::Arrangement>& shapes, const tables::Tables& tables,
           int workers) {
     std::vector<Score> scores(kLanes);
     const auto work = [&](int worker) {

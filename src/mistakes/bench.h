@@ -47,16 +47,18 @@ bool isCaught(const Planted& planted, const std::vector<Said>& said);
 /// All the program says of it up to the step at which it does harm.
 std::vector<Said> whatIsSaid(const World& world, const Planted& planted, Program& program);
 
-struct Run {
+struct Trial {
     std::uint32_t seed = 1;
     int jobs = 100;
-    int first = 0;       ///< number of the first job
-    std::string family;  ///< nothing but this one; empty: all, and clean jobs
-    std::function<void(const Miss&, const World&)> keep = {}; ///< is given each miss and false alarm with its job; one at a time
+    int first = 0;           ///< number of the first job
+    std::string family = {}; ///< nothing but this one; empty: all, and clean jobs
+    std::function<void(const Miss&, const World&)> keep =
+        {}; ///< is given each miss and false alarm with its job; one at a time
 };
 /// Makes the jobs of a run, plants, asks and judges. A third is clean; in the others up to three mistakes are planted,
 /// one at a time, of the families that have had the fewest. The same run gives the same score, whatever it runs on.
 /// @param workers  threads, 1 or more
-Score run(const Run& wanted, const std::vector<arrangement::Arrangement>& shapes, const tables::Tables& tables, int workers);
+Score run(const Trial& wanted, const std::vector<arrangement::Arrangement>& shapes, const tables::Tables& tables,
+          int workers);
 
 } // namespace arbor::mistakes

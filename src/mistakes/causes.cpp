@@ -15,9 +15,11 @@ namespace {
 
 /// What is to be done, and no word of anything being wrong.
 const std::set<std::string> kInstructions = {
-    "try_it_cold",     "home_within",   "grip",           "caution",          "if_it_goes_wrong", "falls_free",
-    "square",          "squeeze_first", "watch_saw_teeth", "watch_crooked_start", "fitted_once",   "stops_on_the_tube",
-    "through_its_elements", "collet_wanted", "support_wanted", "driver_wanted", "touches_part"};
+    "try_it_cold",          "home_within",         "grip",           "caution",
+    "if_it_goes_wrong",     "falls_free",          "square",         "squeeze_first",
+    "watch_saw_teeth",      "watch_crooked_start", "fitted_once",    "stops_on_the_tube",
+    "through_its_elements", "collet_wanted",       "support_wanted", "driver_wanted",
+    "touches_part"};
 
 /// What says once more what stands elsewhere, and what is asked for next.
 const std::set<std::string> kRepeated = {"title", "waits_for", "asks", "next"};
@@ -141,7 +143,8 @@ private:
         Chance chance(1);
         const auto clipped = [&](const Interval& band) {
             for (;;)
-                if (const double x = std::normal_distribution<double>(band.mid(), band.width() / 6 + 1e-12)(chance.hand());
+                if (const double x =
+                        std::normal_distribution<double>(band.mid(), band.width() / 6 + 1e-12)(chance.hand());
                     x >= band.lower - 1e-9 && x <= band.upper + 1e-9)
                     return x;
         };
@@ -149,7 +152,9 @@ private:
         for (int i = 0; i < kDraws; ++i) {
             double left = clipped(bearing->clearanceMade_mm);
             for (const auto& at : {bearing->housing, bearing->shaft})
-                if (at) left -= taken_mm(*at, at == bearing->housing, clipped(Cause(m_said, m_world, m_plan, *at).interference_mm()));
+                if (at)
+                    left -= taken_mm(*at, at == bearing->housing,
+                                     clipped(Cause(m_said, m_world, m_plan, *at).interference_mm()));
             gone += left < 0;
         }
         return gone > kFew;
@@ -160,7 +165,8 @@ private:
     double taken_mm(std::size_t at, bool housing, double interference_mm) const {
         const auto& in = m_plan.fits->seats[at].input;
         if (!in) return 0;
-        const double p = sim::seatPressure(real(*in), std::max(0.0, interference_mm - 0.8 * (in->outer.surface.rz_mm + in->inner.surface.rz_mm)));
+        const double p = sim::seatPressure(
+            real(*in), std::max(0.0, interference_mm - 0.8 * (in->outer.surface.rz_mm + in->inner.surface.rz_mm)));
         const double d = in->dia_mm, other = housing ? in->inner.otherDia_mm : in->outer.otherDia_mm;
         const double E = housing ? in->inner.material.E_MPa : in->outer.material.E_MPa;
         const double change = std::abs(2 * p * d * d * other / (E * (other * other - d * d)));
@@ -175,7 +181,8 @@ private:
         return p * (1 + q * q) / (1 - q * q) > 130;
     }
     bool sizeIsMissing() const {
-        return seat() && !((seat()->hole.size_mm || seat()->hole.form) && (seat()->shaft.size_mm || seat()->shaft.form));
+        return seat() &&
+               !((seat()->hole.size_mm || seat()->hole.form) && (seat()->shaft.size_mm || seat()->shaft.form));
     }
 
     /// At home no metal of what moves lies on metal of what stays.
@@ -235,7 +242,7 @@ private:
     bool anyStackIsTall() const {
         constexpr double kSlender = 2.5, kHead_mm = 25;
         const auto* task = m_step ? m_step->task() : nullptr;
-        return task && task->travel_mm + kHead_mm > kSlender * task->face.outerDia_mm;
+        return (task && task->travel_mm + kHead_mm > kSlender * task->face.outerDia_mm) || cannotBePressed();
     }
 
     /// No way of the step has both a face that a sleeve can get at and one that a support can, of the two parts.

@@ -74,7 +74,8 @@ std::span<const Family> families() {
 }
 
 const Family* findFamily(const std::string& key) {
-    const auto at = std::find_if(std::begin(kFamilies), std::end(kFamilies), [&](const Family& f) { return f.key == key; });
+    const auto at =
+        std::find_if(std::begin(kFamilies), std::end(kFamilies), [&](const Family& f) { return f.key == key; });
     return at == std::end(kFamilies) ? nullptr : &*at;
 }
 

@@ -9,9 +9,11 @@
 #include <algorithm>
 #include <chrono>
 #include <cstdio>
+#include <ctime>
 #include <filesystem>
-#include <fstream>
+#include <fmt/chrono.h>
 #include <fmt/format.h>
+#include <fstream>
 #include <thread>
 
 using namespace arbor;
@@ -19,39 +21,69 @@ using namespace arbor::mistakes;
 
 namespace {
 
+struct Seeded {
+    std::uint32_t seed = 0;
+    double took_s = 0;
+    Score score;
+};
+
 std::string percent(const Interval& share) {
     return fmt::format("{:.2f} to {:.2f} %", 100 * share.lower, 100 * share.upper);
 }
 
-void printFamilies(const Score& score) {
-    fmt::print("{:<28}{:>8}{:>8}{:>10}   95 % bounds\n", "family", "planted", "caught", "too small");
+/// The counts of several runs together.
+Score sumOf(const std::vector<Seeded>& runs) {
+    Score out;
+    for (const auto& run : runs)
+        out.add(run.score);
+    return out;
+}
+
+std::string rates(const Score& score) {
+    std::string out;
+    const auto all = score.all();
+    const auto line = [&](const char* what, int count, int of) {
+        if (of > 0)
+            out += fmt::format("| {} | {} of {} | {:.3f} % | {} |\n", what, count, of, 100.0 * count / of,
+                               percent(boundsOf(std::min(count, of), of)));
+    };
+    line("mistakes named, with the right reason and part", all.caught, all.planted);
+    line("false stops, by clean jobs", score.falseStops, score.clean);
+    line("false checks, by clean jobs", score.falseChecks, score.clean);
+    return "| | count | rate | 95 % bounds |\n|---|---|---|---|\n" + out;
+}
+
+std::string table(const Score& score) {
+    std::string out = "| family | planted | named | 95 % bounds | too small for anybody |\n|---|---|---|---|---|\n";
     for (const auto& family : families()) {
         const auto at = score.families.find(family.key);
         const auto tally = at == score.families.end() ? Tally{} : at->second;
-        fmt::print("{:<28}{:>8}{:>8}{:>10}   {}\n", family.key, tally.planted, tally.caught, tally.beyond,
-                   tally.planted > 0 ? percent(boundsOf(tally.caught, tally.planted)) : "none");
+        out += fmt::format("| {} | {} | {} | {} | {} |\n", family.name().text(), tally.planted, tally.caught,
+                           tally.planted > 0 ? percent(boundsOf(tally.caught, tally.planted)) : "none", tally.beyond);
     }
+    return out;
 }
 
-void printRates(const Score& score) {
-    const auto all = score.all();
-    if (all.planted > 0)
-        fmt::print("caught         {} of {}: {:.3f} %, {}\n", all.caught, all.planted, 100.0 * all.caught / all.planted,
-                   percent(boundsOf(all.caught, all.planted)));
-    if (score.clean == 0) return;
-    const auto rate = [&](const char* what, int count) {
-        fmt::print("{:<15}{} in {} clean jobs: {:.3f} %, {}\n", what, count, score.clean, 100.0 * count / score.clean,
-                   percent(boundsOf(std::min(count, score.clean), score.clean)));
-    };
-    rate("false stops", score.falseStops);
-    rate("false checks", score.falseChecks);
+/// What came of it, as it is kept in docs/mistakes.md.
+std::string report(const std::vector<Seeded>& runs) {
+    const std::time_t now = std::time(nullptr);
+    auto out =
+        fmt::format("# Mistakes that are named\n\nMade by `make mistakes` on {:%Y-%m-%d}; what is planted, and how "
+                    "it is judged, stands in decisions/2026-11-29-mistakes.md.\n\n",
+                    *std::gmtime(&now));
+    for (const auto& run : runs)
+        out += fmt::format("## Seed {}, {} jobs, {:.0f} s\n\n{}\n", run.seed, run.score.jobs, run.took_s,
+                           rates(run.score));
+    return out + "## By family, all of them\n\n" + table(sumOf(runs));
 }
 
 void printMisses(const char* title, const std::vector<Miss>& list, int most) {
     if (list.empty()) return;
     fmt::print("\n{}:\n", title);
     for (const auto& miss : list)
-        if (most-- > 0) fmt::print("  --seed {} --from {} --jobs 1  shape {}  {}: {}\n", miss.seed, miss.job, miss.shape, miss.what, miss.text);
+        if (most-- > 0)
+            fmt::print("  --seed {} --from {} --jobs 1  shape {}  {}: {}\n", miss.seed, miss.job, miss.shape, miss.what,
+                       miss.text);
 }
 
 /// The job as the program was told of it, to be opened by hand.
@@ -73,12 +105,15 @@ bool keep(const World& world, const std::string& folder) {
 } // namespace
 
 int main(int argc, char** argv) {
-    Run wanted;
+    Trial wanted;
     std::string shop = "demo";
     int workers = static_cast<int>(std::max(1U, std::thread::hardware_concurrency())), shown = 20;
     CLI::App app{"Plants mistakes in made-up jobs and counts those that are named."};
     app.add_option("--shop", shop, "whose rack and presses are there")->capture_default_str();
-    app.add_option("--seed", wanted.seed)->capture_default_str();
+    std::vector<std::uint32_t> seeds = {1};
+    std::string file;
+    app.add_option("--seed", seeds, "one run for each")->capture_default_str();
+    app.add_option("--score", file, "where the score is kept");
     app.add_option("--jobs", wanted.jobs)->capture_default_str();
     app.add_option("--from", wanted.first, "number of the first job")->capture_default_str();
     app.add_option("--family", wanted.family, "this one alone");
@@ -107,14 +142,22 @@ int main(int argc, char** argv) {
             std::filesystem::create_directories(name);
             if (!keep(world, name)) fmt::print(stderr, "{}: cannot be written\n", name);
         };
-    const auto begun = std::chrono::steady_clock::now();
-    const auto score = run(wanted, shapes, *tables, std::max(1, workers));
-    const std::chrono::duration<double> took = std::chrono::steady_clock::now() - begun;
-    fmt::print("seed {}, {} jobs, {:.0f} s\n\n", wanted.seed, score.jobs, took.count());
-    printFamilies(score);
-    fmt::print("\n");
-    printRates(score);
-    printMisses("missed", score.misses, shown);
-    printMisses("said without cause", score.falseAlarms, shown);
+    std::vector<Seeded> runs;
+    for (const auto seed : seeds) {
+        wanted.seed = seed;
+        const auto begun = std::chrono::steady_clock::now();
+        auto score = run(wanted, shapes, *tables, std::max(1, workers));
+        const std::chrono::duration<double> took = std::chrono::steady_clock::now() - begun;
+        runs.push_back({seed, took.count(), std::move(score)});
+    }
+    const auto told = report(runs);
+    fmt::print("{}", told);
+    const auto all = sumOf(runs);
+    printMisses("missed", all.misses, shown);
+    printMisses("said without cause", all.falseAlarms, shown);
+    if (!file.empty() && !(std::ofstream(file) << told).flush()) {
+        fmt::print(stderr, "{}: cannot be written\n", file);
+        return 2;
+    }
     return 0;
 }

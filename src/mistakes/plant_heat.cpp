@@ -86,7 +86,8 @@ std::optional<Planted> tooHot(Plot& plot) {
     if (!at) return std::nullopt;
     const auto& s = plot.plan.steps[*at];
     const double temp = std::round(ceiling_C(outerOf(plot, s)) + 3 + plot.chance.between(0, 60));
-    return heated(plot, s, {"too_hot_for"}, {}, tr("{part} is warmed beyond what it bears").with("part", words::partName(outerOf(plot, s))),
+    return heated(plot, s, {"too_hot_for"}, {},
+                  tr("{part} is warmed beyond what it bears").with("part", words::partName(outerOf(plot, s))),
                   [&](job::StepHeat& h) { h.overrides.outer_C = temp; });
 }
 
@@ -94,7 +95,8 @@ std::optional<Planted> tooCold(Plot& plot) {
     const auto at = someHeated(plot, bearingGoesIn);
     if (!at) return std::nullopt;
     const double temp = std::round(-58 - plot.chance.between(0, 130));
-    return heated(plot, plot.plan.steps[*at], {"too_cold_for"}, {}, tr("A hardened ring is chilled until it may change"),
+    return heated(plot, plot.plan.steps[*at], {"too_cold_for"}, {},
+                  tr("A hardened ring is chilled until it may change"),
                   [&](job::StepHeat& h) { h.overrides.inner_C = temp; });
 }
 

@@ -192,10 +192,11 @@ std::optional<Planted> drawnWrongWay(Plot& plot) {
     if (places.empty()) return std::nullopt;
     auto& part = parts[plot.chance.of(places)];
     part.wayRound->up = !part.wayRound->up;
-    return Planted{tr("{part}: what is written of its way round is not what is drawn").with("part", words::partName(part)),
-                   {"way_round_contradicts"},
-                   {words::partName(part)},
-                   {Station::Strip, Station::Press}};
+    return Planted{
+        tr("{part}: what is written of its way round is not what is drawn").with("part", words::partName(part)),
+        {"way_round_contradicts"},
+        {words::partName(part)},
+        {Station::Strip, Station::Press}};
 }
 
 } // namespace arbor::mistakes

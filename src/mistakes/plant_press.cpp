@@ -1,5 +1,5 @@
-#include "mistakes/planted.h"
 #include "core/force/gauge.h"
+#include "mistakes/planted.h"
 #include "mistakes/sound_world.h"
 #include "words/language.h"
 #include "words/order_words.h"
@@ -57,8 +57,11 @@ std::optional<Planted> pressed(Plot& plot, sim::Fault fault, std::set<std::strin
     const auto& step = at->now();
     plot.world.rings.at(step.step.id).fault = fault;
     pressIn(plot.world, step, plot.chance);
-    return Planted{std::move(happened), std::move(keys), {words::capital(step.step.label), step.step.label, step.step.partnerLabel},
-                   {Station::Press}, step.step.id};
+    return Planted{std::move(happened),
+                   std::move(keys),
+                   {words::capital(step.step.label), step.step.label, step.step.partnerLabel},
+                   {Station::Press},
+                   step.step.id};
 }
 
 } // namespace
@@ -125,7 +128,8 @@ std::optional<Planted> gaugeOfAnotherPress(Plot& plot) {
     const auto& ring = plot.world.rings.at(step.step.id);
     const auto reach = reach_N(ring, at->plan.fits->seats[*step.step.seat]);
     const bool larger = plot.chance.happens(0.5);
-    const double areas = larger ? plot.chance.between(1.7, 4) : plot.chance.between(0.25, 0.6); // the other's over this one's
+    const double areas =
+        larger ? plot.chance.between(1.7, 4) : plot.chance.between(0.25, 0.6); // the other's over this one's
     const sim::RealPress real(ring.seat, sim::Fault::None, plot.chance.hand());
     const double end = real.force(ring.seat.travel_mm);
     const auto& expected = step.press->expected;
@@ -134,7 +138,8 @@ std::optional<Planted> gaugeOfAnotherPress(Plot& plot) {
         return force::gaugeReading(*press, force_N / areas).value_or(0);
     };
     for (const double share : {0.15, 0.3, 0.45, 0.6, 0.75, 0.9, 0.98})
-        hand.points.push_back({ring.free_mm + share * ring.seat.travel_mm, gauge(real.force(share * ring.seat.travel_mm))});
+        hand.points.push_back(
+            {ring.free_mm + share * ring.seat.travel_mm, gauge(real.force(share * ring.seat.travel_mm))});
     hand.points.push_back({expected.homeTravel_mm, gauge(std::max(expected.hold_N.likely, 1.3 * end))});
     job::changeStep(plot.world.job, step.step.id, [&](job::StepRecord& r) { r.hand = hand; });
     Planted made{tr("The gauge that was read belongs to another press"),

@@ -28,7 +28,8 @@ bool hasRetainingRing(const plan::StepPlan& step) {
     return step.checks.contains(job::SeatCheck::GrooveAllRound);
 }
 
-Planted read(Plot& plot, const plan::StepPlan& step, const RealRing& real, std::set<std::string> keys, std::string happened) {
+Planted read(Plot& plot, const plan::StepPlan& step, const RealRing& real, std::set<std::string> keys,
+             std::string happened) {
     plot.world.rings[step.step.id] = real;
     readRing(plot.world, step, plot.chance);
     return {std::move(happened), std::move(keys), {}, {Station::Seat}, step.step.id};
@@ -40,8 +41,7 @@ bool byNut(const plan::AdjustPlan& adjust) {
 
 std::optional<Planted> setTo(Plot& plot, double play_mm, std::string key, std::string happened) {
     plot.world.play_mm = play_mm;
-    if (plot.plan.adjust->onSpacer())
-        plot.world.job.adjust.foundWith_mm = plot.plan.adjust->pair.spacerLength_mm;
+    if (plot.plan.adjust->onSpacer()) plot.world.job.adjust.foundWith_mm = plot.plan.adjust->pair.spacerLength_mm;
     readPlay(plot.world, plot.chance);
     return Planted{std::move(happened), {std::move(key)}, {}, {Station::Adjust}};
 }
@@ -77,8 +77,8 @@ std::optional<Planted> ringNotInGroove(Plot& plot) {
     for (int i = 0; i < many; ++i)
         real.notInGroove.insert((from + i) % 12 + 1);
     // Felt for all round, hour by hour: the first one where it is not there stays open, and is asked for by its hour.
-    auto made = read(plot, *step, real, {"ring_not_probed", "asks"},
-                     tr("The retaining ring is not in its groove all round"));
+    auto made =
+        read(plot, *step, real, {"ring_not_probed", "asks"}, tr("The retaining ring is not in its groove all round"));
     made.names = {tr("Retaining ring probed at {hour} o’clock").with("hour", *real.notInGroove.begin())};
     return made;
 }
@@ -99,7 +99,8 @@ std::optional<Planted> washerWrongWay(Plot& plot) {
     const double excess = plot.chance.between(0.02, 0.15);
     const bool loose = plot.chance.happens(0.5);
     const auto& band = plot.plan.adjust->target_mm;
-    return setTo(plot, loose ? band.upper + 2 * excess : band.lower - 2 * excess, loose ? "play_too_large" : "play_too_small",
+    return setTo(plot, loose ? band.upper + 2 * excess : band.lower - 2 * excess,
+                 loose ? "play_too_large" : "play_too_small",
                  loose ? tr("A thinner washer went in where a thicker one was wanted")
                        : tr("A thicker washer went in where a thinner one was wanted"));
 }

@@ -13,6 +13,7 @@ namespace {
 using job::Station;
 using section::Body;
 using section::BodyKind;
+using words::tr;
 
 /// A step that is proven with a stack under a press, and how.
 struct Stack {
@@ -72,7 +73,8 @@ Planted take(Plot& plot, const Stack& stack, catalog::Tool tool, std::set<std::s
     rack->tools.push_back(tool);
     plot.world.rack = std::move(rack);
     choose(plot.world, stack, tool.id);
-    return {std::move(happened), std::move(keys), std::move(names), {Station::Tooling}, stack.now().step.id, stack.task.partnerMoves};
+    return {std::move(happened), std::move(keys),     std::move(names),
+            {Station::Tooling},  stack.now().step.id, stack.task.partnerMoves};
 }
 
 catalog::Tool tube(double bore_mm, double outside_mm, double length_mm) {
@@ -87,6 +89,7 @@ double lengthFor(const Stack& stack, Chance& chance) {
     return std::max(10.0, stack.task.travel_mm + chance.between(10, 25));
 }
 
+/// As the catalogue's sections are named.
 std::string ringName(BodyKind kind) {
     return kind == BodyKind::InnerRing ? "inner ring" : "outer ring";
 }
@@ -105,8 +108,10 @@ std::optional<Planted> sleeveOnWrongRing(Plot& plot) {
         const auto band = seenOf(stack->all(), i, true);
         if (!band || band->width_mm() < 1.5) continue;
         const auto tool = tube(2 * band->from_mm + 0.4, 2 * band->to_mm - 0.4, lengthFor(*stack, plot.chance));
-            return take(plot, *stack, tool, {"lands_on_inner_ring", "path_through_elements", "misses_face"},
-                    {ringName(wrong), ringName(right)}, "the sleeve stands on the " + ringName(wrong));
+        return take(plot, *stack, tool, {"lands_on_inner_ring", "path_through_elements", "misses_face"},
+                    {ringName(wrong), ringName(right)},
+                    wrong == BodyKind::InnerRing ? tr("The sleeve stands on the inner ring")
+                                                 : tr("The sleeve stands on the outer ring"));
     }
     return std::nullopt;
 }
@@ -119,13 +124,17 @@ std::optional<Planted> sleeveTooSmall(Plot& plot) {
     const double least = std::min(1.0, band->width_mm() / 2); // what holds it
     const double outside = 2 * (band->from_mm + plot.chance.between(-0.3 * band->from_mm, 0.7 * least));
     const auto tool = tube(outside - plot.chance.between(4, 8), outside, lengthFor(*stack, plot.chance));
-    if (const auto other = seenOf(stack->all(), stack->task.pushed, true, {tool.boreDia_mm / 2, tool.outsideDia_mm / 2});
+    if (const auto other =
+            seenOf(stack->all(), stack->task.pushed, true, {tool.boreDia_mm / 2, tool.outsideDia_mm / 2});
         other && other->width_mm() > 0.75 * least)
         return std::nullopt; // it has another face there
     return take(plot, *stack, tool,
                 {"covers_face", "misses_face", "touches_part", "lands_on_inner_ring", "path_through_elements",
                  "stands_on_what_stays"},
-                {}, "the sleeve is Ø" + size(outside) + ", its ring begins at Ø" + size(2 * band->from_mm));
+                {},
+                tr("The sleeve is Ø{size}, its ring begins at Ø{limit}")
+                    .with("size", size(outside))
+                    .with("limit", size(2 * band->from_mm)));
 }
 
 std::optional<Planted> sleeveTooLarge(Plot& plot) {
@@ -133,11 +142,14 @@ std::optional<Planted> sleeveTooLarge(Plot& plot) {
     if (!stack || !stack->task.inBore || stack->homeTop() > stack->holderTop() - 2) return std::nullopt;
     const double outside = stack->task.seatDia_mm + plot.chance.between(0.1, 5);
     const auto& holder = stack->task.still[stack->task.holder];
-    if (!isWithin(holder, {stack->task.seatDia_mm / 2 + 0.01, outside / 2}, stack->homeTop() + 0.01, stack->pushedTop()))
+    if (!isWithin(holder, {stack->task.seatDia_mm / 2 + 0.01, outside / 2}, stack->homeTop() + 0.01,
+                  stack->pushedTop()))
         return std::nullopt; // the bore is wider there
     const auto tool = tube(stack->task.face.innerDia_mm + 0.5, outside, lengthFor(*stack, plot.chance));
     return take(plot, *stack, tool, {"catches_in_bore", "stands_on_what_stays", "ends_inside_bore", "misses_face"}, {},
-                "the sleeve is Ø" + size(outside) + ", the bore Ø" + size(stack->task.seatDia_mm));
+                tr("The sleeve is Ø{size}, the bore Ø{limit}")
+                    .with("size", size(outside))
+                    .with("limit", size(stack->task.seatDia_mm)));
 }
 
 std::optional<Planted> sleeveOnLip(Plot& plot) {
@@ -147,7 +159,7 @@ std::optional<Planted> sleeveOnLip(Plot& plot) {
     const double outside = lip.outerDia_mm - plot.chance.between(0, 0.6) * (lip.outerDia_mm - lip.innerDia_mm);
     const auto tool = tube(lip.innerDia_mm - 2, outside, lengthFor(*stack, plot.chance));
     return take(plot, *stack, tool, {"touches_part", "misses_face", "stands_on_part", "covers_face"}, {},
-                "the driver is Ø" + size(outside) + ": inside the rim of the seal, on its lip");
+                tr("The driver is Ø{size}: inside the rim of the seal, on its lip").with("size", size(outside)));
 }
 
 std::optional<Planted> hitsSensor(Plot& plot) {
@@ -161,11 +173,12 @@ std::optional<Planted> hitsSensor(Plot& plot) {
         return std::nullopt;
     const double top = part.bodies.front().top();
     if (!isWithin(part.bodies.front(), {seatRad + 0.01, seatRad + 0.2}, top - 4, top - 1)) return std::nullopt; // wider
-    part.keepClear.push_back({"sensor", BodyKind::KeepClear, section::Hatch::None,
-                              {section::Slice::tube(0, 3, tip, seatRad)}, top - 4});
+    part.keepClear.push_back(
+        {"sensor", BodyKind::KeepClear, section::Hatch::None, {section::Slice::tube(0, 3, tip, seatRad)}, top - 4});
     choose(plot.world, *stack, driver->id);
-    return Planted{"a sensor looks into the bore, Ø" + size(2 * tip) + " at its tip; the sleeve is Ø" +
-                       size(driver->outsideDia_mm),
+    return Planted{tr("A sensor stands in the bore, Ø{limit} at its tip; the sleeve is Ø{size}")
+                       .with("limit", size(2 * tip))
+                       .with("size", size(driver->outsideDia_mm)),
                    {"touches_part", "catches_in_bore", "stands_on_what_stays", "ends_inside_bore", "misses_face"},
                    {"sensor"},
                    {Station::Tooling},
@@ -179,10 +192,14 @@ std::optional<Planted> hitsStud(Plot& plot) {
         return std::nullopt;
     auto& part = plot.world.job.arrangement.assembly.parts[stack->now().step.partner];
     const double circle = stack->task.seatDia_mm / 2 + plot.chance.between(3, 10), high = plot.chance.between(12, 30);
-    part.keepClear.push_back({"stud", BodyKind::KeepClear, section::Hatch::None,
-                              {section::Slice::tube(0, high, circle, circle + 6)}, part.bodies.front().top()});
+    part.keepClear.push_back({"stud",
+                              BodyKind::KeepClear,
+                              section::Hatch::None,
+                              {section::Slice::tube(0, high, circle, circle + 6)},
+                              part.bodies.front().top()});
     // A headed sleeve whose head comes down on the studs before the ring is home.
-    auto tool = tube(stack->task.face.innerDia_mm + 0.5, std::min(stack->task.face.outerDia_mm, stack->task.seatDia_mm - 0.5), 0);
+    auto tool = tube(stack->task.face.innerDia_mm + 0.5,
+                     std::min(stack->task.face.outerDia_mm, stack->task.seatDia_mm - 0.5), 0);
     tool.headDia_mm = 2 * (circle + 4);
     tool.headThick_mm = 8;
     const double toStuds = stack->holderTop() + high - stack->homeTop();
@@ -192,7 +209,7 @@ std::optional<Planted> hitsStud(Plot& plot) {
     for (const auto& body : stack->task.still)
         if (isWithin(body, {0, tool.headDia_mm / 2}, under, under + 1e4)) return std::nullopt;
     return take(plot, *stack, tool, {"ends_inside_bore", "touches_part", "stands_on_what_stays", "catches_in_bore"},
-                {"stud"}, "the head of the sleeve comes down on the studs round the bore");
+                {"stud"}, tr("The head of the sleeve comes down on the studs round the bore"));
 }
 
 std::optional<Planted> pilotTooLong(Plot& plot) {
@@ -216,7 +233,7 @@ std::optional<Planted> pilotTooLong(Plot& plot) {
     tool.pilotLength_mm = std::max(1.0, lowest - ring.bottom() + by);
     tool.length_mm = std::ceil(tool.pilotLength_mm + std::max(0.0, ring.bottom() - lowest) + 20);
     auto made = take(plot, *stack, tool, {"no_room_below", "stands_on_part", "stops_short"}, {},
-                     "the pilot of the adapter under the ring stops what comes through it");
+                     tr("The pilot of the adapter under the ring stops what comes through it"));
     const auto* driver = stack->now().setup()->choice->driver;
     job::changeStep(plot.world.job, stack->now().step.id, [&](job::StepRecord& r) {
         r.overrides.support = tool.id.empty() ? "X1" : tool.id;
@@ -238,8 +255,8 @@ std::optional<Planted> hardOnHard(Plot& plot) {
     const bool struck = plot.chance.happens(0.5);
     if (struck) plot.world.job.means = job::Means::Hand;
     return take(plot, *stack, tool, {"hard_tool"}, {"X1"},
-                struck ? "a hardened socket is struck with a hammer on a hardened ring"
-                       : "a hardened socket is used on a hardened ring");
+                struck ? tr("A hardened socket is struck with a hammer on a hardened ring")
+                       : tr("A hardened socket is used on a hardened ring"));
 }
 
 std::optional<Planted> stackTooTall(Plot& plot) {
@@ -257,7 +274,9 @@ std::optional<Planted> stackTooTall(Plot& plot) {
     std::erase_if(rack->tools, [](const auto& t) { return t.kind == catalog::ToolKind::DrawBolt; }); // would guide it
     plot.world.rack = std::move(rack);
     return take(plot, *stack, tool, {"stack_tall", "no_notch_fits", "stroke_short", "sleeve_buckles"}, {},
-                "the sleeve is " + size(tool.length_mm) + " tall on Ø" + size(tool.outsideDia_mm));
+                tr("The sleeve is {height} tall on Ø{size}")
+                    .with("height", size(tool.length_mm))
+                    .with("size", size(tool.outsideDia_mm)));
 }
 
 std::optional<Planted> strokeRunsOut(Plot& plot) {
@@ -273,8 +292,9 @@ std::optional<Planted> strokeRunsOut(Plot& plot) {
     plot.world.rack = std::move(rack);
     plot.world.job.press = press.id;
     if (driver) choose(plot.world, *stack, driver->id);
-    return Planted{"the ram has " + size(plot.world.rack->presses.front().stroke_mm) + " of stroke, the ring travels " +
-                       size(stack->task.travel_mm),
+    return Planted{tr("The ram has {size} of stroke, the ring travels {limit}")
+                       .with("size", size(plot.world.rack->presses.front().stroke_mm))
+                       .with("limit", size(stack->task.travel_mm)),
                    {"stroke_short", "two_strokes", "no_notch_fits"},
                    {},
                    {Station::Tooling},
@@ -292,11 +312,10 @@ std::optional<Planted> bedGap(Plot& plot) {
     for (auto& press : rack->presses)
         press.bedOpening_mm = widest + plot.chance.between(1, 60);
     std::erase_if(rack->tools, [](const auto& t) { return !catalog::isDriver(t.kind); });
-    job::changeStep(plot.world.job, stack->now().step.id, [&](job::StepRecord& r) {
-        r.overrides.driver = stack->now().setup()->choice->driver->id;
-    });
+    job::changeStep(plot.world.job, stack->now().step.id,
+                    [&](job::StepRecord& r) { r.overrides.driver = stack->now().setup()->choice->driver->id; });
     plot.world.rack = std::move(rack);
-    return Planted{"the gap in the bed is wider than all that lies on it",
+    return Planted{tr("The gap in the bed is wider than all that lies on it"),
                    {"falls_through", "lies_on_beams", "carries_edge_only", "no_path"},
                    {},
                    {Station::Tooling},

@@ -11,15 +11,15 @@ namespace arbor::mistakes {
 
 /// One mistake in a world, told by a hand that does not know of it, and what must be said of it.
 struct Planted {
-    std::string happened;                ///< what really is, in words: to be shown when all is over
-    std::set<std::string> keys;          ///< the findings that name it
-    std::vector<std::string> names;      ///< of which one must be named; empty: the place says it
-    std::vector<job::Station> stations;  ///< where it can be said, up to the step at which it does harm
+    std::string happened;                  ///< what really is, in words: to be shown when all is over
+    std::set<std::string> keys;            ///< the findings that name it
+    std::vector<std::string> names;        ///< of which one must be named; empty: the place says it
+    std::vector<job::Station> stations;    ///< where it can be said, up to the step at which it does harm
     std::optional<job::StepKey> step = {}; ///< in hand
     std::optional<bool> partnerMoves = {}; ///< the way of that step the hand means: under a press, pushing this one
-    std::string moves = {};              ///< a line of the order of work the hand goes to; empty: none
-    bool together = false;               ///< of that line
-    bool beyondAnybody = false;          ///< smaller than what the means can tell
+    std::string moves = {};                ///< a line of the order of work the hand goes to; empty: none
+    bool together = false;                 ///< of that line
+    bool beyondAnybody = false;            ///< smaller than what the means can tell
 };
 
 /// A sound world with the plan that it gives, to plant something in.

@@ -1,8 +1,8 @@
 #include "mistakes/program.h"
 
+#include "core/job/names.h"
 #include "core/plan/plan_job.h"
 #include "core/plan/work_steps.h"
-#include "core/job/names.h"
 #include "words/sheets/sheets.h"
 
 namespace arbor::mistakes {
@@ -24,8 +24,8 @@ void addSaid(std::vector<Said>& out, job::Station station, const words::Sheet& s
                 stopped = true;
             }
     if (sheet.tone == Tone::Stop)
-        out.push_back(
-            {station, sheet.about, stopped ? "title" : "verdict", Tone::Stop, head + sheet.title + ": " + sheet.verdict});
+        out.push_back({station, sheet.about, stopped ? "title" : "verdict", Tone::Stop,
+                       head + sheet.title + ": " + sheet.verdict});
     if (!sheet.waitsFor.empty())
         out.push_back({station, sheet.about, "waits_for", Tone::Check, head + sheet.action + ": " + sheet.waitsFor});
     else if (sheet.station == job::name(job::Station::Seat) && !sheet.action.empty())

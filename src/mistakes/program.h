@@ -33,7 +33,8 @@ public:
     std::vector<Said> saysOfWay(const World& world, const plan::Plan& plan, std::size_t step, bool partnerMoves) const;
     /// What Strip says of one line of the order of work when the hand goes to it; nothing: there is no such line.
     /// @param moves  keys of the parts, as the line has them
-    std::vector<Said> saysOfLine(const World& world, const plan::Plan& plan, const std::string& moves, bool together) const;
+    std::vector<Said> saysOfLine(const World& world, const plan::Plan& plan, const std::string& moves,
+                                 bool together) const;
     const tables::Tables& tables() const { return m_tables; }
     const catalog::Rack& shopRack() const { return m_shopRack; }
 

@@ -61,7 +61,8 @@ void dress(job::Job& job, const tables::Tables& tables, Chance& chance) {
         if (part.catalogue)
             part.catalogue->facts.clearanceGroup = chance.of(std::vector<std::string>{"CN", "C3", "C3", "C4"});
     }
-    job.lubricant = chance.of(std::vector{catalog::Lubricant::Dry, catalog::Lubricant::LightOil, catalog::Lubricant::Grease});
+    job.lubricant =
+        chance.of(std::vector{catalog::Lubricant::Dry, catalog::Lubricant::LightOil, catalog::Lubricant::Grease});
 }
 
 /// Some of the shop's tools are lent out, and its presses are larger or smaller.
@@ -91,9 +92,9 @@ void completeKit(World& world, const plan::Plan& plan) {
         world.job.strip.onTheBench.insert(line.id);
 }
 
-constexpr double kClear_mm = 0.5;  // on the radius, of what passes a tool
+constexpr double kClear_mm = 0.5; // on the radius, of what passes a tool
 constexpr double kHead_mm = 20, kWideOpen_mm = 60;
-constexpr double kSpare_mm = 15;   // that a tool is longer than it must be
+constexpr double kSpare_mm = 15; // that a tool is longer than it must be
 
 catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
     catalog::Tool out;
@@ -111,7 +112,8 @@ catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
     double rim = task.moving[task.pushed].top(); // what stands round it is passed as well
     for (const auto& body : task.still)
         rim = std::max(rim, body.top());
-    out.length_mm = std::ceil(task.travel_mm + rim - task.moving[task.pushed].top() + chance.between(1, 3) + out.headThick_mm);
+    out.length_mm =
+        std::ceil(task.travel_mm + rim - task.moving[task.pushed].top() + chance.between(1, 3) + out.headThick_mm);
     return out;
 }
 

@@ -14,6 +14,7 @@ World soundWorld(const std::vector<arrangement::Arrangement>& shapes, Program& p
 void workToTheEnd(World& world, Program& program, Chance& chance);
 
 /// The ring a step puts in, sound: what the seat, its parts and their sizes give. Nothing: its force is not known.
-std::optional<RealRing> soundRing(const World& world, const plan::Plan& plan, const plan::StepPlan& step, Chance& chance);
+std::optional<RealRing> soundRing(const World& world, const plan::Plan& plan, const plan::StepPlan& step,
+                                  Chance& chance);
 
 } // namespace arbor::mistakes

@@ -8,8 +8,8 @@ namespace arbor::mistakes {
 
 namespace {
 
-constexpr double kGauge_mm = 0.002;     // 95 % of one reading of a bore gauge or micrometer
-constexpr double kIndicator_mm = 0.002; // on the surface plate
+constexpr double kGauge_mm = 0.002;      // 95 % of one reading of a bore gauge or micrometer
+constexpr double kIndicator_mm = 0.002;  // on the surface plate
 constexpr double kDepthGauge_mm = 0.003; // an indicator on a bridge
 constexpr double kPlay_mm = 0.005;
 
@@ -65,8 +65,9 @@ void pressIn(World& world, const plan::StepPlan& step, Chance& chance) {
     stroke.speed_mm_s = std::max(chance.between(1, 6), real.seat.travel_mm / 5);
     const double end_N = sim::RealPress(real.seat, sim::Fault::None, chance.hand()).force(real.seat.travel_mm);
     const auto& expected = step.press->expected; // where it must not be held, it is stopped at the first sharp rise
-    stroke.hold_N = expected.holds ? std::max(expected.hold_N.likely, 1.1 * end_N)
-                                   : std::min(std::max(1.05 * expected.end_N.most, 1.15 * end_N), 1.09 * expected.end_N.most);
+    stroke.hold_N = expected.holds
+                        ? std::max(expected.hold_N.likely, 1.1 * end_N)
+                        : std::min(std::max(1.05 * expected.end_N.most, 1.15 * end_N), 1.09 * expected.end_N.most);
     stroke.every_s = 0.005;
     stroke.approach_mm = real.free_mm + 2;
     stroke.noise_N = stroke.hold_N * chance.between(0.001, 0.01);

@@ -36,11 +36,11 @@ struct RealSpacer {
 struct RealRing {
     sim::RealSeat seat;
     sim::Fault fault = sim::Fault::None;
-    double free_mm = 0;         ///< of its way, before it touches
-    double short_mm = 0;        ///< of home
-    double rise_mm = 0;         ///< across the seat
-    double chip_mm = 0;         ///< under one place
-    std::set<int> notInGroove;  ///< hours at which its retaining ring is not in its groove
+    double free_mm = 0;        ///< of its way, before it touches
+    double short_mm = 0;       ///< of home
+    double rise_mm = 0;        ///< across the seat
+    double chip_mm = 0;        ///< under one place
+    std::set<int> notInGroove; ///< hours at which its retaining ring is not in its groove
     bool turnsBadly = false;
 };
 

@@ -346,3 +346,36 @@ TEST(Analysis, HeldWhereItMustNotBeIsAStop) {
     EXPECT_TRUE(held(false));
     EXPECT_FALSE(held(true));
 }
+
+// A ring that first goes a free way is judged from where its seat begins: the same press, further on.
+TEST(Analysis, AFreeWayBeforeTheSeatChangesNothingButThePlace) {
+    constexpr double kFree_mm = 30;
+    for (const auto fault : sim::kFaults) {
+        const auto press = simulate(fault, 77 + static_cast<unsigned>(fault));
+        auto further = press.expected;
+        further.homeTravel_mm += kFree_mm;
+        for (auto& point : further.points)
+            point.travel_mm += kFree_mm;
+        further.points.insert(further.points.begin(), {0, {}});
+        auto trace = press.trace;
+        for (auto& sample : trace)
+            sample.travel_mm += kFree_mm;
+        const auto here = analyse(press.trace, press.expected), there = analyse(trace, further);
+        EXPECT_EQ(here.verdict, there.verdict) << static_cast<int>(fault);
+        EXPECT_NEAR(here.endTravel_mm + kFree_mm, there.endTravel_mm, 0.02);
+        ASSERT_EQ(here.evidence.size(), there.evidence.size());
+        for (std::size_t i = 0; i < here.evidence.size(); ++i)
+            EXPECT_NEAR(here.evidence[i].travel_mm + kFree_mm, there.evidence[i].travel_mm, 0.3);
+    }
+}
+
+// The friction of a seat is only known as far as its interference is.
+TEST(Analysis, FrictionIsNotOffWhereTheInterferenceMayExplainIt) {
+    AnalysisInput in;
+    in.friction = Interval{0.08, 0.13};
+    const auto seat = plainSeat();
+    const auto hard = pressed(300 * 1.35); // 0.142 by the likely interference
+    EXPECT_TRUE(findingOf<found::TraceFrictionOff>(analyse(hard, seat, in).findings));
+    in.interferenceShare = {0.7, 1.3};
+    EXPECT_FALSE(findingOf<found::TraceFrictionOff>(analyse(hard, seat, in).findings));
+}

@@ -214,3 +214,24 @@ TEST(Driver, PilotInTheBoreIsFineAndOneThatIsTooWideIsNot) {
     adapter.pilotDia_mm = 34; // stands on the inner ring before the face is reached
     EXPECT_TRUE(find<found::LandsOnInnerRing>(bench.check(&adapter).findings));
 }
+
+// A foot narrower than the bore goes down inside the tube and pushes on whatever it meets there.
+TEST(Driver, AnOpenSleeveMustCarryWhatDrivesIt) {
+    auto open = sleeve(61, 55, 60);
+    open.headDia_mm = open.headThick_mm = 0;
+    const DriverBench narrow(demoTask(), kLoad, {48, 0}), wide(demoTask(), kLoad, {70, 0}),
+        washer(demoTask(), kLoad, {48, 16});
+    EXPECT_TRUE(findingOf<found::FallsInside>(narrow.check(&open).findings));
+    EXPECT_FALSE(findingOf<found::FallsInside>(wide.check(&open).findings));
+    const auto judged = washer.check(&open);
+    const auto* falls = find<found::FallsInside>(judged.findings);
+    ASSERT_TRUE(falls);
+    EXPECT_EQ(falls->severity, Severity::Stop);
+    EXPECT_EQ(falls->template get<found::FallsInside>()->part, "washer");
+    catalog::Tool cover;
+    cover.id = "C";
+    cover.kind = catalog::ToolKind::Disc;
+    cover.outsideDia_mm = 60;
+    cover.length_mm = 20;
+    EXPECT_FALSE(findingOf<found::FallsInside>(narrow.check(&open, {&cover}).findings)) << "a disc on top carries it";
+}

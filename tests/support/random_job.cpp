@@ -1,8 +1,7 @@
 #include "support/random_job.h"
 
-#include "core/arrangement/edit.h"
-#include "core/route/order.h"
 #include "io/arrangement_file.h"
+#include "mistakes/made_up_job.h"
 #include "support/drawing.h"
 #include "support/shop.h"
 
@@ -12,45 +11,12 @@ namespace arbor::testing {
 
 namespace {
 
-using arrangement::Assembly;
-
 double between(double low, double high) {
     return low + (high - low) * *rc::gen::inRange(0, 1001) / 1000;
 }
 
 bool often() {
     return *rc::gen::inRange(0, 3) != 0;
-}
-
-bool holds(const Result<Assembly>& made) {
-    return made && arrangement::faults(*made).empty() && route::takeApart(*made).stuck == 0;
-}
-
-/// Another bearing of the same type in the place of each, near the same size.
-Assembly withOtherBearings(Assembly a) {
-    const auto& all = demoTables().bearings;
-    for (std::size_t p = 0; p < a.parts.size(); ++p) {
-        if (!a.parts[p].catalogue || !often()) continue;
-        const auto* was = catalog::findBearing(all, a.parts[p].catalogue->designation);
-        std::vector<std::string> others;
-        for (const auto& b : all)
-            if (b.type == was->type && b.boreDia_mm > 0.7 * was->boreDia_mm && b.boreDia_mm < 2 * was->boreDia_mm)
-                others.push_back(b.designation);
-        if (others.empty()) continue;
-        const auto made = arrangement::withBearing(a, p, *rc::gen::elementOf(others), all);
-        if (holds(made)) a = *made;
-    }
-    return a;
-}
-
-Assembly withOtherSizes(Assembly a) {
-    for (int i = 0; i < 4; ++i) {
-        const auto lines = arrangement::sizeLines(a);
-        const auto& line = lines[*rc::gen::inRange<std::size_t>(0, lines.size())];
-        const auto made = arrangement::withSize(a, line, std::round(line.value_mm * between(0.85, 1.3) * 10) / 10);
-        if (holds(made)) a = *made;
-    }
-    return a;
 }
 
 /// Sizes of both sides: a class, typed limits or nothing, and often one that was measured.
@@ -67,7 +33,7 @@ void sayOf(arrangement::SeatSide& side, bool hole, bool ring, double dia_mm) {
     if (often()) side.rz_mm = between(0.0005, 0.012);
 }
 
-void sayOfSeats(Assembly& a) {
+void sayOfSeats(arrangement::Assembly& a) {
     for (auto& joint : a.pressed) {
         const auto &outer = a.parts[*indexOf(a, joint.outer)], &inner = a.parts[*indexOf(a, joint.inner)];
         const double dia = arrangement::touchOf(outer, inner)->dia_mm;
@@ -76,7 +42,7 @@ void sayOfSeats(Assembly& a) {
     }
 }
 
-void sayOfParts(Assembly& a) {
+void sayOfParts(arrangement::Assembly& a) {
     for (auto& part : a.parts) {
         const bool holder = part.kind == arrangement::PartKind::Housing || part.kind == arrangement::PartKind::Hub;
         if (holder && often())
@@ -90,15 +56,11 @@ void sayOfParts(Assembly& a) {
 
 job::Job randomJob() {
     static const auto shapes = io::shippedTemplates();
-    job::Job job;
     const auto shape = *rc::gen::inRange<std::size_t>(0, shapes.size());
-    job.arrangement = shapes[shape].arrangement.value();
-    job.id = "J-9001";
-    job.title = "Made up";
+    mistakes::Chance chance(*rc::gen::arbitrary<std::uint32_t>());
+    auto job = mistakes::madeUpJob(shapes[shape].arrangement.value(), demoTables(), chance);
     job.press = *rc::gen::element<std::string>("P30", "P2");
     auto& a = job.arrangement.assembly;
-    if (!arrangement::resolve(a, demoTables().bearings)) return job;
-    a = withOtherSizes(withOtherBearings(std::move(a)));
     sayOfParts(a);
     sayOfSeats(a);
     job.work.load = *rc::gen::element(fit::LoadCase::InnerTurns, fit::LoadCase::OuterTurns, fit::LoadCase::NotSaid);

@@ -148,9 +148,9 @@ private:
     /// of it stands where that calls for more.
     void takeStray(measure::Judgement& judgement, double mean_mm) const {
         using measure::Verdict;
-        judgement.reasons.insert(judgement.reasons.begin(),
-                                 {Verdict::NotMeasured,
-                                  {found::ReadingsOfOtherSize{mean_mm, m_source.dia_mm}, Severity::Check, "HB3.3"}});
+        judgement.reasons.insert(
+            judgement.reasons.begin(),
+            {Verdict::NotMeasured, {found::ReadingsOfOtherSize{mean_mm, m_source.dia_mm}, Severity::Check, "HB3.3"}});
         if (judgement.verdict == Verdict::Use) judgement.verdict = Verdict::NotMeasured;
     }
 

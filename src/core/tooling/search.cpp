@@ -373,7 +373,8 @@ ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const SearchOv
         if (overrides.driver ? candidate.tool != overrides.driver : !candidate.usable()) continue;
         for (const auto* support : supportsToTry(plan.supports, overrides.support)) {
             auto choice = put(overrides, candidate, *support);
-            if (search.complete(choice, candidate.spacers.empty() ? 0 : candidate.missingHeight_mm, onTop.of(candidate))) {
+            if (search.complete(choice, candidate.spacers.empty() ? 0 : candidate.missingHeight_mm,
+                                onTop.of(candidate))) {
                 plan.choice = choice;
                 break;
             }

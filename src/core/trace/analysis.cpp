@@ -9,10 +9,10 @@ namespace arbor::trace {
 
 namespace {
 
-constexpr int kSteps = 300;      // over the way home
+constexpr int kSteps = 300;            // over the way home
 constexpr double kWidestStep_mm = 0.1; // a shoulder must not be lost in one
-constexpr double kContact = 1.1; // over the slide: what it takes to feel the contact where nothing may be held
-constexpr double kStiffer = 4;   // times the slope of the slide counts as stiff
+constexpr double kContact = 1.1;       // over the slide: what it takes to feel the contact where nothing may be held
+constexpr double kStiffer = 4;         // times the slope of the slide counts as stiff
 constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
 constexpr double kStiffByHand = 2.5;          // between two readings that are far apart, with the hold force at the end
 constexpr double kTravelStep_mm = 0.006;      // what a transducer can tell apart
@@ -101,8 +101,7 @@ private:
         // Where the rise is lost in the trembling of the travel, neither is known by its slope.
         const double sure = 2 * compliance.error, soft = 1 / kSoft_N_per_mm;
         const bool blurred = !compliance.known || sure > soft / 2;
-        m_stiffProven =
-            m_c.coarse || (compliance.known && compliance.mm_per_N + sure < soft) || (blurred && leaps());
+        m_stiffProven = m_c.coarse || (compliance.known && compliance.mm_per_N + sure < soft) || (blurred && leaps());
         m_softProven = compliance.known && compliance.mm_per_N - sure > soft;
     }
     /// Where it was held the travel only trembles: that is the end of the rise, not a slope of its own.
@@ -327,8 +326,8 @@ private:
         if (!drop || drop->share() < kDrop) return false;
         mark<found::TraceDropped>(drop->peak.travel_mm, drop->peak.force_N);
         mark<found::TraceDropped>(drop->valley.travel_mm, drop->valley.force_N);
-        return say(found::TraceDropped{shown(drop->peak.travel_mm), drop->peak.force_N - drop->valley.force_N}, Severity::Stop,
-                   drop->share() / kDrop);
+        return say(found::TraceDropped{shown(drop->peak.travel_mm), drop->peak.force_N - drop->valley.force_N},
+                   Severity::Stop, drop->share() / kDrop);
     }
 
     bool galled() {
@@ -422,7 +421,8 @@ private:
         const double tolerance = homeTolerance(), over = end() - m_home;
         if (m_out.knee_mm && *m_out.knee_mm < m_home - tolerance) {
             mark<found::TraceShort>(*m_out.knee_mm, m_kneeForce);
-            say(found::TraceShort{shown(*m_out.knee_mm), shown(m_home)}, Severity::Stop, (m_home - *m_out.knee_mm) / tolerance);
+            say(found::TraceShort{shown(*m_out.knee_mm), shown(m_home)}, Severity::Stop,
+                (m_home - *m_out.knee_mm) / tolerance);
             return Verdict::Short;
         }
         if (!m_out.knee_mm && end() < m_home - tolerance) {
