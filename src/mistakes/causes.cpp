@@ -73,11 +73,12 @@ private:
 
     /// Loosest and tightest that the parts can be, as they were measured or as their limits have them [mm].
     Interval interference_mm() const {
+        const auto& seat = m_plan.fits->seats[m_seat.value()];
         const auto limits = [&](bool hole) {
-            const auto& s = hole ? seat()->hole : seat()->shaft;
-            const auto real = m_world.surfaces.find({seat()->key, hole});
-            if (real == m_world.surfaces.end() || !s.form) return *s.size_mm;
-            const double size = real->second.form.dia_mm - seat()->dia_mm, sure = 2 * s.uncertainty_mm;
+            const auto& s = hole ? seat.hole : seat.shaft;
+            const auto real = m_world.surfaces.find({seat.key, hole});
+            if (real == m_world.surfaces.end() || !s.form) return s.size_mm.value_or(Interval{});
+            const double size = real->second.form.dia_mm - seat.dia_mm, sure = 2 * s.uncertainty_mm;
             return Interval{size - sure, size + sure};
         };
         const auto hole = limits(true), shaft = limits(false);
@@ -169,8 +170,7 @@ private:
             real(*in), std::max(0.0, interference_mm - 0.8 * (in->outer.surface.rz_mm + in->inner.surface.rz_mm)));
         const double d = in->dia_mm, other = housing ? in->inner.otherDia_mm : in->outer.otherDia_mm;
         const double E = housing ? in->inner.material.E_MPa : in->outer.material.E_MPa;
-        const double change = std::abs(2 * p * d * d * other / (E * (other * other - d * d)));
-        return housing ? change : change;
+        return std::abs(2 * p * d * d * other / (E * (other * other - d * d)));
     }
 
     bool mayBeLoose() const { return input() && interference_mm().lower - smoothing_mm() < 0.001; }

@@ -53,9 +53,8 @@ std::size_t partOf(const words::WorkLine& line) {
 }
 
 std::vector<std::string> namesOf(const Assembly& a, const std::vector<std::size_t>& parts) {
-    std::vector<std::string> out;
-    for (const auto p : parts)
-        out.push_back(words::partName(a.parts[p]));
+    std::vector<std::string> out(parts.size());
+    std::transform(parts.begin(), parts.end(), out.begin(), [&](std::size_t p) { return words::partName(a.parts[p]); });
     return out;
 }
 

@@ -119,10 +119,14 @@ catalog::Tool sleeveFor(const tooling::Task& task, Chance& chance) {
 
 /// A ring under what stays, close round what comes through, or so wide that it carries the whole.
 catalog::Tool supportFor(const tooling::Task& task, bool wide) {
-    double passes = task.passDia_mm(), outside = 0, lowest = task.still[task.holder].bottom(), ground = lowest;
+    const double carried = task.still[task.holder].bottom();
+    double passes = task.passDia_mm(), outside = 0, lowest = carried, ground = lowest;
     for (const auto& body : task.still) {
         outside = std::max(outside, body.outsideDia());
         ground = std::min(ground, body.bottom());
+        if (wide || body.bottom() > carried - 0.01) continue;
+        passes = std::max(passes, body.outsideDia()); // it hangs in the ring
+        lowest = std::min(lowest, body.bottom());
     }
     for (const auto& body : task.moving) {
         lowest = std::min(lowest, body.bottom() - task.travel_mm);
@@ -133,7 +137,7 @@ catalog::Tool supportFor(const tooling::Task& task, bool wide) {
     out.name = "support ring";
     out.boreDia_mm = passes + 2 * kClear_mm;
     out.outsideDia_mm = std::max(out.boreDia_mm + 30, wide ? outside : 0);
-    out.length_mm = std::ceil(std::max(0.0, (wide ? ground : task.still[task.holder].bottom()) - lowest) + kSpare_mm);
+    out.length_mm = std::ceil(std::max(0.0, (wide ? ground : carried) - lowest) + kSpare_mm);
     return out;
 }
 

@@ -2,6 +2,7 @@
 #include "mistakes/bench.h"
 
 #include "io/arrangement_file.h"
+#include "mistakes/lesson.h"
 #include "mistakes/shadow.h"
 #include "mistakes/sound_world.h"
 #include "support/shop.h"
@@ -118,4 +119,64 @@ TEST(MistakesHand, ReadsTheBoreThatIsThere) {
     ASSERT_EQ(readings.size(), 12u);
     for (const auto& reading : readings)
         EXPECT_NEAR(reading.dia_mm, 62.013, 0.0025);
+}
+
+// Whatever is hidden in a job can be named where it shows, and is shown after what came before it.
+TEST(Lessons, CanBeNamedWhereTheyShow) {
+    Program program(demoTables());
+    int hidden = 0;
+    for (std::uint32_t seed = 1; seed <= 12; ++seed) {
+        Chance chance(seed);
+        const auto lesson = someLesson(shapes(), program, chance);
+        ASSERT_GT(lesson.scenes.size(), 4u) << seed;
+        for (const auto& scene : lesson.scenes)
+            EXPECT_FALSE(scene.heading.empty());
+        if (!lesson.hidden) continue;
+        ++hidden;
+        EXPECT_FALSE(lesson.happened.empty());
+        const auto reasons = reasonsAt(lesson.scenes[lesson.showsAt].station);
+        EXPECT_TRUE(std::find(reasons.begin(), reasons.end(), lesson.hidden) != reasons.end())
+            << seed << " " << lesson.hidden->key << " at " << lesson.scenes[lesson.showsAt].heading;
+        EXPECT_FALSE(costOf(*lesson.hidden).empty());
+    }
+    EXPECT_GT(hidden, 6);
+}
+
+namespace {
+
+/// Three scenes, the second of which shows a worn bore.
+Lesson threeScenes(bool wrong) {
+    Lesson out;
+    out.scenes = {{job::Station::Intake, "a", {}}, {job::Station::Measure, "b", {}}, {job::Station::Measure, "c", {}}};
+    if (wrong) out.hidden = findFamily("worn_bore");
+    out.showsAt = 1;
+    return out;
+}
+
+LessonGrade gradeOf(bool wrong, int on, const char* because) {
+    LessonWalk walk(threeScenes(wrong));
+    for (int i = 0; i < on; ++i)
+        walk.goOn();
+    if (because) walk.stop(*findFamily(because));
+    return walk.grade().value();
+}
+
+} // namespace
+
+TEST(Lessons, AreGradedByWhatWasSaidAndWhen) {
+    EXPECT_EQ(gradeOf(true, 1, "worn_bore"), LessonGrade::Right);
+    EXPECT_EQ(gradeOf(true, 2, "worn_bore"), LessonGrade::Late);
+    EXPECT_EQ(gradeOf(true, 1, "rust_pits"), LessonGrade::OtherReason);
+    EXPECT_EQ(gradeOf(true, 0, "missing_part"), LessonGrade::FalseAlarm);
+    EXPECT_EQ(gradeOf(true, 3, nullptr), LessonGrade::Missed);
+    EXPECT_EQ(gradeOf(false, 3, nullptr), LessonGrade::Clean);
+    EXPECT_EQ(gradeOf(false, 1, "worn_bore"), LessonGrade::FalseAlarm);
+    LessonScore score;
+    LessonWalk walk(threeScenes(true));
+    walk.goOn();
+    walk.stop(*findFamily("worn_bore"));
+    walk.goOn(); // nothing more once it is said
+    score.add(walk);
+    EXPECT_EQ(score.families.at("worn_bore").named, 1);
+    EXPECT_EQ(score.jobs(), 1);
 }

@@ -1,8 +1,10 @@
 // Practice through the real window: the ram on the keys, the call, what is told afterwards, the score that stays.
 #include "support/window.h"
 
+#include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
 
+#include <QLineEdit>
 #include <QPushButton>
 
 using namespace arbor;
@@ -109,4 +111,73 @@ TEST_F(Practice, LeavingLetsGoOfTheRam) {
     key(Qt::Key_Escape);
     EXPECT_FALSE(drill().pushing());
     EXPECT_TRUE(window->jobView()->isVisible());
+}
+
+/// A whole job with something hidden, worked with keys and what stands on the screen.
+class PracticeJob : public WindowTest {
+protected:
+    void SetUp() override {
+        open("seamer-turret-upper");
+        begin();
+    }
+    void begin() {
+        key(Qt::Key_T, Qt::ControlModifier | Qt::ShiftModifier);
+        ASSERT_TRUE(view()->isVisible());
+        ASSERT_TRUE(QTest::qWaitFor([&] { return view()->walk() != nullptr; }, arbor::testing::kPatience_ms));
+    }
+    ui::LessonView* view() { return find<ui::LessonView>("lessonView"); }
+    const words::Sheet& told() { return view()->slip()->sheet(); }
+    const mistakes::LessonWalk& walk() { return *view()->walk(); }
+    /// Another job in which something is hidden.
+    void lesson(std::uint32_t seed) {
+        const auto* before = view()->walk();
+        view()->begin(seed);
+        ASSERT_TRUE(
+            QTest::qWaitFor([&] { return view()->walk() != before && !walk().grade(); }, arbor::testing::kPatience_ms));
+    }
+    void hidden() {
+        for (std::uint32_t seed = 1; seed < 20; ++seed) {
+            lesson(seed);
+            if (walk().lesson().hidden && walk().lesson().showsAt > 0) return;
+        }
+        FAIL() << "nothing is ever hidden";
+    }
+};
+
+TEST_F(PracticeJob, IsWorkedToItsEndWithEnter) {
+    EXPECT_TRUE(told().notes.empty()) << "nothing is told before the end";
+    const auto scenes = walk().lesson().scenes.size();
+    for (std::size_t i = 0; i < scenes; ++i) {
+        EXPECT_FALSE(walk().grade());
+        key(Qt::Key_Return);
+    }
+    ASSERT_TRUE(walk().grade());
+    EXPECT_EQ(told().action, "Another job");
+    key(Qt::Key_Escape);
+    EXPECT_TRUE(window->jobView()->isVisible());
+}
+
+TEST_F(PracticeJob, ALetterNamesWhatIsWrongAndItIsCountedByName) {
+    auto* name = find<QLineEdit>("lessonName");
+    name->setText("Mira");
+    QTest::keyClick(name, Qt::Key_Return);
+    hidden();
+    while (walk().at() < walk().lesson().showsAt)
+        key(Qt::Key_Return);
+    const auto reasons = mistakes::reasonsAt(walk().scene().station);
+    const auto at = std::find(reasons.begin(), reasons.end(), walk().lesson().hidden);
+    ASSERT_NE(at, reasons.end());
+    const auto* family = *at;
+    key(static_cast<Qt::Key>(Qt::Key_A + (at - reasons.begin())));
+    ASSERT_TRUE(walk().grade());
+    EXPECT_EQ(*walk().grade(), mistakes::LessonGrade::Right);
+    EXPECT_TRUE(told().title.starts_with("Right"));
+    EXPECT_EQ(told().notes.front().key, "cost");
+    EXPECT_EQ(view()->score().families.at(family->key).named, 1);
+    name->setText("Jon");
+    QTest::keyClick(name, Qt::Key_Return);
+    EXPECT_EQ(view()->score().jobs(), 0) << "another name has a score of its own";
+    name->setText("Mira");
+    QTest::keyClick(name, Qt::Key_Return);
+    EXPECT_EQ(view()->score().jobs(), 1);
 }

@@ -47,6 +47,9 @@ void MainWindow::buildActions() {
     add(m_menu, tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] {
         showPractice();
     })->setObjectName("actionPractice");
+    add(m_menu, tr("Practice a whole job"), Qt::CTRL | Qt::SHIFT | Qt::Key_T, [this] {
+        showLesson();
+    })->setObjectName("actionLesson");
     add(m_menu, tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, [this] {
         showFriction();
     })->setObjectName("actionFriction");

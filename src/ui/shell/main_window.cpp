@@ -10,6 +10,7 @@
 #include "ui/help/help_view.h"
 #include "ui/log/log_view.h"
 #include "ui/materials/material_view.h"
+#include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_view.h"
@@ -89,9 +90,12 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_materials);
     m_help = new HelpView(this);
     m_places->addWidget(m_help);
+    m_lesson = new LessonView(*m_around.settings, this);
+    m_places->addWidget(m_lesson);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
+    connect(m_lesson, &LessonView::left, this, goBack);
     connect(m_friction, &FrictionView::left, this, goBack);
     connect(m_log, &LogView::left, this, goBack);
     connect(m_takeIn, &TakeInView::left, this, goBack);
@@ -276,6 +280,13 @@ void MainWindow::showPractice() {
     showHeader();
 }
 
+void MainWindow::showLesson() {
+    if (!m_shop.isOpen()) return;
+    m_places->setCurrentIndex(kLessonPlace);
+    m_lesson->open(*m_shop.tables());
+    showHeader();
+}
+
 void MainWindow::showHelp() {
     m_places->setCurrentIndex(kHelpPlace);
     m_help->open();
@@ -408,16 +419,16 @@ void MainWindow::backToJob() {
 void MainWindow::showHeader() {
     const int place = m_places->currentIndex();
     const bool inJob = (place == kJobPlace || place == kArrangementPlace) && m_session;
-    m_title->setText(place == kRackPlace       ? tr("Rack")
-                     : place == kPracticePlace ? tr("Practice")
-                     : place == kFrictionPlace ? tr("Friction")
-                     : place == kLogPlace      ? tr("Log")
-                     : place == kTakeInPlace   ? tr("From another shop")
-                     : place == kBandPlace     ? tr("End play")
-                     : place == kMaterialPlace ? tr("Materials")
-                     : place == kHelpPlace     ? tr("Help")
-                     : inJob                   ? q(m_session->job().title)
-                                               : tr("Jobs"));
+    m_title->setText(place == kRackPlace                                ? tr("Rack")
+                     : place == kPracticePlace || place == kLessonPlace ? tr("Practice")
+                     : place == kFrictionPlace                          ? tr("Friction")
+                     : place == kLogPlace                               ? tr("Log")
+                     : place == kTakeInPlace                            ? tr("From another shop")
+                     : place == kBandPlace                              ? tr("End play")
+                     : place == kMaterialPlace                          ? tr("Materials")
+                     : place == kHelpPlace                              ? tr("Help")
+                     : inJob                                            ? q(m_session->job().title)
+                                                                        : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());
     m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                               : m_shop.folder().dirName() + (place == kShelfPlace ? jobs : QString()));

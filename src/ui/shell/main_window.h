@@ -22,6 +22,7 @@ class FrictionView;
 class HelpView;
 class JobView;
 class LogView;
+class LessonView;
 class PracticeView;
 class RackView;
 class ShelfView;
@@ -76,7 +77,8 @@ private:
         kTakeInPlace,
         kBandPlace,
         kMaterialPlace,
-        kHelpPlace
+        kHelpPlace,
+        kLessonPlace
     };
     void buildHeader(QWidget* header);
     void buildActions();
@@ -93,6 +95,7 @@ private:
     void showArrangement();
     void showRack();
     void showPractice();
+    void showLesson();
     void showHelp();
     void showFriction();
     void showLog();
@@ -132,6 +135,7 @@ private:
     BandView* m_bands;
     MaterialView* m_materials;
     HelpView* m_help;
+    LessonView* m_lesson;
     std::optional<io::JobDocument> m_theirs; ///< looked at before it is taken over
     QString m_theirFile;
     QUndoGroup* m_undoGroup;
