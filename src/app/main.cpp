@@ -32,13 +32,19 @@ QString tr(const char* text) {
 }
 
 /// Beside the stations, by the action that opens each.
-const std::map<std::string, const char*> kPlaces{
-    {"arrangement", "actionArrangement"}, {"rack", "actionRack"},   {"practice", "actionPractice"},
-    {"friction", "actionFriction"},       {"bands", "actionBands"}, {"log", "actionLog"}};
+const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangement"},
+                                                 {"rack", "actionRack"},
+                                                 {"practice", "actionPractice"},
+                                                 {"lesson", "actionLesson"},
+                                                 {"friction", "actionFriction"},
+                                                 {"bands", "actionBands"},
+                                                 {"log", "actionLog"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(MainWindow& window, const QString& file) {
-    QTimer::singleShot(0, &window, [&window, file] {
+    constexpr int kAsks_ms = 30;
+    QTimer::singleShot(window.isMaking() ? kAsks_ms : 0, &window, [&window, file] {
+        if (window.isMaking()) return shootAndQuit(window, file);
         const bool saved = window.grab().save(file);
         if (!saved) std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(tr("%1: cannot write the picture").arg(file)));
         QCoreApplication::exit(saved ? 0 : 2);
@@ -63,7 +69,7 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
 }
 
 constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
-                                  "arrangement, rack, practice, friction, bands, log";
+                                  "arrangement, rack, practice, lesson, friction, bands, log";
 
 /// What the command line asks for, in the reader's language.
 class Options {

@@ -12749,5 +12749,317 @@ und %1 weitere</translation>
         <source>The {part} would block access for {others}: fit that first</source>
         <translation>Danach ist der Weg versperrt für: {others}; das zuerst einbauen, dann: {part}</translation>
     </message>
+    <message>
+        <source>On the bench, before it is stripped</source>
+        <translation>Auf der Werkbank, bevor zerlegt wird</translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation>nicht da</translation>
+    </message>
+    <message>
+        <source>Put together, in this order</source>
+        <translation>Zusammengebaut, in dieser Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Taken apart, in this order</source>
+        <translation>Zerlegt, in dieser Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Measured: {part}</source>
+        <translation>Gemessen: {part}</translation>
+    </message>
+    <message>
+        <source>Out of round and taper, at most</source>
+        <translation>Unrundheit und Kegel höchstens</translation>
+    </message>
+    <message>
+        <source>{depth} deep</source>
+        <translation>in {depth} Tiefe</translation>
+    </message>
+    <message>
+        <source>Rust</source>
+        <translation>Rost</translation>
+    </message>
+    <message>
+        <source>deep pits</source>
+        <translation>tiefe Narben</translation>
+    </message>
+    <message>
+        <source>light pits</source>
+        <translation>leichte Narben</translation>
+    </message>
+    <message>
+        <source>Pushed or turned by hand</source>
+        <translation>Von Hand geschoben oder gedreht</translation>
+    </message>
+    <message>
+        <source>it moves</source>
+        <translation>er bewegt sich</translation>
+    </message>
+    <message>
+        <source>it stays</source>
+        <translation>er sitzt fest</translation>
+    </message>
+    <message>
+        <source>Length at four places</source>
+        <translation>Länge an vier Stellen</translation>
+    </message>
+    <message>
+        <source>Indicator round the lower end</source>
+        <translation>Messuhr am unteren Ende ringsum</translation>
+    </message>
+    <message>
+        <source>Ends square within</source>
+        <translation>Enden rechtwinklig innerhalb</translation>
+    </message>
+    <message>
+        <source>Outside in the middle</source>
+        <translation>Außen in der Mitte</translation>
+    </message>
+    <message>
+        <source>Outside over the ends</source>
+        <translation>Außen über die Enden</translation>
+    </message>
+    <message>
+        <source>Its rings are</source>
+        <translation>Seine Ringe sind</translation>
+    </message>
+    <message>
+        <source>straw and blue in one place</source>
+        <translation>an einer Stelle strohgelb und blau</translation>
+    </message>
+    <message>
+        <source>bright</source>
+        <translation>blank</translation>
+    </message>
+    <message>
+        <source>Turned by hand</source>
+        <translation>Von Hand gedreht</translation>
+    </message>
+    <message>
+        <source>smooth</source>
+        <translation>läuft leicht</translation>
+    </message>
+    <message>
+        <source>Under the press: {step}</source>
+        <translation>Unter der Presse: {step}</translation>
+    </message>
+    <message>
+        <source>The face that is pushed</source>
+        <translation>Die gedrückte Fläche</translation>
+    </message>
+    <message>
+        <source>Its seat</source>
+        <translation>Ihr Sitz</translation>
+    </message>
+    <message>
+        <source>In hand, to push with</source>
+        <translation>In der Hand, zum Drücken</translation>
+    </message>
+    <message>
+        <source>Under the work</source>
+        <translation>Unter dem Werkstück</translation>
+    </message>
+    <message>
+        <source>Stroke of the ram</source>
+        <translation>Hub des Stempels</translation>
+    </message>
+    <message>
+        <source>Gap in the bed</source>
+        <translation>Spalt im Tisch</translation>
+    </message>
+    <message>
+        <source>It is worked with</source>
+        <translation>Gearbeitet wird mit</translation>
+    </message>
+    <message>
+        <source>a hammer</source>
+        <translation>einem Hammer</translation>
+    </message>
+    <message>
+        <source>the press</source>
+        <translation>der Presse</translation>
+    </message>
+    <message>
+        <source>A sensor in the bore, Ø at its tip</source>
+        <translation>Ein Sensor in der Bohrung, Ø an seiner Spitze</translation>
+    </message>
+    <message>
+        <source>Studs round the bore, Ø inside them</source>
+        <translation>Stehbolzen um die Bohrung, Ø innerhalb</translation>
+    </message>
+    <message>
+        <source>Warmed: {step}</source>
+        <translation>Erwärmt: {step}</translation>
+    </message>
+    <message>
+        <source>sealed, with its grease</source>
+        <translation>abgedichtet, mit Fett</translation>
+    </message>
+    <message>
+        <source>without seals</source>
+        <translation>ohne Dichtungen</translation>
+    </message>
+    <message>
+        <source>Out of the oven since</source>
+        <translation>Aus dem Ofen seit</translation>
+    </message>
+    <message>
+        <source>Pressed: {step}</source>
+        <translation>Gepresst: {step}</translation>
+    </message>
+    <message>
+        <source>It should take, just before home</source>
+        <translation>Kurz vor dem Anschlag erwartet</translation>
+    </message>
+    <message>
+        <source>Home is at</source>
+        <translation>Der Anschlag liegt bei</translation>
+    </message>
+    <message>
+        <source>It ended at</source>
+        <translation>Es endete bei</translation>
+    </message>
+    <message>
+        <source>Read: {step}</source>
+        <translation>Gemessen: {step}</translation>
+    </message>
+    <message>
+        <source>Depth when home</source>
+        <translation>Tiefe am Anschlag</translation>
+    </message>
+    <message>
+        <source>Gap when home</source>
+        <translation>Spalt am Anschlag</translation>
+    </message>
+    <message>
+        <source>Square within</source>
+        <translation>Rechtwinklig innerhalb</translation>
+    </message>
+    <message>
+        <source>At {hour} o’clock</source>
+        <translation>Bei {hour} Uhr</translation>
+    </message>
+    <message>
+        <source>Retaining ring felt in its groove at</source>
+        <translation>Sicherungsring in der Nut ertastet bei</translation>
+    </message>
+    <message>
+        <source>End play, by the indicator</source>
+        <translation>Axialspiel, mit der Messuhr</translation>
+    </message>
+    <message>
+        <source>Read</source>
+        <translation>Gemessen</translation>
+    </message>
+    <message>
+        <source>drawn: {drawn}; in hand: {hand}</source>
+        <translation>gezeichnet: {drawn}; in der Hand: {hand}</translation>
+    </message>
+    <message>
+        <source>, head Ø{size}</source>
+        <translation>, Kopf Ø{size}</translation>
+    </message>
+    <message>
+        <source>, pilot Ø{size} × {length}</source>
+        <translation>, Zapfen Ø{size} × {length}</translation>
+    </message>
+    <message>
+        <source>, hardened</source>
+        <translation>, gehärtet</translation>
+    </message>
+    <message>
+        <source>Taken apart once more, or a machine that stands and waits for a part.</source>
+        <translation>Noch einmal zerlegen, oder eine Maschine, die steht und auf ein Teil wartet.</translation>
+    </message>
+    <message>
+        <source>A new bearing in a seat that does not hold it, or that tilts it: it comes back within weeks.</source>
+        <translation>Ein neues Lager in einem Sitz, der es nicht hält oder schief stellt: in Wochen ist es wieder da.</translation>
+    </message>
+    <message>
+        <source>Dented raceways, a crushed seal, or a stack that kicks out: the new bearing is scrap before it has turned.</source>
+        <translation>Eindrücke in den Laufbahnen, eine zerdrückte Dichtung oder ein Aufbau, der wegspringt: das neue Lager ist Schrott, bevor es sich dreht.</translation>
+    </message>
+    <message>
+        <source>Burnt grease, a soft ring, or a ring that grips half way and has to be cut off.</source>
+        <translation>Verbranntes Fett, ein weicher Ring, oder ein Ring, der auf halbem Weg greift und abgetrennt werden muss.</translation>
+    </message>
+    <message>
+        <source>A shaved bore, a ring that was never home, or a part that walks out at work.</source>
+        <translation>Eine aufgeriebene Bohrung, ein Ring, der nie am Anschlag war, oder ein Teil, das im Betrieb herauswandert.</translation>
+    </message>
+    <message>
+        <source>A retaining ring that springs out, or a bearing that runs crooked until it fails.</source>
+        <translation>Ein Sicherungsring, der herausspringt, oder ein Lager, das schief läuft, bis es ausfällt.</translation>
+    </message>
+    <message>
+        <source>A pair that runs hot and seizes, or one that rattles itself loose.</source>
+        <translation>Ein Lagerpaar, das heiß läuft und frisst, oder eines, das sich lose rüttelt.</translation>
+    </message>
+    <message>
+        <source>Right: nothing was wrong</source>
+        <translation>Richtig: nichts war falsch</translation>
+    </message>
+    <message>
+        <source>A whole job to practise on</source>
+        <translation>Ein ganzer Auftrag zum Üben</translation>
+    </message>
+    <message>
+        <source>Who practises</source>
+        <translation>Wer übt</translation>
+    </message>
+    <message>
+        <source>Stop, because:</source>
+        <translation>Stopp, denn:</translation>
+    </message>
+    <message>
+        <source>Enter: another job. Esc goes back.</source>
+        <translation>Enter: ein anderer Auftrag. Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>Enter: go on. A letter: stop, because… Esc goes back.</source>
+        <translation>Enter: weiter. Ein Buchstabe: Stopp, denn … Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>A job is being made.</source>
+        <translation>Ein Auftrag wird gemacht.</translation>
+    </message>
+    <message>
+        <source>One thing may be wrong in this job. Go on while all is well; stop when it is not, and say why.</source>
+        <translation>In diesem Auftrag kann eine Sache falsch sein. Weiter, solange alles stimmt; sonst Stopp, und sagen warum.</translation>
+    </message>
+    <message>
+        <source>Place in the job</source>
+        <translation>Stelle im Auftrag</translation>
+    </message>
+    <message>
+        <source>Jobs worked</source>
+        <translation>Aufträge bearbeitet</translation>
+    </message>
+    <message>
+        <source>Named rightly</source>
+        <translation>Richtig benannt</translation>
+    </message>
+    <message>
+        <source>It could be seen at</source>
+        <translation>Zu sehen war es bei</translation>
+    </message>
+    <message>
+        <source>What it would have cost</source>
+        <translation>Was es gekostet hätte</translation>
+    </message>
+    <message>
+        <source>Of these, named</source>
+        <translation>Davon benannt</translation>
+    </message>
+    <message>
+        <source>Another job</source>
+        <translation>Ein anderer Auftrag</translation>
+    </message>
+    <message>
+        <source>Practice a whole job</source>
+        <translation>Einen ganzen Auftrag üben</translation>
+    </message>
 </context>
 </TS>

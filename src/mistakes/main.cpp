@@ -149,15 +149,14 @@ int main(int argc, char** argv) {
         auto score = run(wanted, shapes, *tables, std::max(1, workers));
         const std::chrono::duration<double> took = std::chrono::steady_clock::now() - begun;
         runs.push_back({seed, took.count(), std::move(score)});
+        if (!file.empty() && !(std::ofstream(file) << report(runs)).flush()) {
+            fmt::print(stderr, "{}: cannot be written\n", file);
+            return 2;
+        }
     }
-    const auto told = report(runs);
-    fmt::print("{}", told);
+    fmt::print("{}", report(runs));
     const auto all = sumOf(runs);
     printMisses("missed", all.misses, shown);
     printMisses("said without cause", all.falseAlarms, shown);
-    if (!file.empty() && !(std::ofstream(file) << told).flush()) {
-        fmt::print(stderr, "{}: cannot be written\n", file);
-        return 2;
-    }
     return 0;
 }

@@ -172,7 +172,8 @@ TEST_F(PracticeJob, ALetterNamesWhatIsWrongAndItIsCountedByName) {
     ASSERT_TRUE(walk().grade());
     EXPECT_EQ(*walk().grade(), mistakes::LessonGrade::Right);
     EXPECT_TRUE(told().title.starts_with("Right"));
-    EXPECT_EQ(told().notes.front().key, "cost");
+    EXPECT_EQ(told().notes.front().key, "shown_at");
+    EXPECT_EQ(told().notes.back().key, "cost");
     EXPECT_EQ(view()->score().families.at(family->key).named, 1);
     name->setText("Jon");
     QTest::keyClick(name, Qt::Key_Return);

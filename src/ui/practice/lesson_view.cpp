@@ -15,6 +15,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QTimer>
@@ -222,7 +223,6 @@ void LessonView::showPicture() {
     m_pictures->setCurrentIndex(scene.expected ? 1 : 0);
     if (scene.expected) return m_chart->show(*scene.expected, scene.trace, nullptr, words::Display());
     BenchScene drawn;
-    drawn.title = q(m_walk->lesson().title);
     drawn.bodies = arrangement::bodiesOf(m_walk->lesson().assembly);
     m_bench->show(std::move(drawn));
 }
@@ -239,6 +239,7 @@ void LessonView::showReasons() {
         button->setEnabled(!m_walk->grade());
         connect(button, &QPushButton::clicked, this, [this, i] { stop(i); });
         m_reasonGrid->addWidget(button, static_cast<int>(i) / kReasonColumns, static_cast<int>(i) % kReasonColumns);
+        button->show();
         m_reasons.push_back(button);
     }
 }
@@ -281,7 +282,8 @@ void LessonView::addOutcome(words::Sheet& sheet) const {
     if (walk.said()) rows.push_back({"called", words::tr("You said"), walk.said()->name(), {}, true, said.tone});
     if (lesson.hidden) {
         rows.push_back({"truth", words::tr("It was"), lesson.hidden->name(), {}, true});
-        rows.push_back({"shown_at", words::tr("It could be seen at"), lesson.scenes[lesson.showsAt].heading});
+        sheet.notes.push_back(words::noteOf("shown_at", Tone::Plan, words::tr("It could be seen at"),
+                                            lesson.scenes[lesson.showsAt].heading));
         sheet.notes.push_back(
             words::noteOf("cost", Tone::Plan, words::tr("What it would have cost"), mistakes::costOf(*lesson.hidden)));
         const auto tally = m_score.families.find(lesson.hidden->key);
@@ -299,6 +301,9 @@ void LessonView::keyPressEvent(QKeyEvent* event) {
         goOn();
     else if (key == Qt::Key_Escape)
         emit left();
+    else if (key == Qt::Key_Up || key == Qt::Key_Down)
+        m_facts->verticalScrollBar()->triggerAction(key == Qt::Key_Up ? QAbstractSlider::SliderSingleStepSub
+                                                                      : QAbstractSlider::SliderSingleStepAdd);
     else if (key >= Qt::Key_A && key <= Qt::Key_Z && event->modifiers() == Qt::NoModifier)
         stop(static_cast<std::size_t>(key - Qt::Key_A));
     else

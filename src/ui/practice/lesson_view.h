@@ -33,6 +33,7 @@ public:
 
     void open(const tables::Tables& tables); ///< goes on with the job that stands there
     void begin(std::uint32_t seed);          ///< another job; it is made beside, and shown when it is there
+    bool isMaking() const { return m_coming.valid(); }
     const mistakes::LessonWalk* walk() const { return m_walk.get(); }
     const mistakes::LessonScore& score() const { return m_score; }
     Slip* slip() { return m_slip; }

@@ -280,6 +280,10 @@ void MainWindow::showPractice() {
     showHeader();
 }
 
+bool MainWindow::isMaking() const {
+    return m_lesson->isMaking();
+}
+
 void MainWindow::showLesson() {
     if (!m_shop.isOpen()) return;
     m_places->setCurrentIndex(kLessonPlace);

@@ -46,6 +46,7 @@ public:
     /// Shows a job from elsewhere, and how it differs, before anything of it is taken over.
     void lookAtJob(const QString& file);
     JobSession* session() const { return m_session.get(); }
+    bool isMaking() const; ///< something that is shown when it is there
     JobView* jobView() { return m_jobView; }
     ShelfView* shelf() { return m_shelf; }
     QString troubleText() const;
