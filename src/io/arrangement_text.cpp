@@ -248,13 +248,15 @@ Result<SeatSide> readSide(const json& d, bool hole, const std::string& place) {
 Result<Joint> readJoint(const json& d, const std::string& place) {
     if (d.is_array()) return Joint{d.at(0), d.at(1)};
     if (auto known = onlyKeys(d, {"outer", "inner", "hole", "shaft", "hole_mm", "shaft_mm", "hole_rz_um", "shaft_rz_um",
-                                  "notched", "cut_outs"});
+                                  "notched", "cut_outs", "fillet_mm"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     const auto hole = readSide(d, true, place), shaft = readSide(d, false, place);
     if (!hole || !shaft) return tl::unexpected(!hole ? hole.error() : shaft.error());
     const int cutOuts = d.value("cut_outs", 0);
-    return Joint{d.at("outer"), d.at("inner"), *hole, *shaft, d.value("notched", false) || cutOuts > 0, cutOuts};
+    Joint out{d.at("outer"), d.at("inner"), *hole, *shaft, d.value("notched", false) || cutOuts > 0, cutOuts};
+    if (d.contains("fillet_mm")) out.fillet_mm = d.at("fillet_mm").get<double>();
+    return out;
 }
 
 Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::string& key) {
@@ -366,6 +368,7 @@ json jointsJson(const std::vector<Joint>& joints) {
         sayOf(d, "shaft", j.shaft);
         if (j.notched) d["notched"] = true;
         if (j.cutOuts > 0) d["cut_outs"] = j.cutOuts;
+        if (j.fillet_mm) d["fillet_mm"] = *j.fillet_mm;
         out.push_back(d.size() == 2 ? json{j.outer, j.inner} : d);
     }
     return out;

@@ -9232,10 +9232,6 @@ und %1 weitere</translation>
         <translation>Zentrierseite unten</translation>
     </message>
     <message>
-        <source>loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978</source>
-        <translation>lose, gepresst, geschraubt, oder Klassen wie N7, k6, H7/s6, gemessen als Bohrung 61.978</translation>
-    </message>
-    <message>
         <source>housing</source>
         <translation>Gehäuse</translation>
     </message>
@@ -13060,6 +13056,46 @@ und %1 weitere</translation>
     <message>
         <source>Practice a whole job</source>
         <translation>Einen ganzen Auftrag üben</translation>
+    </message>
+    <message>
+        <source>fillet</source>
+        <translation>Hohlkehle</translation>
+    </message>
+    <message>
+        <source>loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978, fillet 1</source>
+        <translation>lose, gepresst, geschraubt, oder Klassen wie N7, k6, H7/s6, gemessen als Bohrung 61.978, Hohlkehle 1</translation>
+    </message>
+    <message>
+        <source>a radius over 0, up to {1} mm</source>
+        <translation>einen Radius über 0 bis {1} mm</translation>
+    </message>
+    <message>
+        <source>{part}: its corner clears the fillet</source>
+        <translation>{part}: die Kantenrundung liegt frei von der Hohlkehle</translation>
+    </message>
+    <message>
+        <source>fillet {value}, corner {limit} at least: curved side against it</source>
+        <translation>Hohlkehle {value}, Kantenrundung mindestens {limit}: die runde Seite dagegen</translation>
+    </message>
+    <message>
+        <source>{part} will ride on the fillet</source>
+        <translation>{part} wird auf der Hohlkehle aufsitzen</translation>
+    </message>
+    <message>
+        <source>fillet {value}, its corner may be as small as {limit}: it is never home; a ring between, or turn the fillet down</source>
+        <translation>Hohlkehle {value}, die Kantenrundung kann so klein wie {limit} sein: es kommt nie zur Anlage; einen Ring dazwischen, oder die Hohlkehle nachdrehen</translation>
+    </message>
+    <message>
+        <source>{part} centres itself</source>
+        <translation>{part} zentriert sich selbst</translation>
+    </message>
+    <message>
+        <source>by its pilot in the ring</source>
+        <translation>mit seinem Zapfen im Ring</translation>
+    </message>
+    <message>
+        <source>by the bore it goes in</source>
+        <translation>in der Bohrung, in die es geht</translation>
     </message>
 </context>
 </TS>

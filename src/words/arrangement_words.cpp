@@ -24,7 +24,8 @@ struct Word {
 };
 struct LineWords {
     Word loose{"loose", tr("loose")}, pressed{"pressed", tr("pressed")}, screwed{"screwed", tr("screwed")},
-        notched{"notched", tr("notched")}, hole{"hole", tr("hole")}, shaft{"shaft", tr("shaft")};
+        notched{"notched", tr("notched")}, fillet{"fillet", tr("fillet")}, hole{"hole", tr("hole")},
+        shaft{"shaft", tr("shaft")};
 };
 
 /// A side of a part with the way it faces.
@@ -48,9 +49,11 @@ std::vector<FeatureWords> featureWords() {
             {Feature::PilotSide, false, {"pilot side down", tr("pilot side down")}}};
 }
 
+constexpr double kLargestFillet_mm = 30; // of any shoulder a ring is pressed against
+
 Problem unknownSeat(const std::string& typed) {
     return {ProblemCode::UnknownClass, "seat", typed,
-            wanted("loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978")};
+            wanted("loose, pressed, screwed, or classes as N7, k6, H7/s6, measured as hole 61.978, fillet 1")};
 }
 
 void part(std::vector<Joint>& joints, const std::string& outer, const std::string& inner) {
@@ -72,6 +75,7 @@ Joint unsaid(Joint joint, const std::string& typed) {
     const LineWords words;
     joint.notched = false;
     joint.cutOuts = 0;
+    joint.fillet_mm.reset();
     for (const bool hole : {true, false}) {
         auto& side = joint.side(hole);
         if (side.size && side.size->toleranceClass) side.size.reset();
@@ -102,6 +106,12 @@ Result<Joint> parseClasses(Joint joint, double dia_mm, const std::string& typed)
         if (known.notched.is(word)) {
             joint.notched = true;
             joint.cutOuts = countAfter(words);
+        } else if (known.fillet.is(word)) {
+            double radius = 0;
+            if (!(words >> radius) || !(radius > 0 && radius <= kLargestFillet_mm))
+                return refuse(ProblemCode::OutOfRange, "fillet", typed,
+                              wanted("a radius over 0, up to {1} mm", plain(kLargestFillet_mm)));
+            joint.fillet_mm = radius;
         } else if (known.hole.is(word) || known.shaft.is(word)) {
             std::string number;
             words >> number;
@@ -183,9 +193,10 @@ std::string seatText(const Assembly& a, std::size_t outer, std::size_t inner) {
     for (const bool hole : {true, false})
         if (const auto& measured = joint->side(hole).measured)
             text += " " + (hole ? words.hole : words.shaft).shown + " " + plain(measured->value_mm);
-    if (!joint->notched) return text;
-    text += " " + words.notched.shown;
-    return joint->cutOuts > 0 ? text + " " + std::to_string(joint->cutOuts) : text;
+    if (joint->notched) text += " " + words.notched.shown;
+    if (joint->cutOuts > 0) text += " " + std::to_string(joint->cutOuts);
+    if (joint->fillet_mm) text += " " + words.fillet.shown + " " + plain(*joint->fillet_mm);
+    return text;
 }
 
 Result<Assembly> withSeat(const Assembly& assembly, std::size_t outer, std::size_t inner, const std::string& typed) {

@@ -387,3 +387,24 @@ TEST(Foreman, SpeaksOfWhatIsDrawn) {
         }
     }));
 }
+
+// The corner of 6206 may be as small as 1 mm (ISO 582): on a fillet of 1.2 it is never home, on 0.6 it is.
+TEST(Foreman, AFilletThatTheRingRidesOnIsAStop) {
+    const auto said = [](double fillet_mm) {
+        auto job = demoJob("filler-pump-shaft");
+        for (auto& joint : job.arrangement.assembly.pressed)
+            if (joint.outer == "bearing") joint.fillet_mm = fillet_mm;
+        const auto plan = plan::planJob(job, demoTables());
+        const auto& a = plan.strip.assembly;
+        const auto bearing = *indexOf(a, "bearing");
+        const route::BlockingGraph ways(a);
+        return foreman::beforeIn(job, plan, {bearing, route::Way::Up, ways.all()});
+    };
+    const auto large = said(1.2), small = said(0.6);
+    const auto* rides = findingOf<found::FilletTooLarge>(large);
+    ASSERT_TRUE(rides);
+    EXPECT_EQ(rides->severity, Severity::Stop);
+    EXPECT_DOUBLE_EQ(rides->get<found::FilletTooLarge>()->fillet_mm, 1.2);
+    EXPECT_FALSE(findingOf<found::FilletTooLarge>(small));
+    EXPECT_TRUE(findingOf<found::FilletClears>(small));
+}

@@ -235,3 +235,10 @@ TEST(Driver, AnOpenSleeveMustCarryWhatDrivesIt) {
     cover.length_mm = 20;
     EXPECT_FALSE(findingOf<found::FallsInside>(narrow.check(&open, {&cover}).findings)) << "a disc on top carries it";
 }
+
+TEST(Driver, OneThatGuidesItselfInTheBoreComesBeforeAnEqual) {
+    const auto close = sleeve(61.6, 55, 60), loose = sleeve(60.6, 55, 60); // in a bore of 62
+    EXPECT_TRUE(check(close).centred);
+    EXPECT_FALSE(check(loose).centred);
+    EXPECT_TRUE(findingOf<found::CentredBy>(check(close).findings));
+}

@@ -104,6 +104,7 @@ struct Joint {
     SeatSide shaft = {};
     bool notched = false; ///< the shoulder behind the ring has notches for a drift
     int cutOuts = 0;      ///< how many; 0: nobody has counted them
+    std::optional<double> fillet_mm = {}; ///< radius in the corner of shoulder and seat; nothing: not said
 
     SeatSide& side(bool ofHole) { return ofHole ? hole : shaft; }
     const SeatSide& side(bool ofHole) const { return ofHole ? hole : shaft; }

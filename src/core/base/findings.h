@@ -254,6 +254,9 @@ struct SealDepth { static constexpr auto key = "seal_depth"; double depth_mm; };
 struct CoverTheSteps { static constexpr auto key = "cover_the_steps"; double largest_mm, lip_mm; std::string seal; };
 struct LipRunsOn { static constexpr auto key = "lip_runs_on"; double dia_mm; std::string part; };
 struct GapLowest { static constexpr auto key = "gap_lowest"; };
+struct FilletClears { static constexpr auto key = "fillet_clears"; double fillet_mm, corner_mm; std::string part; }; ///< the ring's smallest corner
+struct FilletTooLarge { static constexpr auto key = "fillet_too_large"; double fillet_mm, corner_mm; std::string part; }; ///< the ring rides on it and is never home
+struct CentredBy { static constexpr auto key = "centred_by"; bool pilot; std::string tool; }; ///< by its pilot; false: by the bore it goes in
 struct ComesOutBy { static constexpr auto key = "comes_out_by"; std::string method; double value_mm; }; ///< key of the method
 struct NeverComesOut { static constexpr auto key = "never_comes_out"; std::string part; };
 struct RunNutByHand { static constexpr auto key = "run_nut_by_hand"; std::string part; };
@@ -309,7 +312,7 @@ using All = Kinds<
     ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone,
     FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, GoRound, PutInnerBack, RingStays, PlugTheHub,
     WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred, StopsOnTheTube,
-    SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, ComesOutBy, NeverComesOut, RunNutByHand, PinClear,
+    SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, FilletClears, FilletTooLarge, CentredBy, ComesOutBy, NeverComesOut, RunNutByHand, PinClear,
     CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves,
     DragBare, OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
 

@@ -32,12 +32,13 @@ double widestBeyond(const Part& part, double z_mm, bool comesFromAbove) {
 class Coming {
 public:
     Coming(const job::Job& job, const plan::Plan& plan, const route::PartRemoval& move)
-        : m_job(job), m_strip(plan.strip), m_move(move), m_part(m_strip.assembly.parts[move.part]),
+        : m_job(job), m_plan(plan), m_strip(plan.strip), m_move(move), m_part(m_strip.assembly.parts[move.part]),
           m_ring(m_strip.ring(move.part)) {}
 
     AdviceList all() {
         if (arrangement::wayRoundContradicts(m_part)) say(found::WayRoundContradicts{m_part.name()}, Severity::Stop);
         byKind();
+        fillets();
         pastTheLips();
         if (m_ring) outAgain(*m_ring);
         return std::move(m_out);
@@ -90,6 +91,22 @@ private:
         }
     }
 
+    /// The corner of a ring must be larger than the radius it comes against, or it rides on it and is never home.
+    void fillets() {
+        for (const auto& joint : m_strip.assembly.pressed) {
+            if (!joint.fillet_mm || (joint.outer != m_part.id && joint.inner != m_part.id)) continue;
+            for (const auto& step : m_plan.steps)
+                if (step.step.id.seat == job::SeatKey{joint.outer, joint.inner} && step.step.bearing)
+                    return cornerAgainst(*joint.fillet_mm, step.step.bearing->chamfer_mm);
+        }
+    }
+    void cornerAgainst(double fillet_mm, double corner_mm) {
+        if (fillet_mm >= corner_mm)
+            say(found::FilletTooLarge{fillet_mm, corner_mm, m_part.name()}, Severity::Stop);
+        else
+            say(found::FilletClears{fillet_mm, corner_mm, m_part.name()});
+    }
+
     /// A tube between the rings is what the second bearing comes to stand on.
     void onATube() {
         constexpr double kTouches_mm = 0.05;
@@ -138,6 +155,7 @@ private:
     }
 
     const job::Job& m_job;
+    const plan::Plan& m_plan;
     const plan::StripPlan& m_strip;
     const route::PartRemoval& m_move;
     const Part& m_part;

@@ -19,6 +19,7 @@ constexpr double kToolYield_MPa = 355; // plain carbon steel, as turned
 constexpr double kHardYield_MPa = 900; // hardened and tempered, far below what it bears; it shatters first
 constexpr double kToolE_MPa = 210'000;
 constexpr double kPoisson = 0.3;
+constexpr double kGuides_mm = 0.6;       // on the diameter: with less play it cannot stand aside. Practice value
 constexpr double kCloseToSeal_mm = 0.25; // on the radius: a looser centring would touch
 
 double allowed(const catalog::Tool& tool) {
@@ -122,6 +123,7 @@ DriverCheck DriverBench::check(const catalog::Tool* driver, const std::vector<co
         return out;
     }
     judgeLanding(out, movers.front(), tool.outsideDia_mm);
+    if (driver) judgeCentring(out, tool);
     putOn(movers, spacers, out.findings);
     for (const auto* spacer : spacers)
         judgePassage(out, *spacer);
@@ -179,6 +181,18 @@ void DriverBench::judgeLanding(DriverCheck& out, const Body& driver, double outs
                                 widest < leastLand(face.width_mm()) ? Severity::Stop : Severity::Info, "HB4.17"});
     if (out.faceArea_mm2 > 0 && otherRing) out.findings.push_back(info(found::BothFaces{otherRing->id}, "HB5"));
     judgeSealGap(out, driver);
+}
+
+/// A tool that cannot stand aside starts the ring square. @source [HB8] of two sleeves that fit the centred one first
+void DriverBench::judgeCentring(DriverCheck& out, const catalog::Tool& tool) const {
+    if (worst(out.findings) == Severity::Stop) return;
+    const double ringBore = m_below[m_pushed].boreDia();
+    const bool pilot =
+        tool.pilotLength_mm > 0 && tool.pilotDia_mm < ringBore && ringBore - tool.pilotDia_mm <= kGuides_mm;
+    const double aside = m_task.seatDia_mm - tool.outsideDia_mm;
+    const bool bore = m_task.inBore && aside > 0 && aside <= kGuides_mm;
+    out.centred = pilot || bore;
+    if (out.centred) out.findings.push_back(info(found::CentredBy{pilot, tool.id}, "HB8"));
 }
 
 void DriverBench::judgeSealGap(DriverCheck& out, const Body& driver) const {

@@ -11,6 +11,7 @@ namespace {
 using catalog::Tool;
 using catalog::ToolKind;
 
+constexpr double kCentred = 0.03;             // of the score: before an equal that may stand aside
 constexpr double kStrokeReserve = 0.1;        // of the stroke: sizes on the bench are never quite the drawing's
 constexpr std::ptrdiff_t kPairedSpacers = 40; // as many as a shop has lying about
 constexpr std::size_t kMostProofs = 300;      // of whole stacks before giving up
@@ -354,7 +355,8 @@ double driverScore(const Candidate& c, const std::set<std::string>& worked) {
     const double pieces = static_cast<double>(c.spacers.size());
     return c.check.coverage + 0.05 * std::clamp(c.check.sealGap_mm, 0.0, 2.0) - 0.15 * pieces -
            0.1 * c.check.loadShare - (c.tool ? 0.0005 * c.tool->length_mm : -0.5) -
-           (c.verdict() == Severity::Check ? 0.5 : 0.0) + (c.tool && worked.contains(c.tool->id) ? 0.2 : 0.0);
+           (c.verdict() == Severity::Check ? 0.5 : 0.0) + (c.check.centred ? kCentred : 0.0) +
+           (c.tool && worked.contains(c.tool->id) ? 0.2 : 0.0);
 }
 
 ToolPlan chooseTools(const Task& task, const catalog::Rack& rack, const SearchOverrides& overrides,

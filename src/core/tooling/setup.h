@@ -78,6 +78,7 @@ struct DriverCheck {
     double faceArea_mm2 = 0;  ///< pushed area
     double sealGap_mm = 0;    ///< on the radius, from the tool to the seal, cage or lip beside the face
     double loadShare = 0;     ///< of the pressure that its face may take, 0..1
+    bool centred = false;     ///< by a pilot, or by the bore it goes in
     double stopsShort_mm = 0; ///< > 0: the stack behind it meets what stays this far before the end
 };
 
@@ -98,6 +99,7 @@ public:
 
 private:
     void judgeLanding(DriverCheck& check, const section::Body& driver, double outside_mm) const;
+    void judgeCentring(DriverCheck& check, const catalog::Tool& tool) const;
     void judgeSealGap(DriverCheck& check, const section::Body& driver) const;
     void judgeWayDown(DriverCheck& check, const std::vector<section::Body>& movers, bool hasHead) const;
     void judgeStrength(DriverCheck& check, const catalog::Tool& driver) const;

@@ -380,6 +380,23 @@ inline Sentence say(const found::CauseStays& f, const SayContext&) {
     return {tr("What was done about it? {cause}").with("cause", f.cause), tr("or the new bearing goes the same way")};
 }
 
+inline Sentence say(const found::FilletClears& f, const SayContext& t) {
+    return {tr("{part}: its corner clears the fillet").with("part", capital(f.part)),
+            t.sizes(tr("fillet {value}, corner {limit} at least: curved side against it"), f.fillet_mm, f.corner_mm)};
+}
+
+inline Sentence say(const found::FilletTooLarge& f, const SayContext& t) {
+    return {tr("{part} will ride on the fillet").with("part", capital(f.part)),
+            t.sizes(tr("fillet {value}, its corner may be as small as {limit}: it is never home; a ring between, or "
+                       "turn the fillet down"),
+                    f.fillet_mm, f.corner_mm)};
+}
+
+inline Sentence say(const found::CentredBy& f, const SayContext&) {
+    return {tr("{part} centres itself").with("part", f.tool),
+            f.pilot ? tr("by its pilot in the ring") : tr("by the bore it goes in")};
+}
+
 inline Sentence say(const found::RingWasHot&, const SayContext&) {
     return {tr("Straw or blue: replace it, even if it feels good"), tr("heat has softened it; what it ran on as well")};
 }
