@@ -12,7 +12,8 @@ std::string kindName(arrangement::PartKind kind);
 std::vector<arrangement::PartKind> allKinds();
 
 /// A seat as it is typed: "loose", "pressed", "screwed", "N7", "k6", "H7/s6", each with "hole 61.978" or "shaft 30.004"
-/// where it was measured [mm], "notched" where the shoulder behind it has notches, and "fillet 1" the radius in its corner.
+/// where it was measured [mm], "notched" where the shoulder behind it has notches, and "fillet 1" the radius in its
+/// corner.
 std::string seatText(const arrangement::Assembly& assembly, std::size_t outer, std::size_t inner);
 /// The arrangement with that seat as typed. @errors UnknownClass, with what would do
 Result<arrangement::Assembly> withSeat(const arrangement::Assembly& assembly, std::size_t outer, std::size_t inner,

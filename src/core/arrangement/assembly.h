@@ -102,8 +102,8 @@ struct Joint {
     std::string inner;
     SeatSide hole = {};
     SeatSide shaft = {};
-    bool notched = false; ///< the shoulder behind the ring has notches for a drift
-    int cutOuts = 0;      ///< how many; 0: nobody has counted them
+    bool notched = false;                 ///< the shoulder behind the ring has notches for a drift
+    int cutOuts = 0;                      ///< how many; 0: nobody has counted them
     std::optional<double> fillet_mm = {}; ///< radius in the corner of shoulder and seat; nothing: not said
 
     SeatSide& side(bool ofHole) { return ofHole ? hole : shaft; }
