@@ -22,7 +22,7 @@ const std::set<std::string> kInstructions = {
     "touches_part"};
 
 /// What says once more what stands elsewhere, and what is asked for next.
-const std::set<std::string> kRepeated = {"title", "waits_for", "asks", "next"};
+const std::set<std::string> kRepeated = {"title", "waits_for", "asks", "next", "other_ring_off"};
 
 double bottomOf(const std::vector<section::Body>& bodies) {
     double out = INFINITY;
@@ -59,6 +59,7 @@ public:
             {"hold_through_elements", &Cause::standsOnAnother},
             {"trace_no_rise", &Cause::mustNotBeHeld},
             {"never_comes_out", &Cause::offersNothing},
+            {"groove_covered", &Cause::grooveIsBeside},
             {"not_on_the_rack", &Cause::toolIsNotThere},
             {"stack_tall", &Cause::anyStackIsTall},
             {"make_first", &Cause::anyStackIsTall},
@@ -222,6 +223,16 @@ private:
         const auto& parts = m_plan.strip.assembly.parts;
         const auto part = indexOf(m_plan.strip.assembly, m_said.about);
         return part && parts[*part].kind == arrangement::PartKind::Cap;
+    }
+    /// The drawing has the retaining ring beside the ring that it should hold, not beyond it.
+    bool grooveIsBeside() const {
+        const auto& parts = m_plan.strip.assembly.parts;
+        return m_step && std::any_of(parts.begin(), parts.end(), [&](const arrangement::Part& part) {
+                   const auto& held = parts[m_step->step.part].bodies.front();
+                   const auto& ring = part.bodies.front();
+                   return part.kind == arrangement::PartKind::RetainingRing && ring.bottom() < held.top() - 0.05 &&
+                          ring.top() > held.bottom() + 0.05;
+               });
     }
     /// A drift, a grinder, a slide hammer, or a collet of this range is not there.
     bool toolIsNotThere() const {
