@@ -12982,7 +12982,7 @@ und %1 weitere</translation>
         <translation>Verbranntes Fett, ein weicher Ring, oder ein Ring, der auf halbem Weg greift und abgetrennt werden muss.</translation>
     </message>
     <message>
-        <source>A shaved bore, a ring that was never home, or a part that walks out at work.</source>
+        <source>A scored bore, a ring that was never home, or a part that works its way out in service.</source>
         <translation>Eine aufgeriebene Bohrung, ein Ring, der nie am Anschlag war, oder ein Teil, das im Betrieb herauswandert.</translation>
     </message>
     <message>

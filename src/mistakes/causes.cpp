@@ -13,7 +13,7 @@ namespace arbor::mistakes {
 
 namespace {
 
-/// What is to be done, and no word of anything being wrong.
+/// What is to be done, and no word of anything being wrong; a stop is never one.
 const std::set<std::string> kInstructions = {
     "try_it_cold",          "home_within",         "grip",           "caution",
     "if_it_goes_wrong",     "falls_free",          "square",         "squeeze_first",
@@ -23,13 +23,6 @@ const std::set<std::string> kInstructions = {
 
 /// What says once more what stands elsewhere, and what is asked for next.
 const std::set<std::string> kRepeated = {"title", "waits_for", "asks", "next", "other_ring_off"};
-
-double bottomOf(const std::vector<section::Body>& bodies) {
-    double out = INFINITY;
-    for (const auto& body : bodies)
-        out = std::min(out, body.bottom());
-    return out;
-}
 
 /// One thing that was said, held against the world.
 class Cause {
@@ -99,7 +92,7 @@ private:
         return out;
     }
 
-    /// Under a fiftieth of what the press can do, or a light first movement out.
+    /// Under a twentieth of what the press can do.
     bool gaugeHardlyMoves() const {
         constexpr double kLittle = 0.05;
         if (!m_step || !m_step->press || !m_step->press->press || !input()) return false;
@@ -270,8 +263,7 @@ private:
             const auto moved = below.size();
             below.insert(below.end(), task.still.begin(), task.still.end());
             const auto carry = seenOf(below, moved + task.holder, false);
-            const bool room = carry && bottomOf(task.still) > task.still[task.holder].bottom() - 200;
-            if (push && push->width_mm() > kLand_mm && carry && carry->width_mm() > kLand_mm && room) return false;
+            if (push && push->width_mm() > kLand_mm && carry && carry->width_mm() > kLand_mm) return false;
         }
         return true;
     }
@@ -286,8 +278,8 @@ private:
 } // namespace
 
 bool isTrue(const Said& said, const World& world, const plan::Plan& plan) {
-    if (kInstructions.contains(said.key) || kRepeated.contains(said.key) || said.key.starts_with("where_it_stands/"))
-        return true;
+    if (kRepeated.contains(said.key) || said.key.starts_with("where_it_stands/")) return true;
+    if (said.tone != words::Tone::Stop && kInstructions.contains(said.key)) return true;
     return Cause(said, world, plan).isTrue();
 }
 

@@ -366,7 +366,7 @@ std::string costOf(const Family& family) {
     case Station::Warm:
         return tr("Burnt grease, a soft ring, or a ring that grips half way and has to be cut off.");
     case Station::Press:
-        return tr("A shaved bore, a ring that was never home, or a part that walks out at work.");
+        return tr("A scored bore, a ring that was never home, or a part that works its way out in service.");
     case Station::Seat:
         return tr("A retaining ring that springs out, or a bearing that runs crooked until it fails.");
     case Station::Adjust:
