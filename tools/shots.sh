@@ -22,13 +22,13 @@ export LC_ALL=C.UTF-8
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$closed" --station press --item 4 --shot "$out/press-trace.png"
-"$app" "$closed" --station press --item 2 --shot "$out/press-out.png"
 LC_ALL=de_DE.UTF-8 "$app" "$shop/conveyor-tail-drum.arbor.json" --station press --item 5 --shot "$out/german.png"
 "$app" "$closed" --station seat --item 4 --shot "$out/seat.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station adjust --shot "$out/adjust.png"
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
 "$app" "$job" --station practice --shot "$out/practice.png"
+"$app" "$job" --station lesson --shot "$out/practice-job.png"
 "$app" "$shop" --station log --shot "$out/log.png"
 
 # On its way from the oven: the clocks count from now.
