@@ -80,23 +80,11 @@ private:
     }
     double smoothing_mm() const { return 0.8 * (input()->outer.surface.rz_mm + input()->inner.surface.rz_mm); }
 
-    static sim::RealSeat real(const fit::SeatInput& in) {
-        sim::RealSeat out;
-        out.dia_mm = in.dia_mm;
-        out.ringBore_mm = in.inner.otherDia_mm;
-        out.bodyOutside_mm = in.outer.otherDia_mm > 0 ? in.outer.otherDia_mm : 1e5;
-        out.ringE_MPa = in.inner.material.E_MPa;
-        out.ringNu = in.inner.material.nu;
-        out.bodyE_MPa = in.outer.material.E_MPa;
-        out.bodyNu = in.outer.material.nu;
-        return out;
-    }
-
     /// Under a twentieth of what the press can do.
     bool gaugeHardlyMoves() const {
         constexpr double kLittle = 0.05;
         if (!m_step || !m_step->press || !m_step->press->press || !input()) return false;
-        const auto s = real(*input());
+        const auto s = realSeatOf(*input());
         const double end = input()->friction.mid() * std::numbers::pi * s.dia_mm * input()->engagedLength_mm *
                            sim::seatPressure(s, std::max(0.0, interference_mm().mid() - smoothing_mm()));
         return end < kLittle * m_step->press->press->capacity_N;
@@ -161,7 +149,8 @@ private:
         const auto& in = m_plan.fits->seats[at].input;
         if (!in) return 0;
         const double p = sim::seatPressure(
-            real(*in), std::max(0.0, interference_mm - 0.8 * (in->outer.surface.rz_mm + in->inner.surface.rz_mm)));
+            realSeatOf(*in),
+            std::max(0.0, interference_mm - 0.8 * (in->outer.surface.rz_mm + in->inner.surface.rz_mm)));
         const double d = in->dia_mm, other = housing ? in->inner.otherDia_mm : in->outer.otherDia_mm;
         const double E = housing ? in->inner.material.E_MPa : in->outer.material.E_MPa;
         return std::abs(2 * p * d * d * other / (E * (other * other - d * d)));
@@ -170,8 +159,8 @@ private:
     bool mayBeLoose() const { return input() && interference_mm().lower - smoothing_mm() < 0.001; }
     bool ringStressHigh() const {
         if (!input()) return false;
-        const double p = sim::seatPressure(real(*input()), std::max(0.0, interference_mm().upper));
-        const double q = input()->dia_mm / real(*input()).bodyOutside_mm;
+        const double p = sim::seatPressure(realSeatOf(*input()), std::max(0.0, interference_mm().upper));
+        const double q = input()->dia_mm / realSeatOf(*input()).bodyOutside_mm;
         return p * (1 + q * q) / (1 - q * q) > 130;
     }
     bool sizeIsMissing() const {

@@ -4,6 +4,7 @@
 #include "io/shipped_data.h"
 #include "io/table_files.h"
 #include "mistakes/bench.h"
+#include "words/sentences.h"
 
 #include <CLI/CLI.hpp>
 #include <algorithm>
@@ -129,7 +130,7 @@ int main(int argc, char** argv) {
     io::useShippedData();
     const auto tables = io::loadShopTables(shop);
     if (!tables) {
-        fmt::print(stderr, "{}: {}\n", shop, tables.error().field);
+        fmt::print(stderr, "{}: {}\n", shop, words::say(tables.error()));
         return 2;
     }
     std::vector<arrangement::Arrangement> shapes;

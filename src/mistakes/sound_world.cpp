@@ -187,17 +187,10 @@ std::optional<RealRing> soundRing(const World& world, const plan::Plan& plan, co
     };
     const double interference = size(false) - size(true);
     RealRing out;
+    out.seat = realSeatOf(in);
     auto& s = out.seat;
-    s.dia_mm = seat.dia_mm;
-    s.ringBore_mm = in.inner.otherDia_mm;
-    s.bodyOutside_mm = in.outer.otherDia_mm > 0 ? in.outer.otherDia_mm : 1e5;
-    s.ringE_MPa = in.inner.material.E_MPa;
-    s.ringNu = in.inner.material.nu;
-    s.bodyE_MPa = in.outer.material.E_MPa;
-    s.bodyNu = in.outer.material.nu;
     s.interference_mm = std::max(0.0, interference - 0.8 * (in.outer.surface.rz_mm + in.inner.surface.rz_mm));
     s.friction = in.friction.lower + in.friction.width() * chance.between(0.2, 0.8);
-    s.length_mm = in.engagedLength_mm;
     double before_N = 0;
     for (const auto& point : step.press->expected.points) {
         if (point.force_N.likely < before_N) return std::nullopt; // two seats, one after the other: not simulated

@@ -59,6 +59,20 @@ void measureSpacer(World& world, const std::string& part, Chance& chance) {
     told.upperOutside_mm = rounded(real.outside_mm + real.flare_mm, 0.01);
 }
 
+sim::RealSeat realSeatOf(const fit::SeatInput& in) {
+    constexpr double kEndless_mm = 1e5;
+    sim::RealSeat out;
+    out.dia_mm = in.dia_mm;
+    out.ringBore_mm = in.inner.otherDia_mm;
+    out.bodyOutside_mm = in.outer.otherDia_mm > 0 ? in.outer.otherDia_mm : kEndless_mm;
+    out.ringE_MPa = in.inner.material.E_MPa;
+    out.ringNu = in.inner.material.nu;
+    out.bodyE_MPa = in.outer.material.E_MPa;
+    out.bodyNu = in.outer.material.nu;
+    out.length_mm = in.engagedLength_mm;
+    return out;
+}
+
 void pressIn(World& world, const plan::StepPlan& step, Chance& chance) {
     const auto& real = world.rings.at(step.step.id);
     sim::Stroke stroke;
@@ -68,7 +82,6 @@ void pressIn(World& world, const plan::StepPlan& step, Chance& chance) {
     stroke.hold_N = expected.holds
                         ? std::max(expected.hold_N.likely, 1.1 * end_N)
                         : std::min(std::max(1.05 * expected.end_N.most, 1.15 * end_N), 1.09 * expected.end_N.most);
-    stroke.every_s = 0.005;
     stroke.approach_mm = real.free_mm + 2;
     stroke.noise_N = stroke.hold_N * chance.between(0.001, 0.01);
     stroke.zero_N = stroke.hold_N * chance.between(-0.03, 0.03);

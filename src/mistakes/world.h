@@ -59,6 +59,9 @@ struct World {
     double waited_s = 0;                       ///< since its clocks were started
 };
 
+/// The bodies of a seat as the stand-in for a press has them; interference and friction are still to be said.
+sim::RealSeat realSeatOf(const fit::SeatInput& in);
+
 /// @name The hand: it measures what is real, with its gauge, and tells.
 /// @{
 void measureSurface(World& world, const SurfaceKey& key, Chance& chance);

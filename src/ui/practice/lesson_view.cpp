@@ -162,7 +162,8 @@ std::uint32_t LessonView::another() {
 
 void LessonView::begin(std::uint32_t seed) {
     if (!m_tables || m_coming.valid()) return;
-    m_coming = std::async(std::launch::async, made, std::cref(*m_tables), seed);
+    // With tables of its own: others may be opened while the job is being made.
+    m_coming = std::async(std::launch::async, made, *m_tables, seed);
     m_ready->start(kAsks_ms);
 }
 
