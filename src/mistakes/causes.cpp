@@ -54,6 +54,9 @@ public:
             {"never_comes_out", &Cause::offersNothing},
             {"groove_covered", &Cause::grooveIsBeside},
             {"not_on_the_rack", &Cause::toolIsNotThere},
+            {"press_wanted", &Cause::noPress},
+            {"vice_will_do", &Cause::noPress},
+            {"verdict", &Cause::noPress},
             {"stack_tall", &Cause::anyStackIsTall},
             {"make_first", &Cause::anyStackIsTall},
         };
@@ -231,6 +234,8 @@ private:
         };
         return !(has(Kind::Drift) && has(Kind::Splitter) && has(Kind::SlideHammer) && has(Kind::Collet));
     }
+    /// The shop has none, so whatever is to be pressed is held up, and what to borrow is said.
+    bool noPress() const { return m_said.station == job::Station::Tooling && m_world.rack->presses.empty(); }
     /// Any sleeve that reaches home is taller than it may be on so small a ring.
     bool anyStackIsTall() const {
         constexpr double kSlender = 2.5, kHead_mm = 25;

@@ -127,6 +127,10 @@ int main(int argc, char** argv) {
         fmt::print(stderr, "--family {}: not known\n", wanted.family);
         return 2;
     }
+    if (!std::filesystem::is_directory(shop)) {
+        fmt::print(stderr, "--shop {}: there is no such folder\n", shop);
+        return 2;
+    }
     io::useShippedData();
     const auto tables = io::loadShopTables(shop);
     if (!tables) {

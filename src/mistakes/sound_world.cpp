@@ -65,8 +65,10 @@ void dress(job::Job& job, const tables::Tables& tables, Chance& chance) {
         chance.of(std::vector{catalog::Lubricant::Dry, catalog::Lubricant::LightOil, catalog::Lubricant::Grease});
 }
 
-/// Some of the shop's tools are lent out, and its presses are larger or smaller.
+/// Some of the shop's tools are lent out, and its presses are larger or smaller; now and then a shop has nothing yet.
 std::shared_ptr<const catalog::Rack> someRack(const catalog::Rack& shop, Chance& chance) {
+    constexpr double kBareShops = 0.05;
+    if (chance.happens(kBareShops)) return std::make_shared<catalog::Rack>();
     auto out = std::make_shared<catalog::Rack>(shop);
     const double lent = chance.between(0, 0.6);
     std::erase_if(out->tools, [&](const catalog::Tool&) { return chance.happens(lent); });
