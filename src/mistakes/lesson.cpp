@@ -245,7 +245,8 @@ public:
     Writer(Program& program, const World& sound, const plan::Plan& plan, Lesson& lesson)
         : m_program(program), m_sound(sound), m_plan(plan), m_lesson(lesson) {}
 
-    void write(const World& spoilt, const Planted* planted) {
+    /// @return whether the mistake can be seen in any scene
+    bool write(const World& spoilt, const Planted* planted) {
         const auto changed = m_program.plan(spoilt);
         const Scenes before(m_sound, m_plan), after(spoilt, changed);
         const bool here = planted != nullptr;
@@ -258,6 +259,7 @@ public:
         for (std::size_t i = 0; i < m_plan.steps.size(); ++i)
             if (!m_plan.steps[i].step.out && !m_plan.steps[i].step.tasks.empty()) step(spoilt, planted, i);
         if (const auto scene = scenes.adjust()) add(*scene, here && at(planted, Station::Adjust));
+        return m_shown > 0;
     }
 
 private:
@@ -322,11 +324,10 @@ Lesson someLesson(const std::vector<arrangement::Arrangement>& shapes, Program& 
     auto sound = soundWorld(shapes, program, chance);
     workToTheEnd(sound, program, chance);
     const auto plan = program.plan(sound);
-    Lesson out;
-    out.title = words::shippedName(sound.job.arrangement.title);
-    out.assembly = plan.strip.assembly;
     if (!plan.fits) return someLesson(shapes, program, chance);
-    Writer writer(program, sound, plan, out);
+    Lesson bare;
+    bare.title = words::shippedName(sound.job.arrangement.title);
+    bare.assembly = plan.strip.assembly;
     if (!chance.happens(kCleanShare))
         for (int tries = 0; tries < kTries; ++tries) {
             const auto& family = families()[chance.below(families().size())];
@@ -334,13 +335,13 @@ Lesson someLesson(const std::vector<arrangement::Arrangement>& shapes, Program& 
             Plot plot{world, program, plan, chance};
             const auto planted = family.plant(plot);
             if (!planted || !canBeShown(family, *planted)) continue;
+            auto out = bare;
             out.hidden = &family;
             out.happened = planted->happened;
-            writer.write(world, &*planted);
-            return out;
+            if (Writer(program, sound, plan, out).write(world, &*planted)) return out;
         }
-    writer.write(sound, nullptr);
-    return out;
+    Writer(program, sound, plan, bare).write(sound, nullptr);
+    return bare;
 }
 
 std::vector<const Family*> reasonsAt(Station station) {

@@ -139,7 +139,7 @@ TEST(MistakesHand, ReadsTheBoreThatIsThere) {
 TEST(Lessons, CanBeNamedWhereTheyShow) {
     Program program(demoTables());
     int hidden = 0;
-    for (std::uint32_t seed = 1; seed <= (kSlow ? 2 : 12); ++seed) {
+    for (std::uint32_t seed = 1; seed <= (kSlow ? 2 : 24); ++seed) {
         Chance chance(seed);
         const auto lesson = someLesson(shapes(), program, chance);
         ASSERT_GT(lesson.scenes.size(), 4u) << seed;

@@ -1,6 +1,7 @@
 #include "core/trace/analysis.h"
 
 #include "core/trace/curve.h"
+#include "core/trace/rise.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,14 +13,9 @@ namespace {
 constexpr int kSteps = 300;            // over the way home
 constexpr double kWidestStep_mm = 0.1; // a shoulder must not be lost in one
 constexpr double kContact = 1.1;       // over the slide: what it takes to feel the contact where nothing may be held
-constexpr double kStiffer = 4;         // times the slope of the slide counts as stiff
-constexpr double kStiffLeast_N_per_mm = 1200; // no slide rises like that
-constexpr double kStiffByHand = 2.5;          // between two readings that are far apart, with the hold force at the end
-constexpr double kTravelStep_mm = 0.006;      // what a transducer can tell apart
-constexpr double kSteep = 4.5;                // times the likely force: no tight seat begins like that
-constexpr double kSoft_N_per_mm = 8000;       // a shoulder is stiffer than that
-constexpr double kGapTravel = 0.02;           // of the way home: less than that hides nothing
-constexpr double kTooth = 0.12;               // of the force: a drop that counts as a tooth
+constexpr double kSteep = 4.5;         // times the likely force: no tight seat begins like that
+constexpr double kGapTravel = 0.02;    // of the way home: less than that hides nothing
+constexpr double kTooth = 0.12;        // of the force: a drop that counts as a tooth
 constexpr int kTeeth = 3;
 constexpr double kDrop = 0.3;      // of the force: a drop mid-slide that nothing of the seat explains
 constexpr double kGrowing = 1.22;  // last third of the slide over its first half
@@ -70,96 +66,15 @@ private:
         }
     }
 
-    /// The stiff rise at the end: from the last point back, as long as it is much steeper than any slide.
     void findRise() {
-        const auto& p = m_c.points;
-        const double usual =
+        const double slide =
             std::max(m_c.slope(kBeginsAt * m_home, 0.85 * std::min(end(), m_home)), m_e.end_N.likely / m_home);
-        const double stiff = m_c.coarse ? kStiffByHand * usual : std::max(kStiffer * usual, kStiffLeast_N_per_mm);
-        const std::size_t reach = m_c.coarse ? 1 : 2; // looks over single steps of noise
-        std::size_t i = heldFrom(reach);
-        while (i >= reach && slopeOf(i - reach, i) > stiff)
-            --i;
-        if (m_c.coarse && (i == p.size() - 1 || p.back().force_N < m_e.hold_N.least - m_threshold)) return;
-        const double rise = p.back().force_N - p[i].force_N;
-        if (rise < std::max(2 * m_threshold, 0.12 * p.back().force_N)) return;
-        // Two lines meet at the knee.
-        std::size_t foot = i;
-        while (foot > 0 && p[i].travel_mm - p[foot].travel_mm < 0.08 * m_home)
-            --foot;
-        const double before = slopeOf(foot, i), steep = slopeOf(std::min(i + 1, p.size() - 2), p.size() - 1);
-        const double meet =
-            p.back().travel_mm - (p.back().force_N - (p[i].force_N + before * (p.back().travel_mm - p[i].travel_mm))) /
-                                     std::max(steep - before, 1.0);
-        // Between the last two readings of a needle nobody knows where it was.
-        const bool lastStep = m_c.coarse && i + 2 == p.size();
-        m_out.knee_mm = lastStep ? p.back().travel_mm : std::clamp(meet, p[i].travel_mm, p.back().travel_mm);
-        m_kneeForce = p[i].force_N;
-        const auto compliance = complianceUnderRise();
-        m_out.endStiffness_N_per_mm =
-            m_c.coarse ? slopeOf(p.size() - 2, p.size() - 1) : 1 / std::max(compliance.mm_per_N, 1e-6);
-        // Where the rise is lost in the trembling of the travel, neither is known by its slope.
-        const double sure = 2 * compliance.error, soft = 1 / kSoft_N_per_mm;
-        const bool blurred = !compliance.known || sure > soft / 2;
-        m_stiffProven = m_c.coarse || (compliance.known && compliance.mm_per_N + sure < soft) || (blurred && leaps());
-        m_softProven = compliance.known && compliance.mm_per_N - sure > soft;
+        m_rise = riseOf(m_trace, m_c, {m_home, slide, m_e.hold_N.least, m_threshold});
+        if (!m_rise) return;
+        m_out.knee_mm = m_rise->knee_mm;
+        m_out.endStiffness_N_per_mm = m_rise->stiffness_N_per_mm;
     }
-    /// Where it was held the travel only trembles: that is the end of the rise, not a slope of its own.
-    std::size_t heldFrom(std::size_t least) const {
-        constexpr double kTrembles_mm = 0.05, kHeldShare = 0.96;
-        const auto& p = m_c.points;
-        std::size_t i = p.size() - 1;
-        while (!m_c.coarse && i > least && p[i - 1].force_N > kHeldShare * p.back().force_N &&
-               p.back().travel_mm - p[i - 1].travel_mm < kTrembles_mm)
-            --i;
-        return i;
-    }
-
-    /// How much it gives under the rise, from the samples themselves by least squares, and how well that is known.
-    struct Compliance {
-        double mm_per_N = 0;
-        double error = 0;   ///< standard error
-        bool known = false; ///< from enough samples
-    };
-    Compliance complianceUnderRise() const {
-        const double rise = m_c.points.back().force_N - m_kneeForce;
-        const double low = m_kneeForce + 0.25 * rise, high = m_kneeForce + 0.95 * rise;
-        double n = 0, f = 0, x = 0, ff = 0, fx = 0, xx = 0;
-        for (const auto& s : m_trace) {
-            const double force = s.force_N - m_c.baseline_N;
-            if (force < low || force > high || s.travel_mm < *m_out.knee_mm - m_c.step_mm) continue;
-            ++n;
-            f += force;
-            x += s.travel_mm;
-            ff += force * force;
-            fx += force * s.travel_mm;
-            xx += s.travel_mm * s.travel_mm;
-        }
-        const double spread = n * ff - f * f;
-        if (n < 3 || spread <= 0) return {};
-        const double slope = (n * fx - f * x) / spread;
-        const double rest = std::max(0.0, (n * xx - x * x - slope * (n * fx - f * x)) / n); // of the squares
-        return {slope, n > 3 ? std::sqrt(rest / (n - 2) * n / spread) : 0, n > 3};
-    }
-    /// Half the rise or more from one sample to the next few: stiff, whatever lies between.
-    bool leaps() const {
-        const double rise = m_c.points.back().force_N - m_kneeForce;
-        const Sample *low = nullptr, *high = nullptr;
-        for (const auto& s : m_trace) {
-            const double share = (s.force_N - m_c.baseline_N - m_kneeForce) / rise;
-            if (s.travel_mm < *m_out.knee_mm - m_c.step_mm) continue;
-            if (share < 0.25) low = &s;
-            if (share > 0.75 && !high) high = &s;
-        }
-        if (!low || !high || high->t_s < low->t_s) return false;
-        return (high->force_N - low->force_N) / (std::max(0.0, high->travel_mm - low->travel_mm) + kTravelStep_mm) >
-               kSoft_N_per_mm;
-    }
-    double slopeOf(std::size_t a, std::size_t b) const {
-        const auto& p = m_c.points;
-        const double way = p[b].travel_mm - p[a].travel_mm;
-        return way > 0 ? (p[b].force_N - p[a].force_N) / way : 0;
-    }
+    bool isStiff() const { return m_rise && m_rise->stiff; }
 
     double slideEnd() const {
         const auto& p = m_c.points;
@@ -348,8 +263,7 @@ private:
     /// It slid as it should, grew, and stood at a force that the seat could never take, with no shoulder under it yet.
     bool growsUntilItStalls(const std::optional<double>& early, double half_mm) const {
         const auto last = ratioOver(slideEnd() - 0.04 * m_home, slideEnd());
-        const bool stalls =
-            end() < m_home - homeTolerance() && (m_out.peak_N > most(end()) || !m_out.knee_mm || !m_stiffProven);
+        const bool stalls = end() < m_home - homeTolerance() && (m_out.peak_N > most(end()) || !isStiff());
         return early && last && stalls && slideEnd() > 0.4 * m_home && *last > kGrowing * *early &&
                *early * likely(half_mm) > std::max(m_threshold, 0.6 * least(half_mm));
     }
@@ -361,7 +275,7 @@ private:
         for (const auto& p : m_c.points)
             if (p.travel_mm > slideBegin() && p.force_N < std::max(m_threshold, 0.35 * least(p.travel_mm)))
                 free = p.travel_mm;
-        const bool stands = m_stiffProven && *m_out.knee_mm < free + 0.06 * m_home; // on a shoulder, or on a chip
+        const bool stands = isStiff() && *m_out.knee_mm < free + 0.06 * m_home; // on a shoulder, or on a chip
         const bool wasFree = free > 0.3 * m_home && free < 0.92 * m_home && free < end() && !stands &&
                              m_c.at(0.9 * free) < 0.4 * least(0.9 * free) + m_threshold / 2;
         // By hand, a last reading at the end says how it was held, not how it got there.
@@ -420,7 +334,7 @@ private:
     Verdict judgeEnd() {
         const double tolerance = homeTolerance(), over = end() - m_home;
         if (m_out.knee_mm && *m_out.knee_mm < m_home - tolerance) {
-            mark<found::TraceShort>(*m_out.knee_mm, m_kneeForce);
+            mark<found::TraceShort>(*m_out.knee_mm, m_rise->kneeForce_N);
             say(found::TraceShort{shown(*m_out.knee_mm), shown(m_home)}, Severity::Stop,
                 (m_home - *m_out.knee_mm) / tolerance);
             return Verdict::Short;
@@ -430,7 +344,7 @@ private:
             say(found::TraceShort{shown(end()), shown(m_home)}, Severity::Stop, -over / tolerance);
             return Verdict::Short;
         }
-        const bool soft = !m_c.coarse && m_out.knee_mm && m_softProven;
+        const bool soft = m_rise && m_rise->soft;
         const double rise = m_c.points.back().force_N - m_c.at(m_home - tolerance);
         const bool givesWay = soft || (m_in.ongoing && !m_out.knee_mm && rise > 2 * m_threshold);
         if (m_out.knee_mm.value_or(end()) > m_home + tolerance &&
@@ -447,12 +361,12 @@ private:
             say(found::TraceSoft{stiffness, kSoft_N_per_mm}, Severity::Stop, kSoft_N_per_mm / std::max(1.0, stiffness));
             return Verdict::SoftEnd;
         }
-        if (!m_out.knee_mm || !m_stiffProven) {
+        if (!isStiff()) {
             mark<found::TraceNoRise>(end(), m_c.at(end()));
             say(found::TraceNoRise{shown(end()), shown(m_home), m_e.holds}, Severity::Check, 1.5);
             return Verdict::NotProven;
         }
-        mark<found::TraceHome>(*m_out.knee_mm, m_kneeForce);
+        mark<found::TraceHome>(*m_out.knee_mm, m_rise->kneeForce_N);
         say(found::TraceHome{shown(*m_out.knee_mm), shown(m_home)}, Severity::Info,
             2 - std::abs(*m_out.knee_mm - m_home) / tolerance + (m_c.coarse ? 0 : 1));
         return Verdict::Home;
@@ -462,7 +376,7 @@ private:
     /// what bites, picks up or grips is not.
     bool mayBeOnTheWay() const {
         return m_out.knee_mm && *m_out.knee_mm < m_home - homeTolerance() &&
-               (*m_out.knee_mm < kEarlyShare * m_home || !m_stiffProven);
+               (*m_out.knee_mm < kEarlyShare * m_home || !isStiff());
     }
 
     Analysis judge() {
@@ -529,10 +443,8 @@ private:
     double m_free;
     double m_home;
     Curve m_c;
-    double m_threshold; ///< what is more than noise and less than a sign [N]
-    double m_kneeForce = 0;
-    bool m_stiffProven = false;
-    bool m_softProven = false;
+    double m_threshold;         ///< what is more than noise and less than a sign [N]
+    std::optional<Rise> m_rise; ///< at the end
     double m_strength = 1;
     Analysis m_out;
 };
