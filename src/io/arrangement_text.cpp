@@ -15,9 +15,11 @@ namespace {
 
 using arrangement::Arrangement;
 using arrangement::BearingFacts;
+using arrangement::Bolting;
 using arrangement::Feature;
 using arrangement::FromCatalogue;
 using arrangement::Joint;
+using arrangement::LipTask;
 using arrangement::Part;
 using arrangement::PartKind;
 using arrangement::SeatSide;
@@ -44,10 +46,12 @@ constexpr Name<PartKind> kPartKinds[] = {
     {PartKind::Nut, "nut"},
     {PartKind::Pin, "pin"},
     {PartKind::Cap, "cap"},
+    {PartKind::Sensor, "sensor"},
 };
 constexpr Name<Feature> kFeatures[] = {
     {Feature::Encoder, "encoder"},      {Feature::LargeEnd, "large_end"},     {Feature::SpringSide, "spring_side"},
     {Feature::SharpEdge, "sharp_edge"}, {Feature::CurvedSide, "curved_side"}, {Feature::PilotSide, "pilot_side"},
+    {Feature::FlatSide, "flat_side"},   {Feature::FlangeSide, "flange"},
 };
 constexpr Name<FromCatalogue::Piece> kPieces[] = {{FromCatalogue::Piece::Whole, "whole"},
                                                   {FromCatalogue::Piece::Outer, "outer"},
@@ -56,6 +60,7 @@ constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
                                           {catalog::Side::Down, "down"},
                                           {catalog::Side::Up, "up"},
                                           {catalog::Side::Both, "both"}};
+constexpr Name<LipTask> kLipTasks[] = {{LipTask::KeepsIn, "keeps_in"}, {LipTask::KeepsOut, "keeps_out"}};
 constexpr Name<bool> kFacing[] = {{true, "up"}, {false, "down"}};
 
 template <class E, std::size_t n>
@@ -139,10 +144,23 @@ BearingFacts readFacts(const json& d) {
     return out;
 }
 
+/// Three to five sizes off the calipers, of a bearing that no catalogue has.
+Result<catalog::CaliperSizes> readSizes(const json& d, const std::string& place) {
+    const auto given = d.at("sizes_mm").get<std::vector<double>>();
+    if (given.size() < 3 || given.size() > 5)
+        return refuse(ProblemCode::Malformed, place + "/sizes_mm", d.at("sizes_mm").dump(),
+                      wanted("[bore, outside, width], and two more where they were measured"));
+    const std::string name = d.value("type", "deep_groove_ball");
+    const auto type = catalog::bearingType(name);
+    if (!type) return refuse(ProblemCode::UnknownName, place + "/type", name, wanted("a type of the catalogue"));
+    const auto at = [&](std::size_t i) { return i < given.size() ? given[i] : 0; };
+    return catalog::CaliperSizes{*type, at(0), at(1), at(2), at(3), at(4)};
+}
+
 Result<FromCatalogue> readCatalogue(const json& d, const std::string& place) {
-    if (auto known =
-            onlyKeys(d, {"designation", "piece", "at_mm", "turned", "seals", "encoder", "tolerance_class",
-                         "clearance_group", "static_rating_N", "inner_raceway_mm", "outer_raceway_mm", "plastic_cage"});
+    if (auto known = onlyKeys(d, {"designation", "piece", "at_mm", "turned", "seals", "encoder", "tolerance_class",
+                                  "clearance_group", "static_rating_N", "inner_raceway_mm", "outer_raceway_mm",
+                                  "plastic_cage", "type", "sizes_mm"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     FromCatalogue out{d.at("designation")};
@@ -156,6 +174,11 @@ Result<FromCatalogue> readCatalogue(const json& d, const std::string& place) {
     out.at_mm = d.at("at_mm");
     out.turned = d.value("turned", false);
     out.facts = readFacts(d);
+    if (d.contains("sizes_mm")) {
+        const auto sizes = readSizes(d, place);
+        if (!sizes) return tl::unexpected(sizes.error());
+        out.sizes = *sizes;
+    }
     return out;
 }
 
@@ -192,7 +215,7 @@ Result<void> readSection(Part& part, const json& d, const std::string& place) {
 
 Result<Part> readPart(const json& d, const std::string& place) {
     if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "keep_clear",
-                                  "locked_by", "bearing", "way_round", "lines_up_with"});
+                                  "locked_by", "bearing", "way_round", "lines_up_with", "lip", "once"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     Part part{d.at("id"), {}};
@@ -203,6 +226,12 @@ Result<Part> readPart(const json& d, const std::string& place) {
     part.material = d.value("material", "");
     part.lockedBy = d.value("locked_by", std::vector<std::string>{});
     part.linesUpWith = d.value("lines_up_with", "");
+    part.once = d.value("once", false);
+    if (d.contains("lip")) {
+        const auto lip = readNamed(kLipTasks, d.at("lip"), place + "/lip");
+        if (!lip) return tl::unexpected(lip.error());
+        part.lip = *lip;
+    }
     if (d.contains("way_round")) {
         const auto way = readWayRound(d.at("way_round"), place + "/way_round");
         if (!way) return tl::unexpected(way.error());
@@ -268,9 +297,22 @@ Result<void> readJoints(std::vector<Joint>& out, const json& d, const std::strin
     return {};
 }
 
+Result<void> readBolts(std::vector<Bolting>& out, const json& d) {
+    for (const auto& one : d.value("bolted", json::array())) {
+        const auto place = "bolted/" + std::to_string(out.size());
+        if (auto known = onlyKeys(one, {"outer", "inner", "count", "thread", "class", "reach_mm"}); !known)
+            return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
+        Bolting bolts{one.at("outer"),  one.at("inner"),           one.at("count"),
+                      one.at("thread"), one.value("class", "8.8"), one.value("reach_mm", 0.0)};
+        out.push_back(std::move(bolts));
+    }
+    return {};
+}
+
 Result<Arrangement> readArrangement(const json& d) {
     if (!d.is_object()) return refuse(ProblemCode::Malformed, "the whole file", {}, wanted("an object"));
-    if (auto known = onlyKeys(d, {"format", "version", "id", "title", "shape", "base", "parts", "pressed", "threaded"});
+    if (auto known = onlyKeys(
+            d, {"format", "version", "id", "title", "shape", "base", "parts", "pressed", "threaded", "bolted"});
         !known)
         return tl::unexpected(known.error());
     if (d.at("format") != "arbor-arrangement")
@@ -286,6 +328,7 @@ Result<Arrangement> readArrangement(const json& d) {
     }
     if (auto ok = readJoints(a.pressed, d, "pressed"); !ok) return tl::unexpected(ok.error());
     if (auto ok = readJoints(a.threaded, d, "threaded"); !ok) return tl::unexpected(ok.error());
+    if (auto ok = readBolts(a.bolted, d); !ok) return tl::unexpected(ok.error());
     const std::string base = d.at("base");
     const auto found = arrangement::indexOf(a, base);
     if (!found && !a.parts.empty()) return refuse(ProblemCode::UnknownName, "base", base, wanted("one of the parts"));
@@ -327,6 +370,10 @@ json catalogueJson(const FromCatalogue& c) {
     if (facts.innerRacewayDia_mm) d["inner_raceway_mm"] = *facts.innerRacewayDia_mm;
     if (facts.outerRacewayDia_mm) d["outer_raceway_mm"] = *facts.outerRacewayDia_mm;
     if (facts.plasticCage) d["plastic_cage"] = true;
+    if (const auto& sizes = c.sizes) {
+        d["type"] = catalog::knowledge(sizes->type).name;
+        d["sizes_mm"] = {sizes->boreDia_mm, sizes->outsideDia_mm, sizes->width_mm, sizes->fourth_mm, sizes->fifth_mm};
+    }
     return d;
 }
 
@@ -347,6 +394,8 @@ json partJson(const Part& part) {
         d["way_round"] = {{"feature", nameOf(kFeatures, part.wayRound->feature)},
                           {"faces", nameOf(kFacing, part.wayRound->up)}};
     if (!part.linesUpWith.empty()) d["lines_up_with"] = part.linesUpWith;
+    if (part.lip) d["lip"] = nameOf(kLipTasks, *part.lip);
+    if (part.once) d["once"] = true;
     return d;
 }
 
@@ -370,6 +419,17 @@ json jointsJson(const std::vector<Joint>& joints) {
         if (j.cutOuts > 0) d["cut_outs"] = j.cutOuts;
         if (j.fillet_mm) d["fillet_mm"] = *j.fillet_mm;
         out.push_back(d.size() == 2 ? json{j.outer, j.inner} : d);
+    }
+    return out;
+}
+
+json boltsJson(const std::vector<Bolting>& all) {
+    auto out = json::array();
+    for (const auto& b : all) {
+        json d{{"outer", b.outer}, {"inner", b.inner}, {"count", b.count}, {"thread", b.thread}};
+        if (b.strengthClass != Bolting{}.strengthClass) d["class"] = b.strengthClass;
+        if (b.reach_mm > 0) d["reach_mm"] = b.reach_mm;
+        out.push_back(std::move(d));
     }
     return out;
 }
@@ -398,6 +458,7 @@ std::string arrangementText(const Arrangement& a) {
            {"parts", parts},
            {"pressed", jointsJson(a.assembly.pressed)},
            {"threaded", jointsJson(a.assembly.threaded)}};
+    if (!a.assembly.bolted.empty()) d["bolted"] = boltsJson(a.assembly.bolted);
     if (!a.shape.empty()) d["shape"] = a.shape;
     return d.dump();
 }

@@ -966,10 +966,6 @@ und %1 weitere</translation>
         <translation>kein Lager an diesem Sitz</translation>
     </message>
     <message>
-        <source>not in the catalogue</source>
-        <translation>nicht im Katalog</translation>
-    </message>
-    <message>
         <source>not there; %1 are</source>
         <translation>nicht vorhanden; vorhanden sind %1</translation>
     </message>
@@ -3640,10 +3636,6 @@ und %1 weitere</translation>
         <translation>Zerlegen: %1</translation>
     </message>
     <message>
-        <source>Up and down: step · Space: done · S: it stays · M: other way</source>
-        <translation>Leertaste: erledigt · S: bleibt · M: anders</translation>
-    </message>
-    <message>
         <source>Take back the tick</source>
         <translation>Haken zurücknehmen</translation>
     </message>
@@ -3818,10 +3810,6 @@ und %1 weitere</translation>
     <message>
         <source>%1: trying %2</source>
         <translation>%1: Versuch mit %2</translation>
-    </message>
-    <message>
-        <source>As it stands before it comes out. W shows another way.</source>
-        <translation>Wie es steht, bevor es herauskommt. W zeigt einen anderen Weg.</translation>
     </message>
     <message>
         <source>Left and right change the sleeve, up and down the support. Half way.</source>
@@ -11025,20 +11013,12 @@ und %1 weitere</translation>
         <translation>drei verschiedene Stellen</translation>
     </message>
     <message>
-        <source>d to u or D to U</source>
-        <translation>d bis u oder D bis U</translation>
-    </message>
-    <message>
         <source>a letter and a grade, as N7 or k5</source>
         <translation>ein Buchstabe und ein Grad, wie N7 oder k5</translation>
     </message>
     <message>
         <source>IT1 to IT18</source>
         <translation>IT1 bis IT18</translation>
-    </message>
-    <message>
-        <source>d to u for shafts, D to U for holes</source>
-        <translation>d bis u für Wellen, D bis U für Bohrungen</translation>
     </message>
     <message>
         <source>two or more</source>
@@ -12966,34 +12946,6 @@ und %1 weitere</translation>
         <translation>, gehärtet</translation>
     </message>
     <message>
-        <source>Taken apart once more, or a machine that stands and waits for a part.</source>
-        <translation>Noch einmal zerlegen, oder eine Maschine, die steht und auf ein Teil wartet.</translation>
-    </message>
-    <message>
-        <source>A new bearing in a seat that does not hold it, or that tilts it: it comes back within weeks.</source>
-        <translation>Ein neues Lager in einem Sitz, der es nicht hält oder schief stellt: in Wochen ist es wieder da.</translation>
-    </message>
-    <message>
-        <source>Dented raceways, a crushed seal, or a stack that kicks out: the new bearing is scrap before it has turned.</source>
-        <translation>Eindrücke in den Laufbahnen, eine zerdrückte Dichtung oder ein Aufbau, der wegspringt: das neue Lager ist Schrott, bevor es sich dreht.</translation>
-    </message>
-    <message>
-        <source>Burnt grease, a soft ring, or a ring that grips half way and has to be cut off.</source>
-        <translation>Verbranntes Fett, ein weicher Ring, oder ein Ring, der auf halbem Weg greift und abgetrennt werden muss.</translation>
-    </message>
-    <message>
-        <source>A scored bore, a ring that was never home, or a part that works its way out in service.</source>
-        <translation>Eine aufgeriebene Bohrung, ein Ring, der nie am Anschlag war, oder ein Teil, das im Betrieb herauswandert.</translation>
-    </message>
-    <message>
-        <source>A retaining ring that springs out, or a bearing that runs crooked until it fails.</source>
-        <translation>Ein Sicherungsring, der herausspringt, oder ein Lager, das schief läuft, bis es ausfällt.</translation>
-    </message>
-    <message>
-        <source>A pair that runs hot and seizes, or one that rattles itself loose.</source>
-        <translation>Ein Lagerpaar, das heiß läuft und frisst, oder eines, das sich lose rüttelt.</translation>
-    </message>
-    <message>
         <source>Right: nothing was wrong</source>
         <translation>Richtig: nichts war falsch</translation>
     </message>
@@ -13012,10 +12964,6 @@ und %1 weitere</translation>
     <message>
         <source>Enter: another job. Esc goes back.</source>
         <translation>Enter: ein anderer Auftrag. Esc geht zurück.</translation>
-    </message>
-    <message>
-        <source>Enter: go on. A letter: stop, because… Esc goes back.</source>
-        <translation>Enter: weiter. Ein Buchstabe: Stopp, denn … Esc geht zurück.</translation>
     </message>
     <message>
         <source>A job is being made.</source>
@@ -13096,6 +13044,602 @@ und %1 weitere</translation>
     <message>
         <source>by the bore it goes in</source>
         <translation>in der Bohrung, in die es geht</translation>
+    </message>
+    <message>
+        <source>2 to 64</source>
+        <translation>2 bis 64</translation>
+    </message>
+    <message>
+        <source>0 to 1000 mm</source>
+        <translation>0 bis 1000 mm</translation>
+    </message>
+    <message>
+        <source>a bearing of the catalogue, or its sizes off the calipers: ball 25x52x15</source>
+        <translation>ein Lager aus dem Katalog, oder seine Maße vom Messschieber: ball 25x52x15</translation>
+    </message>
+    <message>
+        <source>a part that is a bearing</source>
+        <translation>ein Teil, das ein Lager ist</translation>
+    </message>
+    <message>
+        <source>between {1} and {2} mm</source>
+        <translation>zwischen {1} und {2} mm</translation>
+    </message>
+    <message>
+        <source>&gt; {1} mm, the outside of the inner ring</source>
+        <translation>&gt; {1} mm, der Außen-Ø des Innenrings</translation>
+    </message>
+    <message>
+        <source>press or vice</source>
+        <translation>press oder vice</translation>
+    </message>
+    <message>
+        <source>a to zc for shafts, A to ZC for holes</source>
+        <translation>a bis zc für Wellen, A bis ZC für Bohrungen</translation>
+    </message>
+    <message>
+        <source>[bore, outside, width], and two more where they were measured</source>
+        <translation>[Bohrung, außen, Breite], und zwei weitere, wo sie gemessen wurden</translation>
+    </message>
+    <message>
+        <source>a type of the catalogue</source>
+        <translation>eine Bauart des Katalogs</translation>
+    </message>
+    <message>
+        <source>Which goes in next?</source>
+        <translation>Welches Teil kommt als nächstes?</translation>
+    </message>
+    <message>
+        <source>already in</source>
+        <translation>schon drin</translation>
+    </message>
+    <message>
+        <source>What do you push with? {step}</source>
+        <translation>Womit wird gedrückt? {step}</translation>
+    </message>
+    <message>
+        <source>How warm? {step}</source>
+        <translation>Wie warm? {step}</translation>
+    </message>
+    <message>
+        <source>Warmed</source>
+        <translation>Erwärmt</translation>
+    </message>
+    <message>
+        <source>Greatest interference</source>
+        <translation>Größtes Übermaß</translation>
+    </message>
+    <message>
+        <source>Room</source>
+        <translation>Raum</translation>
+    </message>
+    <message>
+        <source>{temp} is the most that it bears, with all that is warmed with it</source>
+        <translation>mehr als {temp} verträgt es nicht, mit allem, was mit erwärmt wird</translation>
+    </message>
+    <message>
+        <source>the tightest pair still grips: it has not opened far enough</source>
+        <translation>das festeste Paar klemmt noch: es ist nicht weit genug geöffnet</translation>
+    </message>
+    <message>
+        <source>The force goes through balls or rollers: dented raceways, a new bearing that growls from the first turn.</source>
+        <translation>Die Kraft geht durch Kugeln oder Rollen: Eindrücke in den Laufbahnen, ein neues Lager, das von der ersten Umdrehung an brummt.</translation>
+    </message>
+    <message>
+        <source>A dented cage or seal, or a bore scored by the sleeve: a new bearing, and the bore to be judged again.</source>
+        <translation>Ein eingedrückter Käfig oder eine Dichtung, oder eine von der Hülse verkratzte Bohrung: ein neues Lager, und die Bohrung ist neu zu beurteilen.</translation>
+    </message>
+    <message>
+        <source>A seal that leaks from the first hour, and the bearing behind it.</source>
+        <translation>Ein Dichtring, der von der ersten Stunde an leckt, und das Lager dahinter.</translation>
+    </message>
+    <message>
+        <source>A broken sensor or a bent stud, and the machine waits for the part.</source>
+        <translation>Ein zerbrochener Sensor oder ein verbogener Stehbolzen, und die Maschine wartet auf das Teil.</translation>
+    </message>
+    <message>
+        <source>A ring that is not home moves in service: end play, a crept seat, apart once more.</source>
+        <translation>Ein Ring, der nicht anliegt, bewegt sich im Betrieb: Axialspiel, ein gewanderter Sitz, noch einmal zerlegen.</translation>
+    </message>
+    <message>
+        <source>A splinter of hard steel: an eye.</source>
+        <translation>Ein Splitter aus hartem Stahl: ein Auge.</translation>
+    </message>
+    <message>
+        <source>A stack that kicks out from under the ram: somebody is hurt, the part is scrap.</source>
+        <translation>Ein Aufbau, der unter dem Stempel herausspringt: jemand wird verletzt, das Teil ist Ausschuss.</translation>
+    </message>
+    <message>
+        <source>Stuck half way: out again, or a second stroke on a ring that has cooled or cocked.</source>
+        <translation>Auf halbem Weg stecken geblieben: wieder heraus, oder ein zweiter Hub auf einen Ring, der kalt geworden oder verkantet ist.</translation>
+    </message>
+    <message>
+        <source>A casting that cracks, or a ring pressed in crooked because the work gave way.</source>
+        <translation>Ein Gussteil, das reißt, oder ein schief eingepresster Ring, weil das Werkstück nachgab.</translation>
+    </message>
+    <message>
+        <source>All of it apart once more: what was shut out does not go in past a pressed ring, and the bearing that comes out again may be scrap.</source>
+        <translation>Alles noch einmal zerlegen: Was ausgesperrt wurde, kommt an einem gepressten Ring nicht vorbei, und das Lager, das wieder heraus muss, kann Ausschuss sein.</translation>
+    </message>
+    <message>
+        <source>The clamp closes on the bearings themselves: they seize within hours.</source>
+        <translation>Die Verspannung geht auf die Lager selbst: Sie fressen nach Stunden.</translation>
+    </message>
+    <message>
+        <source>A machine in pieces on the bench that waits for a part.</source>
+        <translation>Eine zerlegte Maschine auf der Werkbank, die auf ein Teil wartet.</translation>
+    </message>
+    <message>
+        <source>No signal: the machine does not start, and the bearing comes out again as scrap.</source>
+        <translation>Kein Signal: Die Maschine läuft nicht an, und das Lager kommt als Ausschuss wieder heraus.</translation>
+    </message>
+    <message>
+        <source>The cone has nothing to run in: cup out again, its bore scored.</source>
+        <translation>Der Innenring hat nichts, worin er läuft: Außenring wieder heraus, die Bohrung verkratzt.</translation>
+    </message>
+    <message>
+        <source>Grease out or water in: the bearing rusts within weeks.</source>
+        <translation>Fett heraus oder Wasser hinein: Das Lager rostet in Wochen.</translation>
+    </message>
+    <message>
+        <source>The ring leaves its groove under load: the shaft comes out of the machine while it runs.</source>
+        <translation>Der Ring verlässt unter Last seine Nut: Die Welle kommt aus der laufenden Maschine.</translation>
+    </message>
+    <message>
+        <source>The ring rides on the fillet: never home, it works loose and takes the shaft with it.</source>
+        <translation>Der Ring reitet auf der Hohlkehle: nie anliegend, er lockert sich und nimmt die Welle mit.</translation>
+    </message>
+    <message>
+        <source>The hub stops short of home: belts and wheels run out of line.</source>
+        <translation>Die Nabe bleibt vor dem Anschlag stehen: Riemen und Räder laufen nicht in der Flucht.</translation>
+    </message>
+    <message>
+        <source>Somebody after you believes the drawing: the part goes in wrong next time.</source>
+        <translation>Der Nächste glaubt der Zeichnung: Das Teil kommt beim nächsten Mal falsch hinein.</translation>
+    </message>
+    <message>
+        <source>Preload that nobody wanted: the pair runs hot and seizes.</source>
+        <translation>Vorspannung, die keiner wollte: Das Paar läuft heiß und frisst.</translation>
+    </message>
+    <message>
+        <source>The clamp tilts the rings: one-sided tracks, and the new bearing fails like the old one.</source>
+        <translation>Die Verspannung kippt die Ringe: einseitige Laufspuren, und das neue Lager fällt aus wie das alte.</translation>
+    </message>
+    <message>
+        <source>The ring creeps and grinds its bore open: next time it is a sleeve or a new housing.</source>
+        <translation>Der Ring wandert und schleift seine Bohrung auf: Beim nächsten Mal ist es eine Hülse oder ein neues Gehäuse.</translation>
+    </message>
+    <message>
+        <source>The inner ring turns on the shaft: heat, rust powder, and in the end a new shaft.</source>
+        <translation>Der Innenring dreht sich auf der Welle: Hitze, Rostpulver und am Ende eine neue Welle.</translation>
+    </message>
+    <message>
+        <source>The bore squeezes the ring out of round: it runs hot and loud.</source>
+        <translation>Die Bohrung drückt den Ring unrund: Er läuft heiß und laut.</translation>
+    </message>
+    <message>
+        <source>A ring held by half its seat: it moves, frets and cracks.</source>
+        <translation>Ein Ring, den nur der halbe Sitz hält: Er bewegt sich, rostet und reißt.</translation>
+    </message>
+    <message>
+        <source>A soft ring: it flakes within weeks, however well it turned on the bench.</source>
+        <translation>Ein weicher Ring: Er blättert nach Wochen, wie gut er auf der Werkbank auch lief.</translation>
+    </message>
+    <message>
+        <source>A good part on the scrap heap, or a bad one in the machine.</source>
+        <translation>Ein gutes Teil im Schrott, oder ein schlechtes in der Maschine.</translation>
+    </message>
+    <message>
+        <source>Cooked grease and a hard lip in a bearing that looks new; a ring over its limit is soft.</source>
+        <translation>Verkochtes Fett und eine harte Lippe in einem Lager, das neu aussieht; ein Ring über seiner Grenze ist weich.</translation>
+    </message>
+    <message>
+        <source>It grips half way: out again by force, a scored seat and a bearing that is scrap.</source>
+        <translation>Es klemmt auf halbem Weg: mit Gewalt wieder heraus, ein verkratzter Sitz und ein Lager, das Ausschuss ist.</translation>
+    </message>
+    <message>
+        <source>A scored bore: it is measured again, stoned, or sleeved.</source>
+        <translation>Eine verkratzte Bohrung: neu messen, abziehen oder ausbuchsen.</translation>
+    </message>
+    <message>
+        <source>A ring that stands crooked: it runs on one side and fails early.</source>
+        <translation>Ein Ring, der schief steht: Er läuft einseitig und fällt früh aus.</translation>
+    </message>
+    <message>
+        <source>A part that was never meant for this seat: too tight it cracks, too loose it creeps.</source>
+        <translation>Ein Teil, das nie für diesen Sitz gedacht war: zu fest reißt es, zu lose wandert es.</translation>
+    </message>
+    <message>
+        <source>Every figure is wrong by the same factor: too much force goes unseen.</source>
+        <translation>Jede Zahl ist um denselben Faktor falsch: Zu viel Kraft bleibt unbemerkt.</translation>
+    </message>
+    <message>
+        <source>A ring short of home: the retaining ring does not go in, or the play is wrong.</source>
+        <translation>Ein Ring vor dem Anschlag: Der Sicherungsring geht nicht hinein, oder das Spiel stimmt nicht.</translation>
+    </message>
+    <message>
+        <source>The pair rattles: the hub wobbles, the seal leaks, the tracks spall.</source>
+        <translation>Das Paar klappert: Die Nabe taumelt, die Dichtung leckt, die Laufbahnen blättern.</translation>
+    </message>
+    <message>
+        <source>Lip</source>
+        <translation>Lippe</translation>
+    </message>
+    <message>
+        <source>Fitted once</source>
+        <translation>Nur einmal</translation>
+    </message>
+    <message>
+        <source>Screws</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>not in the catalogue; its sizes will do: ball 25x52x15</source>
+        <translation>nicht im Katalog; seine Maße genügen: ball 25x52x15</translation>
+    </message>
+    <message>
+        <source>Right: {choice}.</source>
+        <translation>Richtig: {choice}.</translation>
+    </message>
+    <message>
+        <source>Choose by its number.</source>
+        <translation>Nach der Nummer wählen.</translation>
+    </message>
+    <message>
+        <source>Not that one: {choice}.</source>
+        <translation>Das nicht: {choice}.</translation>
+    </message>
+    <message>
+        <source>Enter: go on. A letter: stop, because… A number: choose. Esc goes back.</source>
+        <translation>Eingabe: weiter. Ein Buchstabe: Halt, weil … Eine Zahl: wählen. Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>{station}: chosen rightly at once</source>
+        <translation>{station}: gleich richtig gewählt</translation>
+    </message>
+    <message>
+        <source>Depth as found</source>
+        <translation>Tiefe wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>Before it leaves</source>
+        <translation>Bevor es herauskommt</translation>
+    </message>
+    <message>
+        <source>not looked</source>
+        <translation>nicht angesehen</translation>
+    </message>
+    <message>
+        <source>as drawn</source>
+        <translation>wie gezeichnet</translation>
+    </message>
+    <message>
+        <source>the other way</source>
+        <translation>andersherum</translation>
+    </message>
+    <message>
+        <source>Way round as found</source>
+        <translation>Einbaulage wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>Depth</source>
+        <translation>Tiefe</translation>
+    </message>
+    <message>
+        <source>Place, angle</source>
+        <translation>Ort, Winkel</translation>
+    </message>
+    <message>
+        <source>Place as found</source>
+        <translation>Ort wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>Broken</source>
+        <translation>Defekt</translation>
+    </message>
+    <message>
+        <source>press Enter on the empty field to choose one</source>
+        <translation>im leeren Feld Eingabe drücken, um eines zu wählen</translation>
+    </message>
+    <message>
+        <source>Photo as found</source>
+        <translation>Foto wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>Enter chooses a picture</source>
+        <translation>Eingabe wählt ein Bild</translation>
+    </message>
+    <message>
+        <source>Up and down: step · Space: done · S: it stays</source>
+        <translation>Auf und ab: Schritt · Leertaste: erledigt · S: bleibt</translation>
+    </message>
+    <message>
+        <source>Up and down: step · Space: done · F: as found · S: it stays · M: other way</source>
+        <translation>Auf und ab: Schritt · Leertaste: erledigt · F: wie vorgefunden · S: bleibt · M: anders</translation>
+    </message>
+    <message>
+        <source>%1: by its own thread</source>
+        <translation>%1: mit dem eigenen Gewinde</translation>
+    </message>
+    <message>
+        <source>As it stands before it moves. W shows another way.</source>
+        <translation>Wie es vor der Bewegung steht. W zeigt einen anderen Weg.</translation>
+    </message>
+    <message>
+        <source>flat side up</source>
+        <translation>flache Seite oben</translation>
+    </message>
+    <message>
+        <source>flat side down</source>
+        <translation>flache Seite unten</translation>
+    </message>
+    <message>
+        <source>flange up</source>
+        <translation>Flansch oben</translation>
+    </message>
+    <message>
+        <source>flange down</source>
+        <translation>Flansch unten</translation>
+    </message>
+    <message>
+        <source>sensor</source>
+        <translation>Sensor</translation>
+    </message>
+    <message>
+        <source>keeps in</source>
+        <translation>hält drin</translation>
+    </message>
+    <message>
+        <source>keeps out</source>
+        <translation>hält draußen</translation>
+    </message>
+    <message>
+        <source>fitted once</source>
+        <translation>nur einmal</translation>
+    </message>
+    <message>
+        <source>screws</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>how many, the thread and the part they screw into: 4 M10x1.5 shaft</source>
+        <translation>wie viele, das Gewinde und das Teil, in das sie gehen: 4 M10x1.5 shaft</translation>
+    </message>
+    <message>
+        <source>its halves part, and one stays behind on its partner: pry that off, a new set before the partner goes back</source>
+        <translation>seine Hälften trennen sich, eine bleibt auf dem Partner: abhebeln, ein neuer Satz, bevor der Partner zurückkommt</translation>
+    </message>
+    <message>
+        <source>a new set, never taken apart; a trial fit counts</source>
+        <translation>ein neuer Satz, nie zerlegt; eine Probemontage zählt</translation>
+    </message>
+    <message>
+        <source>it was crushed to its length: scrap as soon as the nut is loose</source>
+        <translation>auf Länge gestaucht: Ausschuss, sobald die Mutter los ist</translation>
+    </message>
+    <message>
+        <source>a new one: tightened past the drag that is wanted, it is crushed too far and another is needed; a trial fit counts</source>
+        <translation>eine neue: über das gewünschte Reibmoment angezogen ist sie zu weit gestaucht, und es braucht noch eine; eine Probemontage zählt</translation>
+    </message>
+    <message>
+        <source>its collar is staked: lift the stake; it is scrap</source>
+        <translation>ihr Kragen ist verstemmt: Verstemmung anheben; sie ist Ausschuss</translation>
+    </message>
+    <message>
+        <source>a new one, staked once it is set; a trial fit that is staked counts</source>
+        <translation>eine neue, verstemmt, wenn sie eingestellt ist; eine verstemmte Probemontage zählt</translation>
+    </message>
+    <message>
+        <source>it is spoilt when it comes off</source>
+        <translation>es ist verdorben, wenn es herunterkommt</translation>
+    </message>
+    <message>
+        <source>First of all the {part}: out sideways</source>
+        <translation>Zu allererst seitlich heraus: {part}</translation>
+    </message>
+    <message>
+        <source>it reaches into the bore to {size}: nothing larger passes; keep its tip clean</source>
+        <translation>er ragt bis {size} in die Bohrung: Größeres kommt nicht vorbei; die Spitze sauber halten</translation>
+    </message>
+    <message>
+        <source>Last of all the {part}</source>
+        <translation>Zu allerletzt: {part}</translation>
+    </message>
+    <message>
+        <source>wipe its tip; its gap to the encoder is as the machine’s drawing says</source>
+        <translation>Spitze abwischen; der Abstand zum Geber nach der Zeichnung der Maschine</translation>
+    </message>
+    <message>
+        <source>The {part} was found the other way round than it is drawn</source>
+        <translation>{part}: andersherum vorgefunden, als es gezeichnet ist</translation>
+    </message>
+    <message>
+        <source>the last hand may have been wrong, or the drawing: ask which is right, then tick its way round</source>
+        <translation>die letzte Hand kann falsch gelegen haben, oder die Zeichnung: fragen, was stimmt, dann die Einbaulage abhaken</translation>
+    </message>
+    <message>
+        <source>As the {part} was found</source>
+        <translation>Wie vorgefunden: {part}</translation>
+    </message>
+    <message>
+        <source>{depth} below the face beside it</source>
+        <translation>{depth} unter der Fläche daneben</translation>
+    </message>
+    <message>
+        <source>{part}: its lip keeps grease or oil in</source>
+        <translation>{part}: Die Lippe hält Fett oder Öl drin</translation>
+    </message>
+    <message>
+        <source>{part}: its lip keeps water and dirt out</source>
+        <translation>{part}: Die Lippe hält Wasser und Schmutz draußen</translation>
+    </message>
+    <message>
+        <source>spring side towards the bearing</source>
+        <translation>Federseite zum Lager</translation>
+    </message>
+    <message>
+        <source>spring side away from the bearing</source>
+        <translation>Federseite vom Lager weg</translation>
+    </message>
+    <message>
+        <source>Ask what the lip of the {part} is for</source>
+        <translation>Fragen, wofür die Lippe ist: {part}</translation>
+    </message>
+    <message>
+        <source>as drawn its spring looks to the bearing and keeps grease in; outward where water must stay out</source>
+        <translation>gezeichnet sieht die Feder zum Lager und hält das Fett drin; nach außen, wo Wasser draußen bleiben muss</translation>
+    </message>
+    <message>
+        <source>as drawn its spring looks outward and keeps water out; to the bearing where grease or oil must stay in</source>
+        <translation>gezeichnet sieht die Feder nach außen und hält Wasser draußen; zum Lager, wo Fett oder Öl drin bleiben muss</translation>
+    </message>
+    <message>
+        <source>{count} screws {thread} draw the {part} home</source>
+        <translation>{count} Schrauben {thread} ziehen es an den Anschlag: {part}</translation>
+    </message>
+    <message>
+        <source>Its own nut {thread} draws the {part} home</source>
+        <translation>Die eigene Mutter {thread} zieht es an den Anschlag: {part}</translation>
+    </message>
+    <message>
+        <source>{least} to {most} on each at the end, the thread oiled; hand wrench only</source>
+        <translation>{least} bis {most} an jeder am Ende, Gewinde geölt; nur Handschlüssel</translation>
+    </message>
+    <message>
+        <source>{least} to {most} at the end, the thread oiled; hand wrench only</source>
+        <translation>{least} bis {most} am Ende, Gewinde geölt; nur Handschlüssel</translation>
+    </message>
+    <message>
+        <source>the force is not known; hand wrench only</source>
+        <translation>die Kraft ist nicht bekannt; nur Handschlüssel</translation>
+    </message>
+    <message>
+        <source>The thread does not take hold for the first {size}</source>
+        <translation>Auf den ersten {size} fasst das Gewinde nicht</translation>
+    </message>
+    <message>
+        <source>of {travel} that the {part} has to go: start it with a sleeve, or draw it with a longer nut or bolt</source>
+        <translation>von {travel} Weg ({part}): mit einer Hülse ansetzen, oder mit längerer Mutter oder Schraube ziehen</translation>
+    </message>
+    <message>
+        <source>Screws or studs {thread} at least {size} longer than what they clamp</source>
+        <translation>Schrauben oder Stehbolzen {thread}, mindestens {size} länger als das, was sie klemmen</translation>
+    </message>
+    <message>
+        <source>the travel and the thread they must have hold of; the right ones go in one by one when it is home</source>
+        <translation>der Weg und das Gewinde, das tragen muss; die richtigen kommen einzeln hinein, wenn es anliegt</translation>
+    </message>
+    <message>
+        <source>One screw after the other, half a turn at a time</source>
+        <translation>Eine Schraube nach der anderen, je eine halbe Umdrehung</translation>
+    </message>
+    <message>
+        <source>Crosswise, half a turn at a time</source>
+        <translation>Über Kreuz, je eine halbe Umdrehung</translation>
+    </message>
+    <message>
+        <source>the gap read at four places after each round: where it is wide, there next; even before it goes on</source>
+        <translation>nach jeder Runde den Spalt an vier Stellen ablesen: wo er weit ist, dort weiter; erst gleichmäßig, dann weiter</translation>
+    </message>
+    <message>
+        <source>In the jaws of {vice}: nobody knows the force</source>
+        <translation>In den Backen von {vice}: Niemand kennt die Kraft</translation>
+    </message>
+    <message>
+        <source>soft jaws or flat blocks, the work held square; stop when it touches, then look all round</source>
+        <translation>weiche Backen oder flache Klötze, das Werkstück rechtwinklig gehalten; aufhören, wenn es anliegt, dann rundum ansehen</translation>
+    </message>
+    <message>
+        <source>The release was taken back</source>
+        <translation>Die Freigabe wurde zurückgenommen</translation>
+    </message>
+    <message>
+        <source>nobody stands for it now: the machine does not go back until it is released again</source>
+        <translation>jetzt steht niemand dafür ein: Die Maschine geht nicht zurück, bis sie neu freigegeben ist</translation>
+    </message>
+    <message>
+        <source>Measure was taken back</source>
+        <translation>Messen wurde zurückgenommen</translation>
+    </message>
+    <message>
+        <source>nothing goes in until it is finished again</source>
+        <translation>nichts kommt hinein, bis es wieder erledigt ist</translation>
+    </message>
+    <message>
+        <source>The release of the {part} was taken back</source>
+        <translation>Die Freigabe wurde zurückgenommen: {part}</translation>
+    </message>
+    <message>
+        <source>it was proven and is not now: prove it again before anything follows</source>
+        <translation>es war nachgewiesen und ist es nicht mehr: neu nachweisen, bevor etwas folgt</translation>
+    </message>
+    <message>
+        <source>By its own thread</source>
+        <translation>Mit dem eigenen Gewinde</translation>
+    </message>
+    <message>
+        <source>Its own thread will not do</source>
+        <translation>Das eigene Gewinde genügt nicht</translation>
+    </message>
+    <message>
+        <source>Torque of each at the end</source>
+        <translation>Drehmoment je Schraube am Ende</translation>
+    </message>
+    <message>
+        <source>Torque at the end</source>
+        <translation>Drehmoment am Ende</translation>
+    </message>
+    <message>
+        <source>{least} to {most}</source>
+        <translation>{least} bis {most}</translation>
+    </message>
+    <message>
+        <source>Hand wrench only, and stand clear of the thread’s line.</source>
+        <translation>Nur Handschlüssel, und nicht in der Linie des Gewindes stehen.</translation>
+    </message>
+    <message>
+        <source>Flat side up</source>
+        <translation>Flache Seite oben</translation>
+    </message>
+    <message>
+        <source>Flat side down</source>
+        <translation>Flache Seite unten</translation>
+    </message>
+    <message>
+        <source>the flat side to what it holds, the bevel to its retaining ring</source>
+        <translation>die flache Seite zu dem, was er hält, die Fase zu seinem Sicherungsring</translation>
+    </message>
+    <message>
+        <source>Flange up</source>
+        <translation>Flansch oben</translation>
+    </message>
+    <message>
+        <source>Flange down</source>
+        <translation>Flansch unten</translation>
+    </message>
+    <message>
+        <source>the wider end; ask on which side it belongs before the first bearing goes in</source>
+        <translation>das breitere Ende; fragen, auf welche Seite es gehört, bevor das erste Lager hineinkommt</translation>
+    </message>
+    <message>
+        <source>bench vice</source>
+        <translation>Schraubstock</translation>
+    </message>
+    <message>
+        <source>its own nut or screws</source>
+        <translation>eigene Mutter oder Schrauben</translation>
+    </message>
+    <message>
+        <source>its own {count} screws {thread}</source>
+        <translation>die eigenen {count} Schrauben {thread}</translation>
+    </message>
+    <message>
+        <source>its own nut {thread}</source>
+        <translation>die eigene Mutter {thread}</translation>
+    </message>
+    <message>
+        <source>drawn home by its own thread</source>
+        <translation>vom eigenen Gewinde an den Anschlag gezogen</translation>
     </message>
 </context>
 </TS>

@@ -1,5 +1,6 @@
 #include "mistakes/lesson.h"
 
+#include "mistakes/lesson_choices.h"
 #include "mistakes/sound_world.h"
 #include "words/display.h"
 #include "words/heat_words.h"
@@ -116,9 +117,9 @@ public:
             return own ? m_world.rack->tool(*own) : chosen;
         };
         if (const auto* driver = tool(overrides.driver, choice ? choice->driver : nullptr))
-            out.facts.emplace_back(tr("In hand, to push with"), sizesOf(*driver));
+            out.facts.emplace_back(tr("In hand, to push with"), sizesAtTheBench(*driver));
         if (const auto* support = tool(overrides.support, choice ? choice->support : nullptr))
-            out.facts.emplace_back(tr("Under the work"), sizesOf(*support));
+            out.facts.emplace_back(tr("Under the work"), sizesAtTheBench(*support));
         const auto* press = m_world.rack->press(m_world.job.press);
         if (press) {
             out.facts.emplace_back(tr("Stroke of the ram"), mm(press->stroke_mm, 0));
@@ -219,17 +220,6 @@ private:
             .with("drawn", words::inSentence(words::wayRound(*part).head))
             .with("hand", words::inSentence(words::wayRound(turned).head));
     }
-    static std::string sizesOf(const catalog::Tool& tool) {
-        auto out = "Ø" + mm(tool.outsideDia_mm, 1) + " / Ø" + mm(tool.boreDia_mm, 1) + " × " + mm(tool.length_mm, 0);
-        if (tool.headThick_mm > 0) out += tr(", head Ø{size}").with("size", mm(tool.headDia_mm, 0)).text();
-        if (tool.pilotLength_mm > 0)
-            out += tr(", pilot Ø{size} × {length}")
-                       .with("size", mm(tool.pilotDia_mm, 1))
-                       .with("length", mm(tool.pilotLength_mm, 1))
-                       .text();
-        if (tool.hardened) out += tr(", hardened").text();
-        return out;
-    }
 
     const World& m_world;
     const plan::Plan& m_plan;
@@ -242,8 +232,8 @@ bool isWayRound(const Family& family) {
 /// Writes a lesson scene by scene; of each, as it is in the sound world, or with the mistake in it.
 class Writer {
 public:
-    Writer(Program& program, const World& sound, const plan::Plan& plan, Lesson& lesson)
-        : m_program(program), m_sound(sound), m_plan(plan), m_lesson(lesson) {}
+    Writer(Program& program, const World& sound, const plan::Plan& plan, Lesson& lesson, Chance& chance)
+        : m_program(program), m_sound(sound), m_plan(plan), m_lesson(lesson), m_chance(chance) {}
 
     /// @return whether the mistake can be seen in any scene
     bool write(const World& spoilt, const Planted* planted) {
@@ -256,6 +246,7 @@ public:
         add(scenes.order(false, planted, wayRound), here && !planted->moves.empty() && !planted->together);
         measured(scenes, here ? changed : m_plan, here && at(planted, Station::Measure));
         add(scenes.order(true, planted, wayRound), here && !planted->moves.empty() && planted->together);
+        choose(choosePart(m_plan, m_chance));
         for (std::size_t i = 0; i < m_plan.steps.size(); ++i)
             if (!m_plan.steps[i].step.out && !m_plan.steps[i].step.tasks.empty()) step(spoilt, planted, i);
         if (const auto scene = scenes.adjust()) add(*scene, here && at(planted, Station::Adjust));
@@ -269,6 +260,11 @@ private:
     void add(Scene scene, bool shows) {
         if (shows && m_shown++ == 0) m_lesson.showsAt = m_lesson.scenes.size();
         m_lesson.scenes.push_back(std::move(scene));
+    }
+
+    /// Something to choose, which nothing is wrong with.
+    void choose(std::optional<Scene> scene) {
+        if (scene) m_lesson.scenes.push_back(std::move(*scene));
     }
 
     /// The mistake is in the scene that is no longer what it was.
@@ -296,10 +292,12 @@ private:
             std::find_if(made.steps.begin(), made.steps.end(), [&](const auto& s) { return s.step.id == id; });
         if (same == made.steps.end()) return;
         const auto index = static_cast<std::size_t>(same - made.steps.begin());
+        if (!mine) choose(chooseDriver(*same, m_chance));
         if (same->setup() || (mine && at(planted, Station::Tooling)))
             add(scenes.tools(made, index, mine ? planted : nullptr), mine && at(planted, Station::Tooling));
         const bool warmed = mine && at(planted, Station::Warm);
         const auto* heat = plan::heatOf(same->step, made.heats);
+        if (!mine) choose(chooseWarmth(*same, made.heats, m_chance));
         if (heat && (heat->needed() || warmed)) add(scenes.warm(index), warmed);
         if (auto scene = scenes.press(*same)) add(std::move(*scene), mine && at(planted, Station::Press));
         if (auto scene = scenes.seat(*same)) add(std::move(*scene), mine && at(planted, Station::Seat));
@@ -309,6 +307,7 @@ private:
     const World& m_sound;
     const plan::Plan& m_plan;
     Lesson& m_lesson;
+    Chance& m_chance;
     int m_shown = 0;
 };
 
@@ -338,9 +337,9 @@ Lesson someLesson(const std::vector<arrangement::Arrangement>& shapes, Program& 
             auto out = bare;
             out.hidden = &family;
             out.happened = planted->happened;
-            if (Writer(program, sound, plan, out).write(world, &*planted)) return out;
+            if (Writer(program, sound, plan, out, chance).write(world, &*planted)) return out;
         }
-    Writer(program, sound, plan, bare).write(sound, nullptr);
+    Writer(program, sound, plan, bare, chance).write(sound, nullptr);
     return bare;
 }
 
@@ -353,38 +352,26 @@ std::vector<const Family*> reasonsAt(Station station) {
     return out;
 }
 
-std::string costOf(const Family& family) {
-    switch (family.station) {
-    case Station::Intake:
-    case Station::Strip:
-        return tr("Taken apart once more, or a machine that stands and waits for a part.");
-    case Station::Measure:
-        return tr("A new bearing in a seat that does not hold it, or that tilts it: it comes back within weeks.");
-    case Station::Fit:
-    case Station::Tooling:
-        return tr("Dented raceways, a crushed seal, or a stack that kicks out: the new bearing is scrap before it has "
-                  "turned.");
-    case Station::Warm:
-        return tr("Burnt grease, a soft ring, or a ring that grips half way and has to be cut off.");
-    case Station::Press:
-        return tr("A scored bore, a ring that was never home, or a part that works its way out in service.");
-    case Station::Seat:
-        return tr("A retaining ring that springs out, or a bearing that runs crooked until it fails.");
-    case Station::Adjust:
-        return tr("A pair that runs hot and seizes, or one that rattles itself loose.");
-    case Station::Close:
-        break;
-    }
-    return {};
-}
-
 void LessonWalk::goOn() {
-    if (m_grade) return;
+    const bool open = !scene().choices.empty() && !(chosen() && chosen()->right);
+    if (m_grade || open) return;
+    m_chosen.reset();
+    m_firstTry = true;
     if (m_at + 1 < m_lesson.scenes.size()) {
         ++m_at;
         return;
     }
     m_grade = m_lesson.hidden ? LessonGrade::Missed : LessonGrade::Clean;
+}
+
+void LessonWalk::choose(std::size_t choice) {
+    if (m_grade || choice >= scene().choices.size() || (chosen() && chosen()->right)) return;
+    m_chosen = choice;
+    if (!chosen()->right) {
+        m_firstTry = false;
+        return;
+    }
+    m_choices.emplace_back(scene().station, m_firstTry);
 }
 
 void LessonWalk::stop(const Family& because) {
@@ -403,6 +390,11 @@ void LessonScore::add(const LessonWalk& walk) {
     ++tally.met;
     const auto grade = walk.grade().value_or(LessonGrade::Missed);
     tally.named += grade == LessonGrade::Right || grade == LessonGrade::Late || grade == LessonGrade::Clean;
+    for (const auto& [station, atOnce] : walk.choices()) {
+        auto& mine = choices[std::string(job::name(station))];
+        ++mine.met;
+        mine.named += atOnce;
+    }
 }
 
 int LessonScore::jobs() const {

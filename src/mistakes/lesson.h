@@ -10,6 +10,13 @@
 
 namespace arbor::mistakes {
 
+/// One of several answers. @param why  it would not do; empty: it is the right one
+struct Choice {
+    std::string text;
+    bool right = false;
+    std::string why = {};
+};
+
 /// One thing somebody meets on the way through a job: what is drawn, what is in hand, what was read. What the program
 /// makes of it is not said.
 struct Scene {
@@ -18,6 +25,7 @@ struct Scene {
     std::vector<std::pair<std::string, std::string>> facts; ///< what, and how it is
     std::optional<trace::Expected> expected = {};           ///< of a press: as it was predicted
     trace::Trace trace = {};                                ///< and as it was
+    std::vector<Choice> choices = {};                       ///< what he has to choose himself; empty: he only looks
 };
 
 /// A whole job, worked in front of somebody who practises, with one mistake in it or none.
@@ -59,7 +67,12 @@ public:
     std::size_t at() const { return m_at; }
     const std::optional<LessonGrade>& grade() const { return m_grade; }
     const Family* said() const { return m_said; } ///< null: nothing was
-    void goOn();
+    /// What was chosen last at this scene; null: nothing yet.
+    const Choice* chosen() const { return m_chosen ? &scene().choices[*m_chosen] : nullptr; }
+    /// Whether the right one was chosen at once, by station, of what was chosen so far.
+    const std::vector<std::pair<job::Station, bool>>& choices() const { return m_choices; }
+    void goOn(); ///< not while there is something to choose
+    void choose(std::size_t choice);
     void stop(const Family& because);
 
 private:
@@ -67,6 +80,9 @@ private:
     std::size_t m_at = 0;
     std::optional<LessonGrade> m_grade;
     const Family* m_said = nullptr;
+    std::optional<std::size_t> m_chosen;
+    bool m_firstTry = true;
+    std::vector<std::pair<job::Station, bool>> m_choices;
 };
 
 /// What somebody has met so far and how much of it was named, by family.
@@ -76,6 +92,7 @@ struct LessonScore {
         int named = 0;
     };
     std::map<std::string, Tally> families; ///< "none" of the jobs in which nothing was wrong
+    std::map<std::string, Tally> choices;  ///< by station: those that were right at once
     void add(const LessonWalk& walk);
     int jobs() const;
     int named() const;

@@ -72,7 +72,7 @@ std::vector<Said> Program::saysOfWay(const World& world, const plan::Plan& plan,
         const auto& way = step.tools->ways[i];
         const bool bolt = way.pressed && way.pressed->choice && !way.pressed->choice->press;
         const bool meant = way.task < step.step.tasks.size() && step.step.tasks[way.task].partnerMoves == partnerMoves;
-        if (meant && !bolt && (way.pressed || way.hand->struck))
+        if (meant && !bolt && (way.pressed || (way.hand && way.hand->struck)))
             addSaid(out, job::Station::Tooling, words::toolingSheet(told, step, i));
     }
     return out;

@@ -1,5 +1,6 @@
 #include "words/arrangement_words.h"
 
+#include "core/standards/thread.h"
 #include "words/language.h"
 
 #include <algorithm>
@@ -46,7 +47,11 @@ std::vector<FeatureWords> featureWords() {
             {Feature::CurvedSide, true, {"curved side up", tr("curved side up")}},
             {Feature::CurvedSide, false, {"curved side down", tr("curved side down")}},
             {Feature::PilotSide, true, {"pilot side up", tr("pilot side up")}},
-            {Feature::PilotSide, false, {"pilot side down", tr("pilot side down")}}};
+            {Feature::PilotSide, false, {"pilot side down", tr("pilot side down")}},
+            {Feature::FlatSide, true, {"flat side up", tr("flat side up")}},
+            {Feature::FlatSide, false, {"flat side down", tr("flat side down")}},
+            {Feature::FlangeSide, true, {"flange up", tr("flange up")}},
+            {Feature::FlangeSide, false, {"flange down", tr("flange down")}}};
 }
 
 constexpr double kLargestFillet_mm = 30; // of any shoulder a ring is pressed against
@@ -168,6 +173,8 @@ std::string kindName(PartKind kind) {
         return tr("pin", "part");
     case PartKind::Cap:
         return tr("cap");
+    case PartKind::Sensor:
+        return tr("sensor");
     }
     return {};
 }
@@ -176,7 +183,7 @@ std::vector<PartKind> allKinds() {
     return {PartKind::Housing, PartKind::Shaft,      PartKind::Hub,           PartKind::Bearing,       PartKind::Cup,
             PartKind::Cone,    PartKind::SpacerTube, PartKind::LockCollar,    PartKind::RetainerPlate, PartKind::Shield,
             PartKind::Seal,    PartKind::WearSleeve, PartKind::RetainingRing, PartKind::Washer,        PartKind::Nut,
-            PartKind::Pin,     PartKind::Cap};
+            PartKind::Pin,     PartKind::Cap,        PartKind::Sensor};
 }
 
 std::string seatText(const Assembly& a, std::size_t outer, std::size_t inner) {
@@ -234,6 +241,78 @@ Result<std::optional<arrangement::WayRound>> parseWayRound(const std::string& ty
         known += (known.empty() ? "" : ", ") + w.word.shown;
     }
     return refuse(ProblemCode::UnknownName, tr("way round"), typed, asListed(known));
+}
+
+namespace {
+
+struct LipWords {
+    Word in{"keeps in", tr("keeps in")}, out{"keeps out", tr("keeps out")};
+};
+struct YesNo {
+    Word yes{"yes", tr("yes")}, no{"no", tr("no")};
+};
+
+} // namespace
+
+std::string lipText(const arrangement::Part& part) {
+    if (!part.lip) return {};
+    const LipWords words;
+    return *part.lip == arrangement::LipTask::KeepsIn ? words.in.shown : words.out.shown;
+}
+
+Result<std::optional<arrangement::LipTask>> parseLip(const std::string& typed) {
+    using arrangement::LipTask;
+    const LipWords words;
+    if (typed.empty()) return std::optional<LipTask>{};
+    if (words.in.is(typed)) return std::optional(LipTask::KeepsIn);
+    if (words.out.is(typed)) return std::optional(LipTask::KeepsOut);
+    return refuse(ProblemCode::UnknownName, tr("lip"), typed, asListed(words.in.shown + ", " + words.out.shown));
+}
+
+std::string onceText(const arrangement::Part& part) {
+    const YesNo words;
+    return part.once ? words.yes.shown : words.no.shown;
+}
+
+Result<bool> parseOnce(const std::string& typed) {
+    const YesNo words;
+    if (words.yes.is(typed)) return true;
+    if (typed.empty() || words.no.is(typed)) return false;
+    return refuse(ProblemCode::UnknownName, tr("fitted once"), typed,
+                  asListed(words.yes.shown + ", " + words.no.shown));
+}
+
+std::string screwsText(const Assembly& a, std::size_t part) {
+    for (const auto& bolts : a.bolted) {
+        if (bolts.outer != a.parts[part].id) continue;
+        auto text = std::to_string(bolts.count) + " " + bolts.thread + " " + bolts.inner;
+        return bolts.reach_mm > 0 ? text + " " + plain(bolts.reach_mm) : text;
+    }
+    return {};
+}
+
+Result<Assembly> withScrews(const Assembly& assembly, std::size_t part, const std::string& typed) {
+    auto out = assembly;
+    const auto& id = assembly.parts[part].id;
+    std::erase_if(out.bolted, [&](const arrangement::Bolting& b) { return b.outer == id; });
+    if (typed.empty()) return out;
+    arrangement::Bolting bolts;
+    bolts.outer = id;
+    std::istringstream words(typed);
+    if (!(words >> bolts.count >> bolts.thread >> bolts.inner))
+        return refuse(ProblemCode::Malformed, tr("screws"), typed,
+                      wanted("how many, the thread and the part they screw into: 4 M10x1.5 shaft"));
+    if (!(words >> bolts.reach_mm)) bolts.reach_mm = 0;
+    if (auto thread = standards::parseThread(bolts.thread); !thread) return tl::unexpected(thread.error());
+    std::string known;
+    for (const auto& other : assembly.parts)
+        if (other.id != id) known += (known.empty() ? "" : ", ") + other.id;
+    if (bolts.inner == id || !arrangement::indexOf(assembly, bolts.inner))
+        return refuse(ProblemCode::UnknownName, tr("screws"), bolts.inner, asListed(known));
+    if (!(bolts.count >= 2 && bolts.count <= 64))
+        return refuse(ProblemCode::OutOfRange, tr("screws"), std::to_string(bolts.count), wanted("2 to 64"));
+    out.bolted.push_back(std::move(bolts));
+    return out;
 }
 
 } // namespace arbor::words

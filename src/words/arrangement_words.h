@@ -24,4 +24,20 @@ std::string wayRoundText(const arrangement::Part& part);
 /// @errors UnknownName, with what would do
 Result<std::optional<arrangement::WayRound>> parseWayRound(const std::string& typed);
 
+/// What the lip of a seal is for, as it is typed: "keeps in", "keeps out"; empty: not said.
+std::string lipText(const arrangement::Part& part);
+/// @errors UnknownName, with what would do
+Result<std::optional<arrangement::LipTask>> parseLip(const std::string& typed);
+
+/// Whether a part is fitted once: "yes", "no". @errors UnknownName
+std::string onceText(const arrangement::Part& part);
+Result<bool> parseOnce(const std::string& typed);
+
+/// The screws that close a part's joint with another: "4 M10x1.5 shaft 30" with what they screw into and, where it is
+/// known, how much thread they have beyond what they clamp [mm]; empty: none.
+std::string screwsText(const arrangement::Assembly& assembly, std::size_t part);
+/// @errors Malformed, UnknownName (another part), those of parseThread
+Result<arrangement::Assembly> withScrews(const arrangement::Assembly& assembly, std::size_t part,
+                                         const std::string& typed);
+
 } // namespace arbor::words

@@ -53,7 +53,7 @@ std::string stripLine(const job::Job& job, const plan::Plan& plan) {
 
 std::string toolsLine(const plan::StepPlan& step) {
     if (!step.tools) return tr("not searched yet");
-    if (step.way() && step.way()->hand) return tr("by hand");
+    if (step.way() && step.way()->byHand()) return step.way()->own ? wayName(*step.way()) : tr("by hand").text();
     if (!step.setup() || !step.setup()->choice) return tr("nothing fits");
     const auto& choice = *step.setup()->choice;
     return tr("{driver} on {support}")

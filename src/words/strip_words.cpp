@@ -122,6 +122,12 @@ Sentence featureWords(Feature feature, bool up) {
     case Feature::PilotSide:
         return {up ? tr("Pilot side up") : tr("Pilot side down"),
                 tr("the stepped face; the wrong way round it stops short")};
+    case Feature::FlatSide:
+        return {up ? tr("Flat side up") : tr("Flat side down"),
+                tr("the flat side to what it holds, the bevel to its retaining ring")};
+    case Feature::FlangeSide:
+        return {up ? tr("Flange up") : tr("Flange down"),
+                tr("the wider end; ask on which side it belongs before the first bearing goes in")};
     }
     return {};
 }

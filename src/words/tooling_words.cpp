@@ -165,12 +165,20 @@ std::string meansName(job::Means means) {
         return tr("draw bolt, on the machine");
     case job::Means::Hand:
         return tr("by hand: no press, no bolt");
+    case job::Means::Vice:
+        return tr("bench vice");
+    case job::Means::Own:
+        return tr("its own nut or screws");
     }
     return {};
 }
 
 std::string wayName(const plan::StepSetup& way) {
     if (way.hand) return handName(*way.hand);
+    if (way.own)
+        return way.own->count > 1
+                   ? tr("its own {count} screws {thread}").with("count", way.own->count).with("thread", way.own->thread)
+                   : tr("its own nut {thread}").with("thread", way.own->thread);
     if (!way.pressed->choice) return tr("no stack from the rack");
     const auto& c = *way.pressed->choice;
     auto driver = c.driver ? c.driver->id : tr("bare ram").text();
@@ -192,6 +200,7 @@ std::string wayName(const plan::StepSetup& way) {
 }
 
 std::string wayDetail(const plan::StepSetup& way, const plan::WorkStep& step) {
+    if (way.own) return tr("drawn home by its own thread");
     if (way.hand) return way.hand->second || way.hand->jaws ? tr("pulled, not pressed") : tr("by hand");
     const auto& task = step.tasks[way.task];
     return (task.turnedOver ? tr("push on the {face}, the {held} is carried; the work stands turned over")

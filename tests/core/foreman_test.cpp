@@ -1,10 +1,10 @@
 // What a foreman says unasked [HB8], of small drawings whose numbers are worked out by hand.
 #include "core/foreman/foreman.h"
-#include "core/plan/plan_job.h"
 #include "support/drawing.h"
 #include "support/random_job.h"
 #include "support/shop.h"
 #include "support/steps.h"
+#include "support/work.h"
 
 #include <algorithm>
 #include <gtest/gtest.h>
@@ -16,6 +16,10 @@ using namespace arbor;
 using namespace arbor::arrangement;
 using arbor::testing::demoJob;
 using arbor::testing::demoTables;
+using arbor::testing::part;
+using arbor::testing::said;
+using arbor::testing::tube;
+using arbor::testing::Work;
 using route::only;
 using route::Way;
 using section::Body;
@@ -23,54 +27,6 @@ using section::BodyKind;
 using section::Slice;
 
 namespace {
-
-Body tube(double zBottom, double zTop, double bore, double outside, BodyKind kind = BodyKind::Housing) {
-    return {"", kind, section::Hatch::Steel, {Slice::tube(zBottom, zTop, bore / 2, outside / 2)}};
-}
-Part part(const std::string& id, PartKind kind, std::vector<Body> bodies) {
-    Part out{id, std::move(bodies)};
-    out.kind = kind;
-    return out;
-}
-
-/// A job about a drawing of its own, with its plan.
-struct Work {
-    explicit Work(Assembly assembly) : Work(fresh(std::move(assembly))) {}
-    explicit Work(job::Job wanted)
-        : job(std::move(wanted)), plan(plan::planJob(job, demoTables(), {{}, {}, true, {}})) {}
-
-    static job::Job fresh(Assembly assembly) {
-        auto job = job::Job{};
-        job.press = "P30";
-        job.arrangement.assembly = std::move(assembly);
-        return job;
-    }
-    void again() { plan = plan::planJob(job, demoTables(), {{}, {}, true, {}}); }
-
-    std::size_t index(const std::string& id) const { return *indexOf(plan.strip.assembly, id); }
-    /// Everything is there when it leaves, or when it has come.
-    route::PartRemoval move(const std::string& id, Way way = Way::Up) const {
-        return {index(id), way, route::BlockingGraph(plan.strip.assembly).all()};
-    }
-    AdviceList out(const std::string& id) const { return foreman::beforeOut(job, plan, move(id)); }
-    AdviceList in(const std::string& id) const { return foreman::beforeIn(job, plan, move(id)); }
-    AdviceList setUp(const std::string& key) const {
-        const auto at = plan::stepNamed(plan.steps, key);
-        EXPECT_TRUE(at) << key;
-        const auto& step = plan.steps[at.value_or(0)];
-        return foreman::atSetUp(plan, step, step.way());
-    }
-
-    job::Job job;
-    plan::Plan plan;
-};
-
-/// By its value: the list may be gone when it is looked at.
-template <class Kind>
-std::optional<Kind> said(const AdviceList& list) {
-    const Advice* advice = findingOf<Kind>(list);
-    return advice ? std::optional(*advice->get<Kind>()) : std::nullopt;
-}
 
 /// Shaft Ø30 with a shoulder Ø40 below, a collar Ø30/Ø40 × 10 on it.
 Assembly collarOnShaft() {
@@ -407,4 +363,145 @@ TEST(Foreman, AFilletThatTheRingRidesOnIsAStop) {
     EXPECT_DOUBLE_EQ(rides->get<found::FilletTooLarge>()->fillet_mm, 1.2);
     EXPECT_FALSE(findingOf<found::FilletTooLarge>(small));
     EXPECT_TRUE(findingOf<found::FilletClears>(small));
+}
+
+namespace {
+
+/// A bearing stands over a seal in a housing; the seal's spring looks up.
+Assembly sealUnderBearing(std::optional<LipTask> lip) {
+    Assembly a{{part("frame", PartKind::Housing, {tube(0, 10, 50, 110), tube(10, 26, 62, 110)}),
+                part("seal", PartKind::Seal, {tube(0, 8, 30, 50)}), part("bearing", PartKind::Bearing, {})},
+               0,
+               {{"frame", "bearing"}}};
+    a.parts[1].wayRound = WayRound{Feature::SpringSide, true};
+    a.parts[1].lip = lip;
+    a.parts[2].catalogue = FromCatalogue{"6206", FromCatalogue::Piece::Whole, 10};
+    return a;
+}
+
+} // namespace
+
+TEST(Foreman, WhatALipIsForIsAskedUntilItIsSaid) {
+    const auto asked = said<found::AskTheLip>(Work(sealUnderBearing({})).in("seal"));
+    ASSERT_TRUE(asked);
+    EXPECT_TRUE(asked->looksIn) << "its spring looks to the bearing";
+    const Work right(sealUnderBearing(LipTask::KeepsIn));
+    EXPECT_FALSE(said<found::AskTheLip>(right.in("seal")));
+    EXPECT_TRUE(said<found::LipFor>(right.in("seal"))->keepsIn);
+    EXPECT_FALSE(said<found::WayRoundContradicts>(right.in("seal")));
+    const Work wrong(sealUnderBearing(LipTask::KeepsOut));
+    EXPECT_TRUE(said<found::WayRoundContradicts>(wrong.in("seal"))) << "water stays out where the spring looks away";
+}
+
+TEST(Foreman, WhatIsFittedOnceIsSpoiltInItsOwnWay) {
+    auto a = collarOnShaft();
+    const auto how = [&](PartKind kind, bool once) -> std::optional<found::Once> {
+        a.parts[1].kind = kind;
+        a.parts[1].once = once;
+        const Work work(a);
+        const auto out = said<found::FittedOnce>(work.out("collar")), in = said<found::FittedOnce>(work.in("collar"));
+        EXPECT_EQ(out.has_value(), in.has_value());
+        if (!out) return std::nullopt;
+        EXPECT_TRUE(out->out && !in->out);
+        EXPECT_EQ(out->how, in->how);
+        return out->how;
+    };
+    EXPECT_EQ(how(PartKind::WearSleeve, false), found::Once::Sleeve) << "every wear sleeve is";
+    EXPECT_EQ(how(PartKind::SpacerTube, true), found::Once::Spacer);
+    EXPECT_EQ(how(PartKind::Nut, true), found::Once::Nut);
+    EXPECT_EQ(how(PartKind::Seal, true), found::Once::Seal);
+    EXPECT_EQ(how(PartKind::SpacerTube, false), std::nullopt);
+}
+
+TEST(Foreman, APartFoundTheOtherWayRoundIsAskedAbout) {
+    auto job = Work::fresh(collarOnShaft());
+    job.strip.parts["collar"] = {true, 0.4, "notch at six", {}, {}};
+    const Work work(job);
+    EXPECT_TRUE(said<found::FoundOtherWay>(work.in("collar")));
+    const auto at = said<found::FoundAt>(work.in("collar"));
+    ASSERT_TRUE(at);
+    EXPECT_EQ(at->depth_mm, 0.4);
+    EXPECT_EQ(at->place, "notch at six");
+    job.strip.parts["collar"] = {false, {}, {}, {}, {}};
+    EXPECT_FALSE(said<found::FoundOtherWay>(Work(job).in("collar")));
+    EXPECT_FALSE(said<found::FoundAt>(Work(job).in("collar")));
+}
+
+TEST(Foreman, WhatIsBrokenIsSaidOfItsPartAlone) {
+    auto job = arbor::testing::demoJob("seamer-turret-upper");
+    job.strip.asFound.insert(job::AsFound::LugBroken);
+    EXPECT_TRUE(job::wasFound(job, job::AsFound::LugBroken, "ring")) << "nobody has said which";
+    job.strip.parts["other_ring"].condition.insert(job::AsFound::LugBroken);
+    EXPECT_FALSE(job::wasFound(job, job::AsFound::LugBroken, "ring"));
+    EXPECT_TRUE(job::wasFound(job, job::AsFound::LugBroken, "other_ring"));
+}
+
+TEST(Foreman, ASensorInTheBoreIsOutBeforeAnythingMoves) {
+    auto a = cupInHousing();
+    a.parts.push_back(part("sensor", PartKind::Sensor, {tube(40, 46, 56, 62)}));
+    const Work work(a);
+    ASSERT_TRUE(work.plan.strip.faults.empty());
+    ASSERT_EQ(work.plan.strip.order.stuck, 0u);
+    ASSERT_FALSE(work.plan.strip.order.steps.empty());
+    EXPECT_EQ(work.plan.strip.order.steps.front().parts, std::vector<std::size_t>{work.index("sensor")});
+    const auto first = said<found::SensorFirst>(work.out("sensor"));
+    ASSERT_TRUE(first);
+    EXPECT_EQ(first->tip_mm, 56);
+    const route::BlockingGraph ways(work.plan.strip.assembly);
+    EXPECT_NE(ways.inTheWay(work.index("cup"), Way::Up) & only(work.index("sensor")), 0u) << "Ø62 does not pass Ø56";
+    EXPECT_EQ(ways.inTheWay(work.index("sensor"), Way::Up), 0u) << "it leaves sideways";
+}
+
+TEST(Foreman, AFlangeOnTheOtherSideContradictsTheDrawing) {
+    auto a = collarOnShaft();
+    a.parts[1].bodies = {tube(20, 26, 30, 40), tube(26, 30, 30, 60)};
+    a.parts[1].wayRound = WayRound{Feature::FlangeSide, true};
+    EXPECT_FALSE(said<found::WayRoundContradicts>(Work(a).in("collar")));
+    a.parts[1].wayRound->up = false;
+    EXPECT_TRUE(said<found::WayRoundContradicts>(Work(a).in("collar")));
+    a.parts[1].bodies = {tube(20, 30, 30, 40)};
+    EXPECT_FALSE(said<found::WayRoundContradicts>(Work(a).in("collar"))) << "no flange is drawn";
+}
+
+// [HB8] one truth: a taken-back release stops every later step.
+TEST(Foreman, ATakenBackReleaseStopsWhatComesAfterIt) {
+    auto job = arbor::testing::demoJob("trolley-line-sheave");
+    Work work(job);
+    std::vector<job::StepKey> in;
+    for (const auto& step : work.plan.steps)
+        if (!step.step.out) in.push_back(step.step.id);
+    ASSERT_GE(in.size(), 2u);
+    const auto stops = [&](const job::StepKey& key) {
+        return said<found::ReleaseTakenBack>(work.plan.step(key)->blocked).has_value();
+    };
+    job::setDone(work.job, job::Station::Seat, &in[0], true);
+    work.again();
+    EXPECT_FALSE(stops(in[1]));
+    job::setDone(work.job, job::Station::Seat, &in[0], false);
+    work.again();
+    EXPECT_FALSE(stops(in[0])) << "it may be proven again";
+    EXPECT_TRUE(stops(in[1]));
+    EXPECT_EQ(work.plan.step(in[1])->marks.at(job::Station::Press), plan::Mark::Stop);
+    job::setDone(work.job, job::Station::Seat, &in[0], true);
+    work.again();
+    EXPECT_FALSE(stops(in[1])) << "released again";
+    job::setDone(work.job, job::Station::Measure, nullptr, true);
+    job::setDone(work.job, job::Station::Measure, nullptr, false);
+    work.again();
+    for (const auto& key : in)
+        EXPECT_TRUE(stops(key)) << "nothing goes in until it is measured";
+}
+
+TEST(Foreman, AMachineWhoseReleaseWasTakenBackDoesNotGoBack) {
+    auto job = arbor::testing::demoJob("seamer-turret-upper");
+    EXPECT_FALSE(said<found::ReleaseTakenBack>(Work(job).plan.closing));
+    job::release(job.closing, {});
+    EXPECT_FALSE(job.closing.takenBack) << "it was never released";
+    job::release(job.closing, "the foreman");
+    job::release(job.closing, {});
+    const Work work(job);
+    EXPECT_TRUE(said<found::ReleaseTakenBack>(work.plan.closing));
+    EXPECT_EQ(work.plan.marks.at(job::Station::Close), plan::Mark::Stop);
+    job::release(job.closing, "the foreman");
+    EXPECT_FALSE(said<found::ReleaseTakenBack>(Work(job).plan.closing));
 }

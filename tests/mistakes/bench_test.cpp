@@ -8,6 +8,7 @@
 #include "support/shop.h"
 
 #include <gtest/gtest.h>
+#include <set>
 
 using namespace arbor;
 using namespace arbor::mistakes;
@@ -154,6 +155,31 @@ TEST(Lessons, CanBeNamedWhereTheyShow) {
         EXPECT_FALSE(costOf(*lesson.hidden).empty());
     }
     EXPECT_GT(hidden, kSlow ? 0 : 6);
+}
+
+// What somebody chooses himself: one is right, and each other has a reason why it is not.
+TEST(Lessons, HaveThingsToChooseWithOneThatIsRight) {
+    Program program(demoTables());
+    std::set<job::Station> stations;
+    for (std::uint32_t seed = 40; seed < (kSlow ? 42 : 60); ++seed) {
+        Chance chance(seed);
+        const auto lesson = someLesson(shapes(), program, chance);
+        for (const auto& scene : lesson.scenes) {
+            if (scene.choices.empty()) continue;
+            stations.insert(scene.station);
+            EXPECT_LE(scene.choices.size(), 4u);
+            EXPECT_EQ(std::count_if(scene.choices.begin(), scene.choices.end(), [](const auto& c) { return c.right; }),
+                      1);
+            for (const auto& choice : scene.choices)
+                EXPECT_EQ(choice.why.empty(), choice.right) << scene.heading << ": " << choice.text;
+        }
+    }
+    EXPECT_EQ(stations.size(), kSlow ? stations.size() : 3u) << "parts, tools and warmth";
+}
+
+TEST(Lessons, EveryFamilySaysWhatItWouldHaveCost) {
+    for (const auto& family : families())
+        EXPECT_FALSE(costOf(family).empty()) << family.key;
 }
 
 namespace {

@@ -135,6 +135,13 @@ protected:
         ASSERT_TRUE(
             QTest::qWaitFor([&] { return view()->walk() != before && !walk().grade(); }, arbor::testing::kPatience_ms));
     }
+    /// On to the next scene; what is to be chosen is chosen rightly.
+    void onwards() {
+        const auto& choices = walk().scene().choices;
+        for (std::size_t i = 0; i < choices.size(); ++i)
+            if (choices[i].right) key(static_cast<Qt::Key>(Qt::Key_1 + i));
+        key(Qt::Key_Return);
+    }
     void hidden() {
         for (std::uint32_t seed = 1; seed < 20; ++seed) {
             lesson(seed);
@@ -149,7 +156,7 @@ TEST_F(PracticeJob, IsWorkedToItsEndWithEnter) {
     const auto scenes = walk().lesson().scenes.size();
     for (std::size_t i = 0; i < scenes; ++i) {
         EXPECT_FALSE(walk().grade());
-        key(Qt::Key_Return);
+        onwards();
     }
     ASSERT_TRUE(walk().grade());
     EXPECT_EQ(told().action, "Another job");
@@ -163,7 +170,7 @@ TEST_F(PracticeJob, ALetterNamesWhatIsWrongAndItIsCountedByName) {
     QTest::keyClick(name, Qt::Key_Return);
     hidden();
     while (walk().at() < walk().lesson().showsAt)
-        key(Qt::Key_Return);
+        onwards();
     const auto reasons = mistakes::reasonsAt(walk().scene().station);
     const auto at = std::find(reasons.begin(), reasons.end(), walk().lesson().hidden);
     ASSERT_NE(at, reasons.end());
@@ -181,4 +188,40 @@ TEST_F(PracticeJob, ALetterNamesWhatIsWrongAndItIsCountedByName) {
     name->setText("Mira");
     QTest::keyClick(name, Qt::Key_Return);
     EXPECT_EQ(view()->score().jobs(), 1);
+}
+
+TEST_F(PracticeJob, WhatIsToBeChosenIsChosenByItsNumberAndTheWrongOneSaysWhy) {
+    std::uint32_t seed = 1;
+    const auto choosing = [&] { return !walk().grade() && !walk().scene().choices.empty(); };
+    for (; seed < 20; ++seed) {
+        lesson(seed);
+        while (!walk().grade() && !choosing())
+            key(Qt::Key_Return);
+        if (choosing()) break;
+    }
+    ASSERT_TRUE(choosing()) << "there is never anything to choose";
+    const auto choices = walk().scene().choices;
+    const auto wrong = static_cast<std::size_t>(
+        std::find_if(choices.begin(), choices.end(), [](const auto& c) { return !c.right; }) - choices.begin());
+    const auto right = static_cast<std::size_t>(
+        std::find_if(choices.begin(), choices.end(), [](const auto& c) { return c.right; }) - choices.begin());
+    const auto at = walk().at();
+    key(Qt::Key_Return);
+    EXPECT_EQ(walk().at(), at) << "first something is chosen";
+    key(static_cast<Qt::Key>(Qt::Key_1 + wrong));
+    ASSERT_FALSE(told().notes.empty());
+    EXPECT_EQ(told().notes.front().key, "why_not");
+    EXPECT_NE(told().notes.front().detail, "");
+    key(Qt::Key_Return);
+    EXPECT_EQ(walk().at(), at);
+    find<QPushButton>(("choice" + std::to_string(right + 1)).c_str())->click();
+    EXPECT_TRUE(told().verdict.starts_with("Right"));
+    key(Qt::Key_Return);
+    EXPECT_TRUE(walk().grade() || walk().at() == at + 1);
+    while (!walk().grade())
+        onwards();
+    int met = 0, named = 0;
+    for (const auto& [station, tally] : view()->score().choices)
+        met += tally.met, named += tally.named;
+    EXPECT_EQ(named, met - 1) << "one was not right at once";
 }

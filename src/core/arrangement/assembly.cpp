@@ -1,8 +1,8 @@
 #include "core/arrangement/assembly.h"
 
 #include "core/catalog/printed_number.h"
-
 #include "core/section/motion.h"
+#include "core/standards/thread.h"
 
 #include <algorithm>
 #include <cmath>
@@ -52,6 +52,21 @@ std::vector<Body> sectionOf(const FromCatalogue& from, const catalog::Bearing& b
     return out;
 }
 
+void checkBolts(const Bolting& bolts, const std::set<std::string>& ids, std::vector<Problem>& out) {
+    const auto place = "bolted " + bolts.outer + "/" + bolts.inner;
+    for (const auto& id : {bolts.outer, bolts.inner})
+        if (!ids.contains(id) || bolts.outer == bolts.inner)
+            out.push_back({ProblemCode::UnknownName, place, id, wanted("two of the parts")});
+    if (!(bolts.count >= 2 && bolts.count <= 64))
+        out.push_back({ProblemCode::OutOfRange, place + "/count", std::to_string(bolts.count), wanted("2 to 64")});
+    if (!(bolts.reach_mm >= 0 && bolts.reach_mm <= 1000))
+        out.push_back({ProblemCode::OutOfRange, place + "/reach_mm", plain(bolts.reach_mm), wanted("0 to 1000 mm")});
+    if (auto thread = standards::parseThread(bolts.thread); !thread)
+        out.push_back(at(thread.error(), place + "/thread"));
+    if (auto strength = standards::parseStrengthClass(bolts.strengthClass); !strength)
+        out.push_back(at(strength.error(), place + "/class"));
+}
+
 void checkNames(const Assembly& a, std::vector<Problem>& out) {
     std::set<std::string> ids;
     for (const auto& part : a.parts) {
@@ -64,6 +79,8 @@ void checkNames(const Assembly& a, std::vector<Problem>& out) {
             if (!ids.contains(lock) || lock == part.id)
                 out.push_back(
                     {ProblemCode::UnknownName, "parts/" + part.id + "/locked_by", lock, wanted("another part")});
+    for (const auto& bolts : a.bolted)
+        checkBolts(bolts, ids, out);
     for (const auto& [name, joints] : {std::pair{"pressed", &a.pressed}, {"threaded", &a.threaded}})
         for (const auto& joint : *joints)
             for (const auto& id : {joint.outer, joint.inner})
@@ -127,6 +144,10 @@ void checkSeats(const Assembly& a, std::vector<Problem>& out) {
 
 } // namespace
 
+const catalog::Bearing* bearingOf(const FromCatalogue& from, const std::vector<catalog::Bearing>& catalogue) {
+    return from.own ? from.own.get() : catalog::findBearing(catalogue, from.designation);
+}
+
 Result<void> takePrinted(FromCatalogue& from, const std::vector<catalog::Bearing>& catalogue) {
     if (catalog::findBearing(catalogue, from.designation)) return {};
     const auto read = catalog::readPrinted(catalogue, from.designation);
@@ -142,10 +163,16 @@ Result<void> takePrinted(FromCatalogue& from, const std::vector<catalog::Bearing
 Result<void> resolve(Assembly& a, const std::vector<catalog::Bearing>& catalogue) {
     for (auto& part : a.parts) {
         if (!part.catalogue) continue;
-        if (auto ok = takePrinted(*part.catalogue, catalogue); !ok)
+        auto& from = *part.catalogue;
+        from.own.reset();
+        if (from.sizes) {
+            auto made = catalog::bearingOfSizes(from.designation, *from.sizes);
+            if (!made) return tl::unexpected(at(made.error(), "parts/" + part.id + "/sizes"));
+            from.own = std::make_shared<const catalog::Bearing>(std::move(*made));
+        } else if (auto ok = takePrinted(from, catalogue); !ok) {
             return tl::unexpected(at(ok.error(), "parts/" + part.id + "/designation"));
-        const auto* bearing = catalog::findBearing(catalogue, part.catalogue->designation);
-        part.bodies = sectionOf(*part.catalogue, *bearing, part.id);
+        }
+        part.bodies = sectionOf(from, *bearingOf(from, catalogue), part.id);
     }
     return {};
 }

@@ -5,6 +5,7 @@
 #include "core/section/body.h"
 #include "core/standards/size.h"
 
+#include <memory>
 #include <optional>
 #include <string>
 #include <vector>
@@ -32,14 +33,21 @@ enum class PartKind {
     Nut,
     Pin,
     Cap,
+    Sensor, ///< reaches into the bore from the side: the bore of its body is the diameter at its tip
 };
 
 /// A side of a part that must face a certain way.
-enum class Feature { Encoder, LargeEnd, SpringSide, SharpEdge, CurvedSide, PilotSide };
+enum class Feature { Encoder, LargeEnd, SpringSide, SharpEdge, CurvedSide, PilotSide, FlatSide, FlangeSide };
 struct WayRound {
     Feature feature = Feature::SpringSide;
     bool up = true; ///< the side with the feature faces up
     friend bool operator==(const WayRound&, const WayRound&) = default;
+};
+
+/// What the lip of a seal is there for; the spring side faces it.
+enum class LipTask {
+    KeepsIn, ///< grease or oil, towards the bearing
+    KeepsOut ///< water and dirt, away from it
 };
 
 /// What is known of one bearing beyond its number.
@@ -62,7 +70,11 @@ struct FromCatalogue {
     bool turned = false; ///< stands on its head
     catalog::BearingDress dress = {};
     BearingFacts facts = {};
+    std::optional<catalog::CaliperSizes> sizes = {};  ///< of a bearing no catalogue has, as the calipers gave them
+    std::shared_ptr<const catalog::Bearing> own = {}; ///< made of these by resolve()
 };
+/// The bearing of a resolved part; null: the catalogue does not know it.
+const catalog::Bearing* bearingOf(const FromCatalogue& from, const std::vector<catalog::Bearing>& catalogue);
 
 /// One part of an axial stack: bodies that keep together, each at its height in the finished assembly.
 struct Part {
@@ -82,6 +94,8 @@ struct Part {
     std::optional<FromCatalogue> catalogue = {}; ///< then `bodies` are filled by resolve()
     std::optional<WayRound> wayRound = {};
     std::string linesUpWith = {}; ///< what it must be turned to: a hole with a sensor, a key, a notch; empty: nothing
+    std::optional<LipTask> lip = {}; ///< of a seal; nothing: not said
+    bool once = false;               ///< fitted once: crushed to its length, staked, or in two halves that part
 
     const std::string& name() const { return label.empty() ? id : label; }
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }
@@ -110,12 +124,25 @@ struct Joint {
     const SeatSide& side(bool ofHole) const { return ofHole ? hole : shaft; }
 };
 
+/// Screws of the job's own that close a joint: through the flange of the outer part into the inner one, or the other
+/// way round. Long enough, they draw it home.
+struct Bolting {
+    std::string outer;
+    std::string inner;
+    int count = 0;
+    std::string thread; ///< "M10x1.5"
+    std::string strengthClass = "8.8";
+    double reach_mm = 0; ///< of thread, beyond what they clamp when it is home; 0: not said
+    friend bool operator==(const Bolting&, const Bolting&) = default;
+};
+
 /// Coaxial parts around a base that stays where it is: the housing, or the shaft when the work is done on the shaft.
 struct Assembly {
     std::vector<Part> parts;
     std::size_t base = 0;
     std::vector<Joint> pressed = {};  ///< seats with interference: parted only by pressing or drawing
     std::vector<Joint> threaded = {}; ///< screwed: parted by turning, never by sliding along
+    std::vector<Bolting> bolted = {}; ///< closed by screws
 };
 
 /// Two parts that claim the same space.

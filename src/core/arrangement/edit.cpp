@@ -316,22 +316,48 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
     return out;
 }
 
+namespace {
+
+/// A number as printed, or where no catalogue has it, the sizes off the calipers.
+Result<catalog::Bearing> takeNumber(FromCatalogue& from, const std::string& typed,
+                                    const std::vector<catalog::Bearing>& catalogue) {
+    from.sizes.reset();
+    from.own.reset();
+    if (const auto* known = catalog::bearingPrinted(catalogue, typed)) {
+        from.designation = typed;
+        static_cast<void>(takePrinted(from, catalogue));
+        return *known;
+    }
+    const auto measured = catalog::readCalipers(typed);
+    if (!measured)
+        return refuse(ProblemCode::UnknownName, "designation", typed,
+                      wanted("a bearing of the catalogue, or its sizes off the calipers: ball 25x52x15"));
+    from.designation = measured->first;
+    from.sizes = measured->second;
+    from.facts = {};
+    return catalog::bearingOfSizes(from.designation, *from.sizes);
+}
+
+} // namespace
+
 Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const std::string& next,
                              const std::vector<catalog::Bearing>& catalogue) {
     const auto pieces = piecesOf(assembly, part);
-    const auto today = pieces.empty() ? std::string() : assembly.parts[part].catalogue->designation;
-    const auto *was = catalog::findBearing(catalogue, today), *is = catalog::bearingPrinted(catalogue, next);
-    if (!was || !is)
-        return refuse(ProblemCode::UnknownName, "designation", was ? next : today,
-                      wanted("a bearing of the catalogue"));
+    if (pieces.empty())
+        return refuse(ProblemCode::UnknownName, "designation", next, wanted("a part that is a bearing"));
+    auto asked = *assembly.parts[part].catalogue;
+    const auto today = asked.designation;
+    const auto* was = bearingOf(asked, catalogue);
+    const auto is = takeNumber(asked, next, catalogue);
+    if (!was) return refuse(ProblemCode::UnknownName, "designation", today, wanted("a bearing of the catalogue"));
+    if (!is) return tl::unexpected(is.error());
     auto out = assembly;
     mapRadii(out, pieces, follow(*was, *is));
     const double foot = assembly.parts[part].catalogue->at_mm;
     mapHeights(out, stretch(foot, foot + was->width_mm, is->width_mm));
     for (const auto piece : pieces) {
         auto& from = *out.parts[piece].catalogue;
-        from.designation = next;
-        static_cast<void>(takePrinted(from, catalogue)); // it has been found
+        static_cast<void>(takeNumber(from, next, catalogue)); // it has been found
         // Raceways and load were those of the other bearing.
         from.facts.staticRating_N = from.facts.innerRacewayDia_mm = from.facts.outerRacewayDia_mm = std::nullopt;
         sayNewNumber(out.parts[piece], today, from.designation);
@@ -372,6 +398,7 @@ Result<Assembly> withoutPart(const Assembly& assembly, std::size_t part) {
     if (out.base > part) --out.base;
     for (auto* joints : {&out.pressed, &out.threaded})
         std::erase_if(*joints, [&](const Joint& j) { return j.outer == id || j.inner == id; });
+    std::erase_if(out.bolted, [&](const Bolting& b) { return b.outer == id || b.inner == id; });
     for (auto& other : out.parts)
         std::erase(other.lockedBy, id);
     return out;

@@ -236,7 +236,20 @@ struct FreeTheRing { static constexpr auto key = "free_the_ring"; };
 struct LugBroken { static constexpr auto key = "lug_broken"; };
 struct LiftTheLock { static constexpr auto key = "lift_the_lock"; std::string part; };
 struct PryTheSeal { static constexpr auto key = "pry_the_seal"; bool inBore; std::string part, partner; };
-struct FittedOnce { static constexpr auto key = "fitted_once"; bool out; std::string part; };
+enum class Once { Sleeve, Seal, Spacer, Nut, Other }; ///< how a part is spoilt when it comes off
+struct FittedOnce { static constexpr auto key = "fitted_once"; bool out; Once how; std::string part; };
+struct SensorFirst { static constexpr auto key = "sensor_first"; double tip_mm; std::string part; }; ///< before anything moves past it
+struct SensorLast { static constexpr auto key = "sensor_last"; std::string part; };
+struct FoundOtherWay { static constexpr auto key = "found_other_way"; std::string part; }; ///< it came out the other way round than it is drawn
+struct FoundAt { static constexpr auto key = "found_at"; double depth_mm; std::string place, part; }; ///< depth below its face, negative: not read
+struct LipFor { static constexpr auto key = "lip_for"; bool keepsIn; std::string part; };
+struct AskTheLip { static constexpr auto key = "ask_the_lip"; bool looksIn; std::string part; }; ///< nobody has said what the lip is for; as drawn its spring looks towards the bearing, or away
+struct OwnThreadDraws { static constexpr auto key = "own_thread_draws"; int count; double least_Nm, most_Nm; std::string thread, part; }; ///< torque of each at the end; 0: the force is not known
+struct OwnThreadReach { static constexpr auto key = "own_thread_reach"; double lacking_mm, travel_mm; std::string part; }; ///< of the travel, at its start
+struct ScrewsLongEnough { static constexpr auto key = "screws_long_enough"; double more_mm; std::string thread; }; ///< than what they clamp when it is home
+struct CrosswiseInSteps { static constexpr auto key = "crosswise_in_steps"; int count; }; ///< of screws
+struct InTheVice { static constexpr auto key = "in_the_vice"; std::string vice; };
+struct ReleaseTakenBack { static constexpr auto key = "release_taken_back"; std::string station, part; }; ///< key of the station that was reopened; of a seat its part
 struct GoRound { static constexpr auto key = "go_round"; int cutOuts; }; ///< 0: their number is not said
 struct PutInnerBack { static constexpr auto key = "put_inner_back"; std::string part; };
 struct RingStays { static constexpr auto key = "ring_stays"; double land_mm; std::string hub; }; ///< the half ring on a hub: land for a knife or a claw behind it
@@ -282,40 +295,40 @@ template <class... Kind>
 struct Kinds {};
 
 /// All of them: who wants something of each, as the words do, goes through this list.
-using All =
-    Kinds<MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit,
-          MeasuredOutsideClass, RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive,
-          NoHeatNeeded, TooHotFor, TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling,
-          SourceTooWeak, OpenedBy, OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes,
-          WarmthGives, SleeveBetween, SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided,
-          OneStepTighter, WrongRingTight, FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood,
-          SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft, SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand,
-          SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept, SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn,
-          NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel, SpacerOutOfSquare, SpacerFlared, BackUpTheRing,
-          PathProven, PathThroughElements, PathThroughPart, NoPath, RatingIsEstimate, RatingTyped, CoversFace,
-          TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace, StandsOnPart, FallsThrough,
-          TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose, StrokeShort, NoNotchFits,
-          PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool, ToolCondition,
-          BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly, LiesOnBeams,
-          HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes, ThroatShort,
-          BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo, KnownToWork,
-          WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap, TraceHeld,
-          TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise, TraceOver,
-          TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
-          HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree,
-          ReadingsDisagree, NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot,
-          RunInRising, RunInSettled, NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh,
-          SignedFor, OtherRingOff, OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits,
-          NoSlotFits, FaceWasher, ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers,
-          ClampShortens, SpacerToLength, PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs,
-          HomeByTrace, HomeNotMeasured, HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn,
-          StopsAgainst, DiscFirst, PackLevel, WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted,
-          ViceWillDo, DriverWanted, SupportWanted, ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver,
-          SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone, FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce,
-          GoRound, PutInnerBack, RingStays, PlugTheHub, WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward,
-          CollarSides, TubeCentred, StopsOnTheTube, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest,
-          FilletClears, FilletTooLarge, CentredBy, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim,
-          WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare,
-          OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
+using All = Kinds<
+    MeasuredReplacesClass, SmoothingLost, InterferenceIsMaleMinusFemale, MayBeLoose, LooseFit, MeasuredOutsideClass,
+    RingStressHigh, SeatYields, ClearanceGone, ClearanceGroupAssumed, MostSensitive, NoHeatNeeded, TooHotFor,
+    TooColdFor, TooHotOnceIn, PressLightly, SourceNotForPart, SourceAboveCeiling, SourceTooWeak, OpenedBy,
+    OpenedTooLittle, NotOpened, WindowShort, LooseAtWork, ShaftYields, SpeedTakes, WarmthGives, SleeveBetween,
+    SleeveDoesNotFit, RingTurnsUnderLoad, OtherRingSlides, OtherRingGuided, OneStepTighter, WrongRingTight,
+    FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood, SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft,
+    SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand, SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept,
+    SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn, NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel,
+    SpacerOutOfSquare, SpacerFlared, BackUpTheRing, PathProven, PathThroughElements, PathThroughPart, NoPath,
+    RatingIsEstimate, RatingTyped, CoversFace, TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace,
+    StandsOnPart, FallsThrough, TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose,
+    StrokeShort, NoNotchFits, PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool,
+    ToolCondition, BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly,
+    LiesOnBeams, HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes,
+    ThroatShort, BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo,
+    KnownToWork, WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap,
+    TraceHeld, TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise,
+    TraceOver, TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
+    HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree, ReadingsDisagree,
+    NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot, RunInRising, RunInSettled,
+    NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh, SignedFor, OtherRingOff,
+    OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits, NoSlotFits, FaceWasher,
+    ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers, ClampShortens, SpacerToLength,
+    PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs, HomeByTrace, HomeNotMeasured,
+    HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn, StopsAgainst, DiscFirst, PackLevel,
+    WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted, ViceWillDo, DriverWanted, SupportWanted,
+    ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone,
+    FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, SensorFirst, SensorLast, FoundOtherWay, FoundAt,
+    LipFor, AskTheLip, OwnThreadDraws, OwnThreadReach, ScrewsLongEnough, CrosswiseInSteps, InTheVice, ReleaseTakenBack,
+    GoRound, PutInnerBack, RingStays, PlugTheHub, WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward,
+    CollarSides, TubeCentred, StopsOnTheTube, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest,
+    FilletClears, FilletTooLarge, CentredBy, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim,
+    WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare,
+    OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
 
 } // namespace arbor::found

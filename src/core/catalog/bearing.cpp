@@ -44,11 +44,10 @@ constexpr std::array<TypeKnowledge, 12> kTypes{{
 }};
 
 Result<BearingType> parseType(const std::string& text, const std::string& place) {
+    if (const auto type = bearingType(text)) return *type;
     std::string names;
-    for (std::size_t i = 0; i < kTypes.size(); ++i) {
-        if (text == kTypes[i].name) return static_cast<BearingType>(i);
-        names += (i == 0 ? "" : ", ") + std::string(kTypes[i].name);
-    }
+    for (const auto& type : kTypes)
+        names += (names.empty() ? "" : ", ") + std::string(type.name);
     return refuse(ProblemCode::UnknownName, place, text, wanted("one of {1}", names));
 }
 
@@ -137,7 +136,14 @@ const TypeKnowledge& knowledge(BearingType type) {
     return kTypes.at(static_cast<std::size_t>(type));
 }
 
+std::optional<BearingType> bearingType(std::string_view name) {
+    for (std::size_t i = 0; i < kTypes.size(); ++i)
+        if (name == kTypes[i].name) return static_cast<BearingType>(i);
+    return std::nullopt;
+}
+
 double Bearing::outerFaceInnerDia_mm() const {
+    if (outerLandDia_mm > 0) return outerLandDia_mm;
     if (!isTaper()) return outerRacewayDia_mm();
     // The cup opens towards its front face, by the contact angle from the middle of the assembled width.
     const double opening =

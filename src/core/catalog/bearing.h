@@ -54,16 +54,23 @@ struct Bearing {
     double elementDia_mm = 0;    ///< ball or mean roller diameter
     int elementCount = 0;        ///< per row
     double elementLength_mm = 0; ///< of a roller; 0: ball
+    double innerLandDia_mm =
+        0; ///< outside of the inner ring beside the raceway, where it was measured; 0: by the model
+    double outerLandDia_mm = 0; ///< likewise, the bore of the outer ring
 
     double pitchDia_mm() const { return (boreDia_mm + outsideDia_mm) / 2; }
     /// Equivalent raceway diameters of the rings taken as plain tubes. @source [HB4.4]
     double innerRacewayDia_mm() const { return boreDia_mm + (outsideDia_mm - boreDia_mm) / 4; }
     double outerRacewayDia_mm() const { return outsideDia_mm - (outsideDia_mm - boreDia_mm) / 4; }
+    double innerFaceOuterDia_mm() const { return innerLandDia_mm > 0 ? innerLandDia_mm : innerRacewayDia_mm(); }
     /// The flat of the outer ring's upper face that a sleeve may push: from the raceway land to the chamfer.
     double outerFaceInnerDia_mm() const;
     bool isTaper() const { return type == BearingType::TaperRoller || type == BearingType::InchTaperRoller; }
     double outerFaceOuterDia_mm() const { return outsideDia_mm - 2 * chamfer_mm; }
 };
+
+/// A type by its name in the files; nothing: there is none.
+std::optional<BearingType> bearingType(std::string_view name);
 
 /// Thinnest wall of a taper's ring in the model [mm].
 inline constexpr double kTaperLeastWall_mm = 0.6;
@@ -73,6 +80,28 @@ inline constexpr double kTaperLeastWall_mm = 0.6;
 /// element_dia_mm,element_count,element_length_mm.
 /// @errors as CsvTable, Duplicate (designation), NotPositive, GeometryOrder, UnknownName (type)
 Result<std::vector<Bearing>> parseBearings(std::string_view csv);
+
+/// Five sizes off the calipers, of a bearing that no catalogue has.
+struct CaliperSizes {
+    BearingType type = BearingType::DeepGrooveBall;
+    double boreDia_mm = 0;
+    double outsideDia_mm = 0;
+    double width_mm = 0; ///< assembled: T of a taper
+    /// Of a taper the widths of cone and cup; of others the outside of the inner ring and the bore of the outer ring
+    /// beside the raceway. 0: not measured, as such bearings usually have it.
+    double fourth_mm = 0;
+    double fifth_mm = 0;
+    friend bool operator==(const CaliperSizes&, const CaliperSizes&) = default;
+};
+
+/// A bearing of these sizes; what calipers do not show (elements, contact angle, corner) is as such bearings usually
+/// have it, so that its ratings are estimates. @source the medians of the catalogue's own tables, by type
+/// @errors NotPositive, GeometryOrder (outside, width, fourth, fifth)
+Result<Bearing> bearingOfSizes(const std::string& designation, const CaliperSizes& sizes);
+
+/// Reads "ball 25x52x15", "taper 30x62x17.25x16x14", "25 x 52 x 15 x 31.4 x 44.8": a number in front of it is its name.
+/// @return name (the sizes themselves where there is none) and sizes; nothing: that is no row of sizes
+std::optional<std::pair<std::string, CaliperSizes>> readCalipers(const std::string& typed);
 
 const Bearing* findBearing(const std::vector<Bearing>& catalogue, const std::string& designation);
 /// The same by a number as it is printed, suffixes and all. @return null: it is not known, or a suffix is not

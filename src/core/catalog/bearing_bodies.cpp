@@ -62,7 +62,7 @@ struct RingSide {
 /// A plain ring between two radii with the same chamfer on one wall; where balls reach into it the raceway follows
 /// them.
 Body ballRing(const Bearing& b, RingSide side) {
-    const double land = (side.outer ? b.outerRacewayDia_mm() : b.innerRacewayDia_mm()) / 2;
+    const double land = (side.outer ? b.outerFaceInnerDia_mm() : b.innerFaceOuterDia_mm()) / 2;
     const double seat = side.seat(b), corner = side.corner(b);
     std::vector<Slice> slices{side.slice(0, b.chamfer_mm, land, land, corner, seat)};
     double z = b.chamfer_mm;
@@ -116,7 +116,9 @@ Body rollerRing(const Bearing& b, RingSide side) {
     const double race = rollerPitch(b) + sign * b.elementDia_mm / 2, flange = race - sign * kFlange * b.elementDia_mm;
     const double lo = rowCentre(b, 0) - b.elementLength_mm / 2, hi = rowCentre(b, b.rows - 1) + b.elementLength_mm / 2;
     const auto has = flangesOf(b, side.outer);
-    const double low = has.low ? flange : race, high = has.high ? flange : race;
+    const double measured = (side.outer ? b.outerLandDia_mm : b.innerLandDia_mm) / 2;
+    const double beside = measured > 0 ? measured : flange;
+    const double low = has.low ? beside : race, high = has.high ? beside : race;
     return side.body({side.slice(0, b.chamfer_mm, low, low, corner, seat),
                       side.slice(b.chamfer_mm, lo, low, low, seat, seat), side.slice(lo, hi, race, race, seat, seat),
                       side.slice(hi, b.width_mm - b.chamfer_mm, high, high, seat, seat),
@@ -202,7 +204,7 @@ Body closure(const Bearing& b, bool up, bool encoder) {
     return {encoder ? "encoder" : "seal",
             encoder ? BodyKind::Encoder : BodyKind::Seal,
             encoder ? section::Hatch::Brass : section::Hatch::Polymer,
-            {Slice::tube(z0, z0 + thick, b.innerRacewayDia_mm() / 2 + gap, b.outerRacewayDia_mm() / 2)}};
+            {Slice::tube(z0, z0 + thick, b.innerFaceOuterDia_mm() / 2 + gap, b.outerFaceInnerDia_mm() / 2)}};
 }
 
 } // namespace

@@ -23,13 +23,18 @@ Result<GaugeUnit> parseGauge(const std::string& text) {
 }
 
 Result<Press> readPress(const json& d) {
-    if (auto known = onlyKeys(d, {"id", "name", "capacity_N", "ram_foot_mm", "stroke_mm", "notch_daylight_mm",
-                                  "bed_opening_mm", "piston_mm", "gauge_unit", "stiffness_N_per_mm", "throat_mm"});
+    if (auto known =
+            onlyKeys(d, {"id", "name", "capacity_N", "ram_foot_mm", "stroke_mm", "notch_daylight_mm", "bed_opening_mm",
+                         "piston_mm", "gauge_unit", "stiffness_N_per_mm", "throat_mm", "kind"});
         !known)
         return tl::unexpected(known.error());
     Press p;
     p.id = d.at("id");
     p.name = d.at("name");
+    const auto kind = d.value("kind", "press");
+    if (kind != "press" && kind != "vice")
+        return refuse(ProblemCode::UnknownName, p.id + "/kind", kind, wanted("press or vice"));
+    p.kind = kind == "vice" ? PressKind::Vice : PressKind::Frame;
     p.capacity_N = d.at("capacity_N");
     p.ramFootDia_mm = d.at("ram_foot_mm");
     p.stroke_mm = d.at("stroke_mm");

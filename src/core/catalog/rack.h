@@ -93,10 +93,16 @@ Result<void> checkTool(const Tool& tool);
 
 enum class GaugeUnit { Bar, MegaPascal, Psi, TonneForce, ShortTon };
 
+enum class PressKind {
+    Frame,
+    Vice, ///< a bench vice: the jaws are bed and ram, and nobody knows the force
+};
+
 /// A press as the shop knows it. Sizes in mm, forces in N.
 struct Press {
     std::string id;
     std::string name;
+    PressKind kind = PressKind::Frame;
     double capacity_N = 0;
     double ramFootDia_mm = 0;
     double stroke_mm = 0;

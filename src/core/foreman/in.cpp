@@ -36,7 +36,10 @@ public:
           m_ring(m_strip.ring(move.part)) {}
 
     AdviceList all() {
-        if (arrangement::wayRoundContradicts(m_part)) say(found::WayRoundContradicts{m_part.name()}, Severity::Stop);
+        if (const auto once = onceOf(m_part)) say(found::FittedOnce{false, *once, m_part.name()}, Severity::Check);
+        if (arrangement::wayRoundContradicts(m_strip.assembly, m_move.part))
+            say(found::WayRoundContradicts{m_part.name()}, Severity::Stop);
+        asItWasFound();
         byKind();
         fillets();
         pastTheLips();
@@ -48,6 +51,21 @@ private:
     template <class Kind>
     void say(Kind kind, Severity severity = Severity::Info) {
         m_out.push_back({std::move(kind), severity, "HB8"});
+    }
+
+    /// The last hand may have been wrong: where the way round differs from the drawing, somebody is asked.
+    void asItWasFound() {
+        const auto noted = m_job.strip.parts.find(m_part.id);
+        if (noted == m_job.strip.parts.end()) return;
+        const auto& as = noted->second;
+        if (as.otherWay.value_or(false)) say(found::FoundOtherWay{m_part.name()}, Severity::Check);
+        if (as.depth_mm || !as.place.empty()) say(found::FoundAt{as.depth_mm.value_or(-1), as.place, m_part.name()});
+    }
+
+    void ofTheLip() {
+        if (m_part.lip) return say(found::LipFor{*m_part.lip == arrangement::LipTask::KeepsIn, m_part.name()});
+        const auto looksIn = arrangement::lipLooksIn(m_strip.assembly, m_move.part);
+        if (looksIn) say(found::AskTheLip{*looksIn, m_part.name()}, Severity::Check);
     }
 
     void byKind() {
@@ -63,8 +81,11 @@ private:
         case PartKind::SpacerTube:
             say(found::TubeCentred{m_part.name()});
             break;
-        case PartKind::WearSleeve:
-            say(found::FittedOnce{false, m_part.name()}, Severity::Check);
+        case PartKind::Seal:
+            ofTheLip();
+            break;
+        case PartKind::Sensor:
+            say(found::SensorLast{m_part.name()});
             break;
         case PartKind::RetainingRing:
             say(found::GapLowest{});
@@ -85,7 +106,7 @@ private:
         case PartKind::Cone:
         case PartKind::RetainerPlate:
         case PartKind::Shield:
-        case PartKind::Seal:
+        case PartKind::WearSleeve:
         case PartKind::Washer:
             break; // nothing is said of their kind alone
         }

@@ -43,10 +43,11 @@ private:
     void say(Kind kind, Severity severity = Severity::Info) {
         m_out.push_back({std::move(kind), severity, "HB8"});
     }
-    bool found(AsFound what) const { return m_job.strip.asFound.contains(what); }
+    bool found(AsFound what) const { return job::wasFound(m_job, what, m_part.id); }
 
     void beforeAnything() {
-        if (found(AsFound::OilInside) && isFirst()) say(found::TiltForOil{}, Severity::Check);
+        if (const auto once = onceOf(m_part)) say(found::FittedOnce{true, *once, m_part.name()});
+        if (m_job.strip.asFound.contains(AsFound::OilInside) && isFirst()) say(found::TiltForOil{}, Severity::Check);
         if (hasWayRound(m_part)) say(found::NoteAsFound{m_part.name()});
     }
 
@@ -66,9 +67,10 @@ private:
                 say(found::PryTheSeal{arrangement::touchOf(holder, m_part).has_value(), m_part.name(), holder.name()});
             }
             break;
-        case PartKind::WearSleeve:
-            say(found::FittedOnce{true, m_part.name()});
+        case PartKind::Sensor:
+            say(found::SensorFirst{boreOf(m_part), m_part.name()}, Severity::Check);
             break;
+        case PartKind::WearSleeve:
         case PartKind::Housing:
         case PartKind::Shaft:
         case PartKind::Hub:

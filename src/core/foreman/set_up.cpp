@@ -187,6 +187,9 @@ AdviceList atSetUp(const plan::Plan& plan, const plan::StepPlan& step, const pla
     if (step.step.tasks.empty() || (way && !way->pressed && step.step.out)) return {};
     const auto& task = step.step.tasks[way ? way->task : 0];
     auto out = SettingUp(plan, step, task).all();
+    const auto* press = way && way->pressed && way->pressed->choice ? way->pressed->choice->press : nullptr;
+    if (press && press->kind == catalog::PressKind::Vice)
+        out.push_back({found::InTheVice{press->id}, Severity::Check, "HB8"});
     if (way && way->pressed && way->pressed->choice && way->pressed->choice->bolt && !way->pressed->choice->press)
         out.push_back({found::OilTheThread{way->pressed->choice->bolt->id}, Severity::Info, "HB8"});
     if (!way)

@@ -45,6 +45,7 @@ struct Closing {
     std::string cause = {};  ///< what killed the old bearing; empty: not known
     std::string remedy = {}; ///< what was done about it
     std::string releasedBy;  ///< the person authorised for it
+    bool takenBack = false;  ///< it was released and is not now
     friend bool operator==(const Closing&, const Closing&) = default;
 };
 

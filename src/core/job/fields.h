@@ -243,6 +243,15 @@ constexpr auto fieldsOf(Tag<Intake>) {
                       field("photos", kTold.about("beside the job file"), &Intake::photos)};
 }
 
+constexpr auto fieldsOf(Tag<PartAsFound>) {
+    return std::tuple{
+        field("other_way", kTold.about("against the drawing"), &PartAsFound::otherWay),
+        field("depth_mm", Rule{}.about("below the face beside it").from(0).to(1000), &PartAsFound::depth_mm),
+        field("place", kTold.about("angle and place"), &PartAsFound::place),
+        field("photo", kTold.about("beside the job file"), &PartAsFound::photo),
+        field("condition", &PartAsFound::condition)};
+}
+
 constexpr auto fieldsOf(Tag<StripState>) {
     return std::tuple{field("rust", &StripState::rust),
                       field("as_found", kTold.about("how the work came in"), &StripState::asFound),
@@ -252,7 +261,8 @@ constexpr auto fieldsOf(Tag<StripState>) {
                       field("way_round_seen", &StripState::wayRoundSeen),
                       field("methods", kTold.by("method").about("how a tight ring is to come out, where it was chosen"),
                             &StripState::methods),
-                      field("stays", kTold.about("parts that are left where they are"), &StripState::stays)};
+                      field("stays", kTold.about("parts that are left where they are"), &StripState::stays),
+                      field("parts", kTold.about("how each sat before it left"), &StripState::parts)};
 }
 
 constexpr auto fieldsOf(Tag<Heat>) {
@@ -367,6 +377,7 @@ constexpr auto fieldsOf(Tag<StepRecord>) {
         field("readings", &Step::readings),
         field("proof", kTold.about("what was looked at beside depth and tilt"), &Step::proof),
         field("done", kTold.open(), &Step::done),
+        field("reopened", kTold.about("they were done and are not now").open(), &Step::reopened),
         field("record", &Step::record)};
 }
 
@@ -427,10 +438,12 @@ constexpr auto fieldsOf(Tag<RunIn>) {
                       field("readings", kFound, &RunIn::readings)};
 }
 constexpr auto fieldsOf(Tag<Closing>) {
-    return std::tuple{field("fasteners", &Closing::fasteners), field("run_in", &Closing::runIn),
+    return std::tuple{field("fasteners", &Closing::fasteners),
+                      field("run_in", &Closing::runIn),
                       field("cause", kFound.about("what killed the old bearing"), &Closing::cause),
                       field("remedy", kFound.about("what was done about it"), &Closing::remedy),
-                      field("released_by", kFound, &Closing::releasedBy)};
+                      field("released_by", kFound, &Closing::releasedBy),
+                      field("taken_back", kFound.about("it was released and is not now"), &Closing::takenBack)};
 }
 
 constexpr auto fieldsOf(Tag<RecordDraft>) {
@@ -459,6 +472,7 @@ constexpr auto fieldsOf(Tag<Job>) {
         field("adjust", kTold.about("setting an opposed pair"), &Job::adjust),
         field("closing", kTold.about("before the machine goes back"), &Job::closing),
         field("done", kFound.open(), &Job::done),
+        field("reopened", kFound.about("they were done and are not now").open(), &Job::reopened),
         field("record_draft", kFound.about("what is typed before the record is written"), &Job::draft),
         field("record", kFound, &Job::record)};
 }

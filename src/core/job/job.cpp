@@ -1,5 +1,7 @@
 #include "core/job/job.h"
 
+#include <algorithm>
+
 namespace arbor::job {
 
 const StepRecord& stepOf(const Job& job, const StepKey& key) {
@@ -19,6 +21,38 @@ void changeStep(Job& job, const StepKey& key, const std::function<void(StepRecor
 
 catalog::Lubricant lubricantOf(const Job& job, const SeatKey& seat) {
     return stepOf(job, {seat, false}).lubricant.value_or(job.lubricant);
+}
+
+namespace {
+
+void setIn(std::set<Station>& done, std::set<Station>& reopened, Station station, bool isDone) {
+    if (isDone) {
+        done.insert(station);
+        reopened.erase(station);
+    } else if (done.erase(station) > 0) {
+        reopened.insert(station);
+    }
+}
+
+} // namespace
+
+void setDone(Job& job, Station station, const StepKey* step, bool done) {
+    if (!isOfStep(station)) return setIn(job.done, job.reopened, station, done);
+    if (step) changeStep(job, *step, [&](StepRecord& r) { setIn(r.done, r.reopened, station, done); });
+}
+
+void release(Closing& closing, const std::string& by) {
+    closing.takenBack = by.empty() && (closing.takenBack || !closing.releasedBy.empty());
+    closing.releasedBy = by;
+}
+
+bool wasFound(const Job& job, AsFound what, const std::string& part) {
+    const auto& parts = job.strip.parts;
+    const bool named =
+        std::any_of(parts.begin(), parts.end(), [&](const auto& p) { return p.second.condition.contains(what); });
+    if (!named) return job.strip.asFound.contains(what);
+    const auto found = parts.find(part);
+    return found != parts.end() && found->second.condition.contains(what);
 }
 
 std::set<Station> doneOf(const Job& job, const StepKey* step) {

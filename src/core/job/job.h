@@ -37,8 +37,10 @@ enum class Means {
     Press,    ///< the one at hand, or another of the rack where that one does not do
     DrawBolt, ///< on the machine: a draw bolt, by its nut or a hollow ram
     Hand,     ///< no press and no bolt: pullers, drift, hammer and sleeve
+    Vice,     ///< a bench vice, for what needs little force
+    Own,      ///< the job's own nut, or the screws of its flange
 };
-inline constexpr Means kMeans[] = {Means::Press, Means::DrawBolt, Means::Hand};
+inline constexpr Means kMeans[] = {Means::Press, Means::DrawBolt, Means::Hand, Means::Vice, Means::Own};
 
 /// What is known before stripping.
 struct Intake {
@@ -59,6 +61,16 @@ enum class AsFound {
 };
 inline constexpr AsFound kAsFound[] = {AsFound::InnerRingMissing, AsFound::LugBroken, AsFound::OilInside};
 
+/// How one part sat before it left, which the last hand may have got wrong.
+struct PartAsFound {
+    std::optional<bool> otherWay;   ///< against the drawing; nothing: nobody has looked
+    std::optional<double> depth_mm; ///< below the face beside it
+    std::string place;              ///< angle and place: "gap at six o'clock"
+    std::string photo;              ///< beside the job file
+    std::set<AsFound> condition;    ///< what of kAsFound is true of this part
+    friend bool operator==(const PartAsFound&, const PartAsFound&) = default;
+};
+
 /// How far the arrangement is taken apart and put together again; parts by id.
 struct StripState {
     route::Rust rust = route::Rust::None;
@@ -66,9 +78,10 @@ struct StripState {
     std::set<std::string> onTheBench; ///< kit lines that are there
     std::set<std::string> out;
     std::set<std::string> fitted;
-    std::set<std::string> wayRoundSeen;           ///< the right way round, looked at
-    std::map<std::string, route::Method> methods; ///< chosen for a tight ring, in place of the best
-    std::set<std::string> stays = {};             ///< parts that are left where they are: not out, and not in again
+    std::set<std::string> wayRoundSeen;            ///< the right way round, looked at
+    std::map<std::string, route::Method> methods;  ///< chosen for a tight ring, in place of the best
+    std::set<std::string> stays = {};              ///< parts that are left where they are: not out, and not in again
+    std::map<std::string, PartAsFound> parts = {}; ///< what was noted of each before it left
     friend bool operator==(const StripState&, const StripState&) = default;
 };
 
@@ -157,10 +170,14 @@ struct Job {
     std::map<StepKey, StepRecord> steps; ///< those that something is known of
     Adjust adjust;
     Closing closing;
-    std::set<Station> done; ///< of those that belong to the whole job
+    std::set<Station> done;     ///< of those that belong to the whole job
+    std::set<Station> reopened; ///< they were done and are not now
     RecordDraft draft;
     std::optional<Record> record;
 };
+
+/// Whether a part was found so: it was said of the part, or of the job while no part is named with it.
+bool wasFound(const Job& job, AsFound what, const std::string& part);
 
 /// What is kept of a step; of one that nobody has worked on, what a new one has.
 const StepRecord& stepOf(const Job& job, const StepKey& key);
@@ -169,6 +186,12 @@ void changeStep(Job& job, const StepKey& key, const std::function<void(StepRecor
 
 /// What the seat of a step goes in with: the step's own, else the job's.
 catalog::Lubricant lubricantOf(const Job& job, const SeatKey& seat);
+
+/// A station is finished, or reopened, which is remembered until it is finished again.
+/// @param step  that it belongs to; null for those of the whole job
+void setDone(Job& job, Station station, const StepKey* step, bool done);
+/// The machine is released by somebody; nobody: a release is taken back.
+void release(Closing& closing, const std::string& by);
 
 /// The stations that are done, those of one step among them. @param step  null: of none
 std::set<Station> doneOf(const Job& job, const StepKey* step);

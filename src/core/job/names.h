@@ -44,7 +44,8 @@ constexpr auto namesOf(Tag<Found>) {
     return std::array{Name{Found::Fine, "fine"}, Name{Found::Bad, "bad"}};
 }
 constexpr auto namesOf(Tag<Means>) {
-    return std::array{Name{Means::Press, "press"}, Name{Means::DrawBolt, "draw_bolt"}, Name{Means::Hand, "hand"}};
+    return std::array{Name{Means::Press, "press"}, Name{Means::DrawBolt, "draw_bolt"}, Name{Means::Hand, "hand"},
+                      Name{Means::Vice, "vice"}, Name{Means::Own, "own_thread"}};
 }
 constexpr auto namesOf(Tag<AsFound>) {
     return std::array{Name{AsFound::InnerRingMissing, "inner_ring_missing"}, Name{AsFound::LugBroken, "lug_broken"},

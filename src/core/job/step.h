@@ -56,7 +56,8 @@ struct StepRecord {
     ManualPress hand;      ///< looked at when there is no trace file
     SeatReadings readings;
     SeatChecks proof;
-    std::set<Station> done; ///< of those that belong to a step
+    std::set<Station> done;          ///< of those that belong to a step
+    std::set<Station> reopened = {}; ///< they were done and are not now: nothing that follows goes on
     std::optional<Record> record;
     friend bool operator==(const StepRecord&, const StepRecord&) = default;
 };

@@ -27,7 +27,7 @@ constexpr double kSameLength_mm = 5e-4;
 /// An inner ring with its elements, one row that leans.
 const catalog::Bearing* leaning(const Part& part, const tables::Tables& tables) {
     if (!part.catalogue || part.catalogue->piece == FromCatalogue::Piece::Outer) return nullptr;
-    const auto* bearing = catalog::findBearing(tables.bearings, part.catalogue->designation);
+    const auto* bearing = arrangement::bearingOf(*part.catalogue, tables.bearings);
     const bool single = bearing && bearing->rows == 1 && bearing->contactAngle_deg > 1;
     return single && bearing->type != catalog::BearingType::ThrustBall ? bearing : nullptr;
 }

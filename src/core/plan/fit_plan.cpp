@@ -167,8 +167,12 @@ private:
         return b.housing ? m_sources[*b.housing].inner.facts : m_sources[*b.shaft].outer.facts;
     }
 
+    const catalog::Bearing& bearingOf(const BearingPlan& b) const {
+        return b.housing ? *m_sources[*b.housing].inner.ring : *m_sources[*b.shaft].outer.ring;
+    }
+
     Result<void> fill(BearingPlan& b) {
-        const auto& bearing = *catalog::findBearing(m_tables.bearings, b.designation);
+        const auto& bearing = bearingOf(b);
         if (catalog::knowledge(bearing.type).clearanceMade) {
             const auto made = standards::radialClearance(clearanceTable(bearing.type, m_tables.bearingTables),
                                                          bearing.boreDia_mm, b.clearanceGroup);

@@ -151,7 +151,7 @@ public:
 
 private:
     const catalog::Bearing* bearingOf(const Part& part) const {
-        return part.catalogue ? catalog::findBearing(m_tables.bearings, part.catalogue->designation) : nullptr;
+        return part.catalogue ? arrangement::bearingOf(*part.catalogue, m_tables.bearings) : nullptr;
     }
     thermal::Tube tube(const fit::Member& member) const {
         const auto& m = member.material;

@@ -31,7 +31,7 @@ Problems wrongRatings(const arrangement::Assembly& a, const tables::Tables& lib)
     Problems out;
     for (const auto& part : a.parts) {
         if (!part.catalogue) continue;
-        const auto& bearing = *catalog::findBearing(lib.bearings, part.catalogue->designation);
+        const auto& bearing = *arrangement::bearingOf(*part.catalogue, lib.bearings);
         const auto& typed = part.catalogue->facts.staticRating_N;
         const auto place = "arrangement/parts/" + part.id + "/bearing/static_rating_N";
         if (typed && !(*typed > 0))
@@ -108,7 +108,11 @@ AdviceList closingOf(const job::Job& job) {
     if (run.verdict == V::TooHot) say(found::RunInHot{run.rise_K, closing.runIn.allowed_K}, Severity::Stop);
     if (run.verdict == V::Rising) say(found::RunInRising{run.rise_K, std::max(0.0, run.perHour_K)}, Severity::Check);
     if (run.verdict == V::Settled) say(found::RunInSettled{run.rise_K}, Severity::Info);
-    if (closing.releasedBy.empty()) out.push_back({found::NotReleased{}, Severity::Info});
+    if (closing.takenBack)
+        out.push_back(
+            {found::ReleaseTakenBack{std::string(job::name(job::Station::Close)), {}}, Severity::Stop, "HB8"});
+    else if (closing.releasedBy.empty())
+        out.push_back({found::NotReleased{}, Severity::Info});
     return out;
 }
 

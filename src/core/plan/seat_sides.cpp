@@ -53,7 +53,7 @@ std::string limitsRow(catalog::BearingType type, const std::string& toleranceCla
 double otherSide_mm(const arrangement::Part& part, double z_mm, double seatDia_mm, bool outer,
                     const tables::Tables& lib) {
     if (part.catalogue) {
-        const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
+        const auto raceways = fit::racewaysOf(*arrangement::bearingOf(*part.catalogue, lib.bearings));
         return outer ? raceways.inner_mm : raceways.outer_mm;
     }
     const auto wall = wallAt(part, z_mm, seatDia_mm / 2, outer);

@@ -17,7 +17,7 @@ constexpr double kRingRz_mm = 0.0016;                     // ground
 double otherSideOf(const Part& part, double dia_mm, double z_mm, bool hole, const tables::Tables& lib) {
     if (!part.catalogue) return otherSide_mm(part, z_mm, dia_mm, hole, lib);
     const auto& facts = part.catalogue->facts;
-    const auto raceways = fit::racewaysOf(*catalog::findBearing(lib.bearings, part.catalogue->designation));
+    const auto raceways = fit::racewaysOf(*arrangement::bearingOf(*part.catalogue, lib.bearings));
     return hole ? facts.innerRacewayDia_mm.value_or(raceways.inner_mm)
                 : facts.outerRacewayDia_mm.value_or(raceways.outer_mm);
 }
@@ -32,7 +32,7 @@ DrawnSide sideOf(const Part& part, const Joint& joint, bool hole, double dia_mm,
     s.material = &materialOf(part, lib.materials);
     s.otherDia_mm = otherSideOf(part, dia_mm, z_mm, hole, lib);
     if (part.catalogue) {
-        s.ring = catalog::findBearing(lib.bearings, part.catalogue->designation);
+        s.ring = arrangement::bearingOf(*part.catalogue, lib.bearings);
         s.facts = part.catalogue->facts;
     }
     s.size = said.size;

@@ -41,7 +41,7 @@ std::size_t inHandOf(const std::vector<StepPlan>& steps, const job::Job& job,
 
 Mark markOfTools(const StepPlan& s, bool done) {
     if (!s.tools) return done ? Mark::Done : Mark::Open;
-    const bool ready = s.way() && (s.way()->hand || s.setup());
+    const bool ready = s.way() && (s.way()->byHand() || s.setup());
     if (!ready || s.tools->problem) return Mark::Stop;
     if (s.setup() && !s.setup()->choice) return Mark::Stop;
     return markOf(worst(s.way()->findings()), done);
@@ -150,12 +150,26 @@ private:
                     stop(found::SeatIsScrap{(hole ? seat.hole : seat.shaft).label});
         }
         const auto& part = m_given.strip.assembly.parts[s.step.part];
-        if (arrangement::wayRoundContradicts(part)) stop(found::WayRoundContradicts{part.name()});
+        if (arrangement::wayRoundContradicts(m_given.strip.assembly, s.step.part))
+            stop(found::WayRoundContradicts{part.name()});
+        takenBack(s, stop);
         const auto& missing = m_given.strip.missing;
         const bool isIn = record(s).done.contains(Station::Press);
         if (!isIn && std::find(missing.begin(), missing.end(), part.id) != missing.end())
             stop(found::PartMissing{part.name()});
         return out;
+    }
+
+    /// What was released and is not now: the measuring, or a seat that was made before this one.
+    template <class Stop>
+    void takenBack(const StepPlan& s, Stop stop) const {
+        if (m_given.job.reopened.contains(Station::Measure))
+            stop(found::ReleaseTakenBack{std::string(job::name(Station::Measure)), {}});
+        for (const auto& before : m_out.all) {
+            if (before.step.id == s.step.id) break;
+            if (!before.step.out && record(before).reopened.contains(Station::Seat))
+                stop(found::ReleaseTakenBack{std::string(job::name(Station::Seat)), before.step.label});
+        }
     }
 
     /// A part that is left where it is asks for nothing and stops nothing.

@@ -28,7 +28,8 @@ private:
         for (std::size_t partner = 0; partner < m_assembly.parts.size(); ++partner) {
             if (!(m_ways.pressedTo(d.part) & d.present & route::only(partner))) continue;
             TightRing out{route::siteOf(m_assembly, d.part, partner, d.way, d.present), {}, {}, {}, {}};
-            if (m_job.strip.asFound.contains(job::AsFound::InnerRingMissing)) takeInnerOut(out.site);
+            if (job::wasFound(m_job, job::AsFound::InnerRingMissing, m_assembly.parts[d.part].id))
+                takeInnerOut(out.site);
             out.ways = route::removalsOf(out.site);
             preferChosen(out.ways, m_assembly.parts[d.part].id);
             m_out.push_back(std::move(out));

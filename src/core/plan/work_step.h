@@ -41,16 +41,28 @@ struct HandSetup {
     AdviceList findings;
 };
 
+/// The job's own thread draws a part home, all round and in steps: its nut, or the screws of a flange.
+struct OwnThread {
+    std::string thread;                  ///< "M10x1.5"
+    int count = 1;                       ///< of screws; 1: a nut
+    std::optional<force::BoltLoad> load; ///< of each, at the greatest force; nothing: that is not known
+    AdviceList findings;
+};
+
 /// One way to do a step, with its verdict.
 struct StepSetup {
     std::size_t task = 0;                     ///< into the step's tasks, when it is pressed or drawn
     std::optional<tooling::ToolPlan> pressed; ///< on a press, or on a draw bolt
     std::optional<HandSetup> hand;
+    std::optional<OwnThread> own;
     std::optional<tooling::TurnedSleeve> turned; ///< the driver is to be turned first
     std::shared_ptr<const catalog::Rack> with;   ///< the rack with it; `pressed` then points into this one
 
-    const AdviceList& findings() const { return pressed ? pressed->proof.findings : hand->findings; }
-    bool proven() const { return pressed ? pressed->proven() : worst(hand->findings) < Severity::Stop; }
+    bool byHand() const { return !pressed; }
+    const AdviceList& findings() const {
+        return pressed ? pressed->proof.findings : own ? own->findings : hand->findings;
+    }
+    bool proven() const { return pressed ? pressed->proven() : worst(findings()) < Severity::Stop; }
 };
 
 struct StepTools {

@@ -1,5 +1,6 @@
 #include "core/plan/work_steps.h"
 
+#include "core/plan/own_thread.h"
 #include "core/plan/ring_plan.h"
 #include "core/tooling/findings.h"
 
@@ -19,7 +20,7 @@ constexpr double kLeastJawLand_mm = 1; // practice value
 constexpr double kColletShare = 0.8;   // how far a collet closes to be put in; practice value
 
 const catalog::Bearing* bearingOf(const arrangement::Part& part, const tables::Tables& lib) {
-    return part.catalogue ? catalog::findBearing(lib.bearings, part.catalogue->designation) : nullptr;
+    return part.catalogue ? arrangement::bearingOf(*part.catalogue, lib.bearings) : nullptr;
 }
 
 class Steps {
@@ -131,10 +132,11 @@ public:
     StepTools all() {
         lookForOverrides();
         const auto means = m_given.job.means;
-        if (means == job::Means::Press) pressWays();
-        if (means != job::Means::Hand) boltWays();
+        if (means == job::Means::Press || means == job::Means::Vice) pressWays();
+        if (means == job::Means::Press || means == job::Means::DrawBolt) boltWays();
         if (m_step.out && m_step.ring) handWays();
-        if (!m_step.out && means == job::Means::Hand) struckWay();
+        if (!m_step.out && means != job::Means::Press && means != job::Means::DrawBolt) struckWay();
+        if (means != job::Means::Press) ownWay();
         if (means == job::Means::Press &&
             std::none_of(m_out.ways.begin(), m_out.ways.end(), [](const StepSetup& w) { return w.proven(); }))
             turnedWays();
@@ -158,6 +160,7 @@ private:
     void turnedWays() {
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t)
             for (const auto& press : m_rack.presses) {
+                if (press.kind == catalog::PressKind::Vice) continue;
                 auto sleeve = tooling::designSleeve(m_step.tasks[t], m_step.load, {press.ramFootDia_mm, 0},
                                                     nameFor(m_step), m_overrides.turn);
                 if (!sleeve || worst(sleeve->check.findings) == Severity::Stop) continue;
@@ -166,7 +169,7 @@ private:
                 tooling::SearchOverrides w;
                 w.press = rack->press(press.id);
                 w.driver = &rack->tools.back();
-                StepSetup way{t, tooling::chooseTools(m_step.tasks[t], *rack, w, m_step.load), {}, {}, {}};
+                StepSetup way{t, tooling::chooseTools(m_step.tasks[t], *rack, w, m_step.load), {}, {}, {}, {}};
                 way.pressed->overridden = false;
                 if (!way.proven()) continue;
                 way.turned = std::move(*sleeve);
@@ -179,7 +182,10 @@ private:
     /// Proven before not, nothing to look at before something, a press before a bolt before the hand.
     int rank(const StepSetup& way) const {
         const int verdict = !way.proven() ? 2 : worst(way.findings()) == Severity::Check ? 1 : 0;
-        const int kind = way.hand ? handRank(*way.hand) : way.pressed->choice && way.pressed->choice->press ? 0 : 1;
+        const int kind = way.hand  ? handRank(*way.hand)
+                         : way.own ? (m_given.job.means == job::Means::Own ? -1 : 1)
+                         : way.pressed->choice && way.pressed->choice->press ? 0
+                                                                             : 1;
         const bool overridden = way.pressed && way.pressed->overridden;
         return (overridden ? 0 : 100) + 10 * verdict + 2 * kind + static_cast<int>(std::min<std::size_t>(way.task, 1));
     }
@@ -209,13 +215,15 @@ private:
         for (std::size_t t = 0; t < m_step.tasks.size(); ++t) {
             std::vector<const catalog::Press*> presses;
             if (m_given.press) presses.push_back(m_given.press);
+            const auto kind =
+                m_given.job.means == job::Means::Vice ? catalog::PressKind::Vice : catalog::PressKind::Frame;
             for (const auto& press : m_rack.presses)
-                if (&press != m_given.press) presses.push_back(&press);
+                if (&press != m_given.press && press.kind == kind) presses.push_back(&press);
             StepSetup best;
             for (const auto* press : presses) {
                 auto w = overrides();
                 w.press = press;
-                StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
+                StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}, {}};
                 if (!best.pressed || way.proven()) best = std::move(way);
                 if (best.proven()) break;
             }
@@ -242,12 +250,16 @@ private:
                     auto w = overrides();
                     w.bolt = bolt;
                     w.ram = ram;
-                    StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}};
+                    StepSetup way{t, tooling::chooseTools(m_step.tasks[t], m_rack, w, m_step.load), {}, {}, {}, {}};
                     if (!best || rank(way) < rank(*best)) best = std::move(way);
                 }
             }
             if (best) m_out.ways.push_back(std::move(*best));
         }
+    }
+
+    void ownWay() {
+        if (auto way = ownThreadFor(m_step, m_given)) m_out.ways.push_back(std::move(*way));
     }
 
     void handWays() {
@@ -281,7 +293,7 @@ private:
                 hand.findings.push_back(tooling::look(found::HandNoForce{}));
                 for (auto& finding : hand.findings)
                     if (finding.is<found::HardTool>()) finding.severity = Severity::Stop;
-                best = StepSetup{t, {}, std::move(hand), {}, {}};
+                best = StepSetup{t, {}, std::move(hand), {}, {}, {}};
             }
         if (best) m_out.ways.push_back(std::move(*best));
     }
@@ -289,14 +301,14 @@ private:
     void addSimple(ToolKind kind, Method method) {
         const auto tools = ofKind(kind);
         if (tools.empty()) return addMissing(method);
-        m_out.ways.push_back({0, {}, HandSetup{method, false, false, tools.front(), nullptr, {}}, {}, {}});
+        m_out.ways.push_back({0, {}, HandSetup{method, false, false, tools.front(), nullptr, {}}, {}, {}, {}});
     }
 
     void addMissing(Method method, AdviceList wanted = {}) {
         HandSetup hand{method, false, false, nullptr, nullptr, std::move(wanted)};
         hand.findings.insert(hand.findings.begin(),
                              tooling::stop(found::NotOnTheRack{std::string(route::name(method))}));
-        m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
+        m_out.ways.push_back({0, {}, std::move(hand), {}, {}, {}});
     }
 
     void addCollet(const TightRing& ring) {
@@ -307,7 +319,7 @@ private:
             HandSetup hand{Method::Collet, false, false, collet, hammers.front(), {}};
             judgePull(hand, std::min(collet->capacity_N > 0 ? collet->capacity_N : INFINITY,
                                      hammers.front()->capacity_N > 0 ? hammers.front()->capacity_N : INFINITY));
-            m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
+            m_out.ways.push_back({0, {}, std::move(hand), {}, {}, {}});
             return;
         }
         addMissing(Method::Collet, {tooling::look(found::ColletWanted{kColletShare * bore, bore})});
@@ -331,7 +343,7 @@ private:
                     found::PathThroughElements{m_step.load.greatest_N(), m_step.load.staticAxial_N, "outer ring"},
                     "HB4.7"));
             judgePull(hand, jaws->capacity_N > 0 ? jaws->capacity_N : INFINITY);
-            m_out.ways.push_back({0, {}, std::move(hand), {}, {}});
+            m_out.ways.push_back({0, {}, std::move(hand), {}, {}, {}});
             return;
         }
     }
@@ -387,6 +399,8 @@ ToolMemory::Known ToolMemory::knownOf(const WorkStep& step, const Given& given) 
               given.job.means,
               given.fits.lookAt,
               part.bodies,
+              given.strip.assembly.bolted,
+              given.job.adjust.nut,
               {},
               {}};
     if (!step.ring) return out;

@@ -40,6 +40,8 @@ private:
         job::Means means = job::Means::Press;
         std::vector<measure::LookAt> lookAt;
         std::vector<section::Body> part; ///< that moves, which a hand tool takes hold of
+        std::vector<arrangement::Bolting> bolted;
+        adjust::Nut nut; ///< its own threads
         std::optional<route::RingSite> site;
         std::vector<route::Removal> removals;
         bool operator==(const Known&) const = default;

@@ -28,6 +28,7 @@ std::optional<KitUse> useOf(PartKind kind) {
     case PartKind::Cap:
     case PartKind::Washer:
     case PartKind::Shield:
+    case PartKind::Sensor:
         return KitUse::ReuseIfSound;
     default:
         return std::nullopt; // the work itself
@@ -100,7 +101,7 @@ std::vector<KitLine> kitOf(const arrangement::Assembly& assembly, const std::vec
     for (const auto& part : assembly.parts) {
         if (const auto use = useOf(part.kind)) out.push_back({part.id, part.kind, *use});
         if (!bringsGrease(part)) continue;
-        if (const auto* bearing = catalog::findBearing(catalogue, part.catalogue->designation))
+        if (const auto* bearing = arrangement::bearingOf(*part.catalogue, catalogue))
             free_mm3 += freeVolume_mm3(*bearing);
     }
     const double full_g = free_mm3 * kGreaseDensity_g_per_mm3;

@@ -109,6 +109,7 @@ public:
 private:
     std::optional<Step> nextStep(std::size_t base, PartSet present, Way way) const {
         const std::array ways{way, way == Way::Up ? Way::Down : Way::Up};
+        if (const auto part = sensor(present)) return Step{{*part}, way};
         for (const auto w : ways) {
             if (const auto part = outermost(base, present, w, 0)) return Step{{*part}, w};
             if (const auto group = smallestGroup(base, present, w, true)) return groupStep(*group, w);
@@ -121,6 +122,15 @@ private:
         for (const auto w : ways)
             if (const auto group = smallestGroup(base, present, w, false)) return groupStep(*group, w);
         return std::nullopt;
+    }
+
+    /// What reaches into the bore from the side is out of everybody's way before anything moves.
+    std::optional<std::size_t> sensor(PartSet present) const {
+        std::optional<std::size_t> found;
+        forEach(present, [&](std::size_t part) {
+            if (!found && m_assembly.parts[part].kind == arrangement::PartKind::Sensor) found = part;
+        });
+        return found;
     }
 
     /// The part that is free to leave, parts no more than so many pressed seats, and stands furthest out on that way.
@@ -251,6 +261,7 @@ BlockingGraph::BlockingGraph(const Assembly& a)
         overhead.push_back(turned(part.bodies));
     for (std::size_t i = 0; i < a.parts.size(); ++i) {
         const auto& part = a.parts[i];
+        if (part.kind == arrangement::PartKind::Sensor) continue; // it leaves sideways: nothing is in its way
         const auto upward = turned(part.onTheWay());
         for (std::size_t j = 0; j < a.parts.size(); ++j) {
             if (i == j) continue;

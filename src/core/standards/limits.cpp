@@ -2,6 +2,7 @@
 
 #include "core/base/units.h"
 
+#include <algorithm>
 #include <cctype>
 #include <regex>
 
@@ -27,12 +28,13 @@ std::string shaftRow(const std::string& letter, int grade) {
     return letter;
 }
 
-/// es for d...h, ei for j...u [µm].
+/// es for a...h, ei for j...zc [µm].
 Result<std::optional<double>> shaftDeviation(const Iso286& t, double size_mm, const ToleranceClass& c) {
     const auto row = shaftRow(c.letter, c.grade);
     if (t.shafts.hasRow(row)) return t.shafts.at(row, size_mm);
     if (t.shaftsFine.hasRow(row)) return t.shaftsFine.at(row, size_mm);
-    return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(), wanted("d to u or D to U"));
+    return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(),
+                  wanted("a to zc for shafts, A to ZC for holes"));
 }
 
 bool liesBelowZero(const std::string& lowerLetter) {
@@ -90,8 +92,11 @@ Result<Interval> holeLimits(const Iso286& t, double size_mm, const ToleranceClas
 }
 
 bool knownLetter(const std::string& letter) {
-    static const std::regex known("d|e|ef|f|fg|g|h|js|j|k|m|n|p|r|s|t|u|D|E|EF|F|FG|G|H|JS|J|K|M|N|P|R|S|T|U");
-    return std::regex_match(letter, known);
+    static const std::regex known("a|b|c|cd|d|e|ef|f|fg|g|h|js|j|k|m|n|p|r|s|t|u|v|x|y|z|za|zb|zc");
+    const bool oneCase = letter == lowered(letter) || std::none_of(letter.begin(), letter.end(), [](unsigned char c) {
+                             return std::islower(c) != 0;
+                         });
+    return oneCase && std::regex_match(lowered(letter), known);
 }
 
 } // namespace
@@ -120,7 +125,7 @@ Result<double> squareLimit_mm(const Iso286& tables, double dia_mm) {
 Result<Interval> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& c) {
     if (!knownLetter(c.letter))
         return refuse(ProblemCode::UnknownClass, "tolerance_class", c.text(),
-                      wanted("d to u for shafts, D to U for holes"));
+                      wanted("a to zc for shafts, A to ZC for holes"));
     const auto width = gradeWidth(tables, nominalDia_mm, c.grade);
     if (!width) return tl::unexpected(width.error());
     if (c.letter == "js" || c.letter == "JS") return Interval{-*width / 2, *width / 2};

@@ -8,7 +8,7 @@
 
 namespace arbor::standards {
 
-/// The tables of ISO 286-1 for sizes up to 500 mm.
+/// The tables of ISO 286-1 for sizes up to 3150 mm.
 struct Iso286 {
     StepTable grades;
     StepTable shafts;
@@ -30,13 +30,14 @@ struct ToleranceClass {
 Result<ToleranceClass> parseToleranceClass(const std::string& text);
 
 /// Limit deviations of a tolerance class from the nominal size.
-/// @param nominalDia_mm  over 0 up to 500
+/// @param nominalDia_mm  over 0 up to 3150
 /// @return lower and upper deviation [mm]
-/// @errors OutOfRange (size), UnknownClass (letter outside d...u / D...U, grade outside 1...18), NotDefined (no such
+/// @errors OutOfRange (size), UnknownClass (letter outside a...zc / A...ZC, grade outside 1...18), NotDefined (no such
 /// class at this size)
-/// @source [ISO286-1] tables 1 to 5 and the rules for holes: EI = -es for D to H; ES = -ei, raised by delta for K, M, N
+/// @source [ISO286-1] tables 1 to 5 and the rules for holes: EI = -es for A to H; ES = -ei, raised by delta for K, M, N
 /// up to
-///         IT8 and P to U up to IT7. js and JS are taken as exactly plus or minus half the grade.
+///         IT8 and P to ZC up to IT7 (delta is 0 over 500 mm). js and JS are taken as exactly plus or minus half the
+///         grade.
 Result<Interval> limitDeviations(const Iso286& tables, double nominalDia_mm, const ToleranceClass& toleranceClass);
 
 /// Width of a standard tolerance grade [mm]. @errors as limitDeviations

@@ -88,7 +88,7 @@ void SheetModel::addPart(std::size_t part) {
                       q(p.label),
                       part == m_assembly.base ? tr("stays put") : m_loadsFrom[part]});
     if (p.catalogue) {
-        const auto* bearing = catalog::findBearing(m_tables->bearings, p.catalogue->designation);
+        const auto* bearing = arrangement::bearingOf(*p.catalogue, m_tables->bearings);
         m_rows.push_back({Line::Bearing,
                           part,
                           {},
@@ -116,6 +116,19 @@ void SheetModel::addPart(std::size_t part) {
     if (!hasWayRound(p.kind)) return;
     m_rows.push_back({Line::WayRound, part, {}, 0, tr("Way round"), q(words::wayRoundText(p)), {}});
     m_rows.push_back({Line::LinesUp, part, {}, 0, tr("In line with"), q(p.linesUpWith), {}});
+    addSpecial(part);
+}
+
+/// What is asked of some kinds of part alone.
+void SheetModel::addSpecial(std::size_t part) {
+    using arrangement::PartKind;
+    const auto& p = m_assembly.parts[part];
+    if (p.kind == PartKind::Seal) m_rows.push_back({Line::Lip, part, {}, 0, tr("Lip"), q(words::lipText(p)), {}});
+    if (p.kind == PartKind::Seal || p.kind == PartKind::SpacerTube || p.kind == PartKind::Nut)
+        m_rows.push_back({Line::Once, part, {}, 0, tr("Fitted once"), q(words::onceText(p)), {}});
+    if (p.kind == PartKind::Hub || p.kind == PartKind::RetainerPlate || p.kind == PartKind::Cap ||
+        p.kind == PartKind::Bearing)
+        m_rows.push_back({Line::Screws, part, {}, 0, tr("Screws"), q(words::screwsText(m_assembly, part)), {}});
 }
 
 void SheetModel::addSeats(std::size_t part) {
@@ -237,6 +250,18 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
     case Line::LinesUp:
         next.parts[row.part].linesUpWith = typed;
         return next;
+    case Line::Lip:
+        return words::parseLip(typed).map([&](const auto& lip) {
+            next.parts[row.part].lip = lip;
+            return next;
+        });
+    case Line::Once:
+        return words::parseOnce(typed).map([&](bool once) {
+            next.parts[row.part].once = once;
+            return next;
+        });
+    case Line::Screws:
+        return words::withScrews(m_assembly, row.part, typed);
     }
     return next;
 }

@@ -18,7 +18,7 @@ class SheetModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Column { What, Value, Understood, Columns };
-    enum class Line { Name, Bearing, Material, Size, Seat, WayRound, LinesUp };
+    enum class Line { Name, Bearing, Material, Size, Seat, WayRound, LinesUp, Lip, Once, Screws };
 
     using QAbstractTableModel::QAbstractTableModel;
 
@@ -58,6 +58,7 @@ private:
         QString why;
     };
     void addPart(std::size_t part);
+    void addSpecial(std::size_t part);
     void addSeats(std::size_t part);
     Result<arrangement::Assembly> taken(const Row& row, const std::string& typed) const;
 

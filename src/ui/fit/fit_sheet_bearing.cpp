@@ -17,7 +17,10 @@ const plan::BearingPlan* FitSheet::bearing() const {
 }
 
 const catalog::Bearing* FitSheet::fromCatalogue() const {
-    return bearing() ? catalog::findBearing(m_session->tables().bearings, bearing()->designation) : nullptr;
+    if (!bearing()) return nullptr;
+    const auto& a = m_session->plan().strip.assembly;
+    return arrangement::bearingOf(*a.parts[*arrangement::indexOf(a, bearing()->part)].catalogue,
+                                  m_session->tables().bearings);
 }
 
 arrangement::BearingFacts FitSheet::facts() const {
@@ -36,11 +39,12 @@ void FitSheet::changeFacts(const QString& text, const std::function<void(arrange
 EntrySheet::Understood FitSheet::takeBearing(const QString& typed) {
     if (!bearing()) return {false, tr("no bearing at this seat")};
     const auto& all = m_session->tables().bearings;
-    if (!catalog::bearingPrinted(all, typed.toStdString())) {
+    if (!catalog::bearingPrinted(all, typed.toStdString()) && !catalog::readCalipers(typed.toStdString())) {
         QStringList near;
         for (const auto& b : all)
             if (near.size() < 3 && q(b.designation).startsWith(typed.left(2))) near << q(b.designation);
-        return {false, near.isEmpty() ? tr("not in the catalogue") : tr("not there; %1 are").arg(near.join(", "))};
+        return {false, near.isEmpty() ? tr("not in the catalogue; its sizes will do: ball 25x52x15")
+                                      : tr("not there; %1 are").arg(near.join(", "))};
     }
     const auto& assembly = m_session->plan().strip.assembly;
     const auto next =

@@ -1,5 +1,6 @@
 #include "ui/practice/lesson_view.h"
 
+#include "core/job/names.h"
 #include "io/arrangement_file.h"
 #include "ui/bench/bench_view.h"
 #include "ui/charts/force_chart.h"
@@ -186,6 +187,31 @@ std::vector<const mistakes::Family*> LessonView::reasons() const {
     return mistakes::reasonsAt(m_walk->scene().station);
 }
 
+void LessonView::choose(std::size_t choice) {
+    if (!m_walk || m_walk->grade()) return;
+    m_walk->choose(choice);
+    refresh();
+}
+
+/// What came of a choice, or what there is to do.
+void LessonView::addTask(words::Sheet& sheet) const {
+    const auto* chosen = m_walk->chosen();
+    if (m_walk->scene().choices.empty() || (chosen && chosen->right)) {
+        sheet.verdict = chosen
+                            ? words::tr("Right: {choice}.").with("choice", chosen->text).text()
+                            : words::tr("One thing may be wrong in this job. Go on while all is well; stop when it is "
+                                        "not, and say why.")
+                                  .text();
+        sheet.action = words::tr("Go on");
+        return;
+    }
+    sheet.verdict = words::tr("Choose by its number.");
+    if (!chosen) return;
+    sheet.tone = Tone::Check;
+    sheet.verdict = words::tr("Not that one: {choice}.").with("choice", chosen->text);
+    sheet.notes.push_back(words::noteOf("why_not", Tone::Check, words::tr("Why not"), chosen->why));
+}
+
 void LessonView::stop(std::size_t reason) {
     if (!m_walk || m_walk->grade() || reason >= reasons().size()) return;
     m_walk->stop(*reasons()[reason]);
@@ -201,8 +227,9 @@ void LessonView::refresh() {
         showPicture();
         showReasons();
     }
-    m_slip->show(sheet(), m_walk && m_walk->grade() ? tr("Enter: another job. Esc goes back.")
-                                                    : tr("Enter: go on. A letter: stop, because… Esc goes back."));
+    m_slip->show(sheet(), m_walk && m_walk->grade()
+                              ? tr("Enter: another job. Esc goes back.")
+                              : tr("Enter: go on. A letter: stop, because… A number: choose. Esc goes back."));
     speak(*this, m_heading->text() + ". " + q(m_slip->sheet().title) + ". " + q(m_slip->sheet().verdict));
 }
 
@@ -214,6 +241,15 @@ void LessonView::showFacts() {
     for (const auto& [what, how] : m_walk->scene().facts) {
         grid->addWidget(plainLabel(what, table), row, 0);
         grid->addWidget(plainLabel(how, table), row++, 1);
+    }
+    const auto& choices = m_walk->scene().choices;
+    for (std::size_t i = 0; i < choices.size(); ++i) {
+        auto* button = new QPushButton(QStringLiteral("%1   %2").arg(i + 1).arg(q(choices[i].text)), table);
+        button->setObjectName(QStringLiteral("choice%1").arg(i + 1));
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setMinimumHeight(theme::kTouch);
+        connect(button, &QPushButton::clicked, this, [this, i] { choose(i); });
+        grid->addWidget(button, row++, 0, 1, 2);
     }
     grid->setRowStretch(row, 1);
     m_facts->setWidget(table);
@@ -256,9 +292,7 @@ words::Sheet LessonView::sheet() const {
     if (walk.grade()) {
         addOutcome(out);
     } else {
-        out.verdict =
-            words::tr("One thing may be wrong in this job. Go on while all is well; stop when it is not, and say why.");
-        out.action = words::tr("Go on");
+        addTask(out);
     }
     auto& rows = out.list("score", words::tr("Score")).rows;
     rows.push_back({"scene", words::tr("Place in the job"),
@@ -267,6 +301,14 @@ words::Sheet LessonView::sheet() const {
                         .with("all", static_cast<int>(walk.lesson().scenes.size()))});
     rows.push_back({"jobs", words::tr("Jobs worked"), std::to_string(m_score.jobs())});
     rows.push_back({"named", words::tr("Named rightly"), std::to_string(m_score.named()), {}, true});
+    for (const auto station : {job::Station::Strip, job::Station::Tooling, job::Station::Warm}) {
+        const auto tally = m_score.choices.find(std::string(job::name(station)));
+        if (tally == m_score.choices.end()) continue;
+        rows.push_back(
+            {"chosen_" + tally->first,
+             words::tr("{station}: chosen rightly at once").with("station", words::stationTitle(station)),
+             words::tr("{count} of {all}").with("count", tally->second.named).with("all", tally->second.met)});
+    }
     out.caution =
         words::tr("At a real press: stand clear of the line of force, eye protection, and stop when in doubt.");
     return out;
@@ -305,29 +347,52 @@ void LessonView::keyPressEvent(QKeyEvent* event) {
     else if (key == Qt::Key_Up || key == Qt::Key_Down)
         m_facts->verticalScrollBar()->triggerAction(key == Qt::Key_Up ? QAbstractSlider::SliderSingleStepSub
                                                                       : QAbstractSlider::SliderSingleStepAdd);
+    else if (key >= Qt::Key_1 && key <= Qt::Key_9)
+        choose(static_cast<std::size_t>(key - Qt::Key_1));
     else if (key >= Qt::Key_A && key <= Qt::Key_Z && event->modifiers() == Qt::NoModifier)
         stop(static_cast<std::size_t>(key - Qt::Key_A));
     else
         QWidget::keyPressEvent(event);
 }
 
-/// By name: "lesson/score/NAME/FAMILY" is "met named".
-void LessonView::readScore() {
-    m_score = {};
-    m_settings.beginGroup("lesson/score/" + (m_name->text().isEmpty() ? QStringLiteral("-") : m_name->text()));
-    for (const auto& family : m_settings.childKeys()) {
-        const auto counts = m_settings.value(family).toString().split(' ');
-        if (counts.size() == 2) m_score.families[family.toStdString()] = {counts[0].toInt(), counts[1].toInt()};
+namespace {
+
+using Tallies = std::map<std::string, mistakes::LessonScore::Tally>;
+
+/// Each a line "met named" of the group.
+Tallies readTallies(QSettings& settings, const QString& group) {
+    Tallies out;
+    settings.beginGroup(group);
+    for (const auto& name : settings.childKeys()) {
+        const auto counts = settings.value(name).toString().split(' ');
+        if (counts.size() == 2) out[name.toStdString()] = {counts[0].toInt(), counts[1].toInt()};
     }
-    m_settings.endGroup();
+    settings.endGroup();
+    return out;
+}
+
+void writeTallies(QSettings& settings, const QString& group, const Tallies& tallies) {
+    settings.beginGroup(group);
+    for (const auto& [name, tally] : tallies)
+        settings.setValue(q(name), QStringLiteral("%1 %2").arg(tally.met).arg(tally.named));
+    settings.endGroup();
+}
+
+} // namespace
+
+/// By name: "lesson/score/NAME/FAMILY", and "lesson/choices/NAME/STATION".
+QString LessonView::scoreGroup(const char* of) const {
+    return QStringLiteral("lesson/%1/").arg(of) + (m_name->text().isEmpty() ? QStringLiteral("-") : m_name->text());
+}
+
+void LessonView::readScore() {
+    m_score = {readTallies(m_settings, scoreGroup("score")), readTallies(m_settings, scoreGroup("choices"))};
 }
 
 void LessonView::writeScore() {
     m_score.add(*m_walk);
-    m_settings.beginGroup("lesson/score/" + (m_name->text().isEmpty() ? QStringLiteral("-") : m_name->text()));
-    for (const auto& [family, tally] : m_score.families)
-        m_settings.setValue(q(family), QStringLiteral("%1 %2").arg(tally.met).arg(tally.named));
-    m_settings.endGroup();
+    writeTallies(m_settings, scoreGroup("score"), m_score.families);
+    writeTallies(m_settings, scoreGroup("choices"), m_score.choices);
 }
 
 } // namespace arbor::ui

@@ -24,7 +24,8 @@ class ForceChart;
 class Slip;
 
 /// A whole job with one hidden mistake, worked in front of somebody who practises: on with Enter, or stop with the
-/// letter of the reason. What the program makes of it is told afterwards. The score is kept by name and family.
+/// letter of the reason; some things he chooses himself, by their number. What the program makes of it is told
+/// afterwards. The score is kept by name and family.
 class LessonView : public QWidget {
     Q_OBJECT
 public:
@@ -50,13 +51,16 @@ private:
     std::uint32_t another(); ///< seed
     void take();
     void goOn();
+    void choose(std::size_t choice);
     void stop(std::size_t reason);
     void refresh();
     void showFacts();
     void showPicture();
     void showReasons();
     words::Sheet sheet() const;
+    void addTask(words::Sheet& sheet) const;
     void addOutcome(words::Sheet& sheet) const;
+    QString scoreGroup(const char* of) const;
     void readScore();
     void writeScore();
     std::vector<const mistakes::Family*> reasons() const;

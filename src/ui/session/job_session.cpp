@@ -201,11 +201,7 @@ void JobSession::setDone(job::Station station, bool done) {
     edit(done ? tr("Finish %1").arg(QString::fromStdString(words::stationTitle(station)))
               : tr("Reopen %1").arg(QString::fromStdString(words::stationTitle(station))),
          [&](job::Job& j) {
-             const auto set = [&](std::set<job::Station>& all) {
-                 done ? void(all.insert(station)) : void(all.erase(station));
-             };
-             if (!job::isOfStep(station)) return set(j.done);
-             if (key) job::changeStep(j, *key, [&](job::StepRecord& r) { set(r.done); });
+             job::setDone(j, station, key ? &*key : nullptr, done);
              if (!part.empty() && done) j.strip.out.insert(part);
          });
 }
@@ -234,7 +230,7 @@ void JobSession::writeRecord() {
         for (const auto& written : records)
             job::changeStep(j, written.first, [&](job::StepRecord& r) { r.record = written.second; });
         j.record = whole;
-        j.done.insert(job::Station::Close);
+        job::setDone(j, job::Station::Close, nullptr, true);
     });
     emit recorded();
 }
@@ -264,12 +260,23 @@ Result<void> JobSession::attachTrace(const std::string& file) {
 }
 
 Result<void> JobSession::attachPhoto(const std::string& file) {
-    if (!QImageReader(QString::fromStdString(file)).canRead())
-        return refuse(ProblemCode::Unreadable, file, {}, wanted("a picture (PNG or JPEG)"));
-    const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("photos"));
+    const auto kept = keepPhoto(file);
     if (!kept) return tl::unexpected(kept.error());
     edit(tr("Attach photo"), [&](job::Job& j) { j.intake.photos.push_back(kept->toStdString()); });
     return {};
+}
+
+Result<void> JobSession::attachPhotoOf(const std::string& part, const std::string& file) {
+    const auto kept = keepPhoto(file);
+    if (!kept) return tl::unexpected(kept.error());
+    edit(tr("Attach photo"), [&](job::Job& j) { j.strip.parts[part].photo = kept->toStdString(); });
+    return {};
+}
+
+Result<QString> JobSession::keepPhoto(const std::string& file) {
+    if (!QImageReader(QString::fromStdString(file)).canRead())
+        return refuse(ProblemCode::Unreadable, file, {}, wanted("a picture (PNG or JPEG)"));
+    return keepBeside(QString::fromStdString(file), QStringLiteral("photos"));
 }
 
 /// What is typed for the record changes nothing that is worked out.

@@ -71,6 +71,7 @@ public:
 
     /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
     Result<void> attachPhoto(const std::string& file);
+    Result<void> attachPhotoOf(const std::string& part, const std::string& file); ///< as it was found
 
     /// What is on the screen is not on the disk: the last save failed.
     bool isUnsaved() const { return m_unsaved; }
@@ -84,6 +85,7 @@ signals:
 
 private:
     friend class JobEdit;
+    Result<QString> keepPhoto(const std::string& file);
     Result<QString> keepBeside(const QString& file, const QString& folder);
     void replaceJob(const job::Job& job);
     bool isDraftAlone(const job::Job& job) const;

@@ -74,13 +74,15 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_runInText);
     layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("The old bearing"), this));
-    m_cause = addText(layout, "cause", tr("What killed it"), tr("unknown"), &job::Closing::cause);
-    m_remedy = addText(layout, "remedy", tr("What was done about it"), QString(), &job::Closing::remedy);
+    m_cause = addText(layout, "cause", tr("What killed it"), tr("unknown"),
+                      [](job::Closing& c, const std::string& typed) { c.cause = typed; });
+    m_remedy = addText(layout, "remedy", tr("What was done about it"), QString(),
+                       [](job::Closing& c, const std::string& typed) { c.remedy = typed; });
     layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Released"), this));
     m_released =
         addText(layout, "releasedBy", tr("By the person authorised for it, by local rules and the machine maker’s"),
-                tr("name"), &job::Closing::releasedBy);
+                tr("name"), &job::release);
     layout->addStretch(1);
     connect(m_add, &QLineEdit::returnPressed, this, &ClosingSheet::add);
     connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
@@ -88,12 +90,12 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
 
 /// A line that says one text of what is closed.
 QLineEdit* ClosingSheet::addText(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint,
-                                 std::string job::Closing::*text) {
+                                 TakeText* take) {
     auto* line = addLine(layout, name, label, hint);
-    connect(line, &QLineEdit::editingFinished, this, [this, line, label, text] {
+    connect(line, &QLineEdit::editingFinished, this, [this, line, label, take] {
         if (!line->isModified()) return;
         line->setModified(false);
-        edit(label, [line, text](job::Closing& c) { c.*text = line->text().trimmed().toStdString(); });
+        edit(label, [line, take](job::Closing& c) { take(c, line->text().trimmed().toStdString()); });
     });
     return line;
 }

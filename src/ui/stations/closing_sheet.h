@@ -33,8 +33,9 @@ private:
     using Change = std::function<void(job::Closing&)>;
     void edit(const QString& text, const Change& change);
     QLineEdit* addLine(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint);
+    using TakeText = void(job::Closing&, const std::string& typed);
     QLineEdit* addText(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint,
-                       std::string job::Closing::*text);
+                       TakeText* take);
     QLineEdit* numberLine(QFormLayout* layout, const char* name, const QString& label);
     void takeRunInPlan();
     void rebuildList();

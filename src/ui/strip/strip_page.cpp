@@ -2,6 +2,7 @@
 
 #include "core/job/names.h"
 #include "ui/bench/bench_view.h"
+#include "ui/strip/found_sheet.h"
 #include "ui/strip/step_list.h"
 #include "ui/strip/way_round_picture.h"
 #include "ui/text.h"
@@ -68,6 +69,8 @@ QWidget* StripPage::buildSide() {
     m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_scroll->setWidget(m_list);
     m_wayRound = new WayRoundPicture(side);
+    m_found = new FoundSheet(side);
+    connect(m_found, &FoundSheet::trouble, this, &StripPage::trouble);
     m_direction = new QPushButton(side);
     m_direction->setObjectName("stripDirection");
     m_direction->setMinimumHeight(theme::kTouch);
@@ -92,6 +95,7 @@ QWidget* StripPage::buildSide() {
     column->setSpacing(0);
     column->addWidget(m_scroll, 1);
     column->addWidget(m_wayRound);
+    column->addWidget(m_found);
     column->addLayout(buttons);
     return side;
 }
@@ -167,11 +171,13 @@ void StripPage::go(std::size_t line) {
         ticks.push_back(words::isTicked(m_session->told(), l, m_together));
     m_list->show(m_lines, std::move(ticks), m_current);
     m_wayRound->hide();
+    m_found->hide();
     if (!m_lines.empty()) {
         const auto box = m_list->boxOf(m_current);
         m_scroll->ensureVisible(box.center().x(), box.center().y(), 0, box.height());
         if (const auto* part = m_together ? partOf(m_lines[m_current]) : nullptr)
             m_wayRound->show(*part, m_session->job().strip.wayRoundSeen.contains(part->id));
+        if (const auto* part = m_together ? nullptr : partOf(m_lines[m_current])) m_found->show(m_session, part->id);
     }
     showSection();
     emit slipChanged();
@@ -193,7 +199,8 @@ void StripPage::showSection() {
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(words::shippedName(job.arrangement.title)))
                              : tr("Taking apart: %1").arg(q(words::shippedName(job.arrangement.title)));
-    scene.subtitle = tr("Up and down: step · Space: done · S: it stays · M: other way");
+    scene.subtitle = m_together ? tr("Up and down: step · Space: done · S: it stays")
+                                : tr("Up and down: step · Space: done · F: as found · S: it stays · M: other way");
     const auto& a = m_session->plan().strip.assembly;
     const auto& line = m_lines[m_current];
     const auto now = stand();
@@ -234,7 +241,8 @@ void StripPage::toggle() {
 void StripPage::seeWayRound() {
     if (m_lines.empty()) return;
     const auto* part = partOf(m_lines[m_current]);
-    if (!part || !m_together || words::wayRound(*part).head.empty()) return;
+    if (!part || !m_together) return;
+    if (!stand().wantsWayRound && !m_session->job().strip.wayRoundSeen.contains(part->id)) return;
     const auto id = part->id;
     m_session->edit(tr("Right way round"), [&](job::Job& j) {
         if (!j.strip.wayRoundSeen.erase(id)) j.strip.wayRoundSeen.insert(id);
@@ -321,6 +329,8 @@ void StripPage::keyPressEvent(QKeyEvent* event) {
         return seeWayRound();
     case Qt::Key_M:
         return chooseMethod();
+    case Qt::Key_F:
+        return m_found->isVisible() ? m_found->first()->setFocus() : void();
     case Qt::Key_S:
         return leaveWhereItIs();
     case Qt::Key_Backspace:

@@ -12,6 +12,7 @@ class QScrollArea;
 namespace arbor::ui {
 
 class BenchView;
+class FoundSheet;
 class StepList;
 class WayRoundPicture;
 
@@ -61,6 +62,7 @@ private:
     QScrollArea* m_scroll;
     BenchView* m_bench;
     WayRoundPicture* m_wayRound;
+    FoundSheet* m_found; ///< of the part that is to leave
     QPushButton* m_direction;
     QComboBox* m_rust;
     QPushButton* m_asFound;

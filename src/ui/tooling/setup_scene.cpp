@@ -105,7 +105,7 @@ BenchScene setupScene(const JobSession& session, double share) {
     const auto& plan = session.plan();
     if (plan.problem()) scene.emptyText = q(words::say(*plan.problem()));
     const auto* step = session.step();
-    if (step && step->way() && !step->way()->turned && (step->way()->hand || step->setup()->choice))
+    if (step && step->way() && !step->way()->turned && (step->way()->byHand() || step->setup()->choice))
         return wayScene(session, *step, *step->way(), share);
     if (scene.emptyText.isEmpty()) scene.emptyText = QObject::tr("Nothing on the rack makes a setup for this step.");
     return scene;
@@ -118,8 +118,8 @@ BenchScene wayScene(const JobSession& session, const plan::StepPlan& plan, const
         return sceneOf(session, step.tasks[way.task], *way.pressed, plan, rack, share);
     BenchScene scene;
     if (step.tasks.empty()) {
-        scene.emptyText = way.hand ? q(words::capital(words::wayName(way))) + "."
-                                   : QObject::tr("Nothing on the rack makes a setup for this step.");
+        scene.emptyText = way.byHand() ? q(words::capital(words::wayName(way))) + "."
+                                       : QObject::tr("Nothing on the rack makes a setup for this step.");
         return scene;
     }
     const auto& task = step.tasks.front();

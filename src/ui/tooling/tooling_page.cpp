@@ -107,7 +107,7 @@ void ToolingPage::fillMeans() {
     const auto& job = m_session->job();
     for (const auto& press : m_session->tables().rack.presses)
         m_means->addItem(q(press.name), q(press.id));
-    for (const auto means : {job::Means::DrawBolt, job::Means::Hand})
+    for (const auto means : {job::Means::DrawBolt, job::Means::Vice, job::Means::Own, job::Means::Hand})
         m_means->addItem(q(words::meansName(means)), static_cast<int>(means));
     m_means->setCurrentIndex(m_means->findData(job.means == job::Means::Press ? QVariant(q(job.press))
                                                                               : QVariant(static_cast<int>(job.means))));
@@ -154,19 +154,20 @@ void ToolingPage::refresh() {
         const bool chosen = w->pressed && w->pressed->choice;
         const auto* driver = chosen ? w->pressed->choice->driver : nullptr;
         const auto title = q(words::stepTitle(step->step));
-        scene.title = w->hand                            ? tr("%1: by hand").arg(title)
+        scene.title = w->own                             ? tr("%1: by its own thread").arg(title)
+                      : w->hand                          ? tr("%1: by hand").arg(title)
                       : !chosen                          ? tr("%1: no setup").arg(title)
                       : w->pressed->overridden && driver ? tr("%1: trying %2").arg(title, q(driver->id))
                                                          : title;
-        scene.subtitle = w->hand ? tr("As it stands before it comes out. W shows another way.")
-                                 : tr("Left and right change the sleeve, up and down the support. Half way.");
+        scene.subtitle = w->byHand() ? tr("As it stands before it moves. W shows another way.")
+                                     : tr("Left and right change the sleeve, up and down the support. Half way.");
         if (chosen) scene.loupe = landing(scene, step->step.tasks[w->task]);
         m_bench->show(std::move(scene));
         m_rack->show(w->pressed ? w->pressed->drivers : std::vector<tooling::Candidate>{},
                      driver ? driver->id : std::string{}, m_session->display());
     }
     // What is done by hand needs no sleeves; the bench takes their room.
-    m_below->setVisible(!w || !w->hand || m_below->currentWidget() == m_turn);
+    m_below->setVisible(!w || !w->byHand() || m_below->currentWidget() == m_turn);
     m_turn->refresh();
     emit slipChanged();
 }
@@ -233,7 +234,7 @@ words::Sheet ToolingPage::sheet() const {
 QString ToolingPage::keys() const {
     const auto* w = way();
     if (!w) return tr("T: make a sleeve.");
-    if (w->hand) return tr("Space takes it. W: another setup.");
+    if (w->byHand()) return tr("Space takes it. W: another setup.");
     return w->pressed->overridden ? tr("Space takes it. Esc: the program's choice again.")
                                   : tr("Space takes it. T: make a sleeve. W: another setup.");
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/job/names.h"
 #include "words/adjust_words.h"
 #include "words/findings/telling.h"
 #include "words/strip_words.h"
@@ -175,9 +176,113 @@ inline Sentence say(const found::PryTheSeal& f, const SayContext&) {
 }
 
 inline Sentence say(const found::FittedOnce& f, const SayContext&) {
-    return {ofPart(tr("{part} is fitted once"), f.part),
-            f.out ? tr("it is spoilt when it comes off: pry it off, a new one before its partner goes back")
-                  : tr("a new one; a trial fit counts")};
+    const auto head = ofPart(tr("{part} is fitted once"), f.part);
+    switch (f.how) {
+    case found::Once::Sleeve:
+        return {head, f.out ? tr("it is spoilt when it comes off: pry it off, a new one before its partner goes back")
+                            : tr("a new one; a trial fit counts")};
+    case found::Once::Seal:
+        return {head, f.out ? tr("its halves part, and one stays behind on its partner: pry that off, a new set before "
+                                 "the partner goes back")
+                            : tr("a new set, never taken apart; a trial fit counts")};
+    case found::Once::Spacer:
+        return {head, f.out ? tr("it was crushed to its length: scrap as soon as the nut is loose")
+                            : tr("a new one: tightened past the drag that is wanted, it is crushed too far and another "
+                                 "is needed; a trial fit counts")};
+    case found::Once::Nut:
+        return {head, f.out ? tr("its collar is staked: lift the stake; it is scrap")
+                            : tr("a new one, staked once it is set; a trial fit that is staked counts")};
+    case found::Once::Other:
+        break;
+    }
+    return {head, f.out ? tr("it is spoilt when it comes off") : tr("a new one; a trial fit counts")};
+}
+
+inline Sentence say(const found::SensorFirst& f, const SayContext& t) {
+    return {tr("First of all the {part}: out sideways").with("part", inSentence(f.part)),
+            tr("it reaches into the bore to {size}: nothing larger passes; keep its tip clean")
+                .with("size", dia(t, f.tip_mm))};
+}
+
+inline Sentence say(const found::SensorLast& f, const SayContext&) {
+    return {tr("Last of all the {part}").with("part", inSentence(f.part)),
+            tr("wipe its tip; its gap to the encoder is as the machine’s drawing says")};
+}
+
+inline Sentence say(const found::FoundOtherWay& f, const SayContext&) {
+    return {tr("The {part} was found the other way round than it is drawn").with("part", inSentence(f.part)),
+            tr("the last hand may have been wrong, or the drawing: ask which is right, then tick its way round")};
+}
+
+inline Sentence say(const found::FoundAt& f, const SayContext& t) {
+    const auto head = tr("As the {part} was found").with("part", inSentence(f.part));
+    const auto depth = tr("{depth} below the face beside it").with("depth", t.d.size(f.depth_mm).text());
+    if (f.depth_mm < 0) return {head, f.place};
+    return {head, f.place.empty() ? std::string(depth) : std::string(depth) + "; " + f.place};
+}
+
+inline Sentence say(const found::LipFor& f, const SayContext&) {
+    return {ofPart(f.keepsIn ? tr("{part}: its lip keeps grease or oil in")
+                             : tr("{part}: its lip keeps water and dirt out"),
+                   f.part),
+            f.keepsIn ? tr("spring side towards the bearing") : tr("spring side away from the bearing")};
+}
+
+inline Sentence say(const found::AskTheLip& f, const SayContext&) {
+    return {tr("Ask what the lip of the {part} is for").with("part", inSentence(f.part)),
+            f.looksIn ? tr("as drawn its spring looks to the bearing and keeps grease in; outward where water must "
+                           "stay out")
+                      : tr("as drawn its spring looks outward and keeps water out; to the bearing where grease or oil "
+                           "must stay in")};
+}
+
+// The job's own threads, and a vice.
+
+inline Sentence say(const found::OwnThreadDraws& f, const SayContext& t) {
+    const auto head = f.count > 1 ? tr("{count} screws {thread} draw the {part} home").with("count", f.count)
+                                  : tr("Its own nut {thread} draws the {part} home");
+    const auto torque = f.count > 1 ? tr("{least} to {most} on each at the end, the thread oiled; hand wrench only")
+                                    : tr("{least} to {most} at the end, the thread oiled; hand wrench only");
+    return {head.with("thread", f.thread).with("part", inSentence(f.part)),
+            f.most_Nm > 0
+                ? std::string(
+                      torque.with("least", t.d.torque(f.least_Nm).text()).with("most", t.d.torque(f.most_Nm).text()))
+                : tr("the force is not known; hand wrench only").text()};
+}
+
+inline Sentence say(const found::OwnThreadReach& f, const SayContext& t) {
+    return {tr("The thread does not take hold for the first {size}").with("size", t.d.size(f.lacking_mm).text()),
+            tr("of {travel} that the {part} has to go: start it with a sleeve, or draw it with a longer nut or bolt")
+                .with("travel", t.d.size(f.travel_mm).text())
+                .with("part", inSentence(f.part))};
+}
+
+inline Sentence say(const found::ScrewsLongEnough& f, const SayContext& t) {
+    return {tr("Screws or studs {thread} at least {size} longer than what they clamp")
+                .with("thread", f.thread)
+                .with("size", t.d.size(f.more_mm).text()),
+            tr("the travel and the thread they must have hold of; the right ones go in one by one when it is home")};
+}
+
+inline Sentence say(const found::CrosswiseInSteps& f, const SayContext&) {
+    return {f.count == 3 ? tr("One screw after the other, half a turn at a time")
+                         : tr("Crosswise, half a turn at a time"),
+            tr("the gap read at four places after each round: where it is wide, there next; even before it goes on")};
+}
+
+inline Sentence say(const found::InTheVice& f, const SayContext&) {
+    return {tr("In the jaws of {vice}: nobody knows the force").with("vice", f.vice),
+            tr("soft jaws or flat blocks, the work held square; stop when it touches, then look all round")};
+}
+
+inline Sentence say(const found::ReleaseTakenBack& f, const SayContext&) {
+    if (f.station == job::name(job::Station::Close))
+        return {tr("The release was taken back"),
+                tr("nobody stands for it now: the machine does not go back until it is released again")};
+    if (f.station == job::name(job::Station::Measure))
+        return {tr("Measure was taken back"), tr("nothing goes in until it is finished again")};
+    return {tr("The release of the {part} was taken back").with("part", inSentence(f.part)),
+            tr("it was proven and is not now: prove it again before anything follows")};
 }
 
 inline Sentence say(const found::GoRound& f, const SayContext&) {

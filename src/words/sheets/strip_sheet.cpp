@@ -163,8 +163,10 @@ StripStand standOf(const SheetInput& told, const std::vector<WorkLine>& lines, s
     out.stays = part && told.job.strip.stays.contains(part->id);
     out.finished = std::all_of(lines.begin(), lines.end(),
                                [&](const WorkLine& l) { return l.key.empty() || isTicked(told, l, together); });
+    const auto noted = part ? told.job.strip.parts.find(part->id) : told.job.strip.parts.end();
+    const bool other = noted != told.job.strip.parts.end() && noted->second.otherWay.value_or(false);
     out.wantsWayRound =
-        together && part && !wayRound(*part).head.empty() && !told.job.strip.wayRoundSeen.contains(part->id);
+        together && part && (other || !wayRound(*part).head.empty()) && !told.job.strip.wayRoundSeen.contains(part->id);
     out.present = presentAt(lines, line, told, together);
     out.whyNot = whyNot(line, told, out.present, together);
     return out;

@@ -214,6 +214,27 @@ void handSheet(Sheet& sheet, const Setup& s) {
     if (s.way.proven()) sheet.action = tr("Use this method");
 }
 
+void ownSheet(Sheet& sheet, const Setup& s) {
+    const auto& own = *s.way.own;
+    sheet.title = s.way.proven() ? tr("By its own thread") : tr("Its own thread will not do");
+    if (!s.way.proven()) sheet.tone = Tone::Stop;
+    sheet.verdict = capital(wayName(s.way)) + ".";
+    sheet.notesTitle = s.way.proven() ? tr("How, and what to watch") : tr("Why not");
+    if (own.load) {
+        const auto torque = own.load->torque_Nmm * 1e-3;
+        sheet.figures.push_back(figureOf("torque_end_Nm",
+                                         own.count > 1 ? tr("Torque of each at the end") : tr("Torque at the end"),
+                                         s.told.d.torque(torque.likely),
+                                         tr("{least} to {most}")
+                                             .with("least", s.told.d.torque(torque.least).number)
+                                             .with("most", s.told.d.torque(torque.most).text()),
+                                         torque));
+    }
+    addNotes(sheet, own.findings, s.told.d);
+    sheet.caution = tr("Hand wrench only, and stand clear of the thread’s line.");
+    if (s.way.proven()) sheet.action = tr("Use this method");
+}
+
 void nothingFits(Sheet& sheet, const tooling::ToolPlan& tools) {
     sheet.title = tr("Nothing on the rack fits");
     sheet.tone = Tone::Stop;
@@ -263,7 +284,9 @@ Sheet toolingSheet(const SheetInput& told, const plan::StepPlan& step, std::size
         return worstFirst(std::move(sheet));
     }
     const Setup setup{told, step.step, ways[std::min(at, ways.size() - 1)]};
-    if (setup.way.hand)
+    if (setup.way.own)
+        ownSheet(sheet, setup);
+    else if (setup.way.hand)
         handSheet(sheet, setup);
     else if (setup.way.pressed->choice)
         pressedSheet(sheet, setup);
