@@ -13290,10 +13290,6 @@ und %1 weitere</translation>
         <translation>Das nicht: {choice}.</translation>
     </message>
     <message>
-        <source>Enter: go on. A letter: stop, because… A number: choose. Esc goes back.</source>
-        <translation>Eingabe: weiter. Ein Buchstabe: Halt, weil … Eine Zahl: wählen. Esc geht zurück.</translation>
-    </message>
-    <message>
         <source>{station}: chosen rightly at once</source>
         <translation>{station}: gleich richtig gewählt</translation>
     </message>
@@ -13348,14 +13344,6 @@ und %1 weitere</translation>
     <message>
         <source>Enter chooses a picture</source>
         <translation>Eingabe wählt ein Bild</translation>
-    </message>
-    <message>
-        <source>Up and down: step · Space: done · S: it stays</source>
-        <translation>Auf und ab: Schritt · Leertaste: erledigt · S: bleibt</translation>
-    </message>
-    <message>
-        <source>Up and down: step · Space: done · F: as found · S: it stays · M: other way</source>
-        <translation>Auf und ab: Schritt · Leertaste: erledigt · F: wie vorgefunden · S: bleibt · M: anders</translation>
     </message>
     <message>
         <source>%1: by its own thread</source>
@@ -13640,6 +13628,22 @@ und %1 weitere</translation>
     <message>
         <source>drawn home by its own thread</source>
         <translation>vom eigenen Gewinde an den Anschlag gezogen</translation>
+    </message>
+    <message>
+        <source>A number: choose. Esc goes back.</source>
+        <translation>Eine Zahl: wählen. Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>Enter: go on. A letter: stop, because… Esc goes back.</source>
+        <translation>Eingabe: weiter. Ein Buchstabe: Halt, weil … Esc geht zurück.</translation>
+    </message>
+    <message>
+        <source>Space: done · S: it stays</source>
+        <translation>Leertaste: erledigt · S: bleibt</translation>
+    </message>
+    <message>
+        <source>F: as found · S: it stays · M: other way</source>
+        <translation>F: wie vorgefunden · S: bleibt · M: anders</translation>
     </message>
 </context>
 </TS>

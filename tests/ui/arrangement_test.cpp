@@ -174,6 +174,44 @@ TEST_F(ArrangementPlace, SeatsAndWaysRoundAreTyped) {
     EXPECT_TRUE(understood("ring", "Way round").contains("sharp edge"));
 }
 
+TEST_F(ArrangementPlace, WhatSomePartsAloneAreAskedIsTyped) {
+    openPlace("conveyor-tail-drum");
+    const auto partOf = [&](const char* id) { return arbor::testing::partOf(saved(), id); };
+    fill("seal", "Lip", "keeps out");
+    EXPECT_EQ(partOf("seal").lip, arrangement::LipTask::KeepsOut);
+    fill("seal", "Fitted once", "yes");
+    EXPECT_TRUE(partOf("seal").once);
+    fill("seal", "Lip", "sideways");
+    EXPECT_TRUE(refused(rowOf("seal", "Lip")));
+    EXPECT_EQ(partOf("seal").lip, arrangement::LipTask::KeepsOut) << "refused, not taken";
+    fill("hub", "Screws", "4 M10x1.5 seal 30");
+    ASSERT_EQ(saved().arrangement.assembly.bolted.size(), 1u);
+    EXPECT_EQ(saved().arrangement.assembly.bolted.front(),
+              (arrangement::Bolting{"hub", "seal", 4, "M10x1.5", "8.8", 30}));
+    fill("hub", "Screws", "4 M10 seal");
+    EXPECT_TRUE(refused(rowOf("hub", "Screws"))) << "the pitch is always said";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(saved().arrangement.assembly.bolted.empty());
+}
+
+TEST_F(ArrangementPlace, ANumberNobodyKnowsIsTypedByItsSizes) {
+    openPlace();
+    fill("bearing", "Designation", "ZQ 17");
+    EXPECT_TRUE(refused(rowOf("bearing", "Designation")));
+    const auto was = *arbor::testing::partOf(saved(), "bearing").catalogue;
+    fill("bearing", "Designation", "ZQ-17 ball 35x72x17x47.5x60");
+    EXPECT_TRUE(
+        QTest::qWaitFor([&] { return arbor::testing::partOf(saved(), "bearing").catalogue->designation == "ZQ-17"; },
+                        arbor::testing::kPatience_ms));
+    const auto from = *arbor::testing::partOf(saved(), "bearing").catalogue;
+    EXPECT_EQ(from.designation, "ZQ-17");
+    ASSERT_TRUE(from.sizes);
+    EXPECT_EQ(from.sizes->fifth_mm, 60);
+    EXPECT_EQ(session().plan().problem(), nullptr);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(arbor::testing::partOf(saved(), "bearing").catalogue->designation, was.designation);
+}
+
 TEST_F(ArrangementPlace, AFaceIsDraggedAndSnapsAndIsOneUndo) {
     openPlace();
     const auto shaft = part("shaft").bodies.front();

@@ -7,6 +7,7 @@
 #include "ui/strip/step_list.h"
 #include "ui/strip/strip_page.h"
 #include "ui/strip/way_round_picture.h"
+#include "words/sheets/sheets.h"
 
 #include <QAction>
 #include <QCheckBox>
@@ -69,6 +70,47 @@ TEST_F(Strip, HowItCameInIsTickedAndSaid) {
     oil->trigger();
     EXPECT_TRUE(saved().strip.asFound.empty());
     EXPECT_FALSE(slipSays("Oil inside: tilt it"));
+}
+
+TEST_F(Strip, HowAPartSatIsNotedAndAskedWhenItComesBack) {
+    openStrip();
+    const auto* part = words::partOf(page->lines()[page->current()], session().plan().strip);
+    ASSERT_TRUE(part);
+    const auto id = part->id;
+    key(Qt::Key_F);
+    auto* way = find<QComboBox>("foundWay");
+    EXPECT_TRUE(way->hasFocus());
+    way->setCurrentIndex(2);
+    emit way->activated(2);
+    auto* depth = find<QLineEdit>("foundDepth");
+    QTest::keyClicks(depth, "1.5");
+    QTest::keyClick(depth, Qt::Key_Return);
+    auto* place = find<QLineEdit>("foundPlace");
+    QTest::keyClicks(place, "slot at six");
+    QTest::keyClick(place, Qt::Key_Return);
+    ASSERT_TRUE(saved().strip.parts.contains(id));
+    EXPECT_EQ(saved().strip.parts.at(id).otherWay, true);
+    EXPECT_EQ(saved().strip.parts.at(id).depth_mm, 1.5);
+    EXPECT_EQ(saved().strip.parts.at(id).place, "slot at six");
+    depth->clear();
+    QTest::keyClicks(depth, "deep");
+    QTest::keyClick(depth, Qt::Key_Return);
+    EXPECT_EQ(saved().strip.parts.at(id).depth_mm, 1.5) << "refused, and nothing is lost";
+    page->setFocus();
+    key(Qt::Key_D);
+    const auto line =
+        std::find_if(page->lines().begin(), page->lines().end(), [&](const auto& l) { return l.key == id; });
+    ASSERT_NE(line, page->lines().end());
+    while (page->current() < static_cast<std::size_t>(line - page->lines().begin()))
+        key(Qt::Key_Down);
+    while (page->current() > static_cast<std::size_t>(line - page->lines().begin()))
+        key(Qt::Key_Up);
+    EXPECT_TRUE(slipSays("found the other way round"));
+    EXPECT_TRUE(slipSays("slot at six"));
+    EXPECT_EQ(slip().action, "It is the right way round") << "it is asked, and not taken for granted";
+    key(Qt::Key_W);
+    EXPECT_TRUE(saved().strip.wayRoundSeen.contains(id));
+    EXPECT_EQ(slip().action, "It is in");
 }
 
 TEST_F(Strip, SectionShowsTheWorkAsItStands) {

@@ -217,6 +217,10 @@ TEST_F(Tooling, TheWorkIsDoneWithAnotherPressTheBoltOrByHand) {
     EXPECT_EQ(saved().means, job::Means::DrawBolt);
     EXPECT_EQ(session().plan().press, nullptr);
     choose("means", bolt + 1);
+    EXPECT_EQ(saved().means, job::Means::Vice);
+    choose("means", bolt + 2);
+    EXPECT_EQ(saved().means, job::Means::Own);
+    choose("means", bolt + 3);
     EXPECT_EQ(saved().means, job::Means::Hand);
     EXPECT_EQ(slip().title, "By hand");
     EXPECT_TRUE(slipSays("Hammer on"));

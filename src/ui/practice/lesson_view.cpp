@@ -227,10 +227,15 @@ void LessonView::refresh() {
         showPicture();
         showReasons();
     }
-    m_slip->show(sheet(), m_walk && m_walk->grade()
-                              ? tr("Enter: another job. Esc goes back.")
-                              : tr("Enter: go on. A letter: stop, because… A number: choose. Esc goes back."));
+    m_slip->show(sheet(), keys());
     speak(*this, m_heading->text() + ". " + q(m_slip->sheet().title) + ". " + q(m_slip->sheet().verdict));
+}
+
+QString LessonView::keys() const {
+    if (m_walk && m_walk->grade()) return tr("Enter: another job. Esc goes back.");
+    const bool open = m_walk && !m_walk->scene().choices.empty() && !(m_walk->chosen() && m_walk->chosen()->right);
+    return open ? tr("A number: choose. Esc goes back.")
+                : tr("Enter: go on. A letter: stop, because… Esc goes back.");
 }
 
 void LessonView::showFacts() {

@@ -58,6 +58,7 @@ private:
     void showPicture();
     void showReasons();
     words::Sheet sheet() const;
+    QString keys() const;
     void addTask(words::Sheet& sheet) const;
     void addOutcome(words::Sheet& sheet) const;
     QString scoreGroup(const char* of) const;

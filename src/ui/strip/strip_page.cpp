@@ -171,13 +171,16 @@ void StripPage::go(std::size_t line) {
         ticks.push_back(words::isTicked(m_session->told(), l, m_together));
     m_list->show(m_lines, std::move(ticks), m_current);
     m_wayRound->hide();
-    m_found->hide();
+    const auto* leaves = m_together || m_lines.empty() ? nullptr : partOf(m_lines[m_current]);
+    if (leaves)
+        m_found->show(m_session, leaves->id);
+    else
+        m_found->hide();
     if (!m_lines.empty()) {
         const auto box = m_list->boxOf(m_current);
         m_scroll->ensureVisible(box.center().x(), box.center().y(), 0, box.height());
         if (const auto* part = m_together ? partOf(m_lines[m_current]) : nullptr)
             m_wayRound->show(*part, m_session->job().strip.wayRoundSeen.contains(part->id));
-        if (const auto* part = m_together ? nullptr : partOf(m_lines[m_current])) m_found->show(m_session, part->id);
     }
     showSection();
     emit slipChanged();
@@ -199,8 +202,8 @@ void StripPage::showSection() {
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(words::shippedName(job.arrangement.title)))
                              : tr("Taking apart: %1").arg(q(words::shippedName(job.arrangement.title)));
-    scene.subtitle = m_together ? tr("Up and down: step · Space: done · S: it stays")
-                                : tr("Up and down: step · Space: done · F: as found · S: it stays · M: other way");
+    scene.subtitle = m_together ? tr("Space: done · S: it stays")
+                                : tr("F: as found · S: it stays · M: other way");
     const auto& a = m_session->plan().strip.assembly;
     const auto& line = m_lines[m_current];
     const auto now = stand();
