@@ -38,7 +38,9 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"lesson", "actionLesson"},
                                                  {"friction", "actionFriction"},
                                                  {"bands", "actionBands"},
-                                                 {"log", "actionLog"}};
+                                                 {"log", "actionLog"},
+                                                 {"new", "actionNew"},
+                                                 {"details", "actionDetails"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(MainWindow& window, const QString& file) {
@@ -69,7 +71,7 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
 }
 
 constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
-                                  "arrangement, rack, practice, lesson, friction, bands, log";
+                                  "arrangement, rack, practice, lesson, friction, bands, log, new, details";
 
 /// What the command line asks for, in the reader's language.
 class Options {
@@ -97,7 +99,7 @@ public:
 
     bool has(const char* name) const { return m_parser.isSet(name); }
     QString operator[](const char* name) const { return m_parser.value(name); }
-    QString path() const { return m_parser.positionalArguments().value(0, "."); }
+    QString path() const { return m_parser.positionalArguments().value(0); } ///< empty: the shop that was open last
     bool isPicture() const { return has("shot") || has("card") || has("report"); }
     std::optional<Station> station() const { return arbor::job::named<Station>((*this)["station"].toStdString()); }
     bool together() const { return (*this)["station"] == "together"; }
@@ -166,7 +168,8 @@ int runWindow(QString& path, const QString& settingsFolder, bool first) {
         QCoreApplication::exit(kOtherLanguage);
     });
     window.show();
-    window.openPath(first ? options.path() : path);
+    const auto wantedPath = first ? options.path() : path;
+    wantedPath.isEmpty() ? window.openLast() : window.openPath(wantedPath);
     if (first) goTo(window, options);
     if (options.has("card")) return printPaper(window, options["card"], arbor::ui::writeRouteCard);
     if (options.has("report")) return printPaper(window, options["report"], arbor::ui::writeJobReport);

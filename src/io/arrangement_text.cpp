@@ -215,7 +215,7 @@ Result<void> readSection(Part& part, const json& d, const std::string& place) {
 
 Result<Part> readPart(const json& d, const std::string& place) {
     if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "keep_clear",
-                                  "locked_by", "bearing", "way_round", "lines_up_with", "lip", "once"});
+                                  "locked_by", "bearing", "way_round", "lines_up_with", "lip", "once", "lugs"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     Part part{d.at("id"), {}};
@@ -227,6 +227,7 @@ Result<Part> readPart(const json& d, const std::string& place) {
     part.lockedBy = d.value("locked_by", std::vector<std::string>{});
     part.linesUpWith = d.value("lines_up_with", "");
     part.once = d.value("once", false);
+    part.lugs = d.value("lugs", true);
     if (d.contains("lip")) {
         const auto lip = readNamed(kLipTasks, d.at("lip"), place + "/lip");
         if (!lip) return tl::unexpected(lip.error());
@@ -396,6 +397,7 @@ json partJson(const Part& part) {
     if (!part.linesUpWith.empty()) d["lines_up_with"] = part.linesUpWith;
     if (part.lip) d["lip"] = nameOf(kLipTasks, *part.lip);
     if (part.once) d["once"] = true;
+    if (!part.lugs) d["lugs"] = false;
     return d;
 }
 

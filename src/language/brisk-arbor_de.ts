@@ -2808,10 +2808,6 @@ und %1 weitere</translation>
         <translation>Keine Aufträge in %1.</translation>
     </message>
     <message>
-        <source>Enter opens · N makes a new job like the chosen one · Ctrl+O another folder</source>
-        <translation>Enter öffnet · N legt einen neuen Auftrag wie den gewählten an · Strg+O anderer Ordner</translation>
-    </message>
-    <message>
         <source>ready</source>
         <translation>bereit</translation>
     </message>
@@ -13382,10 +13378,6 @@ und %1 weitere</translation>
         <translation>hält draußen</translation>
     </message>
     <message>
-        <source>fitted once</source>
-        <translation>nur einmal</translation>
-    </message>
-    <message>
         <source>screws</source>
         <translation>Schrauben</translation>
     </message>
@@ -13644,6 +13636,284 @@ und %1 weitere</translation>
     <message>
         <source>F: as found · S: it stays · M: other way</source>
         <translation>F: wie vorgefunden · S: bleibt · M: anders</translation>
+    </message>
+    <message>
+        <source>Eyes for pliers</source>
+        <translation>Augen für die Zange</translation>
+    </message>
+    <message>
+        <source>yes or no</source>
+        <translation>ja oder nein</translation>
+    </message>
+    <message>
+        <source>The {ring} has no eyes for pliers</source>
+        <translation>Keine Augen für die Zange: {ring}</translation>
+    </message>
+    <message>
+        <source>lift one end out of the groove from its gap with a hooked scriber and follow it round; eye protection on, a hand over it</source>
+        <translation>ein Ende am Spalt mit einer Hakennadel aus der Nut heben und rundum folgen; Schutzbrille, eine Hand darüber</translation>
+    </message>
+    <message>
+        <source>feed one end into the groove and press it in round and round; eye protection on, then probe it all round</source>
+        <translation>ein Ende in die Nut setzen und rundum eindrücken; Schutzbrille, danach rundum abtasten</translation>
+    </message>
+    <message>
+        <source>letters, figures, blanks, points and dashes</source>
+        <translation>Buchstaben, Ziffern, Leerzeichen, Punkte und Striche</translation>
+    </message>
+    <message>
+        <source>a number that no other job has</source>
+        <translation>eine Nummer, die kein anderer Auftrag hat</translation>
+    </message>
+    <message>
+        <source>Find a job</source>
+        <translation>Auftrag suchen</translation>
+    </message>
+    <message>
+        <source>F: find by number, title, machine, customer</source>
+        <translation>F: suchen nach Nummer, Titel, Maschine, Kunde</translation>
+    </message>
+    <message>
+        <source>Order of the jobs</source>
+        <translation>Reihenfolge der Aufträge</translation>
+    </message>
+    <message>
+        <source>by file</source>
+        <translation>nach Datei</translation>
+    </message>
+    <message>
+        <source>by machine</source>
+        <translation>nach Maschine</translation>
+    </message>
+    <message>
+        <source>by customer</source>
+        <translation>nach Kunde</translation>
+    </message>
+    <message>
+        <source>newest first</source>
+        <translation>neueste zuerst</translation>
+    </message>
+    <message>
+        <source>open ones only</source>
+        <translation>nur offene</translation>
+    </message>
+    <message>
+        <source>%1 could not be moved to %2: that name is taken, or the folder cannot be written</source>
+        <translation>%1 konnte nicht nach %2 verschoben werden: Der Name ist vergeben, oder der Ordner ist nicht beschreibbar</translation>
+    </message>
+    <message>
+        <source>That job is the one on the bench: open another one first.</source>
+        <translation>Dieser Auftrag liegt gerade auf der Werkbank: zuerst einen anderen öffnen.</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>Weglegen</translation>
+    </message>
+    <message>
+        <source>Throw away</source>
+        <translation>Wegwerfen</translation>
+    </message>
+    <message>
+        <source>Enter opens · N new job · C one like it · A put away · Delete throw away · Ctrl+Z takes back · F find</source>
+        <translation>Eingabe öffnet · N neuer Auftrag · C ebensolcher · A weglegen · Entf wegwerfen · Strg+Z nimmt zurück · F suchen</translation>
+    </message>
+    <message>
+        <source>Back to the job (F4)</source>
+        <translation>Zurück zum Auftrag (F4)</translation>
+    </message>
+    <message>
+        <source>A folder for your shop</source>
+        <translation>Ein Ordner für Ihre Werkstatt</translation>
+    </message>
+    <message>
+        <source>New job…</source>
+        <translation>Neuer Auftrag …</translation>
+    </message>
+    <message>
+        <source>Job details</source>
+        <translation>Angaben zum Auftrag</translation>
+    </message>
+    <message>
+        <source>Go to…</source>
+        <translation>Gehe zu …</translation>
+    </message>
+    <message>
+        <source>tool</source>
+        <translation>Werkzeug</translation>
+    </message>
+    <message>
+        <source>New job</source>
+        <translation>Neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>no shop open yet</source>
+        <translation>noch keine Werkstatt offen</translation>
+    </message>
+    <message>
+        <source>Go to</source>
+        <translation>Gehe zu</translation>
+    </message>
+    <message>
+        <source>a command, a station, a job, a tool</source>
+        <translation>ein Befehl, eine Station, ein Auftrag, ein Werkzeug</translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation>Was gefunden wurde</translation>
+    </message>
+    <message>
+        <source>Title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>Machine</source>
+        <translation>Maschine</translation>
+    </message>
+    <message>
+        <source>Place on it</source>
+        <translation>Ort daran</translation>
+    </message>
+    <message>
+        <source>Customer</source>
+        <translation>Kunde</translation>
+    </message>
+    <message>
+        <source>Number</source>
+        <translation>Nummer</translation>
+    </message>
+    <message>
+        <source>it cannot be empty</source>
+        <translation>es darf nicht leer sein</translation>
+    </message>
+    <message>
+        <source>Shapes to begin with</source>
+        <translation>Bauformen zum Anfangen</translation>
+    </message>
+    <message>
+        <source>Two rings of my own</source>
+        <translation>Zwei eigene Ringe</translation>
+    </message>
+    <message>
+        <source>two rings of my own</source>
+        <translation>zwei eigene ringe</translation>
+    </message>
+    <message>
+        <source>A bearing’s number, its sizes, or words</source>
+        <translation>Nummer eines Lagers, seine Maße, oder Wörter</translation>
+    </message>
+    <message>
+        <source>a bearing’s number (6306-2RS), its sizes (30 x 72 x 19), or words: two cups, collar</source>
+        <translation>Nummer eines Lagers (6306-2RS), seine Maße (30 x 72 x 19), oder Wörter: zwei Außenringe, Stellring</translation>
+    </message>
+    <message>
+        <source>Like an earlier job</source>
+        <translation>Wie ein früherer Auftrag</translation>
+    </message>
+    <message>
+        <source>Look at the demo shop</source>
+        <translation>Die Beispielwerkstatt ansehen</translation>
+    </message>
+    <message>
+        <source>ten jobs, a full rack, nothing to set up</source>
+        <translation>zehn Aufträge, ein volles Regal, nichts einzurichten</translation>
+    </message>
+    <message>
+        <source>Start your own shop</source>
+        <translation>Eigene Werkstatt anfangen</translation>
+    </message>
+    <message>
+        <source>a folder for your jobs, rack and presses</source>
+        <translation>ein Ordner für Aufträge, Regal und Pressen</translation>
+    </message>
+    <message>
+        <source>Open a shop</source>
+        <translation>Eine Werkstatt öffnen</translation>
+    </message>
+    <message>
+        <source>a folder that has jobs already</source>
+        <translation>ein Ordner, der schon Aufträge hat</translation>
+    </message>
+    <message>
+        <source>What is on your bench?</source>
+        <translation>Was liegt auf der Werkbank?</translation>
+    </message>
+    <message>
+        <source>Welcome. What is on your bench?</source>
+        <translation>Willkommen. Was liegt auf der Werkbank?</translation>
+    </message>
+    <message>
+        <source>Begin with the shape</source>
+        <translation>Mit der Bauform anfangen</translation>
+    </message>
+    <message>
+        <source>Like: %1</source>
+        <translation>Wie: %1</translation>
+    </message>
+    <message>
+        <source>Choose what it looks like. Everything can be changed later.</source>
+        <translation>Wählen, wie es aussieht. Alles lässt sich später ändern.</translation>
+    </message>
+    <message>
+        <source>Nothing is drawn like that: other words, or a shape without it</source>
+        <translation>Nichts ist so gezeichnet: andere Wörter, oder eine Bauform ohne das</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 could sit in %n shapes</source>
+        <translation>
+            <numerusform>%1 passt in eine Bauform</numerusform>
+            <numerusform>%1 passt in %n Bauformen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n shapes</source>
+        <translation>
+            <numerusform>eine Bauform</numerusform>
+            <numerusform>%n Bauformen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Enter · arrows choose a shape · Esc goes back</source>
+        <translation>Eingabe · Pfeile wählen eine Bauform · Esc geht zurück</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Teile</translation>
+    </message>
+    <message>
+        <source>{range} tight, {force} to press</source>
+        <translation>{range} fest, {force} zum Einpressen</translation>
+    </message>
+    <message>
+        <source>Begin it</source>
+        <translation>Anfangen</translation>
+    </message>
+    <message>
+        <source>Its description only</source>
+        <translation>Nur seine Beschreibung</translation>
+    </message>
+    <message>
+        <source>nothing that was measured, pressed or found on the earlier one</source>
+        <translation>nichts, was am früheren gemessen, gepresst oder gefunden wurde</translation>
+    </message>
+    <message>
+        <source>No shape is left to choose from.</source>
+        <translation>Keine Bauform bleibt zur Wahl.</translation>
+    </message>
+    <message>
+        <source>Draw it</source>
+        <translation>Zeichnen</translation>
+    </message>
+    <message>
+        <source>Two rings</source>
+        <translation>Zwei Ringe</translation>
+    </message>
+    <message>
+        <source>Inner ring</source>
+        <translation>Innenring</translation>
+    </message>
+    <message>
+        <source>Outer ring</source>
+        <translation>Außenring</translation>
     </message>
 </context>
 </TS>

@@ -52,5 +52,19 @@
             <numerusform>Count what came out: %n parts</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 could sit in %n shapes</source>
+        <translation>
+            <numerusform>%1 could sit in one shape</numerusform>
+            <numerusform>%1 could sit in %n shapes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n shapes</source>
+        <translation>
+            <numerusform>one shape</numerusform>
+            <numerusform>%n shapes</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -274,12 +274,17 @@ std::string onceText(const arrangement::Part& part) {
     return part.once ? words.yes.shown : words.no.shown;
 }
 
-Result<bool> parseOnce(const std::string& typed) {
+std::string lugsText(const arrangement::Part& part) {
     const YesNo words;
+    return part.lugs ? words.yes.shown : words.no.shown;
+}
+
+Result<bool> parseYesNo(const std::string& typed, bool otherwise) {
+    const YesNo words;
+    if (typed.empty()) return otherwise;
     if (words.yes.is(typed)) return true;
-    if (typed.empty() || words.no.is(typed)) return false;
-    return refuse(ProblemCode::UnknownName, tr("fitted once"), typed,
-                  asListed(words.yes.shown + ", " + words.no.shown));
+    if (words.no.is(typed)) return false;
+    return refuse(ProblemCode::UnknownName, tr("yes or no"), typed, asListed(words.yes.shown + ", " + words.no.shown));
 }
 
 std::string screwsText(const Assembly& a, std::size_t part) {

@@ -31,7 +31,8 @@ Result<std::optional<arrangement::LipTask>> parseLip(const std::string& typed);
 
 /// Whether a part is fitted once: "yes", "no". @errors UnknownName
 std::string onceText(const arrangement::Part& part);
-Result<bool> parseOnce(const std::string& typed);
+std::string lugsText(const arrangement::Part& part); ///< likewise, of a retaining ring's eyes
+Result<bool> parseYesNo(const std::string& typed, bool otherwise);
 
 /// The screws that close a part's joint with another: "4 M10x1.5 shaft 30" with what they screw into and, where it is
 /// known, how much thread they have beyond what they clamp [mm]; empty: none.

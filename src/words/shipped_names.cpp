@@ -11,6 +11,9 @@ namespace {
 [[maybe_unused]] constexpr const char* kShipped[] = {
     QT_TRANSLATE_NOOP("arbor", "Bearing in a one-shouldered bore, flanged spindle through it"),
     QT_TRANSLATE_NOOP("arbor", "Housing"),
+    QT_TRANSLATE_NOOP("arbor", "Two rings"),
+    QT_TRANSLATE_NOOP("arbor", "Inner ring"),
+    QT_TRANSLATE_NOOP("arbor", "Outer ring"),
     QT_TRANSLATE_NOOP("arbor", "Bearing"),
     QT_TRANSLATE_NOOP("arbor", "Retaining ring"),
     QT_TRANSLATE_NOOP("arbor", "Shield"),

@@ -413,6 +413,18 @@ TEST(Foreman, WhatIsFittedOnceIsSpoiltInItsOwnWay) {
     EXPECT_EQ(how(PartKind::SpacerTube, false), std::nullopt);
 }
 
+TEST(Foreman, ARetainingRingWithoutEyesIsLiftedFromItsGap) {
+    auto job = arbor::testing::demoJob("seamer-turret-upper");
+    auto& parts = job.arrangement.assembly.parts;
+    const auto ring =
+        std::find_if(parts.begin(), parts.end(), [](const Part& p) { return p.kind == PartKind::RetainingRing; });
+    ASSERT_NE(ring, parts.end());
+    EXPECT_FALSE(said<found::NoLugs>(Work(job).out(ring->id)));
+    ring->lugs = false;
+    EXPECT_TRUE(said<found::NoLugs>(Work(job).out(ring->id))->out);
+    EXPECT_FALSE(said<found::NoLugs>(Work(job).in(ring->id))->out);
+}
+
 TEST(Foreman, APartFoundTheOtherWayRoundIsAskedAbout) {
     auto job = Work::fresh(collarOnShaft());
     job.strip.parts["collar"] = {true, 0.4, "notch at six", {}, {}};

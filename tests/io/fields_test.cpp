@@ -44,7 +44,10 @@ private:
     }
     void set(bool& value, const Rule&) { value = !value; }
     void set(int& value, const Rule& rule) { value = static_cast<int>(std::ceil(number(rule))); }
-    void set(double& value, const Rule& rule) { value = number(rule) * rule.unit; }
+    void set(double& value, const Rule& rule) {
+        for (const double usual = value; value == usual;)
+            value = number(rule) * rule.unit;
+    }
     void set(std::string& value, const Rule&) { value = "said " + std::to_string(++m_count); }
     void set(Interval& value, const Rule& rule) { value = {number(rule) * rule.unit, 2000 * rule.unit}; }
     void set(Range& value, const Rule& rule) { value = Range{1, number(rule), 3000} * rule.unit; }

@@ -118,7 +118,7 @@ TEST_F(Log, OneKeyAsksForThePlaceTheMachineOrTheBearing) {
     EXPECT_EQ(log()->found().size(), 5u); // that bearing anywhere
     key(Qt::Key_F8);
     EXPECT_EQ(log()->found().size(), 6u);
-    key(Qt::Key_F4);
+    key(Qt::Key_F3);
     ASSERT_EQ(log()->found().size(), 1u);
     const auto told = find<QLabel>("logTold")->text();
     for (const char* part : {"setup P30 S18", "1.40 kN of 1.50 kN expected", "friction 0.104", "outer part at 95 °C"})

@@ -45,7 +45,7 @@ TEST_F(Window, NewJobLikeAnotherStartsClean) {
     window->openPath(QString::fromStdString(shop.folder()));
     key(Qt::Key_Down);
     key(Qt::Key_Down);
-    key(Qt::Key_N);
+    key(Qt::Key_C);
     ASSERT_TRUE(window->session());
     EXPECT_EQ(job().id, "J-0131-1");
     EXPECT_FALSE(job().record);
@@ -113,7 +113,7 @@ TEST_F(Window, InchShowsInchAndTakesInch) {
 
 TEST_F(Window, NightLookIsRemembered) {
     open();
-    key(Qt::Key_N, Qt::ControlModifier);
+    key(Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier);
     EXPECT_EQ(ui::theme::variant(), ui::theme::Variant::Night);
     openWindow();
     EXPECT_EQ(ui::theme::variant(), ui::theme::Variant::Night);

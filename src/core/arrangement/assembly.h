@@ -95,6 +95,7 @@ struct Part {
     std::optional<WayRound> wayRound = {};
     std::string linesUpWith = {}; ///< what it must be turned to: a hole with a sensor, a key, a notch; empty: nothing
     std::optional<LipTask> lip = {}; ///< of a seal; nothing: not said
+    bool lugs = true;                ///< of a retaining ring: eyes for pliers
     bool once = false;               ///< fitted once: crushed to its length, staked, or in two halves that part
 
     const std::string& name() const { return label.empty() ? id : label; }

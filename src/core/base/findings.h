@@ -232,6 +232,7 @@ struct SoakFirst { static constexpr auto key = "soak_first"; bool heavy; };
 struct NoteAsFound { static constexpr auto key = "note_as_found"; std::string part; };
 struct SqueezeFirst { static constexpr auto key = "squeeze_first"; bool spread; std::string ring, place; };
 struct HoldsAlone { static constexpr auto key = "holds_alone"; std::string ring, part; };
+struct NoLugs { static constexpr auto key = "no_lugs"; bool out; std::string ring; };
 struct FreeTheRing { static constexpr auto key = "free_the_ring"; };
 struct LugBroken { static constexpr auto key = "lug_broken"; };
 struct LiftTheLock { static constexpr auto key = "lift_the_lock"; std::string part; };
@@ -323,11 +324,11 @@ using All = Kinds<
     HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn, StopsAgainst, DiscFirst, PackLevel,
     WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted, ViceWillDo, DriverWanted, SupportWanted,
     ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone,
-    FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, SensorFirst, SensorLast, FoundOtherWay, FoundAt,
-    LipFor, AskTheLip, OwnThreadDraws, OwnThreadReach, ScrewsLongEnough, CrosswiseInSteps, InTheVice, ReleaseTakenBack,
-    GoRound, PutInnerBack, RingStays, PlugTheHub, WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward,
-    CollarSides, TubeCentred, StopsOnTheTube, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest,
-    FilletClears, FilletTooLarge, CentredBy, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim,
+    NoLugs, FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, SensorFirst, SensorLast, FoundOtherWay,
+    FoundAt, LipFor, AskTheLip, OwnThreadDraws, OwnThreadReach, ScrewsLongEnough, CrosswiseInSteps, InTheVice,
+    ReleaseTakenBack, GoRound, PutInnerBack, RingStays, PlugTheHub, WarmTheRing, WarmUpTo, TiltForOil, CountParts,
+    NumberOutward, CollarSides, TubeCentred, StopsOnTheTube, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn,
+    GapLowest, FilletClears, FilletTooLarge, CentredBy, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim,
     WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare,
     OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
 

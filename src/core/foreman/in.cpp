@@ -89,6 +89,7 @@ private:
             break;
         case PartKind::RetainingRing:
             say(found::GapLowest{});
+            if (!m_part.lugs) say(found::NoLugs{false, m_part.name()}, Severity::Check);
             break;
         case PartKind::Nut:
             say(found::RunNutByHand{m_part.name()});

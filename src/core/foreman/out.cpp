@@ -56,6 +56,7 @@ private:
         switch (m_part.kind) {
         case PartKind::RetainingRing:
             if (found(AsFound::LugBroken)) say(found::LugBroken{}, Severity::Check);
+            if (!m_part.lugs) say(found::NoLugs{true, m_part.name()}, Severity::Check);
             if (rusty) say(found::FreeTheRing{}, Severity::Check);
             break;
         case PartKind::Nut:

@@ -455,6 +455,7 @@ constexpr auto fieldsOf(Tag<Job>) {
     return std::tuple{
         field("id", Rule{}.filled(), &Job::id),
         field("title", Rule{}.filled(), &Job::title),
+        field("machine", kTold.about("it belongs to"), &Job::machine),
         field("customer", &Job::customer),
         field("units", kTold.always(), &Job::units),
         field("temperatures", kTold.always(), &Job::temperatures),

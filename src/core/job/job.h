@@ -155,6 +155,7 @@ struct RecordDraft {
 struct Job {
     std::string id;
     std::string title;
+    std::string machine = {}; ///< it belongs to; empty: not said
     std::string customer;
     Units units = Units::Metric;
     WorkTemperatures temperatures;

@@ -126,6 +126,8 @@ void SheetModel::addSpecial(std::size_t part) {
     if (p.kind == PartKind::Seal) m_rows.push_back({Line::Lip, part, {}, 0, tr("Lip"), q(words::lipText(p)), {}});
     if (p.kind == PartKind::Seal || p.kind == PartKind::SpacerTube || p.kind == PartKind::Nut)
         m_rows.push_back({Line::Once, part, {}, 0, tr("Fitted once"), q(words::onceText(p)), {}});
+    if (p.kind == PartKind::RetainingRing)
+        m_rows.push_back({Line::Lugs, part, {}, 0, tr("Eyes for pliers"), q(words::lugsText(p)), {}});
     if (p.kind == PartKind::Hub || p.kind == PartKind::RetainerPlate || p.kind == PartKind::Cap ||
         p.kind == PartKind::Bearing)
         m_rows.push_back({Line::Screws, part, {}, 0, tr("Screws"), q(words::screwsText(m_assembly, part)), {}});
@@ -256,8 +258,13 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
             return next;
         });
     case Line::Once:
-        return words::parseOnce(typed).map([&](bool once) {
+        return words::parseYesNo(typed, false).map([&](bool once) {
             next.parts[row.part].once = once;
+            return next;
+        });
+    case Line::Lugs:
+        return words::parseYesNo(typed, true).map([&](bool lugs) {
+            next.parts[row.part].lugs = lugs;
             return next;
         });
     case Line::Screws:

@@ -18,7 +18,7 @@ class SheetModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Column { What, Value, Understood, Columns };
-    enum class Line { Name, Bearing, Material, Size, Seat, WayRound, LinesUp, Lip, Once, Screws };
+    enum class Line { Name, Bearing, Material, Size, Seat, WayRound, LinesUp, Lip, Once, Lugs, Screws };
 
     using QAbstractTableModel::QAbstractTableModel;
 

@@ -19,6 +19,8 @@
 #include <QPushButton>
 #include <QTableWidget>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <array>
 
 namespace arbor::ui {
 
@@ -35,7 +37,7 @@ QString stepText(const std::string& key) {
     return spaced(key).replace(':', QStringLiteral(" · ")).replace('+', QStringLiteral(", "));
 }
 
-constexpr int kFirstScopeKey = Qt::Key_F4;
+constexpr std::array kScopeKeys{Qt::Key_F3, Qt::Key_F5, Qt::Key_F6, Qt::Key_F7, Qt::Key_F8}; // F4: job details
 constexpr int kStepScope = 0, kPlaceScope = 1;
 
 } // namespace
@@ -86,11 +88,10 @@ QWidget* LogView::buildScopes() {
     auto* line = new QHBoxLayout(bar);
     line->setContentsMargins(theme::kMargin, 0, theme::kMargin, 8);
     line->setSpacing(theme::kGap);
-    int key = kFirstScopeKey;
     for (const auto& text :
          {tr("This step"), tr("This place"), tr("This machine"), tr("This bearing"), tr("Everything")}) {
         const int scope = static_cast<int>(m_scopes.size());
-        auto* button = new QPushButton(text + "   " + QKeySequence(key++).toString(), bar);
+        auto* button = new QPushButton(text + "   " + QKeySequence(kScopeKeys[m_scopes.size()]).toString(), bar);
         button->setObjectName(QStringLiteral("logScope%1").arg(scope));
         connect(button, &QPushButton::clicked, this, [this, scope] { lookFor(scope); });
         line->addWidget(button);
@@ -291,10 +292,9 @@ void LogView::askFile() {
 
 void LogView::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Escape) return emit left();
-    const int scope = event->key() - kFirstScopeKey;
-    if (scope >= 0 && scope < static_cast<int>(m_scopes.size()) &&
-        m_scopes[static_cast<std::size_t>(scope)]->isEnabled())
-        return lookFor(scope);
+    const auto key = std::find(kScopeKeys.begin(), kScopeKeys.end(), event->key());
+    const auto scope = static_cast<std::size_t>(key - kScopeKeys.begin());
+    if (scope < m_scopes.size() && m_scopes[scope]->isEnabled()) return lookFor(static_cast<int>(scope));
     QWidget::keyPressEvent(event);
 }
 

@@ -234,8 +234,7 @@ void LessonView::refresh() {
 QString LessonView::keys() const {
     if (m_walk && m_walk->grade()) return tr("Enter: another job. Esc goes back.");
     const bool open = m_walk && !m_walk->scene().choices.empty() && !(m_walk->chosen() && m_walk->chosen()->right);
-    return open ? tr("A number: choose. Esc goes back.")
-                : tr("Enter: go on. A letter: stop, because… Esc goes back.");
+    return open ? tr("A number: choose. Esc goes back.") : tr("Enter: go on. A letter: stop, because… Esc goes back.");
 }
 
 void LessonView::showFacts() {

@@ -30,6 +30,7 @@ public:
     void adopt(const std::vector<catalog::Tool>& tools); ///< what others did to it is in; no undo goes behind that
     const std::vector<catalog::Tool>& tools() const { return m_tools; }
     const std::string& chosen() const { return m_chosen; }
+    void choose(const QString& id);
     QUndoStack& undoStack() { return m_undo; }
 
     /// Adds what a file holds; numbers that are known already stay as they are and are named.
@@ -61,7 +62,6 @@ private:
     bool isShown(const catalog::Tool& tool) const;
     std::vector<std::string> faults();
     const catalog::Tool* tool() const;
-    void choose(const QString& id);
     void replaceTools(std::vector<catalog::Tool> tools);
     void edit(const QString& text, std::vector<catalog::Tool> tools);
     Result<void> editTool(const QString& text, const std::function<void(catalog::Tool&)>& change);

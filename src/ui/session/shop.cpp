@@ -1,11 +1,14 @@
 #include "ui/session/shop.h"
 
+#include "io/job_glance.h"
 #include "io/table_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
 
 #include <QFileInfo>
 #include <QLockFile>
+#include <QRegularExpression>
+#include <algorithm>
 
 namespace arbor::ui {
 
@@ -75,6 +78,40 @@ Result<void> Shop::saveMaterials(const catalog::Materials& materials) {
     tables->materials = materials;
     m_tables = std::move(tables);
     return {};
+}
+
+std::optional<Problem> Shop::whyNotNumber(const std::string& number) const {
+    static const QRegularExpression name("^[\\w][\\w .-]{0,63}$", QRegularExpression::UseUnicodePropertiesOption);
+    if (!name.match(QString::fromStdString(number)).hasMatch())
+        return Problem{ProblemCode::Malformed, "number", number, wanted("letters, figures, blanks, points and dashes")};
+    const auto jobs = isOpen() ? io::glanceOver(m_folder.path().toStdString()) : std::vector<io::JobGlance>{};
+    if (std::any_of(jobs.begin(), jobs.end(), [&](const io::JobGlance& job) { return job.id == number; }))
+        return Problem{ProblemCode::Duplicate, "number", number, wanted("a number that no other job has")};
+    return std::nullopt;
+}
+
+std::string Shop::nextNumber() const {
+    static const QRegularExpression counted("^(.*?)(\\d+)$");
+    QString front = QStringLiteral("J-"), digits = QStringLiteral("0000");
+    qulonglong most = 0;
+    if (isOpen())
+        for (const auto& job : io::glanceOver(m_folder.path().toStdString())) {
+            const auto read = counted.match(QString::fromStdString(job.id));
+            if (!read.hasMatch() || read.captured(2).toULongLong() < most) continue;
+            most = read.captured(2).toULongLong();
+            front = read.captured(1);
+            digits = read.captured(2);
+        }
+    return (front + QString::number(most + 1).rightJustified(digits.size(), QLatin1Char('0'))).toStdString();
+}
+
+Result<QString> Shop::createJob(io::JobDocument document) {
+    if (const auto why = whyNotNumber(document.job.id)) return tl::unexpected(*why);
+    const auto file = m_folder.filePath(QString::fromStdString(document.job.id) + ".arbor.json");
+    if (QFileInfo::exists(file))
+        return refuse(ProblemCode::Duplicate, "number", document.job.id, wanted("a number that no other job has"));
+    if (auto saved = io::saveJob(file.toStdString(), document); !saved) return tl::unexpected(saved.error());
+    return file;
 }
 
 Result<QString> Shop::addJob(io::JobDocument document, const QString& likeId) {

@@ -39,6 +39,14 @@ public:
     /// shop's files, which are then left as they are
     Result<void> saveMaterials(const catalog::Materials& materials);
 
+    /// Writes a new job under its own number. @return its file
+    /// @errors Unwritable; Duplicate, Malformed: the number
+    Result<QString> createJob(io::JobDocument document);
+    /// The next number after the highest that the jobs of the folder have: "J-0152" after "J-0151".
+    std::string nextNumber() const;
+    /// Why a job cannot have that number: another one has it, or it is no name for a file.
+    std::optional<Problem> whyNotNumber(const std::string& number) const;
+
     /// Writes a job under the next free number after the one it is like. @return its file @errors Unwritable
     Result<QString> addJob(io::JobDocument document, const QString& likeId);
     std::optional<job::Job> jobNumbered(const std::string& id) const;

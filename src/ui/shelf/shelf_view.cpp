@@ -2,7 +2,7 @@
 
 #include "core/plan/plan_job.h"
 #include "io/table_files.h"
-#include "ui/bench/section_painter.h"
+#include "ui/bench/sketch.h"
 #include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -92,12 +92,13 @@ ShelfView::RowModel ShelfView::readRow(const io::ShelfEntry& entry) const {
     return row;
 }
 
-void ShelfView::show(const std::string& folder, std::shared_ptr<const tables::Tables> tables) {
+void ShelfView::show(std::vector<std::string> paths, const std::string& folder,
+                     std::shared_ptr<const tables::Tables> tables) {
     const auto keep = chosenPath();
     m_folder = folder;
     m_tables = std::move(tables);
     m_rows.clear();
-    m_paths = io::jobFiles(folder);
+    m_paths = std::move(paths);
     const auto same = std::find(m_paths.begin(), m_paths.end(), keep);
     m_chosen = same == m_paths.end() ? 0 : static_cast<int>(same - m_paths.begin());
     setMinimumHeight(kHead + static_cast<int>(m_paths.size()) * kRow + 60);
@@ -139,9 +140,9 @@ void ShelfView::paintEvent(QPaintEvent* event) {
     painter.setPen(roles().muted);
     const int foot = kHead + static_cast<int>(m_paths.size()) * kRow + 32;
     painter.drawText(24, foot,
-                     m_paths.empty()
-                         ? tr("No jobs in %1.").arg(q(m_folder))
-                         : tr("Enter opens · N makes a new job like the chosen one · Ctrl+O another folder"));
+                     m_paths.empty() ? tr("No jobs in %1.").arg(q(m_folder))
+                                     : tr("Enter opens · N new job · C one like it · A put away · Delete throw away · "
+                                          "Ctrl+Z takes back · F find"));
 }
 
 void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
@@ -154,23 +155,7 @@ void ShelfView::paintRow(QPainter& painter, std::size_t index) const {
         painter.fillRect(box, roles().card);
         painter.fillRect(box.left(), box.top(), 5, box.height(), roles().plan);
     }
-    if (!row.sketch.empty()) {
-        double rad = 1, low = row.sketch.front().bottom(), top = row.sketch.front().top();
-        for (const auto& b : row.sketch) {
-            rad = std::max(rad, b.outsideDia() / 2);
-            low = std::min(low, b.bottom());
-            top = std::max(top, b.top());
-        }
-        const double scale = std::min(62.0 / (2 * rad), 66.0 / (top - low));
-        QTransform map;
-        map.translate(68, box.top() + kRow / 2.0);
-        map.scale(scale, -scale);
-        map.translate(0, -(low + top) / 2);
-        SectionPainter section(painter, map);
-        for (const auto& b : row.sketch)
-            section.body(b, false, false);
-        painter.setBrush(Qt::NoBrush);
-    }
+    drawSketch(painter, QRectF(37, box.top() + 9, 62, 66), row.sketch);
     const auto two = [&](int x, int right, const QString& head, const QString& line, const QColor& lineColour) {
         painter.setFont(typeface(Text::Strong));
         painter.setPen(roles().ink);
@@ -217,6 +202,8 @@ void ShelfView::keyPressEvent(QKeyEvent* event) {
         if (!chosenPath().empty()) emit opened(q(chosenPath()));
         return;
     case Qt::Key_N:
+        return emit newAsked();
+    case Qt::Key_C:
         if (!chosenPath().empty()) emit copyAsked(q(chosenPath()));
         return;
     default:

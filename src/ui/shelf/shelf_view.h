@@ -17,7 +17,8 @@ class ShelfView : public QWidget {
 public:
     explicit ShelfView(QWidget* parent = nullptr);
 
-    void show(const std::string& folder, std::shared_ptr<const tables::Tables> tables);
+    /// @param paths  of the jobs, in their order  @param folder  to be named where there are none
+    void show(std::vector<std::string> paths, const std::string& folder, std::shared_ptr<const tables::Tables> tables);
     std::size_t count() const { return m_paths.size(); }
     std::string chosenPath() const;
     const QString& stateOf(std::size_t row) const { return rowAt(row).state; }
@@ -25,6 +26,7 @@ public:
 signals:
     void opened(const QString& path);
     void copyAsked(const QString& path);
+    void newAsked();
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -1,10 +1,13 @@
 // What the window can be asked to do, with its keys.
+#include "io/job_glance.h"
 #include "language/catalogue.h"
 #include "ui/calc/calc_box.h"
+#include "ui/rack/rack_view.h"
 #include "ui/report/job_report.h"
 #include "ui/report/route_card.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
+#include "ui/shell/palette.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
@@ -28,6 +31,8 @@ void MainWindow::buildActions() {
         return action;
     };
     add(m_menu, tr("Jobs"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); })->setObjectName("actionShelf");
+    add(m_menu, tr("New job…"), QKeySequence::New, [this] { showStart(); })->setObjectName("actionNew");
+    add(m_menu, tr("Job details"), Qt::Key_F4, [this] { showDetails(); })->setObjectName("actionDetails");
     add(m_menu, tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); });
     add(m_menu, tr("Import job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); });
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
@@ -42,6 +47,7 @@ void MainWindow::buildActions() {
         showArrangement();
     })->setObjectName("actionArrangement");
     add(m_menu, tr("Rack"), Qt::CTRL | Qt::Key_K, [this] { showRack(); })->setObjectName("actionRack");
+    add(m_menu, tr("Go to…"), Qt::CTRL | Qt::Key_J, [this] { showPalette(); })->setObjectName("actionPalette");
     add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
     add(m_menu, tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); })->setObjectName("actionLog");
     add(m_menu, tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] {
@@ -66,7 +72,7 @@ void MainWindow::buildActions() {
         printPaper("report", writeJobReport);
     })->setObjectName("actionReport");
     m_menu->addSeparator();
-    auto* night = add(m_menu, tr("Dark theme"), Qt::CTRL | Qt::Key_N, [this](bool on) { setNight(on); });
+    auto* night = add(m_menu, tr("Dark theme"), Qt::CTRL | Qt::SHIFT | Qt::Key_N, [this](bool on) { setNight(on); });
     night->setObjectName("actionNight");
     night->setCheckable(true);
     night->setChecked(theme::variant() == theme::Variant::Night);
@@ -75,6 +81,27 @@ void MainWindow::buildActions() {
     add(m_menu, tr("Help: terms"), Qt::Key_F1, [this] { showHelp(); })->setObjectName("actionHelp");
     m_menu->addSeparator();
     add(m_menu, tr("Quit"), Qt::CTRL | Qt::Key_Q, [this] { close(); });
+}
+
+/// Every command with its key, every job of the shop, every tool of its rack.
+void MainWindow::showPalette() {
+    std::vector<Palette::Entry> entries;
+    for (auto* action : findChildren<QAction*>()) {
+        const auto text = action->text().remove('&');
+        if (text.isEmpty() || action->menu() || !action->isEnabled() || action->shortcut().isEmpty()) continue;
+        entries.push_back(
+            {text, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
+    }
+    if (m_shop.isOpen()) {
+        for (const auto& job : io::glanceOver(m_shop.folder().path().toStdString()))
+            entries.push_back({q(job.id + " " + job.title), tr("job"), [this, path = q(job.path)] { openJob(path); }});
+        for (const auto& tool : m_shop.tables()->rack.tools)
+            entries.push_back({q(tool.id + " " + tool.name), tr("tool"), [this, id = tool.id] {
+                                   showRack();
+                                   m_rackView->choose(q(id));
+                               }});
+    }
+    m_palette->open(std::move(entries));
 }
 
 /// The words and state of undo and redo, from whatever is in sight.

@@ -13,9 +13,11 @@
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
+#include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/clock_strip.h"
 #include "ui/shell/job_view.h"
+#include "ui/shell/palette.h"
 #include "ui/takein/take_in_view.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -31,7 +33,6 @@
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QUndoGroup>
@@ -40,12 +41,6 @@
 #include <utility>
 
 namespace arbor::ui {
-
-namespace {
-
-constexpr int kRecent = 8;
-
-} // namespace
 
 MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     : QMainWindow(parent), m_around(std::move(surroundings)), m_shop(m_around.logbook) {
@@ -60,16 +55,13 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_trouble->setWordWrap(true);
     m_trouble->setMargin(theme::kGap);
     m_trouble->hide();
-    m_shelf = new ShelfView(this);
-    auto* shelfScroll = new QScrollArea(this);
-    shelfScroll->setWidgetResizable(true);
-    shelfScroll->setFrameShape(QFrame::NoFrame);
-    shelfScroll->setObjectName("shelfScroll");
-    shelfScroll->setFocusPolicy(Qt::NoFocus);
-    shelfScroll->setWidget(m_shelf);
+    m_shelfPage = new ShelfPage(this);
+    m_shelf = m_shelfPage->shelf();
+    m_shelfPage->keep([this](const QString& path) { return m_session && q(m_session->path()) == path; });
+    connect(m_shelfPage, &ShelfPage::trouble, this, &MainWindow::showTrouble);
     m_jobView = new JobView(this);
     m_places = new QStackedWidget(this);
-    m_places->addWidget(shelfScroll);
+    m_places->addWidget(m_shelfPage);
     m_places->addWidget(m_jobView);
     m_arrangementView = new ArrangementView(this);
     m_places->addWidget(m_arrangementView);
@@ -92,6 +84,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_places->addWidget(m_help);
     m_lesson = new LessonView(*m_around.settings, this);
     m_places->addWidget(m_lesson);
+    buildStart();
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -111,6 +104,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
     m_undoGroup = new QUndoGroup(this);
     m_undoGroup->addStack(&m_rackView->undoStack());
+    m_undoGroup->addStack(&m_shelfPage->undoStack());
     connect(m_places, &QStackedWidget::currentChanged, this, &MainWindow::followPlace);
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
@@ -124,10 +118,12 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_calculator, &CalcBox::jobWanted, this, [this](const job::Job& job) {
         openAdded(m_shop.addJob({job, "{}"}, tr("C")));
     });
+    m_palette = new Palette(this);
     buildActions();
     buildHeader(header);
     connect(m_shelf, &ShelfView::opened, this, &MainWindow::openJob);
-    connect(m_shelf, &ShelfView::copyAsked, this, &MainWindow::newJobLike);
+    connect(m_shelf, &ShelfView::copyAsked, this, [this](const QString& path) { newJobLike(path); });
+    connect(m_shelf, &ShelfView::newAsked, this, &MainWindow::showStart);
     connect(m_jobView, &JobView::trouble, this, &MainWindow::showTrouble);
     resize(1280, 800);
     setNight(theme::variant() == theme::Variant::Night);
@@ -190,66 +186,14 @@ void MainWindow::buildHeader(QWidget* header) {
     minute->start(60'000);
 }
 
-void MainWindow::openPath(const QString& path) {
-    const QFileInfo info(path);
-    if (info.isDir()) {
-        openFolder(info.absoluteFilePath());
-        return showShelf();
-    }
-    openFolder(info.absolutePath());
-    openJob(info.absoluteFilePath());
-}
-
-bool MainWindow::openFolder(const QString& folder) {
-    const auto opened = m_shop.open(folder);
-    showTrouble(opened ? QString() : q(words::say(opened.error())));
-    return opened.has_value();
-}
-
-void MainWindow::openJob(const QString& path) {
-    if (!m_shop.isOpen() || !mayLeaveJob()) return;
-    m_askedToLeave = false;
-    auto document = io::loadJob(path.toStdString());
-    if (!document) {
-        showTrouble(q(words::say(document.error())));
-        return showShelf();
-    }
-    m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.tables(), m_around.clock,
-                                             m_around.count);
-    connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
-    connect(m_session.get(), &JobSession::recorded, this, [this] {
-        if (const auto kept = m_shop.keepRecord(*m_session); !kept) showTrouble(q(words::say(kept.error())));
-    });
-    m_undoGroup->addStack(&m_session->undoStack());
-    m_places->setCurrentIndex(kJobPlace);
-    m_jobView->open(m_session.get());
-    connect(m_session.get(), &JobSession::changed, m_arrangementView, [this] {
-        if (m_places->currentIndex() == kArrangementPlace) m_arrangementView->refresh();
-    });
-    remember(path);
-    followPlace();
-    showHeader();
-}
-
-void MainWindow::newJobLike(const QString& path) {
-    auto document = io::loadJob(path.toStdString());
-    if (!document) return showTrouble(q(words::say(document.error())));
-    const auto likeId = q(document->job.id);
-    document->job = job::freshCopy(document->job);
-    openAdded(m_shop.addJob(std::move(*document), likeId));
-}
-
-void MainWindow::openAdded(const Result<QString>& file) {
-    file ? openJob(*file) : showTrouble(q(words::say(file.error())));
-}
-
 void MainWindow::showCalculator() {
     if (m_shop.isOpen()) m_calculator->open(m_shop.tables());
 }
 
 void MainWindow::showShelf() {
-    if (m_shop.isOpen()) m_shelf->show(m_shop.folder().path().toStdString(), m_shop.tables());
+    if (m_shop.isOpen()) m_shelfPage->open(m_shop);
     m_places->setCurrentIndex(kShelfPlace);
+    followPlace(); // it may have been there already
     m_shelf->setFocus();
     showHeader();
 }
@@ -281,7 +225,7 @@ void MainWindow::showPractice() {
 }
 
 bool MainWindow::isMaking() const {
-    return m_lesson->isMaking();
+    return m_lesson->isMaking() || m_shelfPage->isReading();
 }
 
 void MainWindow::showLesson() {
@@ -308,7 +252,7 @@ void MainWindow::showLog() {
         const auto& job = m_session->job();
         like.place = q(job.title);
         like.position = like.place + " " + q(job.intake.position);
-        like.machine = like.place.section(QStringLiteral(" · "), 0, 0);
+        like.machine = job.machine.empty() ? like.place.section(QStringLiteral(" · "), 0, 0) : q(job.machine);
         const auto* step = m_session->step();
         like.bearing = step && step->step.bearing ? q(step->step.bearing->designation) : QString();
         like.step = step ? job::nameOf(step->step.id) : std::string();
@@ -352,30 +296,6 @@ void MainWindow::saveMaterials(const catalog::Materials& materials) {
     if (saved && m_session) m_session->useTables(m_shop.tables());
 }
 
-void MainWindow::chooseJobToTakeIn() {
-    if (!m_shop.isOpen()) return;
-    auto* dialog = new QFileDialog(this, tr("A job from another shop"), {}, tr("Jobs (*.arbor.json)"));
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    connect(dialog, &QFileDialog::fileSelected, this, &MainWindow::lookAtJob);
-    dialog->open();
-}
-
-void MainWindow::lookAtJob(const QString& file) {
-    auto theirs = io::loadJob(file.toStdString());
-    if (!theirs) return showTrouble(q(words::say(theirs.error())));
-    const auto ours = m_shop.jobNumbered(theirs->job.id);
-    m_theirs = std::move(*theirs);
-    m_theirFile = file;
-    m_places->setCurrentIndex(kTakeInPlace);
-    m_takeIn->open(file, *m_theirs, ours ? &*ours : nullptr, *m_shop.tables());
-    showHeader();
-}
-
-void MainWindow::takeIn() {
-    if (m_theirs) openAdded(m_shop.takeIn(std::move(*m_theirs), m_theirFile));
-    m_theirs.reset();
-}
-
 /// Writes the rack beside the jobs and works the open job out with it.
 void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
     if (!rackIsWhole()) return;
@@ -401,7 +321,11 @@ void MainWindow::putOnRack(const catalog::Tool& tool) {
 void MainWindow::followPlace() {
     if (m_places->currentIndex() != kPracticePlace) m_practice->close();
     const bool inRack = m_places->currentIndex() == kRackPlace;
-    m_undoGroup->setActiveStack(inRack ? &m_rackView->undoStack() : m_session ? &m_session->undoStack() : nullptr);
+    const bool onShelf = m_places->currentIndex() == kShelfPlace;
+    m_undoGroup->setActiveStack(inRack      ? &m_rackView->undoStack()
+                                : onShelf   ? &m_shelfPage->undoStack()
+                                : m_session ? &m_session->undoStack()
+                                            : nullptr);
 }
 
 /// The job on paper, beside the job file.
@@ -431,11 +355,14 @@ void MainWindow::showHeader() {
                      : place == kBandPlace                              ? tr("End play")
                      : place == kMaterialPlace                          ? tr("Materials")
                      : place == kHelpPlace                              ? tr("Help")
-                     : inJob                                            ? q(m_session->job().title)
-                                                                        : tr("Jobs"));
+                     : place == kStartPlace   ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))
+                     : place == kDetailsPlace ? tr("Job details")
+                     : inJob                  ? q(m_session->job().title)
+                                              : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());
-    m_subtitle->setText(inJob ? q(m_session->job().id) + " · " + q(m_session->job().customer)
-                              : m_shop.folder().dirName() + (place == kShelfPlace ? jobs : QString()));
+    m_subtitle->setText(inJob              ? q(m_session->job().id) + " · " + q(m_session->job().customer)
+                        : !m_shop.isOpen() ? tr("no shop open yet")
+                                           : m_shop.folder().dirName() + (place == kShelfPlace ? jobs : QString()));
     m_clocks->show(m_session.get());
     m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
     const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());
@@ -493,21 +420,6 @@ void MainWindow::chooseLanguage(const QString& code) {
     if (!mayLeaveJob()) return;
     m_around.settings->setValue(kLanguageSetting, code);
     emit languageChosen();
-}
-
-void MainWindow::chooseFolder() {
-    auto* dialog = new QFileDialog(this, tr("Folder of jobs"), m_shop.folder().path());
-    dialog->setFileMode(QFileDialog::Directory);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    connect(dialog, &QFileDialog::fileSelected, this, &MainWindow::openPath);
-    dialog->open();
-}
-
-void MainWindow::remember(const QString& path) {
-    auto recent = m_around.settings->value("recent").toStringList();
-    recent.removeAll(path);
-    recent.prepend(path);
-    m_around.settings->setValue("recent", QStringList(recent.mid(0, kRecent)));
 }
 
 } // namespace arbor::ui

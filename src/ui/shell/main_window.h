@@ -20,12 +20,16 @@ class BandView;
 class MaterialView;
 class FrictionView;
 class HelpView;
+class JobDetails;
 class JobView;
 class LogView;
+class Palette;
 class LessonView;
 class PracticeView;
 class RackView;
+class ShelfPage;
 class ShelfView;
+class StartView;
 class TakeInView;
 
 /// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
@@ -43,6 +47,7 @@ public:
 
     /// Opens a folder of jobs, or one job file and the folder it lies in.
     void openPath(const QString& path);
+    void openLast(); ///< the shop that was open last, or the welcome
     /// Shows a job from elsewhere, and how it differs, before anything of it is taken over.
     void lookAtJob(const QString& file);
     JobSession* session() const { return m_session.get(); }
@@ -79,7 +84,9 @@ private:
         kBandPlace,
         kMaterialPlace,
         kHelpPlace,
-        kLessonPlace
+        kLessonPlace,
+        kStartPlace,
+        kDetailsPlace
     };
     void buildHeader(QWidget* header);
     void buildActions();
@@ -89,9 +96,16 @@ private:
     void followUndo();
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
-    void newJobLike(const QString& path);
+    void newJobLike(const QString& path, const job::Job* details = nullptr);
+    void buildStart();
+    void showStart();
+    void showDetails();
+    void createWanted();
+    void openDemo();
+    void chooseOwnFolder();
     void openAdded(const Result<QString>& file);
     void showCalculator();
+    void showPalette();
     void showShelf();
     void showArrangement();
     void showRack();
@@ -125,6 +139,7 @@ private:
     std::unique_ptr<JobSession> m_session;
     bool m_askedToLeave = false; ///< an unsaved job
     QStackedWidget* m_places;
+    ShelfPage* m_shelfPage;
     ShelfView* m_shelf;
     JobView* m_jobView;
     ArrangementView* m_arrangementView;
@@ -137,10 +152,14 @@ private:
     MaterialView* m_materials;
     HelpView* m_help;
     LessonView* m_lesson;
+    StartView* m_start;
+    JobDetails* m_details;                   ///< of the open job
+    std::optional<job::Job> m_wanted;        ///< a new job, while its shop is being chosen
     std::optional<io::JobDocument> m_theirs; ///< looked at before it is taken over
     QString m_theirFile;
     QUndoGroup* m_undoGroup;
     CalcBox* m_calculator;
+    Palette* m_palette;
     QLabel* m_title;
     QLabel* m_subtitle;
     ClockStrip* m_clocks;

@@ -5,6 +5,7 @@
 #include <QAction>
 #include <QComboBox>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <algorithm>
@@ -17,6 +18,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
                        (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
     const bool keys = event->type() == QEvent::ShortcutOverride &&
                       isOurs(QKeySequence(static_cast<QKeyEvent*>(event)->keyCombination()), watched);
+    if (watched == m_title && event->type() == QEvent::MouseButtonRelease) showDetails();
     if (!wheel && !keys) return QMainWindow::eventFilter(watched, event);
     event->ignore();
     return true;

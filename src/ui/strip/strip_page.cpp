@@ -202,8 +202,7 @@ void StripPage::showSection() {
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(words::shippedName(job.arrangement.title)))
                              : tr("Taking apart: %1").arg(q(words::shippedName(job.arrangement.title)));
-    scene.subtitle = m_together ? tr("Space: done · S: it stays")
-                                : tr("F: as found · S: it stays · M: other way");
+    scene.subtitle = m_together ? tr("Space: done · S: it stays") : tr("F: as found · S: it stays · M: other way");
     const auto& a = m_session->plan().strip.assembly;
     const auto& line = m_lines[m_current];
     const auto now = stand();

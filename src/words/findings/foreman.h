@@ -153,6 +153,15 @@ inline Sentence say(const found::HoldsAlone& f, const SayContext&) {
             tr("nothing else keeps it in: it is proven all round when it goes back")};
 }
 
+inline Sentence say(const found::NoLugs& f, const SayContext&) {
+    const auto head = tr("The {ring} has no eyes for pliers").with("ring", inSentence(f.ring));
+    return {head, f.out
+                      ? tr("lift one end out of the groove from its gap with a hooked scriber and follow it round; eye "
+                           "protection on, a hand over it")
+                      : tr("feed one end into the groove and press it in round and round; eye protection on, then "
+                           "probe it all round")};
+}
+
 inline Sentence say(const found::FreeTheRing&, const SayContext&) {
     return {tr("Free the rusted ring"), tr("soak, clean the eyes, tap until it turns in its groove, then squeeze")};
 }

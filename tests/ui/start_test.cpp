@@ -1,0 +1,287 @@
+// From nothing to a drawn job: the welcome, the gallery, a bearing's number, a shop of one's own, job details.
+#include "support/window.h"
+
+#include "ui/rack/rack_view.h"
+#include "ui/shelf/shelf_page.h"
+#include "ui/shelf/shelf_view.h"
+#include "ui/start/shape_gallery.h"
+#include "ui/start/start_view.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <algorithm>
+#include <filesystem>
+
+using namespace arbor;
+using arbor::testing::replaced;
+using arbor::testing::WindowTest;
+
+class Start : public WindowTest {
+protected:
+    Start() {
+        QStandardPaths::setTestModeEnabled(true);
+        window->openLast();
+        gallery = find<ui::ShapeGallery>("shapeGallery");
+    }
+    ~Start() override { QStandardPaths::setTestModeEnabled(false); }
+
+    QString shapeName() { return gallery->shapes()[static_cast<std::size_t>(gallery->chosen())].name; }
+    int fitting() {
+        int count = 0;
+        for (int i = 0; i < static_cast<int>(gallery->shapes().size()); ++i)
+            count += gallery->fits(i);
+        return count;
+    }
+    const words::Sheet& told() { return find<ui::StartView>("startView")->slip()->sheet(); }
+    /// What the dialog for one's own folder is answered with.
+    void answerFolder(const QString& folder) {
+        auto* dialog = window->findChild<QFileDialog*>("ownFolder");
+        ASSERT_TRUE(dialog);
+        emit dialog->fileSelected(folder);
+        dialog->close();
+    }
+    QString own() const { return home.path() + "/shop"; }
+
+    QTemporaryDir home;
+    ui::ShapeGallery* gallery = nullptr;
+};
+
+TEST_F(Start, WithoutAShopThereAreThreeWaysAndNoTrouble) {
+    EXPECT_TRUE(find<QLabel>("startHeading")->text().startsWith("Welcome"));
+    for (const auto* way : {"startDemo", "startOwn", "startOpen"})
+        EXPECT_TRUE(find<QPushButton>(way)->isVisible()) << way;
+    EXPECT_EQ(window->troubleText(), "");
+    EXPECT_EQ(gallery->shapes().size(), 11u) << "ten, and two rings of one's own";
+    EXPECT_EQ(told().action, "Draw it");
+}
+
+TEST_F(Start, TheDemoShopIsACopyOfOnesOwn) {
+    find<QPushButton>("startDemo")->click();
+    EXPECT_EQ(window->shelf()->count(), 10u);
+    EXPECT_EQ(window->troubleText(), "");
+    const auto folder = window->openedPath();
+    ASSERT_TRUE(folder.contains("demo-shop")) << folder.toStdString();
+    const auto job = folder + "/labeller-pulley.arbor.json";
+    ASSERT_TRUE(QFile::remove(job));
+    window->openPath(folder);
+    EXPECT_EQ(window->shelf()->count(), 9u) << "what was spoilt stays so until it is asked for again";
+    QDir(folder).removeRecursively();
+}
+
+TEST_F(Start, WordsAndBearingsLeaveTheShapesTheyFit) {
+    type("startSearch", "two cups");
+    EXPECT_GE(fitting(), 1);
+    EXPECT_LT(fitting(), 6);
+    find<QLineEdit>("startSearch")->setText("6306-2RS");
+    EXPECT_EQ(told().title, "6306");
+    EXPECT_TRUE(told().verdict.starts_with("30 × 72 × 19"));
+    for (int i = 0; i < static_cast<int>(gallery->shapes().size()); ++i)
+        for (const auto& part : gallery->shapes()[static_cast<std::size_t>(i)].arrangement.assembly.parts)
+            EXPECT_FALSE(part.kind == arrangement::PartKind::Cup && gallery->fits(i)) << "no ball bearing for a cup";
+    find<QLineEdit>("startSearch")->setText("30206");
+    ASSERT_GE(gallery->chosen(), 0);
+    const auto& parts = gallery->shapes()[static_cast<std::size_t>(gallery->chosen())].arrangement.assembly.parts;
+    EXPECT_TRUE(
+        std::any_of(parts.begin(), parts.end(), [](const auto& p) { return p.kind == arrangement::PartKind::Cup; }));
+    find<QLineEdit>("startSearch")->setText("no such words");
+    EXPECT_EQ(gallery->chosen(), -1);
+    EXPECT_EQ(told().action, "");
+}
+
+// Four inputs from nothing to a drawn job in a shop of one's own.
+TEST_F(Start, ANumberAndEnterDrawAJobInAShopOfOnesOwn) {
+    type("startSearch", "6306-2RS");
+    answerFolder(own());
+    ASSERT_TRUE(window->session()) << window->troubleText().toStdString();
+    EXPECT_EQ(window->troubleText(), "");
+    EXPECT_EQ(saved().id, "J-0001");
+    bool there = false;
+    for (const auto& part : saved().arrangement.assembly.parts)
+        there = there || (part.catalogue && part.catalogue->designation == "6306");
+    EXPECT_TRUE(there);
+    EXPECT_EQ(session().plan().strip.faults.size(), 0u);
+    EXPECT_EQ(session().plan().strip.order.stuck, 0u);
+    EXPECT_TRUE(session().plan().fits);
+    key(Qt::Key_N, Qt::ControlModifier);
+    EXPECT_TRUE(gallery->isVisible());
+    EXPECT_EQ(find<QLineEdit>("newNumber")->text(), "J-0002");
+    EXPECT_FALSE(find<QPushButton>("startDemo")->isVisible()) << "there is a shop";
+}
+
+TEST_F(Start, EveryShapeOfTheGalleryBecomesAJobThatIsWorkedOut) {
+    find<QPushButton>("startOwn")->click();
+    answerFolder(own());
+    for (int shape = 0; shape < static_cast<int>(gallery->shapes().size()); ++shape) {
+        if (!gallery->isVisible()) key(Qt::Key_N, Qt::ControlModifier);
+        gallery->setFocus();
+        gallery->choose(0);
+        while (gallery->chosen() < shape)
+            QTest::keyClick(gallery, Qt::Key_Right);
+        const auto name = shapeName().toStdString();
+        QTest::keyClick(gallery, Qt::Key_Return);
+        ASSERT_TRUE(window->session()) << name;
+        EXPECT_EQ(job().id, "J-00" + std::string(shape < 9 ? "0" : "") + std::to_string(shape + 1));
+        EXPECT_EQ(session().plan().problem(), nullptr) << name;
+        EXPECT_EQ(session().plan().strip.order.stuck, 0u) << name;
+        EXPECT_FALSE(job().title.empty());
+    }
+}
+
+TEST_F(Start, DetailsAreAskedAtTheBeginningAndChangedLater) {
+    find<QPushButton>("startOwn")->click();
+    answerFolder(own());
+    type("newTitle", "Chute roller");
+    type("newMachine", "Chute 3");
+    type("newPlace", "drive side");
+    type("newNumber", "W/7");
+    EXPECT_NE(find<QLabel>("newNumberUnderstood")->text(), "") << "a number is no path";
+    type("newNumber", "W-7");
+    QTest::keyClick(gallery, Qt::Key_Return);
+    ASSERT_TRUE(window->session());
+    EXPECT_EQ(saved().title, "Chute roller");
+    EXPECT_EQ(saved().machine, "Chute 3");
+    EXPECT_EQ(saved().intake.position, "drive side");
+    EXPECT_EQ(saved().id, "W-7");
+    key(Qt::Key_F4);
+    auto* sheet = window->findChildren<QLineEdit*>("jobTitle").back();
+    ASSERT_TRUE(sheet->isVisible());
+    sheet->selectAll();
+    QTest::keyClicks(sheet, "Chute roller, upper");
+    QTest::keyClick(sheet, Qt::Key_Return);
+    EXPECT_EQ(saved().title, "Chute roller, upper");
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(saved().title, "Chute roller");
+    key(Qt::Key_F4);
+    EXPECT_TRUE(window->jobView()->isVisible());
+}
+
+TEST_F(Start, ANewJobLikeAnEarlierOneTakesItsDescriptionOnly) {
+    window->openPath(QString::fromStdString(shop.folder()));
+    key(Qt::Key_N);
+    auto* earlier = find<QComboBox>("startEarlier");
+    const auto at = earlier->findText("Exhaust fan", Qt::MatchContains);
+    ASSERT_GT(at, 0);
+    earlier->setCurrentIndex(at);
+    emit earlier->activated(at);
+    EXPECT_EQ(told().action, "Begin it");
+    find<QPushButton>("startAction")->click();
+    ASSERT_TRUE(window->session());
+    EXPECT_TRUE(saved().title.find("Exhaust fan") != std::string::npos);
+    EXPECT_FALSE(saved().record);
+    EXPECT_NE(saved().id, "J-0131");
+}
+
+TEST_F(Start, TheLastShopOpensNextTime) {
+    window->openPath(QString::fromStdString(shop.folder()));
+    openWindow();
+    window->openLast();
+    EXPECT_EQ(window->shelf()->count(), 10u);
+    EXPECT_TRUE(window->shelf()->isVisible());
+}
+
+namespace {
+
+/// The shelf of the demo shop, read.
+class Shelf : public WindowTest {
+protected:
+    Shelf() {
+        window->openPath(QString::fromStdString(shop.folder()));
+        page = find<ui::ShelfPage>("shelfPage");
+        read();
+    }
+    void read() {
+        EXPECT_TRUE(QTest::qWaitFor([this] { return !page->isReading(); }, arbor::testing::kPatience_ms));
+    }
+    std::size_t count() { return window->shelf()->count(); }
+    std::string chosen() { return std::filesystem::path(window->shelf()->chosenPath()).filename().string(); }
+
+    ui::ShelfPage* page = nullptr;
+};
+
+} // namespace
+
+TEST_F(Shelf, JobsAreFoundByWordsAndSorted) {
+    key(Qt::Key_F);
+    keys("fan");
+    EXPECT_EQ(count(), 1u);
+    EXPECT_EQ(chosen(), "exhaust-fan-carrier.arbor.json");
+    key(Qt::Key_Escape);
+    EXPECT_EQ(count(), 10u);
+    find<QCheckBox>("shelfOpenOnly")->click();
+    EXPECT_LT(count(), 10u) << "closed ones are gone from sight";
+    find<QCheckBox>("shelfOpenOnly")->click();
+    choose("shelfOrder", 1);
+    window->shelf()->setFocus();
+    for (int i = 0; i < 10; ++i)
+        key(Qt::Key_Up);
+    EXPECT_EQ(chosen(), "brine-agitator.arbor.json") << "by machine: Brine agitator comes first";
+}
+
+TEST_F(Shelf, AJobThatIsThrownAwayComesBackWithUndo) {
+    const auto first = chosen();
+    key(Qt::Key_Delete);
+    EXPECT_EQ(count(), 9u);
+    EXPECT_FALSE(std::filesystem::exists(shop.file(first)));
+    EXPECT_TRUE(std::filesystem::exists(shop.file("deleted/" + first))) << "thrown away is not lost";
+    key(Qt::Key_A);
+    EXPECT_EQ(count(), 8u);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(count(), 10u);
+    EXPECT_TRUE(std::filesystem::exists(shop.file(first)));
+    EXPECT_FALSE(std::filesystem::exists(shop.file("deleted/" + first)));
+}
+
+TEST_F(Shelf, TheJobOnTheBenchIsNotMovedAwayUnderTheWindow) {
+    const auto first = chosen();
+    key(Qt::Key_Return);
+    ASSERT_TRUE(window->session());
+    key(Qt::Key_L, Qt::ControlModifier);
+    read();
+    key(Qt::Key_Delete);
+    EXPECT_TRUE(std::filesystem::exists(shop.file(first)));
+    EXPECT_TRUE(window->troubleText().contains("on the bench"));
+}
+
+TEST_F(Shelf, TwoThousandJobsAreReadBesideTheWindow) {
+    const auto like = shop.read("labeller-pulley.arbor.json");
+    for (int i = 0; i < 2000; ++i)
+        shop.write("many-" + std::to_string(i) + ".arbor.json",
+                   replaced(like, "\"id\": \"J-", "\"id\": \"" + std::to_string(i) + "-"));
+    window->openPath(QString::fromStdString(shop.folder()));
+    EXPECT_EQ(count(), 2010u) << "the list is there before its words are";
+    read();
+    key(Qt::Key_F);
+    keys("1999-");
+    EXPECT_EQ(count(), 1u);
+}
+
+TEST_F(Shelf, EverythingIsReachedByTypingItsName) {
+    key(Qt::Key_J, Qt::ControlModifier);
+    keys("labeller");
+    key(Qt::Key_Return);
+    ASSERT_TRUE(window->session());
+    EXPECT_EQ(job().id, "J-0160");
+    key(Qt::Key_J, Qt::ControlModifier);
+    keys("meas");
+    EXPECT_TRUE(find<QListWidget>("paletteList")->currentItem()->text().contains("Ctrl+3")) << "its key is shown";
+    key(Qt::Key_Return);
+    EXPECT_EQ(window->jobView()->current(), job::Station::Measure);
+    key(Qt::Key_J, Qt::ControlModifier);
+    keys("no such thing");
+    key(Qt::Key_Return);
+    EXPECT_TRUE(find<QWidget>("palette")->isVisible()) << "nothing was found, nothing is done";
+    key(Qt::Key_Escape);
+    EXPECT_FALSE(find<QWidget>("palette")->isVisible());
+    key(Qt::Key_J, Qt::ControlModifier);
+    keys("s14");
+    key(Qt::Key_Return);
+    EXPECT_EQ(find<ui::RackView>("rackView")->chosen(), "S14");
+}
