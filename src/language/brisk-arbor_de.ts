@@ -480,10 +480,6 @@
         <translation>Noch ist nichts gezeichnet</translation>
     </message>
     <message>
-        <source>Enter goes to the next line. Drag a face on the bench for its length. Escape goes back.</source>
-        <translation>Enter geht zur nächsten Zeile. Eine Fläche auf der Werkbank ziehen ändert ihre Länge. Esc geht zurück.</translation>
-    </message>
-    <message>
         <source>Choose a shape to start from.</source>
         <translation>Zum Beginnen eine Bauform wählen.</translation>
     </message>
@@ -13914,6 +13910,14 @@ und %1 weitere</translation>
     <message>
         <source>Outer ring</source>
         <translation>Außenring</translation>
+    </message>
+    <message>
+        <source>Size on the drawing</source>
+        <translation>Maß auf der Zeichnung</translation>
+    </message>
+    <message>
+        <source>Click a size or press Tab on the drawing and type: 62, N7, 62 N7. Drag a face for its length.</source>
+        <translation>Ein Maß anklicken oder auf der Zeichnung Tab drücken und schreiben: 62, N7, 62 N7. Eine Fläche ziehen für ihre Länge.</translation>
     </message>
 </context>
 </TS>

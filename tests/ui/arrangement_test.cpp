@@ -14,6 +14,7 @@
 #include <QMouseEvent>
 #include <QPushButton>
 #include <QTableView>
+#include <functional>
 
 using namespace arbor;
 using arbor::testing::hole;
@@ -211,6 +212,51 @@ TEST_F(ArrangementPlace, ANumberNobodyKnowsIsTypedByItsSizes) {
     EXPECT_EQ(problem, nullptr) << problem->field << " " << problem->value;
     key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(arbor::testing::partOf(saved(), "bearing").catalogue->designation, was.designation);
+}
+
+TEST_F(ArrangementPlace, SizesAreWrittenOnTheDrawing) {
+    openPlace("seamer-turret-upper");
+    bench->setFocus();
+    auto* entry = find<QLineEdit>("dimensionEntry");
+    const auto chosen = [&] { return sheet->currentIndex().row(); };
+    const auto goTo = [&](int row) {
+        for (int i = 0; i < 60 && chosen() != row; ++i)
+            QTest::keyClick(bench, Qt::Key_Tab);
+        ASSERT_EQ(chosen(), row);
+    };
+    const auto write = [&](const QString& text) {
+        QTest::keyClicks(bench, text.left(1));
+        ASSERT_TRUE(entry->isVisible());
+        QTest::keyClicks(entry, text.mid(1));
+        QTest::keyClick(entry, Qt::Key_Return);
+    };
+    const auto settles = [](const std::function<bool()>& is) {
+        EXPECT_TRUE(QTest::qWaitFor(is, arbor::testing::kPatience_ms));
+    };
+    const int outside = rowOf("housing", "Outside Ø, step 1");
+    goTo(outside);
+    ASSERT_FALSE(bench->dimensionBox(outside).isEmpty()) << "it stands on the drawing";
+    write("130");
+    settles([&] { return part("housing").bodies[0].slices[0].outerBottom == 65; });
+    EXPECT_GT(chosen(), outside) << "Enter goes on to the next";
+    EXPECT_TRUE(bench->hasFocus());
+    goTo(rowOf("bearing", "In the turret housing"));
+    write("62 M7");
+    settles([&] { return hole(saved()).size->typed == "M7"; });
+    goTo(outside);
+    write("12x");
+    EXPECT_TRUE(bench->scene().subtitle.contains("12x")) << bench->scene().subtitle.toStdString();
+    EXPECT_EQ(part("housing").bodies[0].slices[0].outerBottom, 65) << "refused, and nothing is lost";
+    QTest::keyClick(bench, Qt::Key_Return);
+    EXPECT_TRUE(entry->isVisible());
+    QTest::keyClick(entry, Qt::Key_Escape);
+    EXPECT_FALSE(entry->isVisible());
+    EXPECT_TRUE(find<ui::ArrangementView>("arrangementView")->isVisible());
+    click(bench, bench->dimensionBox(outside).center().toPoint());
+    EXPECT_TRUE(entry->isVisible()) << "a click does the same";
+    QTest::keyClick(entry, Qt::Key_Escape);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(hole(saved()).size->typed, "N7") << "each is one step of undo";
 }
 
 TEST_F(ArrangementPlace, AFaceIsDraggedAndSnapsAndIsOneUndo) {

@@ -18,6 +18,7 @@
 #include <QHeaderView>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QStyledItemDelegate>
 #include <QTableView>
@@ -31,6 +32,8 @@ namespace {
 
 constexpr int kSideWidth = 440;
 constexpr int kWhatWidth = 150, kValueWidth = 130;
+constexpr std::size_t kMostDimensions = 18; // more do not stand round a section and are read
+constexpr int kEntryWidth = 110;
 
 } // namespace
 
@@ -39,6 +42,18 @@ ArrangementView::ArrangementView(QWidget* parent) : QWidget(parent) {
     m_bench = new BenchView(this);
     m_bench->setObjectName("arrangementBench");
     m_bench->setFaceDrag(true);
+    m_bench->installEventFilter(this);
+    m_typing = new QLineEdit(m_bench);
+    m_typing->setObjectName("dimensionEntry");
+    m_typing->setAccessibleName(tr("Size on the drawing"));
+    m_typing->setAlignment(Qt::AlignCenter);
+    m_typing->installEventFilter(this);
+    m_typing->hide();
+    connect(m_bench, &BenchView::dimensionPicked, this, [this](int row) {
+        m_sheet->setCurrentIndex(m_model->index(row, SheetModel::Value));
+        m_bench->setFocus();
+        typeOnDrawing({});
+    });
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -238,7 +253,8 @@ void ArrangementView::showSection(const arrangement::Assembly& assembly) {
     BenchScene scene;
     scene.title =
         assembly.parts.empty() ? tr("Nothing is drawn yet") : q(words::shippedName(m_session->job().arrangement.title));
-    scene.subtitle = tr("Enter goes to the next line. Drag a face on the bench for its length. Escape goes back.");
+    scene.subtitle =
+        tr("Click a size or press Tab on the drawing and type: 62, N7, 62 N7. Drag a face for its length.");
     scene.emptyText = tr("Choose a shape to start from.");
     m_bodyOf.clear();
     for (std::size_t part = 0; part < assembly.parts.size(); ++part)
@@ -246,12 +262,100 @@ void ArrangementView::showSection(const arrangement::Assembly& assembly) {
             scene.bodies.push_back(assembly.parts[part].bodies[body]);
             m_bodyOf.push_back({part, body});
         }
-    // A place for labels is kept at all times, or the section would jump from line to line.
     const auto at = m_sheet->currentIndex();
-    if (at.isValid() && at.row() < m_model->rowCount())
-        if (const auto callout = m_model->callout(at.row())) scene.callouts.push_back(*callout);
-    scene.roomForCallouts = true;
+    const int row = at.isValid() && at.row() < m_model->rowCount() ? at.row() : -1;
+    scene.dimensions = dimensionsBeside(row);
+    if (const auto why = row < 0 ? QString() : m_model->refusal(row); !why.isEmpty()) scene.subtitle = why;
     m_bench->show(std::move(scene));
+}
+
+/// All sizes where they have room, else those of the part that is worked on.
+std::vector<Dimension> ArrangementView::dimensionsBeside(int chosen) const {
+    std::vector<Dimension> out;
+    for (const bool everyPart : {true, false}) {
+        out.clear();
+        for (int row = 0; row < m_model->rowCount(); ++row) {
+            const bool mine = chosen >= 0 && m_model->partOf(row) == m_model->partOf(chosen);
+            if (!everyPart && !mine && m_model->lineOf(row) != SheetModel::Line::Seat) continue;
+            if (auto size = m_model->dimension(row)) {
+                size->chosen = row == chosen;
+                out.push_back(std::move(*size));
+            }
+        }
+        if (out.size() <= kMostDimensions) break;
+    }
+    return out;
+}
+
+void ArrangementView::nextSize(int by) {
+    const int count = m_model->rowCount();
+    int row = std::max(0, m_sheet->currentIndex().row());
+    for (int i = 0; i < count; ++i) {
+        row = (row + by + count) % count;
+        if (!m_model->dimension(row)) continue;
+        return m_sheet->setCurrentIndex(m_model->index(row, SheetModel::Value));
+    }
+}
+
+bool ArrangementView::typeOnDrawing(const QString& begun) {
+    const int row = m_sheet->currentIndex().row();
+    const auto box = m_bench->dimensionBox(row);
+    if (box.isEmpty()) return false;
+    const auto centre = box.center().toPoint();
+    m_typing->setGeometry(centre.x() - kEntryWidth / 2, centre.y() - theme::kTouch / 2, kEntryWidth, theme::kTouch);
+    m_typing->setText(begun.isEmpty() ? m_model->index(row, SheetModel::Value).data().toString() : begun);
+    begun.isEmpty() ? m_typing->selectAll() : m_typing->deselect();
+    m_typing->show();
+    m_typing->setFocus();
+    return true;
+}
+
+/// What was typed on the drawing goes the way of its line in the list: understood, or refused with its reason.
+void ArrangementView::takeTyped() {
+    const auto index = m_sheet->currentIndex().siblingAtColumn(SheetModel::Value);
+    const auto typed = m_typing->text();
+    m_typing->hide();
+    m_bench->setFocus();
+    m_model->setData(index, typed, Qt::EditRole);
+    if (m_model->refusal(index.row()).isEmpty()) return nextSize(1);
+    if (const auto assembly = resolved()) showSection(*assembly);
+}
+
+bool ArrangementView::keyOnDrawing(const QKeyEvent& event) {
+    switch (event.key()) {
+    case Qt::Key_Tab:
+    case Qt::Key_Right:
+        nextSize(1);
+        return true;
+    case Qt::Key_Backtab:
+    case Qt::Key_Left:
+        nextSize(-1);
+        return true;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        return typeOnDrawing({});
+    default:
+        break;
+    }
+    const auto text = event.text();
+    const bool begins = text.size() == 1 && (text[0].isLetterOrNumber() || text[0] == '.' || text[0] == ',');
+    const bool zooms = event.key() == Qt::Key_0 || event.key() == Qt::Key_P; // of the bench
+    return begins && !zooms && event.modifiers() == Qt::NoModifier && typeOnDrawing(text);
+}
+
+bool ArrangementView::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::KeyPress) return QWidget::eventFilter(watched, event);
+    const auto& key = *static_cast<QKeyEvent*>(event);
+    if (watched == m_bench) return keyOnDrawing(key) || QWidget::eventFilter(watched, event);
+    if (watched != m_typing) return QWidget::eventFilter(watched, event);
+    if (key.key() == Qt::Key_Return || key.key() == Qt::Key_Enter || key.key() == Qt::Key_Tab) {
+        takeTyped();
+        return true;
+    }
+    if (key.key() != Qt::Key_Escape) return false;
+    m_typing->hide();
+    m_bench->setFocus();
+    return true;
 }
 
 void ArrangementView::showFaults(const arrangement::Assembly& assembly) {

@@ -1,12 +1,14 @@
 #pragma once
 
 #include "core/arrangement/edit.h"
+#include "ui/bench/dimensions.h"
 #include "ui/session/job_session.h"
 
 #include <QWidget>
 
 class QComboBox;
 class QLabel;
+class QLineEdit;
 class QTableView;
 
 namespace arbor::ui {
@@ -29,6 +31,7 @@ signals:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     QWidget* buildSide();
@@ -38,9 +41,14 @@ private:
     void addPart();
     void removePart();
     void dragFace(std::size_t body, std::size_t slice, double z_mm, bool dropped);
+    std::vector<Dimension> dimensionsBeside(int chosen) const; ///< row of the list; -1: none
     void showSection(const arrangement::Assembly& assembly);
     void showFaults(const arrangement::Assembly& assembly);
     void nextLine();
+    void nextSize(int by);                    ///< the chosen dimension's neighbour, in the order one measures
+    bool typeOnDrawing(const QString& begun); ///< into the chosen dimension @return there is one
+    void takeTyped();
+    bool keyOnDrawing(const class QKeyEvent& event);
     std::optional<arrangement::Assembly> resolved() const;
     std::optional<std::size_t> chosenPart() const;
 
@@ -49,6 +57,7 @@ private:
     SheetModel* m_model;
     QTableView* m_sheet;
     BenchView* m_bench;
+    QLineEdit* m_typing; ///< over the dimension that is written on
     QComboBox* m_shapes;
     QComboBox* m_kinds;
     QLabel* m_faults;

@@ -10,6 +10,7 @@
 #include "words/shipped_names.h"
 
 #include <QFont>
+#include <QRegularExpression>
 #include <functional>
 
 namespace arbor::ui {
@@ -53,6 +54,16 @@ std::vector<QString> loadingSides(const Assembly& assembly) {
 bool hasWayRound(arrangement::PartKind kind) {
     using arrangement::PartKind;
     return kind != PartKind::Housing && kind != PartKind::Shaft;
+}
+
+/// "N7", "H7/s6"; empty: nothing is said of it.
+std::string classesOf(const Assembly& a, std::size_t outer, std::size_t inner) {
+    const auto* joint = arrangement::jointOf(a.pressed, a.parts[outer].id, a.parts[inner].id);
+    std::string out;
+    for (const bool hole : {true, false})
+        if (const auto& size = joint->side(hole).size; size && size->toleranceClass)
+            out += (out.empty() ? "" : "/") + size->toleranceClass->text();
+    return out;
 }
 
 QString boundary(const catalog::Bearing& b, const words::Display& d) {
@@ -166,6 +177,51 @@ std::optional<Callout> SheetModel::callout(int row) const {
     return Callout{{rad, z}, r.label + "  " + r.value, q(words::partName(m_assembly.parts[r.part])), Tone::Plan};
 }
 
+std::optional<Dimension> SheetModel::dimension(int row) const {
+    const auto& r = m_rows.at(static_cast<std::size_t>(row));
+    if (r.line == Line::Seat) return seatDimension(r, row);
+    if (r.line != Line::Size) return std::nullopt;
+    const auto& body = m_assembly.parts[r.part].bodies[r.size.body];
+    const auto& s = body.slices[r.size.slice];
+    const double low = body.z_mm + s.zBottom, high = body.z_mm + s.zTop, rad = r.size.value_mm / 2;
+    if (r.size.what == SizeLine::What::Length)
+        return Dimension{false, low, high, std::max(s.outerBottom, s.outerTop), r.value, false, row};
+    auto text = QStringLiteral("Ø") + r.value;
+    if (const auto seat = seatOf(r.size)) text += " " + q(classesOf(m_assembly, seat->first, seat->second));
+    return Dimension{true, -rad, rad, (low + high) / 2, text.trimmed(), false, row};
+}
+
+/// The seat of a ring whose size is its bearing's: there it is written what it is tight with.
+std::optional<Dimension> SheetModel::seatDimension(const Row& r, int row) const {
+    const auto &outer = m_assembly.parts[r.partner], &inner = m_assembly.parts[r.part];
+    const auto* joint = arrangement::jointOf(m_assembly.pressed, outer.id, inner.id);
+    if (!joint || (!outer.catalogue && !inner.catalogue)) return std::nullopt;
+    const auto touch = arrangement::touchOf(outer, inner);
+    if (!touch) return std::nullopt;
+    const double rad = touch->dia_mm / 2, z = touch->from_mm + touch->length_mm / 2;
+    const auto text = "Ø" + m_display.size(touch->dia_mm).number + " " + classesOf(m_assembly, r.partner, r.part);
+    return Dimension{true, -rad, rad, z, q(text).trimmed(), false, row};
+}
+
+QString SheetModel::refusal(int row) const {
+    return m_refused && m_refused->row == row ? m_refused->why : QString();
+}
+
+std::optional<std::pair<std::size_t, std::size_t>> SheetModel::seatOf(const SizeLine& size) const {
+    if (size.what == SizeLine::What::Length) return std::nullopt;
+    const auto& mine = m_assembly.parts[size.part].id;
+    for (const auto& joint : m_assembly.pressed) {
+        const bool hole = size.what == SizeLine::What::Bore;
+        if ((hole ? joint.outer : joint.inner) != mine) continue;
+        const auto outer = arrangement::indexOf(m_assembly, joint.outer),
+                   inner = arrangement::indexOf(m_assembly, joint.inner);
+        const auto touch = arrangement::touchOf(m_assembly.parts[*outer], m_assembly.parts[*inner]);
+        if (touch && std::abs(touch->dia_mm - size.value_mm) < 2 * arrangement::kTouch_mm)
+            return std::pair(*outer, *inner);
+    }
+    return std::nullopt;
+}
+
 int SheetModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
 }
@@ -236,13 +292,10 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
         next.parts[row.part].material = *key;
         return next;
     }
-    case Line::Size: {
-        const auto size = io::parseLength(typed, m_unit_mm);
-        if (!size) return tl::unexpected(size.error());
-        return arrangement::withSize(m_assembly, row.size, *size);
-    }
+    case Line::Size:
+        return takenSize(row, typed);
     case Line::Seat:
-        return words::withSeat(m_assembly, row.partner, row.part, typed);
+        return words::withSeat(m_assembly, row.partner, row.part, withoutItsSize(row, typed));
     case Line::WayRound: {
         const auto way = words::parseWayRound(typed);
         if (!way) return tl::unexpected(way.error());
@@ -271,6 +324,35 @@ Result<Assembly> SheetModel::taken(const Row& row, const std::string& typed) con
         return words::withScrews(m_assembly, row.part, typed);
     }
     return next;
+}
+
+/// On the drawing the size of a seat may be typed before its classes: it is the bearing's, and stays.
+std::string SheetModel::withoutItsSize(const Row& row, const std::string& typed) const {
+    const auto touch = arrangement::touchOf(m_assembly.parts[row.partner], m_assembly.parts[row.part]);
+    const auto blank = typed.find(' ');
+    if (!touch || blank == std::string::npos) return typed;
+    const auto size = io::parseLength(typed.substr(0, blank), m_unit_mm);
+    const bool itsOwn = size && std::abs(*size - touch->dia_mm) < 2 * arrangement::kTouch_mm;
+    return itsOwn ? typed.substr(blank + 1) : typed;
+}
+
+/// A size, the classes of its seat, or both: "62", "N7", "62 N7", "62 H7/s6".
+Result<Assembly> SheetModel::takenSize(const Row& row, const std::string& typed) const {
+    static const QRegularExpression form(
+        "^(.*?)\\s*\\b([A-Za-z]{1,2}[0-9]{1,2}(?:\\s*/\\s*[A-Za-z]{1,2}[0-9]{1,2})?)$");
+    const auto seat = seatOf(row.size);
+    const auto split = form.match(q(typed));
+    const bool classes = seat && split.hasMatch();
+    auto size = classes ? split.captured(1).trimmed().toStdString() : typed;
+    if (size.starts_with("Ø")) size.erase(0, std::string("Ø").size());
+    auto next = Result<Assembly>(m_assembly);
+    if (!size.empty()) {
+        const auto length = io::parseLength(size, m_unit_mm);
+        if (!length) return tl::unexpected(length.error());
+        next = arrangement::withSize(m_assembly, row.size, *length);
+    }
+    if (!next || !classes) return next;
+    return words::withSeat(*next, seat->first, seat->second, split.captured(2).toStdString());
 }
 
 } // namespace arbor::ui

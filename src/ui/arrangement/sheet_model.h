@@ -30,6 +30,9 @@ public:
     Line lineOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).line; }
     /// The place of a size on the section; nothing for lines that are no size.
     std::optional<Callout> callout(int row) const;
+    /// The same as a dimension of the drawing, with the classes of its seat: "62 N7".
+    std::optional<Dimension> dimension(int row) const;
+    QString refusal(int row) const; ///< why what was typed last into that line was not taken; empty: it was
     int firstRowOf(std::size_t part) const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
@@ -61,6 +64,11 @@ private:
     void addSpecial(std::size_t part);
     void addSeats(std::size_t part);
     Result<arrangement::Assembly> taken(const Row& row, const std::string& typed) const;
+    std::optional<Dimension> seatDimension(const Row& line, int row) const;
+    std::string withoutItsSize(const Row& row, const std::string& typed) const;
+    Result<arrangement::Assembly> takenSize(const Row& row, const std::string& typed) const;
+    /// The pressed seat a diameter is one side of: outer part, inner part.
+    std::optional<std::pair<std::size_t, std::size_t>> seatOf(const arrangement::SizeLine& size) const;
 
     arrangement::Assembly m_assembly;
     std::vector<arrangement::SizeLine> m_sizes;

@@ -2,6 +2,7 @@
 
 #include "core/force/path.h"
 #include "core/section/body.h"
+#include "ui/bench/dimensions.h"
 #include "ui/theme/tones.h"
 
 #include <QPointF>
@@ -46,6 +47,7 @@ struct BenchScene {
     std::vector<bool> faded; ///< same length as bodies, or empty
     std::optional<force::Path> path;
     std::vector<Callout> callouts;
+    std::vector<Dimension> dimensions; ///< sizes that stand on the drawing
     bool roomForCallouts = false;      ///< keep their room even while there are none
     std::optional<double> keepUpTo_mm; ///< room is kept to this height, so that what moves does not change the scale
     std::optional<StrokeScale> stroke;

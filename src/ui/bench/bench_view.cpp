@@ -108,13 +108,26 @@ bool BenchView::labelled() const {
     return (m_scene.roomForCallouts || !m_scene.callouts.empty()) && width() >= kLeastLabelledWidth;
 }
 
+std::vector<PlacedDimension> BenchView::placedDimensions() const {
+    const auto map = toScreen();
+    return DimensionLayout(m_scene.dimensions, worldBox().center().y()).placed(map, map.mapRect(worldBox()));
+}
+
+QRectF BenchView::dimensionBox(int id) const {
+    for (const auto& placed : placedDimensions())
+        if (placed.of->id == id) return placed.box;
+    return {};
+}
+
 QTransform BenchView::toScreen() const {
     if (m_held) return *m_held;
     const auto world = worldBox();
     const double side = labelled() ? kCalloutWidth : 24;
-    const double free = std::max(60.0, width() - 2 * side), tall = std::max(60, height() - kTop - kBottom);
+    const DimensionLayout sizes(m_scene.dimensions, world.center().y());
+    const double free = std::max(60.0, width() - 2 * side - sizes.beside());
+    const double tall = std::max(60.0, height() - kTop - kBottom - sizes.above() - sizes.below());
     const double scale = std::min(free / world.width(), tall / world.height()) * m_zoom;
-    const QPointF middle(width() / 2.0, kTop + tall / 2.0);
+    const QPointF middle((width() - sizes.beside()) / 2.0, kTop + sizes.above() + tall / 2.0);
     QTransform t;
     t.translate(middle.x() + m_pan.x(), middle.y() + m_pan.y());
     t.scale(scale, -scale);
@@ -134,6 +147,7 @@ void BenchView::paintEvent(QPaintEvent*) {
         const auto map = toScreen();
         paintSection(painter, map);
         if (labelled()) paintCallouts(painter, map);
+        paintDimensions(painter, placedDimensions());
         if (m_scene.loupe) paintLoupe(painter, map);
         paintStroke(painter);
         paintPicked(painter);
@@ -294,7 +308,13 @@ void BenchView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void BenchView::mouseReleaseEvent(QMouseEvent* event) {
-    if (!m_dragged) pick(bodyAt(event->position()));
+    const auto sizes = placedDimensions();
+    const auto size = std::find_if(sizes.begin(), sizes.end(),
+                                   [&](const PlacedDimension& d) { return d.box.contains(event->position()); });
+    if (!m_dragged && size != sizes.end())
+        emit dimensionPicked(size->of->id);
+    else if (!m_dragged)
+        pick(bodyAt(event->position()));
     if (m_dragged && m_face)
         emit faceDragged(m_face->body, m_face->slice, snapped(toScreen().inverted().map(event->position()).y()), true);
     m_face.reset();

@@ -25,12 +25,15 @@ public:
     /// Words for a picked body; set by the station that knows it.
     void setDescribe(std::function<PartNote(const section::Body&)> describe) { m_describe = std::move(describe); }
 
+    QRectF dimensionBox(int id) const; ///< on the screen; empty: it is not drawn
+
     /// Lets faces be dragged along the axis; without it dragging pans.
     void setFaceDrag(bool on) { m_faceDrag = on; }
 
 signals:
     void partPicked();
     void toolDropped(const QString& toolId);
+    void dimensionPicked(int id);
     /// The upper face of a slice is at a new height; `dropped` once, when it is let go.
     void faceDragged(std::size_t body, std::size_t slice, double z_mm, bool dropped);
 
@@ -49,6 +52,7 @@ private:
     void changed();            ///< repaints, and tells a screen reader where it stands
     QTransform toScreen() const;
     QRectF worldBox() const;
+    std::vector<PlacedDimension> placedDimensions() const;
     double loupeRad() const;
     bool labelled() const; ///< callouts need room on both sides of the section
     void zoomAbout(QPointF screen, double factor);
