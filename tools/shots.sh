@@ -27,7 +27,7 @@ LC_ALL=de_DE.UTF-8 "$app" "$shop/conveyor-tail-drum.arbor.json" --station press 
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station adjust --shot "$out/adjust.png"
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
-"$app" "$job" --station practice --shot "$out/practice.png"
+"$app" --shot "$out/welcome.png"
 "$app" "$job" --station lesson --shot "$out/practice-job.png"
 "$app" "$shop" --station log --shot "$out/log.png"
 

@@ -40,7 +40,8 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"bands", "actionBands"},
                                                  {"log", "actionLog"},
                                                  {"new", "actionNew"},
-                                                 {"details", "actionDetails"}};
+                                                 {"details", "actionDetails"},
+                                                 {"presses", "actionPresses"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(MainWindow& window, const QString& file) {
@@ -71,7 +72,7 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
 }
 
 constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
-                                  "arrangement, rack, practice, lesson, friction, bands, log, new, details";
+                                  "arrangement, rack, practice, lesson, friction, bands, log, new, details, presses";
 
 /// What the command line asks for, in the reader's language.
 class Options {

@@ -23,6 +23,7 @@ using arrangement::LipTask;
 using arrangement::Part;
 using arrangement::PartKind;
 using arrangement::SeatSide;
+using arrangement::TypedSize;
 using arrangement::WayRound;
 using nlohmann::json;
 using section::Body;
@@ -60,6 +61,8 @@ constexpr Name<catalog::Side> kSides[] = {{catalog::Side::None, "none"},
                                           {catalog::Side::Down, "down"},
                                           {catalog::Side::Up, "up"},
                                           {catalog::Side::Both, "both"}};
+constexpr Name<TypedSize::What> kSizes[] = {
+    {TypedSize::What::Outside, "outside"}, {TypedSize::What::Bore, "bore"}, {TypedSize::What::Length, "length"}};
 constexpr Name<LipTask> kLipTasks[] = {{LipTask::KeepsIn, "keeps_in"}, {LipTask::KeepsOut, "keeps_out"}};
 constexpr Name<bool> kFacing[] = {{true, "up"}, {false, "down"}};
 
@@ -213,9 +216,26 @@ Result<void> readSection(Part& part, const json& d, const std::string& place) {
     return {};
 }
 
+/// Which sizes somebody typed: [what, body, slice] each.
+Result<void> readTyped(Part& part, const json& d, const std::string& place) {
+    for (const auto& one : d.value("typed", json::array())) {
+        const auto at = place + "/typed";
+        if (!one.is_array() || one.size() != 3)
+            return refuse(ProblemCode::Malformed, at, one.dump(), wanted("[what, body, step]"));
+        const auto what = readNamed(kSizes, one[0], at);
+        if (!what) return tl::unexpected(what.error());
+        const TypedSize size{*what, one[1].get<std::size_t>(), one[2].get<std::size_t>()};
+        if (size.body >= part.bodies.size() || size.slice >= part.bodies[size.body].slices.size())
+            return refuse(ProblemCode::OutOfRange, at, one.dump(), wanted("a body and a step of this part"));
+        part.typed.push_back(size);
+    }
+    return {};
+}
+
 Result<Part> readPart(const json& d, const std::string& place) {
-    if (auto known = onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "keep_clear",
-                                  "locked_by", "bearing", "way_round", "lines_up_with", "lip", "once", "lugs"});
+    if (auto known =
+            onlyKeys(d, {"id", "kind", "label", "material", "bodies", "elements", "travelling", "keep_clear",
+                         "locked_by", "bearing", "way_round", "lines_up_with", "lip", "once", "lugs", "typed"});
         !known)
         return refuse(ProblemCode::UnknownKey, place + "/" + known.error().field);
     Part part{d.at("id"), {}};
@@ -239,6 +259,7 @@ Result<Part> readPart(const json& d, const std::string& place) {
         part.wayRound = *way;
     }
     if (auto ok = readSection(part, d, place); !ok) return tl::unexpected(ok.error());
+    if (auto ok = readTyped(part, d, place); !ok) return tl::unexpected(ok.error());
     return part;
 }
 
@@ -398,6 +419,8 @@ json partJson(const Part& part) {
     if (part.lip) d["lip"] = nameOf(kLipTasks, *part.lip);
     if (part.once) d["once"] = true;
     if (!part.lugs) d["lugs"] = false;
+    for (const auto& t : part.typed)
+        if (!part.catalogue) d["typed"].push_back({nameOf(kSizes, t.what), t.body, t.slice});
     return d;
 }
 

@@ -1,7 +1,7 @@
 #include "io/table_files.h"
 
+#include "core/catalog/presses.h"
 #include "io/job_file.h"
-
 #include "io/shipped_data.h"
 #include "io/text_file.h"
 
@@ -76,6 +76,10 @@ Result<void> addOwnMaterials(catalog::Materials& all, const std::string& path) {
 }
 
 } // namespace
+
+Result<void> savePresses(const std::string& folder, const std::vector<catalog::Press>& presses) {
+    return writeText(folder + "/presses.json", catalog::writePresses(presses));
+}
 
 Result<void> saveOwnMaterials(const std::string& folder, const catalog::Materials& all) {
     return writeText(folder + "/materials.json", catalog::ownMaterialsText(all));

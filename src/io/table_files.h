@@ -22,6 +22,8 @@ Result<std::vector<adjust::PlayBand>> loadOwnBands(const std::string& folder);
 Result<void> saveOwnBands(const std::string& folder, const std::vector<adjust::PlayBand>& bands);
 
 /// Writes `materials.json` of a shop's folder: the materials of its own among these. @errors Unwritable
+/// The presses of a shop, beside its jobs. @errors Unwritable
+Result<void> savePresses(const std::string& folder, const std::vector<catalog::Press>& presses);
 Result<void> saveOwnMaterials(const std::string& folder, const catalog::Materials& all);
 
 /// Where the user's own bearings lie, one or more CSV files in the format of the catalogue: brisk-arbor/bearings in

@@ -452,10 +452,6 @@
         <translation>Art des neuen Teils</translation>
     </message>
     <message>
-        <source>Add on top</source>
-        <translation>Oben hinzufügen</translation>
-    </message>
-    <message>
         <source>Remove part</source>
         <translation>Teil entfernen</translation>
     </message>
@@ -13918,6 +13914,135 @@ und %1 weitere</translation>
     <message>
         <source>Click a size or press Tab on the drawing and type: 62, N7, 62 N7. Drag a face for its length.</source>
         <translation>Ein Maß anklicken oder auf der Zeichnung Tab drücken und schreiben: 62, N7, 62 N7. Eine Fläche ziehen für ihre Länge.</translation>
+    </message>
+    <message>
+        <source>a part that is not from the catalogue</source>
+        <translation>ein Teil, das nicht aus dem Katalog ist</translation>
+    </message>
+    <message>
+        <source>a step of 0.2 mm or more</source>
+        <translation>ein Absatz von 0,2 mm oder mehr</translation>
+    </message>
+    <message>
+        <source>[what, body, step]</source>
+        <translation>[was, Körper, Absatz]</translation>
+    </message>
+    <message>
+        <source>a body and a step of this part</source>
+        <translation>ein Körper und ein Absatz dieses Teils</translation>
+    </message>
+    <message>
+        <source>Add above</source>
+        <translation>Darüber</translation>
+    </message>
+    <message>
+        <source>Add below</source>
+        <translation>Darunter</translation>
+    </message>
+    <message>
+        <source>Turn over</source>
+        <translation>Umdrehen</translation>
+    </message>
+    <message>
+        <source>Split a step</source>
+        <translation>Absatz teilen</translation>
+    </message>
+    <message>
+        <source>Turn a part over</source>
+        <translation>Teil umdrehen</translation>
+    </message>
+    <message>
+        <source>no.</source>
+        <translation>Nr.</translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>daylight mm</source>
+        <translation>Öffnung mm</translation>
+    </message>
+    <message>
+        <source>gauge in</source>
+        <translation>Manometer in</translation>
+    </message>
+    <message>
+        <source>capacity kN</source>
+        <translation>Nennkraft kN</translation>
+    </message>
+    <message>
+        <source>ram foot mm</source>
+        <translation>Stempelfuß mm</translation>
+    </message>
+    <message>
+        <source>stroke mm</source>
+        <translation>Hub mm</translation>
+    </message>
+    <message>
+        <source>bed gap mm</source>
+        <translation>Tischspalt mm</translation>
+    </message>
+    <message>
+        <source>piston mm</source>
+        <translation>Kolben mm</translation>
+    </message>
+    <message>
+        <source>throat mm</source>
+        <translation>Ausladung mm</translation>
+    </message>
+    <message>
+        <source>frame kN/mm</source>
+        <translation>Gestell kN/mm</translation>
+    </message>
+    <message>
+        <source>vice</source>
+        <translation>Schraubstock</translation>
+    </message>
+    <message>
+        <source>press</source>
+        <comment>machine</comment>
+        <translation>Presse</translation>
+    </message>
+    <message>
+        <source>Shop press</source>
+        <translation>Werkstattpresse</translation>
+    </message>
+    <message>
+        <source>Presses</source>
+        <translation>Pressen</translation>
+    </message>
+    <message>
+        <source>Shop presses, hand presses, vices. Type over a cell; Insert makes another one, Delete takes one away. Daylight is the opening at each notch of the bed, one after the other; a piston of 0 is a press without a gauge; a throat of 0 is open on both sides. Nobody knows the force of a vice.</source>
+        <translation>Werkstattpressen, Handpressen, Schraubstöcke. Zellen überschreiben; Einfg macht eine weitere, Entf nimmt eine weg. Öffnung ist die Höhe an jeder Raste des Tisches, eine nach der anderen; ein Kolben von 0 ist eine Presse ohne Manometer; eine Ausladung von 0 ist nach beiden Seiten offen. Die Kraft eines Schraubstocks kennt niemand.</translation>
+    </message>
+    <message>
+        <source>Another press   Ins</source>
+        <translation>Weitere Presse   Einfg</translation>
+    </message>
+    <message>
+        <source>a number, press or vice, bar, MPa, psi, tf or short_ton</source>
+        <translation>eine Zahl, Presse oder Schraubstock, bar, MPa, psi, tf oder short_ton</translation>
+    </message>
+    <message>
+        <source>a number of its own</source>
+        <translation>eine eigene Nummer</translation>
+    </message>
+    <message>
+        <source>Change a press</source>
+        <translation>Presse ändern</translation>
+    </message>
+    <message>
+        <source>Another press</source>
+        <translation>Weitere Presse</translation>
+    </message>
+    <message>
+        <source>Take a press away</source>
+        <translation>Presse wegnehmen</translation>
+    </message>
+    <message>
+        <source>Presses of this shop</source>
+        <translation>Pressen dieser Werkstatt</translation>
     </message>
 </context>
 </TS>

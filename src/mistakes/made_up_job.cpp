@@ -40,7 +40,10 @@ Assembly withOtherSizes(Assembly a, Chance& chance) {
         const auto& line = chance.of(lines);
         const auto made =
             arrangement::withSize(a, line, std::round(line.value_mm * chance.between(0.85, 1.3) * 10) / 10);
-        if (holds(made)) a = *made;
+        if (!holds(made)) continue;
+        a = *made;
+        for (auto& part : a.parts)
+            part.typed.clear(); // nobody insists on it: the next size may take it along
     }
     return a;
 }

@@ -232,3 +232,98 @@ TEST(WithSize, ALeadInStaysAtTheMouthOfItsBore) {
     EXPECT_NEAR(2 * mouth.innerBottom, 70, 1e-9);
     EXPECT_NEAR(2 * mouth.innerTop, 71, 1e-9);
 }
+
+// What somebody typed is changed by nothing else; what was only proposed follows.
+TEST(TypedSizes, ADiameterStaysWhenAnotherBearingMovesIn) {
+    auto a = shape('a');
+    const auto line = lineOf(a, "housing", SizeLine::What::Outside, 0);
+    a = withSize(a, line, 110).value();
+    EXPECT_TRUE(lineOf(a, "housing", SizeLine::What::Outside, 0).typed);
+    const double flange = lineOf(a, "spindle", SizeLine::What::Outside, 0).value_mm;
+    const auto next = withBearing(a, *indexOf(a, "bearing"), "3207", demoTables().bearings);
+    ASSERT_TRUE(next) << next.error().field;
+    EXPECT_EQ(lineOf(*next, "housing", SizeLine::What::Outside, 0).value_mm, 110);
+    EXPECT_NE(lineOf(*next, "spindle", SizeLine::What::Outside, 0).value_mm, flange) << "it was only proposed";
+    EXPECT_EQ(faultsOf(*next), "");
+}
+
+TEST(TypedSizes, ADiameterThatCannotStayIsNamed) {
+    auto a = shape('a');
+    a = withSize(a, lineOf(a, "housing", SizeLine::What::Outside, 0), 70).value();
+    const auto next = withBearing(a, *indexOf(a, "bearing"), "3208", demoTables().bearings); // 80 outside
+    ASSERT_FALSE(next) << "a bearing of 80 in a housing of 70";
+    EXPECT_EQ(next.error().field, "parts/housing");
+}
+
+TEST(TypedSizes, LengthsStayWhateverElseIsTyped) {
+    for (const char letter : {'a', 'c', 'd', 'e', 'f', 'g', 'h'}) {
+        auto a = shape(letter);
+        std::vector<SizeLine> lengths;
+        for (const auto& line : sizeLines(a))
+            if (line.what == SizeLine::What::Length) lengths.push_back(line);
+        int kept = 0, all = 0;
+        // Each grows by a tenth, one after the other; those before stay as they were typed.
+        std::vector<std::pair<SizeLine, double>> typed;
+        for (const auto& line : lengths) {
+            const double wanted = std::ceil(11 * line.value_mm) / 10;
+            const auto next = withSize(a, line, wanted);
+            if (!next) continue;
+            a = *next;
+            typed.emplace_back(line, wanted);
+        }
+        for (const auto& [line, wanted] : typed) {
+            const auto& s = a.parts[line.part].bodies[line.body].slices[line.slice];
+            ++all;
+            kept += std::abs(s.zTop - s.zBottom - wanted) < 1e-6;
+        }
+        EXPECT_GT(all, 2) << letter;
+        // Where lengths of parts side by side overlap half, there is no place to cut: the last one typed decides.
+        EXPECT_GE(2 * kept, all) << letter << ": " << kept << " of " << all;
+    }
+}
+
+TEST(TypedSizes, ASizeThatWasTypedIsKeptInTheFile) {
+    auto a = shape('c');
+    a = withSize(a, lineOf(a, "hub", SizeLine::What::Outside, 0), 120).value();
+    const auto again = io::parseArrangement(io::arrangementText({"C", "two cups", a, "C"}));
+    ASSERT_TRUE(again) << again.error().field;
+    EXPECT_EQ(again->assembly.parts[*indexOf(a, "hub")].typed, part(a, "hub").typed);
+    EXPECT_FALSE(part(a, "hub").typed.empty());
+}
+
+TEST(Parts, StandOnTheirHeadWhereTheyAre) {
+    const auto a = shape('c');
+    const auto cup = *indexOf(a, "inner_cup");
+    const auto next = withPartTurned(a, cup, demoTables().bearings);
+    ASSERT_TRUE(next);
+    EXPECT_NE(next->parts[cup].catalogue->turned, a.parts[cup].catalogue->turned);
+    EXPECT_NE(next->parts[cup].wayRound->up, a.parts[cup].wayRound->up) << "what was said of it goes along";
+    const auto back = withPartTurned(*next, cup, demoTables().bearings);
+    EXPECT_EQ(io::arrangementText({"C", "", *back, "C"}), io::arrangementText({"C", "", a, "C"}))
+        << "twice is once more";
+    EXPECT_FALSE(withPartTurned(a, a.base, demoTables().bearings)) << "the base stays";
+    const auto& hub = part(a, "washer");
+    const auto turned = withPartTurned(a, *indexOf(a, "washer"), demoTables().bearings).value();
+    EXPECT_EQ(part(turned, "washer").bodies.front().bottom(), hub.bodies.front().bottom());
+    EXPECT_EQ(part(turned, "washer").bodies.front().top(), hub.bodies.front().top());
+}
+
+TEST(Parts, AStepSplitsInTwoAndNothingElseChanges) {
+    const auto a = shape('a');
+    const auto housing = *indexOf(a, "housing");
+    const auto next = withStepSplit(a, housing, 0, 0);
+    ASSERT_TRUE(next);
+    const auto &was = a.parts[housing].bodies[0], &is = next->parts[housing].bodies[0];
+    ASSERT_EQ(is.slices.size(), was.slices.size() + 1);
+    EXPECT_NEAR(section::volume_mm3(is), section::volume_mm3(was), 1e-6);
+    EXPECT_EQ(faultsOf(*next), "");
+    EXPECT_FALSE(withStepSplit(a, *indexOf(a, "bearing"), 0, 0)) << "the catalogue gives its section";
+}
+
+TEST(Parts, AreAddedAboveAndBelow) {
+    const auto a = shape('j');
+    const auto at = *indexOf(a, "shaft");
+    const auto above = withPartOn(a, at, PartKind::Washer), below = withPartOn(a, at, PartKind::Washer, true);
+    EXPECT_EQ(above.parts.back().bodies.front().bottom(), a.parts[at].bodies.front().top());
+    EXPECT_EQ(below.parts.back().bodies.front().top(), a.parts[at].bodies.front().bottom());
+}

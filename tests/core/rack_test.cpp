@@ -1,4 +1,5 @@
 // The rack: every kind of tool read, written, drawn and refused.
+#include "core/catalog/presses.h"
 #include "core/catalog/rack.h"
 #include "support/shop.h"
 
@@ -192,4 +193,23 @@ TEST(Presses, ThroatIsReadAndChecked) {
     };
     EXPECT_EQ(catalog::parsePresses(text("115"))->front().throat_mm, 115);
     EXPECT_EQ(catalog::parsePresses(text("-1")).error().field, "P/throat_mm");
+}
+
+// What is written is read again, field by field.
+TEST(Presses, AreReadAsTheyWereWritten) {
+    auto presses = demoTables().rack.presses;
+    ASSERT_GE(presses.size(), 2u);
+    presses[0].gaugeUnit = catalog::GaugeUnit::Psi;
+    presses[0].throat_mm = 210;
+    presses[1].kind = catalog::PressKind::Vice;
+    const auto text = catalog::writePresses(presses);
+    const auto again = catalog::parsePresses(text);
+    ASSERT_TRUE(again) << again.error().field;
+    EXPECT_EQ(catalog::writePresses(*again), text);
+    EXPECT_EQ(again->at(0).throat_mm, 210);
+    EXPECT_EQ(again->at(1).kind, catalog::PressKind::Vice);
+    EXPECT_EQ(again->at(0).notchDaylight_mm, presses[0].notchDaylight_mm);
+    EXPECT_EQ(again->at(0).pistonDia_mm, presses[0].pistonDia_mm);
+    presses[0].capacity_N = NAN;
+    EXPECT_EQ(catalog::checkPress(presses[0]).error().field, presses[0].id + "/capacity_N");
 }

@@ -214,6 +214,22 @@ TEST_F(ArrangementPlace, ANumberNobodyKnowsIsTypedByItsSizes) {
     EXPECT_EQ(arbor::testing::partOf(saved(), "bearing").catalogue->designation, was.designation);
 }
 
+TEST_F(ArrangementPlace, PartsAreTurnedSplitAndAddedByKey) {
+    openPlace("conveyor-tail-drum");
+    const auto parts = saved().arrangement.assembly.parts.size();
+    sheet->setCurrentIndex(sheet->model()->index(rowOf("inner_cup", "Way round"), SheetModel::Value));
+    key(Qt::Key_T, Qt::AltModifier);
+    EXPECT_TRUE(arbor::testing::partOf(saved(), "inner_cup").wayRound->up) << "it was down";
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_FALSE(arbor::testing::partOf(saved(), "inner_cup").wayRound->up);
+    sheet->setCurrentIndex(sheet->model()->index(rowOf("hub", "Length, step 4"), SheetModel::Value));
+    const auto steps = part("hub").bodies[0].slices.size();
+    key(Qt::Key_S, Qt::AltModifier);
+    EXPECT_EQ(part("hub").bodies[0].slices.size(), steps + 1);
+    key(Qt::Key_Down, Qt::AltModifier);
+    EXPECT_EQ(saved().arrangement.assembly.parts.size(), parts + 1);
+}
+
 TEST_F(ArrangementPlace, SizesAreWrittenOnTheDrawing) {
     openPlace("seamer-turret-upper");
     bench->setFocus();

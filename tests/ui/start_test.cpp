@@ -1,6 +1,7 @@
 // From nothing to a drawn job: the welcome, the gallery, a bearing's number, a shop of one's own, job details.
 #include "support/window.h"
 
+#include "ui/presses/press_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
@@ -15,6 +16,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QStandardPaths>
+#include <QTableWidget>
 #include <QTemporaryDir>
 #include <algorithm>
 #include <filesystem>
@@ -284,4 +286,39 @@ TEST_F(Shelf, EverythingIsReachedByTypingItsName) {
     keys("s14");
     key(Qt::Key_Return);
     EXPECT_EQ(find<ui::RackView>("rackView")->chosen(), "S14");
+}
+
+// The presses of the shop are typed in the window, and the open job is worked out with them.
+TEST_F(Start, PressesOfOnesOwnShopAreTypedAndUsed) {
+    type("startSearch", "6306-2RS");
+    answerFolder(own());
+    ASSERT_TRUE(window->session());
+    ASSERT_TRUE(session().tables().rack.presses.empty());
+    key(Qt::Key_K, Qt::ControlModifier | Qt::ShiftModifier);
+    auto* view = find<ui::PressView>("pressView");
+    ASSERT_TRUE(view->isVisible());
+    key(Qt::Key_Insert);
+    ASSERT_EQ(session().tables().rack.presses.size(), 1u);
+    auto* table = find<QTableWidget>("pressTable");
+    const auto column = [&](const QString& head) {
+        for (int c = 0; c < table->columnCount(); ++c)
+            if (table->horizontalHeaderItem(c)->text() == head) return c;
+        return -1;
+    };
+    table->item(0, column("capacity kN"))->setText("294");
+    table->item(0, column("daylight mm"))->setText("170 310 450");
+    table->item(0, column("piston mm"))->setText("80");
+    const auto& press = session().tables().rack.presses.front();
+    EXPECT_EQ(press.capacity_N, 294000);
+    EXPECT_EQ(press.notchDaylight_mm, (std::vector<double>{170, 310, 450}));
+    EXPECT_TRUE(QFile::exists(own() + "/presses.json"));
+    table->item(0, column("stroke mm"))->setText("-4");
+    EXPECT_TRUE(window->troubleText().contains("stroke"));
+    EXPECT_GT(session().tables().rack.presses.front().stroke_mm, 0) << "refused";
+    key(Qt::Key_Delete);
+    EXPECT_TRUE(session().tables().rack.presses.empty());
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(session().tables().rack.presses.size(), 1u) << "undo brings it back";
+    window->openPath(own());
+    EXPECT_EQ(window->troubleText(), "") << "it is read as it was written";
 }

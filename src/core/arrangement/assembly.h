@@ -76,6 +76,15 @@ struct FromCatalogue {
 /// The bearing of a resolved part; null: the catalogue does not know it.
 const catalog::Bearing* bearingOf(const FromCatalogue& from, const std::vector<catalog::Bearing>& catalogue);
 
+/// A size of a part that somebody typed or dragged: nothing else changes it.
+struct TypedSize {
+    enum class What { Outside, Bore, Length };
+    What what = What::Length;
+    std::size_t body = 0;
+    std::size_t slice = 0;
+    friend bool operator==(const TypedSize&, const TypedSize&) = default;
+};
+
 /// One part of an axial stack: bodies that keep together, each at its height in the finished assembly.
 struct Part {
     std::string id;
@@ -94,9 +103,10 @@ struct Part {
     std::optional<FromCatalogue> catalogue = {}; ///< then `bodies` are filled by resolve()
     std::optional<WayRound> wayRound = {};
     std::string linesUpWith = {}; ///< what it must be turned to: a hole with a sensor, a key, a notch; empty: nothing
-    std::optional<LipTask> lip = {}; ///< of a seal; nothing: not said
-    bool lugs = true;                ///< of a retaining ring: eyes for pliers
-    bool once = false;               ///< fitted once: crushed to its length, staked, or in two halves that part
+    std::optional<LipTask> lip = {};   ///< of a seal; nothing: not said
+    std::vector<TypedSize> typed = {}; ///< the others were only proposed, and follow
+    bool lugs = true;                  ///< of a retaining ring: eyes for pliers
+    bool once = false;                 ///< fitted once: crushed to its length, staked, or in two halves that part
 
     const std::string& name() const { return label.empty() ? id : label; }
     const std::vector<section::Body>& onTheWay() const { return travelling.empty() ? bodies : travelling; }

@@ -167,6 +167,75 @@ Map stretch(double from, double to, double length) {
     };
 }
 
+/// The stretches of the axis that somebody gave a length, but for one.
+std::vector<Interval> typedLengths(const Assembly& a, const Interval& but) {
+    std::vector<Interval> out;
+    for (const auto& part : a.parts)
+        for (const auto& typed : part.typed) {
+            if (typed.what != TypedSize::What::Length) continue;
+            const auto& body = part.bodies[typed.body];
+            const auto& s = body.slices[typed.slice];
+            const Interval h{body.z_mm + s.zBottom, body.z_mm + s.zTop};
+            if (!(same(h.lower, but.lower) && same(h.upper, but.upper))) out.push_back(h);
+        }
+    return out;
+}
+
+/// Every height there is, from the lowest.
+std::vector<double> heightsOf(const Assembly& a) {
+    std::vector<double> out;
+    for (const auto& part : a.parts)
+        for (const auto& body : part.bodies)
+            for (const auto& s : body.slices)
+                out.insert(out.end(), {body.z_mm + s.zBottom, body.z_mm + s.zTop});
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
+/// The same stretch where lengths were typed: the axis is cut where it changes none of them, and what lies above goes
+/// along. Where there is no such place, as stretch() does it.
+Map stretchBeside(const Assembly& a, const Interval& h, double length) {
+    const auto typed = typedLengths(a, h);
+    const auto smooth = stretch(h.lower, h.upper, length);
+    const bool harmless = std::all_of(typed.begin(), typed.end(), [&](const Interval& t) {
+        return same(smooth(t.upper) - smooth(t.lower), t.width());
+    });
+    if (harmless) return smooth;
+    const double by = length - h.width();
+    const auto all = heightsOf(a);
+    for (auto cut = all.rbegin(); cut != all.rend(); ++cut) {
+        if (*cut > h.upper + kSame_mm || *cut <= h.lower + kSame_mm) continue;
+        const bool cutsTyped = std::any_of(typed.begin(), typed.end(), [&](const Interval& t) {
+            return t.lower < *cut - kSame_mm && t.upper >= *cut - kSame_mm;
+        });
+        double below = -INFINITY;
+        for (const double z : all)
+            if (z < *cut - kSame_mm) below = z;
+        if (!cutsTyped && *cut + by > below + kSame_mm)
+            return [at = *cut, by](double z) { return z < at - kSame_mm ? z : z + by; };
+    }
+    return smooth;
+}
+
+/// Diameters that were typed are again what they were, with all that is one diameter with them.
+void restoreTyped(Assembly& out, const Assembly& before) {
+    for (std::size_t p = 0; p < before.parts.size(); ++p)
+        for (const auto& typed : before.parts[p].typed) {
+            if (typed.what == TypedSize::What::Length) continue;
+            const WallAt at{p, typed.body, typed.slice, typed.what == TypedSize::What::Outside};
+            const double by = radius(sliceOf(before, at), at.outer) - radius(sliceOf(out, at), at.outer);
+            for (const auto& w : withTheirEdges(before, oneDiameter(before, at))) {
+                auto& s = out.parts[w.part].bodies[w.body].slices[w.slice];
+                for (auto* r : {w.outer ? &s.outerBottom : &s.innerBottom, w.outer ? &s.outerTop : &s.innerTop})
+                    *r += by;
+            }
+        }
+}
+
+bool isTyped(const Part& part, const TypedSize& size) {
+    return std::find(part.typed.begin(), part.typed.end(), size) != part.typed.end();
+}
+
 /// Sections of the catalogue are not typed and have pointed ends: balls.
 Result<void> soundSlices(const Assembly& a) {
     for (const auto& part : a.parts)
@@ -285,6 +354,8 @@ std::vector<SizeLine> sizeLines(const Assembly& a) {
     addLengths(a, out);
     const auto place = [](const SizeLine& l) { return std::tuple(l.part, l.body, l.slice, l.what); };
     std::stable_sort(out.begin(), out.end(), [&](const SizeLine& x, const SizeLine& y) { return place(x) < place(y); });
+    for (auto& line : out)
+        line.typed = isTyped(a.parts[line.part], {line.what, line.body, line.slice});
     return out;
 }
 
@@ -300,7 +371,7 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
         if (value_mm < kLeastLength_mm)
             return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), wanted("0.1 mm or more"));
         const auto h = heights(assembly, at);
-        mapHeights(out, stretch(h.lower, h.upper, value_mm));
+        mapHeights(out, stretchBeside(assembly, h, value_mm));
     } else {
         const double by = value_mm / 2 - radius(sliceOf(assembly, at), at.outer);
         for (const auto& w : withTheirEdges(assembly, oneDiameter(assembly, at))) {
@@ -311,6 +382,9 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
         }
     }
     if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());
+    auto& typed = out.parts[line.part].typed;
+    if (const TypedSize mine{line.what, line.body, line.slice}; !isTyped(out.parts[line.part], mine))
+        typed.push_back(mine);
     reshapeRings(out);
     followSeats(out);
     return out;
@@ -353,8 +427,9 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
     if (!is) return tl::unexpected(is.error());
     auto out = assembly;
     mapRadii(out, pieces, follow(*was, *is));
+    restoreTyped(out, assembly);
     const double foot = assembly.parts[part].catalogue->at_mm;
-    mapHeights(out, stretch(foot, foot + was->width_mm, is->width_mm));
+    mapHeights(out, stretchBeside(assembly, {foot, foot + was->width_mm}, is->width_mm));
     for (const auto piece : pieces) {
         auto& from = *out.parts[piece].catalogue;
         static_cast<void>(takeNumber(from, next, catalogue)); // it has been found
@@ -370,10 +445,12 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
     return out;
 }
 
-Assembly withPartOn(const Assembly& assembly, std::size_t under, PartKind kind) {
+Assembly withPartOn(const Assembly& assembly, std::size_t beside, PartKind kind, bool under) {
     auto out = assembly;
-    const auto& below = assembly.parts.at(under).bodies.front();
-    const auto& top = below.slices.back();
+    const auto& body = assembly.parts.at(beside).bodies.front();
+    const auto& end = under ? body.slices.front() : body.slices.back();
+    const double z = under ? body.bottom() - kNewLength_mm : body.top();
+    const double bore = under ? end.innerBottom : end.innerTop, outside = under ? end.outerBottom : end.outerTop;
     Part part;
     part.kind = kind;
     int number = 1;
@@ -383,8 +460,70 @@ Assembly withPartOn(const Assembly& assembly, std::size_t under, PartKind kind) 
     part.bodies = {{part.id,
                     section::BodyKind::Housing,
                     section::Hatch::Steel,
-                    {Slice::tube(below.top(), below.top() + kNewLength_mm, top.innerTop, top.outerTop)}}};
+                    {Slice::tube(z, z + kNewLength_mm, bore, outside)}}};
     out.parts.push_back(std::move(part));
+    return out;
+}
+
+namespace {
+
+/// A body upside down between the heights it lies between now.
+void turnOver(std::vector<Body>& bodies, double low, double high) {
+    for (auto& body : bodies) {
+        body = section::onItsHead(body);
+        body.z_mm += low + high;
+    }
+}
+
+} // namespace
+
+Result<Assembly> withPartTurned(const Assembly& assembly, std::size_t part,
+                                const std::vector<catalog::Bearing>& catalogue) {
+    if (part == assembly.base)
+        return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
+                      wanted("any part but the base: it is what the others sit in or on"));
+    auto out = assembly;
+    auto turned = piecesOf(assembly, part);
+    if (turned.empty()) turned = {part};
+    for (const auto piece : turned) {
+        auto& p = out.parts[piece];
+        if (p.wayRound) p.wayRound->up = !p.wayRound->up;
+        if (p.catalogue) {
+            p.catalogue->turned = !p.catalogue->turned;
+            continue;
+        }
+        double low = INFINITY, high = -INFINITY;
+        for (const auto& body : p.bodies) {
+            low = std::min(low, body.bottom());
+            high = std::max(high, body.top());
+        }
+        for (auto& typed : p.typed)
+            typed.slice = p.bodies[typed.body].slices.size() - 1 - typed.slice;
+        for (auto* bodies : {&p.bodies, &p.travelling, &p.keepClear})
+            turnOver(*bodies, low, high);
+    }
+    if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
+    return out;
+}
+
+Result<Assembly> withStepSplit(const Assembly& assembly, std::size_t part, std::size_t body, std::size_t slice) {
+    auto out = assembly;
+    auto& p = out.parts.at(part);
+    if (p.catalogue)
+        return refuse(ProblemCode::OutOfRange, "parts/" + p.id, {}, wanted("a part that is not from the catalogue"));
+    auto& slices = p.bodies.at(body).slices;
+    const auto whole = slices.at(slice);
+    if (!(whole.zTop - whole.zBottom >= 2 * kLeastLength_mm))
+        return refuse(ProblemCode::OutOfRange, "parts/" + p.id, plain(whole.zTop - whole.zBottom),
+                      wanted("a step of 0.2 mm or more"));
+    const double z = (whole.zBottom + whole.zTop) / 2;
+    const double in = (whole.innerBottom + whole.innerTop) / 2, outRad = (whole.outerBottom + whole.outerTop) / 2;
+    slices[slice] = {whole.zBottom, z, whole.innerBottom, in, whole.outerBottom, outRad};
+    slices.insert(slices.begin() + static_cast<std::ptrdiff_t>(slice) + 1,
+                  {z, whole.zTop, in, whole.innerTop, outRad, whole.outerTop});
+    std::erase(p.typed, TypedSize{TypedSize::What::Length, body, slice}); // it is two lengths now
+    for (auto& typed : p.typed)
+        if (typed.body == body && typed.slice > slice) ++typed.slice;
     return out;
 }
 

@@ -9,12 +9,13 @@ namespace arbor::arrangement {
 
 /// One size of an arrangement that can be typed or dragged.
 struct SizeLine {
-    enum class What { Outside, Bore, Length };
+    using What = TypedSize::What;
     What what = What::Length;
     std::size_t part = 0;
     std::size_t body = 0;
     std::size_t slice = 0;
     double value_mm = 0;
+    bool typed = false; ///< false: only proposed
 };
 
 /// Every size that is not given by a bearing of the catalogue or by a line before it: diameters that touch are one
@@ -22,8 +23,8 @@ struct SizeLine {
 /// @param assembly  resolved
 std::vector<SizeLine> sizeLines(const Assembly& assembly);
 
-/// Gives a size its new value. A length stretches the whole arrangement there: all that lies above goes along, so parts
-/// stay where they belong. A diameter takes everything it touches with it.
+/// Gives a size its new value, which stays: no other entry changes it. A length stretches the whole arrangement there:
+/// all that lies above goes along, so parts stay where they belong. A diameter takes everything it touches with it.
 /// @param value_mm  diameters over 0 (a bore may be 0), lengths 0.1 and more
 /// @errors NotPositive, OutOfRange (over 3000 mm), GeometryOrder (a wall would cross the other side of its part)
 Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double value_mm);
@@ -35,8 +36,15 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
 Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const std::string& wanted,
                              const std::vector<catalog::Bearing>& catalogue);
 
-/// A plain ring of that kind on top of a part, around the same bore; the place to start a new part from.
-Assembly withPartOn(const Assembly& assembly, std::size_t part, PartKind kind);
+/// A plain ring of that kind on top of a part, or under it, around the same bore; the place to start a new part from.
+Assembly withPartOn(const Assembly& assembly, std::size_t part, PartKind kind, bool under = false);
+/// A part stands on its head where it is, a bearing with both its rings; the way round that was said of it goes along.
+/// @errors OutOfRange for the base
+Result<Assembly> withPartTurned(const Assembly& assembly, std::size_t part,
+                                const std::vector<catalog::Bearing>& catalogue);
+/// A step of a part becomes two, each half as long, to be given sizes of their own.
+/// @errors OutOfRange of a part from the catalogue, or of a step too short
+Result<Assembly> withStepSplit(const Assembly& assembly, std::size_t part, std::size_t body, std::size_t slice);
 /// Takes a part out with its joints and locks. @errors OutOfRange for the base
 Result<Assembly> withoutPart(const Assembly& assembly, std::size_t part);
 

@@ -1,8 +1,9 @@
 #include "core/base/json_text.h"
-#include "core/catalog/rack.h"
+#include "core/catalog/presses.h"
 
 #include <algorithm>
-#include <map>
+#include <array>
+#include <utility>
 
 namespace arbor::catalog {
 
@@ -10,17 +11,9 @@ namespace {
 
 using nlohmann::json;
 
-Result<GaugeUnit> parseGauge(const std::string& text) {
-    static const std::map<std::string, GaugeUnit> units{{"bar", GaugeUnit::Bar},
-                                                        {"MPa", GaugeUnit::MegaPascal},
-                                                        {"psi", GaugeUnit::Psi},
-                                                        {"tf", GaugeUnit::TonneForce},
-                                                        {"short_ton", GaugeUnit::ShortTon}};
-    const auto found = units.find(text);
-    if (found == units.end())
-        return refuse(ProblemCode::UnknownName, "gauge_unit", text, wanted("bar, MPa, psi, tf or short_ton"));
-    return found->second;
-}
+constexpr std::array kUnits{std::pair{GaugeUnit::Bar, "bar"}, std::pair{GaugeUnit::MegaPascal, "MPa"},
+                            std::pair{GaugeUnit::Psi, "psi"}, std::pair{GaugeUnit::TonneForce, "tf"},
+                            std::pair{GaugeUnit::ShortTon, "short_ton"}};
 
 Result<Press> readPress(const json& d) {
     if (auto known =
@@ -43,6 +36,45 @@ Result<Press> readPress(const json& d) {
     p.pistonDia_mm = d.value("piston_mm", 0.0);
     p.stiffness_N_per_mm = d.value("stiffness_N_per_mm", p.stiffness_N_per_mm);
     p.throat_mm = d.value("throat_mm", 0.0);
+    const auto unit = gaugeUnit(d.value("gauge_unit", "bar"));
+    if (!unit) return tl::unexpected(unit.error());
+    p.gaugeUnit = *unit;
+    if (auto ok = checkPress(p); !ok) return tl::unexpected(ok.error());
+    return p;
+}
+
+json pressJson(const Press& p) {
+    json d{{"id", p.id},
+           {"name", p.name},
+           {"capacity_N", p.capacity_N},
+           {"ram_foot_mm", p.ramFootDia_mm},
+           {"stroke_mm", p.stroke_mm},
+           {"notch_daylight_mm", p.notchDaylight_mm},
+           {"bed_opening_mm", p.bedOpening_mm},
+           {"stiffness_N_per_mm", p.stiffness_N_per_mm}};
+    if (p.kind == PressKind::Vice) d["kind"] = "vice";
+    if (p.pistonDia_mm > 0) d["piston_mm"] = p.pistonDia_mm;
+    if (p.pistonDia_mm > 0 || p.gaugeUnit != GaugeUnit::Bar) d["gauge_unit"] = name(p.gaugeUnit);
+    if (p.throat_mm > 0) d["throat_mm"] = p.throat_mm;
+    return d;
+}
+
+} // namespace
+
+std::string_view name(GaugeUnit unit) {
+    for (const auto& [known, text] : kUnits)
+        if (known == unit) return text;
+    return {};
+}
+
+Result<GaugeUnit> gaugeUnit(const std::string& text) {
+    for (const auto& [known, said] : kUnits)
+        if (text == said) return known;
+    return refuse(ProblemCode::UnknownName, "gauge_unit", text, wanted("bar, MPa, psi, tf or short_ton"));
+}
+
+Result<void> checkPress(const Press& p) {
+    if (p.id.empty()) return refuse(ProblemCode::Missing, "id", {}, wanted("a number"));
     for (const auto& [field, value] : {std::pair{"capacity_N", p.capacity_N},
                                        {"ram_foot_mm", p.ramFootDia_mm},
                                        {"stroke_mm", p.stroke_mm},
@@ -55,13 +87,15 @@ Result<Press> readPress(const json& d) {
         return refuse(ProblemCode::OutOfRange, p.id + "/piston_mm", plain(p.pistonDia_mm), wanted("0 or more"));
     if (!(p.throat_mm >= 0 && p.throat_mm < 10'000))
         return refuse(ProblemCode::OutOfRange, p.id + "/throat_mm", plain(p.throat_mm), wanted("0 or more"));
-    const auto unit = parseGauge(d.value("gauge_unit", "bar"));
-    if (!unit) return tl::unexpected(unit.error());
-    p.gaugeUnit = *unit;
-    return p;
+    return {};
 }
 
-} // namespace
+std::string writePresses(const std::vector<Press>& presses) {
+    json all = json::array();
+    for (const auto& press : presses)
+        all.push_back(pressJson(press));
+    return json{{"presses", all}}.dump(2) + "\n";
+}
 
 Result<std::vector<Press>> parsePresses(std::string_view text) {
     const auto document = parseJson(text);

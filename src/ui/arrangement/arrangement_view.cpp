@@ -12,6 +12,7 @@
 #include "words/sentences.h"
 #include "words/shipped_names.h"
 
+#include <QAction>
 #include <QComboBox>
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -125,19 +126,28 @@ QWidget* ArrangementView::buildParts() {
     m_kinds->setMinimumHeight(theme::kTouch);
     for (const auto kind : words::allKinds())
         m_kinds->addItem(q(words::capital(words::kindName(kind))));
-    auto* add = new QPushButton(tr("Add on top"), row);
-    add->setObjectName("addPart");
-    auto* remove = new QPushButton(tr("Remove part"), row);
-    remove->setObjectName("removePart");
-    for (auto* button : {add, remove})
-        button->setMinimumHeight(theme::kTouch);
-    connect(add, &QPushButton::clicked, this, &ArrangementView::addPart);
-    connect(remove, &QPushButton::clicked, this, &ArrangementView::removePart);
     auto* grid = new QGridLayout(row);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->addWidget(m_kinds, 0, 0, 1, 2);
-    grid->addWidget(add, 1, 0);
-    grid->addWidget(remove, 1, 1);
+    int cell = 2;
+    const auto button = [&](const char* name, const QString& text, const QKeySequence& keys, auto act) {
+        auto* made = new QPushButton(text + "  " + keys.toString(QKeySequence::NativeText), row);
+        made->setObjectName(name);
+        made->setMinimumHeight(theme::kTouch);
+        auto* action = new QAction(text, this); // of the view: fields leave its keys to it
+        action->setShortcut(keys);
+        action->setShortcutContext(Qt::WidgetWithChildrenShortcut);
+        addAction(action);
+        connect(action, &QAction::triggered, this, act);
+        connect(made, &QPushButton::clicked, this, act);
+        grid->addWidget(made, cell / 2, cell % 2);
+        ++cell;
+    };
+    button("addPart", tr("Add above"), Qt::ALT | Qt::Key_Up, [this] { addPart(false); });
+    button("addPartBelow", tr("Add below"), Qt::ALT | Qt::Key_Down, [this] { addPart(true); });
+    button("turnPart", tr("Turn over"), Qt::ALT | Qt::Key_T, [this] { turnPart(); });
+    button("splitStep", tr("Split a step"), Qt::ALT | Qt::Key_S, [this] { splitStep(); });
+    button("removePart", tr("Remove part"), Qt::ALT | Qt::Key_Delete, [this] { removePart(); });
     return row;
 }
 
@@ -210,28 +220,47 @@ std::optional<std::size_t> ArrangementView::chosenPart() const {
     return at.isValid() && at.row() < m_model->rowCount() ? std::optional(m_model->partOf(at.row())) : std::nullopt;
 }
 
-void ArrangementView::addPart() {
+void ArrangementView::addPart(bool under) {
     const auto part = chosenPart();
     const auto assembly = resolved();
     if (!part || !assembly) return;
     const auto kind = words::allKinds().at(static_cast<std::size_t>(m_kinds->currentIndex()));
-    auto next = arrangement::withPartOn(*assembly, *part, kind);
+    auto next = arrangement::withPartOn(*assembly, *part, kind, under);
     next.parts.back().label = words::capital(words::kindName(kind));
     take(next, tr("Add a part"));
     m_sheet->setCurrentIndex(m_model->index(m_model->firstRowOf(next.parts.size() - 1), SheetModel::Value));
     m_sheet->setFocus();
 }
 
-void ArrangementView::removePart() {
+/// What was made of a part, or why nothing was.
+void ArrangementView::takeChanged(const Result<arrangement::Assembly>& next, const QString& text) {
+    if (next) return take(*next, text);
+    m_faults->setText(q(words::say(next.error())));
+    m_faults->show();
+}
+
+void ArrangementView::turnPart() {
     const auto part = chosenPart();
     const auto assembly = resolved();
     if (!part || !assembly) return;
-    const auto next = arrangement::withoutPart(*assembly, *part);
-    if (!next) {
-        m_faults->setText(q(words::say(next.error())));
-        return;
-    }
-    take(*next, tr("Remove a part"));
+    takeChanged(arrangement::withPartTurned(*assembly, *part, m_session->tables().bearings), tr("Turn a part over"));
+}
+
+/// The step of the line that is chosen; of a line that is no size, the part's first.
+void ArrangementView::splitStep() {
+    const auto part = chosenPart();
+    const auto assembly = resolved();
+    if (!part || !assembly) return;
+    const int row = m_sheet->currentIndex().row();
+    const bool size = m_model->lineOf(row) == SheetModel::Line::Size;
+    const auto at = size ? m_model->sizeOf(row) : arrangement::SizeLine{};
+    takeChanged(arrangement::withStepSplit(*assembly, *part, at.body, at.slice), tr("Split a step"));
+}
+
+void ArrangementView::removePart() {
+    const auto part = chosenPart();
+    const auto assembly = resolved();
+    if (part && assembly) takeChanged(arrangement::withoutPart(*assembly, *part), tr("Remove a part"));
 }
 
 /// Shows the stretch while the mouse moves; one edit when it is let go.

@@ -38,7 +38,10 @@ private:
     QWidget* buildParts();
     void startFrom(int shape);
     void take(const arrangement::Assembly& assembly, const QString& text);
-    void addPart();
+    void addPart(bool under);
+    void turnPart();
+    void splitStep();
+    void takeChanged(const Result<arrangement::Assembly>& next, const QString& text);
     void removePart();
     void dragFace(std::size_t body, std::size_t slice, double z_mm, bool dropped);
     std::vector<Dimension> dimensionsBeside(int chosen) const; ///< row of the list; -1: none

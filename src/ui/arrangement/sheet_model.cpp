@@ -11,6 +11,7 @@
 
 #include <QFont>
 #include <QRegularExpression>
+#include <algorithm>
 #include <functional>
 
 namespace arbor::ui {
@@ -184,11 +185,12 @@ std::optional<Dimension> SheetModel::dimension(int row) const {
     const auto& body = m_assembly.parts[r.part].bodies[r.size.body];
     const auto& s = body.slices[r.size.slice];
     const double low = body.z_mm + s.zBottom, high = body.z_mm + s.zTop, rad = r.size.value_mm / 2;
+    const bool proposed = !r.size.typed && somethingIsTyped();
     if (r.size.what == SizeLine::What::Length)
-        return Dimension{false, low, high, std::max(s.outerBottom, s.outerTop), r.value, false, row};
+        return Dimension{false, low, high, std::max(s.outerBottom, s.outerTop), r.value, false, proposed, row};
     auto text = QStringLiteral("Ø") + r.value;
     if (const auto seat = seatOf(r.size)) text += " " + q(classesOf(m_assembly, seat->first, seat->second));
-    return Dimension{true, -rad, rad, (low + high) / 2, text.trimmed(), false, row};
+    return Dimension{true, -rad, rad, (low + high) / 2, text.trimmed(), false, proposed, row};
 }
 
 /// The seat of a ring whose size is its bearing's: there it is written what it is tight with.
@@ -200,7 +202,12 @@ std::optional<Dimension> SheetModel::seatDimension(const Row& r, int row) const 
     if (!touch) return std::nullopt;
     const double rad = touch->dia_mm / 2, z = touch->from_mm + touch->length_mm / 2;
     const auto text = "Ø" + m_display.size(touch->dia_mm).number + " " + classesOf(m_assembly, r.partner, r.part);
-    return Dimension{true, -rad, rad, z, q(text).trimmed(), false, row};
+    return Dimension{true, -rad, rad, z, q(text).trimmed(), false, false, row};
+}
+
+/// Of a drawing in which nobody has typed a size yet, all are as good as each other.
+bool SheetModel::somethingIsTyped() const {
+    return std::any_of(m_sizes.begin(), m_sizes.end(), [](const SizeLine& line) { return line.typed; });
 }
 
 QString SheetModel::refusal(int row) const {

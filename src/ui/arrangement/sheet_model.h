@@ -27,6 +27,7 @@ public:
     void show(const arrangement::Assembly& assembly, const tables::Tables& tables, words::Display display,
               double typedUnit_mm);
     std::size_t partOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).part; }
+    const arrangement::SizeLine& sizeOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).size; }
     Line lineOf(int row) const { return m_rows.at(static_cast<std::size_t>(row)).line; }
     /// The place of a size on the section; nothing for lines that are no size.
     std::optional<Callout> callout(int row) const;
@@ -64,6 +65,7 @@ private:
     void addSpecial(std::size_t part);
     void addSeats(std::size_t part);
     Result<arrangement::Assembly> taken(const Row& row, const std::string& typed) const;
+    bool somethingIsTyped() const;
     std::optional<Dimension> seatDimension(const Row& line, int row) const;
     std::string withoutItsSize(const Row& row, const std::string& typed) const;
     Result<arrangement::Assembly> takenSize(const Row& row, const std::string& typed) const;

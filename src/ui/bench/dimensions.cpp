@@ -2,6 +2,7 @@
 
 #include "ui/theme/theme.h"
 
+#include <QColor>
 #include <QFontMetricsF>
 #include <QPainter>
 #include <algorithm>
@@ -15,6 +16,10 @@ using theme::roles;
 constexpr double kGapToSection = 12, kBoxHeight = 20, kBoxPadding = 6;
 constexpr double kArrowLength = 8, kArrowHalf = 2.6;
 constexpr double kPastLine = 4; // that a witness line runs past its dimension
+
+QColor inkOf(const Dimension& d) {
+    return d.chosen ? roles().plan : d.proposed ? roles().muted : roles().ink;
+}
 
 double length(const Dimension& d) {
     return d.to_mm - d.from_mm;
@@ -88,7 +93,7 @@ void paintDimensions(QPainter& painter, const std::vector<PlacedDimension>& dime
     for (const bool chosen : {false, true}) // the chosen one lies over the others
         for (const auto& d : dimensions) {
             if (d.of->chosen != chosen) continue;
-            const auto ink = chosen ? roles().plan : roles().ink;
+            const auto ink = inkOf(*d.of);
             painter.setPen(QPen(chosen ? roles().plan : roles().rule, 0.8));
             painter.drawLine(d.witness1);
             painter.drawLine(d.witness2);
@@ -106,7 +111,7 @@ void paintDimensions(QPainter& painter, const std::vector<PlacedDimension>& dime
             painter.setBrush(chosen ? roles().card : roles().paper);
             painter.setPen(chosen ? QPen(roles().plan, 2) : QPen(Qt::NoPen));
             painter.drawRoundedRect(d.box, 3, 3);
-            painter.setPen(chosen ? roles().plan : roles().ink);
+            painter.setPen(inkOf(*d.of));
             painter.drawText(d.box, Qt::AlignCenter, d.of->text);
         }
     painter.setBrush(Qt::NoBrush);

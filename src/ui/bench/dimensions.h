@@ -18,6 +18,7 @@ struct Dimension {
     double at_mm = 0;              ///< a diameter: the height of its wall; a length: the radius of the face
     QString text;
     bool chosen = false;
+    bool proposed = false; ///< nobody has said it: paler
     int id = 0; ///< the caller's own
 };
 

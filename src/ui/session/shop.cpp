@@ -71,6 +71,15 @@ Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {
     return {};
 }
 
+Result<void> Shop::savePresses(const std::vector<catalog::Press>& presses) {
+    if (m_rackTrouble) return tl::unexpected(*m_rackTrouble); // of which presses.json may be the cause
+    if (auto saved = io::savePresses(m_folder.path().toStdString(), presses); !saved) return saved;
+    auto tables = std::make_shared<tables::Tables>(*m_tables);
+    tables->rack.presses = presses;
+    m_tables = std::move(tables);
+    return {};
+}
+
 Result<void> Shop::saveMaterials(const catalog::Materials& materials) {
     if (m_rackTrouble) return tl::unexpected(*m_rackTrouble); // of which materials.json may be the cause
     if (auto saved = io::saveOwnMaterials(m_folder.path().toStdString(), materials); !saved) return saved;

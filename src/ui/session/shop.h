@@ -35,6 +35,9 @@ public:
     /// wrong with those that are there, which are then left as they are
     Result<void> saveBands(const std::vector<adjust::PlayBand>& bands);
 
+    /// Writes the presses beside the jobs; goes on with them. @errors Unwritable; what is wrong with the shop's files
+    Result<void> savePresses(const std::vector<catalog::Press>& presses);
+
     /// Writes the shop's own materials beside the jobs; goes on with them. @errors Unwritable; what is wrong with the
     /// shop's files, which are then left as they are
     Result<void> saveMaterials(const catalog::Materials& materials);

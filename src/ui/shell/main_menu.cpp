@@ -48,6 +48,9 @@ void MainWindow::buildActions() {
     })->setObjectName("actionArrangement");
     add(m_menu, tr("Rack"), Qt::CTRL | Qt::Key_K, [this] { showRack(); })->setObjectName("actionRack");
     add(m_menu, tr("Go to…"), Qt::CTRL | Qt::Key_J, [this] { showPalette(); })->setObjectName("actionPalette");
+    add(m_menu, tr("Presses of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_K, [this] {
+        showPresses();
+    })->setObjectName("actionPresses");
     add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
     add(m_menu, tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); })->setObjectName("actionLog");
     add(m_menu, tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] {

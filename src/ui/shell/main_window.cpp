@@ -12,6 +12,7 @@
 #include "ui/materials/material_view.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
+#include "ui/presses/press_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
@@ -85,6 +86,10 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_lesson = new LessonView(*m_around.settings, this);
     m_places->addWidget(m_lesson);
     buildStart();
+    m_presses = new PressView(this);
+    m_places->addWidget(m_presses);
+    connect(m_presses, &PressView::changed, this, &MainWindow::savePresses);
+    connect(m_presses, &PressView::trouble, this, &MainWindow::showTrouble);
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -93,6 +98,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_log, &LogView::left, this, goBack);
     connect(m_takeIn, &TakeInView::left, this, goBack);
     connect(m_bands, &BandView::left, this, goBack);
+    connect(m_presses, &PressView::left, this, goBack);
     connect(m_help, &HelpView::left, this, goBack);
     connect(m_bands, &BandView::changed, this, &MainWindow::saveBands);
     connect(m_bands, &BandView::trouble, this, &MainWindow::showTrouble);
@@ -105,6 +111,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_undoGroup = new QUndoGroup(this);
     m_undoGroup->addStack(&m_rackView->undoStack());
     m_undoGroup->addStack(&m_shelfPage->undoStack());
+    m_undoGroup->addStack(&m_presses->undoStack());
     connect(m_places, &QStackedWidget::currentChanged, this, &MainWindow::followPlace);
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
@@ -282,6 +289,20 @@ void MainWindow::saveBands(const std::vector<adjust::PlayBand>& bands) {
     if (saved && m_session) m_session->useTables(m_shop.tables());
 }
 
+void MainWindow::showPresses() {
+    if (!m_shop.isOpen() || !rackIsWhole()) return;
+    m_places->setCurrentIndex(kPressPlace);
+    m_presses->open(m_shop.tables()->rack.presses);
+    showHeader();
+}
+
+/// Beside the jobs; the open one is worked out with them.
+void MainWindow::savePresses(const std::vector<catalog::Press>& presses) {
+    const auto saved = m_shop.savePresses(presses);
+    showTrouble(saved ? QString() : q(words::say(saved.error())));
+    if (saved && m_session) m_session->useTables(m_shop.tables());
+}
+
 void MainWindow::showMaterials() {
     if (!m_shop.isOpen()) return;
     m_places->setCurrentIndex(kMaterialPlace);
@@ -322,10 +343,11 @@ void MainWindow::followPlace() {
     if (m_places->currentIndex() != kPracticePlace) m_practice->close();
     const bool inRack = m_places->currentIndex() == kRackPlace;
     const bool onShelf = m_places->currentIndex() == kShelfPlace;
-    m_undoGroup->setActiveStack(inRack      ? &m_rackView->undoStack()
-                                : onShelf   ? &m_shelfPage->undoStack()
-                                : m_session ? &m_session->undoStack()
-                                            : nullptr);
+    m_undoGroup->setActiveStack(inRack                                    ? &m_rackView->undoStack()
+                                : onShelf                                 ? &m_shelfPage->undoStack()
+                                : m_places->currentIndex() == kPressPlace ? &m_presses->undoStack()
+                                : m_session                               ? &m_session->undoStack()
+                                                                          : nullptr);
 }
 
 /// The job on paper, beside the job file.
@@ -357,6 +379,7 @@ void MainWindow::showHeader() {
                      : place == kHelpPlace                              ? tr("Help")
                      : place == kStartPlace   ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))
                      : place == kDetailsPlace ? tr("Job details")
+                     : place == kPressPlace   ? tr("Presses")
                      : inJob                  ? q(m_session->job().title)
                                               : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());

@@ -26,6 +26,7 @@ class LogView;
 class Palette;
 class LessonView;
 class PracticeView;
+class PressView;
 class RackView;
 class ShelfPage;
 class ShelfView;
@@ -86,7 +87,8 @@ private:
         kHelpPlace,
         kLessonPlace,
         kStartPlace,
-        kDetailsPlace
+        kDetailsPlace,
+        kPressPlace
     };
     void buildHeader(QWidget* header);
     void buildActions();
@@ -117,6 +119,8 @@ private:
     void showBands();
     void saveBands(const std::vector<adjust::PlayBand>& bands);
     void showMaterials();
+    void showPresses();
+    void savePresses(const std::vector<catalog::Press>& presses);
     void saveMaterials(const catalog::Materials& materials);
     void chooseJobToTakeIn();
     void takeIn();
@@ -152,6 +156,7 @@ private:
     MaterialView* m_materials;
     HelpView* m_help;
     LessonView* m_lesson;
+    PressView* m_presses;
     StartView* m_start;
     JobDetails* m_details;                   ///< of the open job
     std::optional<job::Job> m_wanted;        ///< a new job, while its shop is being chosen
