@@ -13795,7 +13795,7 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>a bearing’s number (6306-2RS), its sizes (30 x 72 x 19), or words: two cups, collar</source>
-        <translation>Nummer eines Lagers (6306-2RS), seine Maße (30 x 72 x 19), oder Wörter: zwei Außenringe, Stellring</translation>
+        <translation>Nummer eines Lagers (6306-2RS), seine Maße (30 x 72 x 19), oder Wörter: zwei Außenringe, Klemmring</translation>
     </message>
     <message>
         <source>Like an earlier job</source>
@@ -13807,7 +13807,7 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>ten jobs, a full rack, nothing to set up</source>
-        <translation>zehn Aufträge, ein volles Regal, nichts einzurichten</translation>
+        <translation>zehn Aufträge und ein volles Regal</translation>
     </message>
     <message>
         <source>Start your own shop</source>

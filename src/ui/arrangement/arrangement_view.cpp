@@ -131,7 +131,8 @@ QWidget* ArrangementView::buildParts() {
     grid->addWidget(m_kinds, 0, 0, 1, 2);
     int cell = 2;
     const auto button = [&](const char* name, const QString& text, const QKeySequence& keys, auto act) {
-        auto* made = new QPushButton(text + "  " + keys.toString(QKeySequence::NativeText), row);
+        auto* made = new QPushButton(text, row);
+        made->setToolTip(keys.toString(QKeySequence::NativeText));
         made->setObjectName(name);
         made->setMinimumHeight(theme::kTouch);
         auto* action = new QAction(text, this); // of the view: fields leave its keys to it

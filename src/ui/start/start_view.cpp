@@ -28,6 +28,8 @@ namespace {
 
 using words::Tone;
 
+constexpr int kGalleryHeight = 292; // two rows of cards; more are scrolled to
+
 /// The ten that ship, and two rings of one's own.
 std::vector<ShapeGallery::Shape> shapesFor(const tables::Tables& tables) {
     std::vector<ShapeGallery::Shape> out;
@@ -143,15 +145,17 @@ QWidget* StartView::buildLeft() {
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setFocusPolicy(Qt::NoFocus);
     scroll->setWidget(m_gallery);
+    scroll->setFixedHeight(kGalleryHeight);
     auto* column = new QVBoxLayout(left);
     column->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kGap);
     column->setSpacing(theme::kGap);
     for (auto* widget : std::initializer_list<QWidget*>{m_heading, m_search, m_found})
         column->addWidget(widget);
-    column->addWidget(scroll, 1);
+    column->addWidget(scroll);
     column->addWidget(m_earlier);
     column->addWidget(m_details);
     column->addWidget(buildWays());
+    column->addStretch(1);
     return left;
 }
 
