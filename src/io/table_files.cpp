@@ -1,6 +1,7 @@
 #include "io/table_files.h"
 
 #include "core/catalog/presses.h"
+#include "core/plan/strip_plan.h"
 #include "io/job_file.h"
 #include "io/shipped_data.h"
 #include "io/text_file.h"
@@ -223,8 +224,8 @@ KeptTraces loadTraces(const job::Job& job, const std::string& folder, const cata
     for (const auto& [key, record] : job.steps) {
         if (record.traceFile.empty()) continue;
         const QDir home(QString::fromStdString(folder.empty() ? "." : folder));
-        auto read =
-            loadTrace(home.filePath(QString::fromStdString(record.traceFile)).toStdString(), rack.press(job.press));
+        auto read = loadTrace(home.filePath(QString::fromStdString(record.traceFile)).toStdString(),
+                              plan::pressAtHand(job, rack));
         if (read)
             out.traces[key] = std::move(*read);
         else if (!out.problem)

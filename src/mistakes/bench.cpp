@@ -54,15 +54,18 @@ private:
         ++m_score.clean;
         const auto plan = m_program.plan(world, {{}, {}, true, {}});
         const std::vector<job::Station> all(std::begin(job::kStations), std::end(job::kStations));
+        bool stopped = false, checked = false; // of a job: one stack that will not do has several reasons
         for (const auto& said : m_program.says(world, plan, all)) {
             if (isTrue(said, world, plan)) continue;
-            ++(said.tone == words::Tone::Stop ? m_score.falseStops : m_score.falseChecks);
+            (said.tone == words::Tone::Stop ? stopped : checked) = true;
             m_score.falseAlarms.push_back({m_wanted.seed, m_number, world.shape,
                                            std::string(job::name(said.station)) +
                                                (said.tone == words::Tone::Stop ? " STOP " : " check ") + said.key,
                                            said.about + " " + said.text});
             keep(m_score.falseAlarms.back(), world);
         }
+        m_score.falseStops += stopped;
+        m_score.falseChecks += checked;
     }
 
     /// The families in the order in which they are tried: those with the fewest first.

@@ -175,6 +175,14 @@ TEST(Vice, IsAPressWhoseForceNobodyKnows) {
         }
     EXPECT_TRUE(drawn);
     job.means = job::Means::Press;
+    job.press.clear();
+    EXPECT_EQ(plan::planJob(job, tables).press->id, "P30") << "none is said: the first that is no vice";
+    tables.rack.presses = {vice};
+    const auto viceOnly = plan::planJob(job, tables);
+    EXPECT_EQ(viceOnly.press, nullptr);
+    EXPECT_TRUE(viceOnly.problems.empty()) << "a shop with a vice alone is a shop";
+    tables.rack.presses = demoTables().rack.presses;
+    tables.rack.presses.push_back(vice);
     for (const auto& step : plan::planJob(job, tables, {{}, {}, true, {}}).steps)
         for (const auto& way : step.tools->ways) {
             if (!way.pressed || !way.pressed->choice || !way.pressed->choice->press) continue;

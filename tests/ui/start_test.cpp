@@ -1,6 +1,8 @@
 // From nothing to a drawn job: the welcome, the gallery, a bearing's number, a shop of one's own, job details.
 #include "support/window.h"
 
+#include "ui/arrangement/sheet_model.h"
+#include "ui/bench/bench_view.h"
 #include "ui/presses/press_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_page.h"
@@ -16,6 +18,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QStandardPaths>
+#include <QTableView>
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <algorithm>
@@ -309,6 +312,7 @@ TEST_F(Start, PressesOfOnesOwnShopAreTypedAndUsed) {
     table->item(0, column("daylight mm"))->setText("170 310 450");
     table->item(0, column("piston mm"))->setText("80");
     const auto& press = session().tables().rack.presses.front();
+    EXPECT_EQ(session().plan().problem(), nullptr) << "the job, begun without one, takes it";
     EXPECT_EQ(press.capacity_N, 294000);
     EXPECT_EQ(press.notchDaylight_mm, (std::vector<double>{170, 310, 450}));
     EXPECT_TRUE(QFile::exists(own() + "/presses.json"));
@@ -321,4 +325,92 @@ TEST_F(Start, PressesOfOnesOwnShopAreTypedAndUsed) {
     EXPECT_EQ(session().tables().rack.presses.size(), 1u) << "undo brings it back";
     window->openPath(own());
     EXPECT_EQ(window->troubleText(), "") << "it is read as it was written";
+}
+
+namespace {
+
+/// What it takes from the welcome to a drawing with sizes of one's own: a field filled and left, or a key, is one
+/// input.
+class Inputs : public Start {
+protected:
+    /// @param shape  of the gallery, from 0  @return inputs; every size of the drawing was typed once
+    int drawn(const QString& bearing, int shape) {
+        int inputs = 0;
+        find<QPushButton>("startOwn")->click();
+        ++inputs;
+        answerFolder(own());
+        ++inputs;
+        find<QLineEdit>("startSearch")->setText(bearing);
+        ++inputs;
+        gallery->setFocus();
+        for (int i = 0; i < 20 && gallery->chosen() < shape; ++i, ++inputs)
+            QTest::keyClick(gallery, Qt::Key_Right);
+        EXPECT_EQ(gallery->chosen(), shape);
+        QTest::keyClick(gallery, Qt::Key_Return);
+        key(Qt::Key_E, Qt::ControlModifier);
+        inputs += 2;
+        sheet = find<QTableView>("arrangementSheet");
+        model = qobject_cast<ui::SheetModel*>(sheet->model());
+        bench = find<ui::BenchView>("arrangementBench");
+        bench->setFocus();
+        for (int row = 0; row < model->rowCount(); ++row)
+            if (model->dimension(row) && model->lineOf(row) == ui::SheetModel::Line::Size) write(row, inputs);
+        return inputs;
+    }
+    /// The size as somebody measured it on a part of his own, near what was proposed.
+    void write(int row, int& inputs) {
+        while (sheet->currentIndex().row() != row)
+            QTest::keyClick(bench, Qt::Key_Tab); // Enter on the size before would have come here by itself
+        const auto size = model->sizeOf(row);
+        const double more = size.what == arrangement::SizeLine::What::Bore      ? 0.2
+                            : size.what == arrangement::SizeLine::What::Outside ? 0.4
+                                                                                : 0; // as proposed, and now it stays
+        const double wanted = size.value_mm + more;
+        const auto text = QString::number(wanted, 'g', 8);
+        const int before = session().undoStack().index();
+        QTest::keyClicks(bench, text.left(1));
+        auto* entry = find<QLineEdit>("dimensionEntry");
+        ASSERT_TRUE(entry->isVisible()) << row;
+        QTest::keyClicks(entry, text.mid(1));
+        QTest::keyClick(entry, Qt::Key_Return);
+        ++inputs;
+        const auto settled = [&] { return session().undoStack().index() != before || !model->refusal(row).isEmpty(); };
+        EXPECT_TRUE(QTest::qWaitFor(settled, arbor::testing::kPatience_ms));
+        EXPECT_EQ(model->refusal(row), "") << text.toStdString();
+        typed.emplace_back(size, wanted);
+    }
+    /// How many of the sizes are what was typed.
+    int kept() {
+        const auto& parts = job().arrangement.assembly.parts;
+        int out = 0;
+        for (const auto& [size, wanted] : typed) {
+            const auto& s = parts[size.part].bodies[size.body].slices[size.slice];
+            const double now = size.what == arrangement::SizeLine::What::Length ? s.zTop - s.zBottom
+                               : size.what == arrangement::SizeLine::What::Bore ? 2 * s.innerBottom
+                                                                                : 2 * s.outerBottom;
+            out += std::abs(now - wanted) < 1e-6;
+        }
+        return out;
+    }
+
+    QTableView* sheet = nullptr;
+    ui::SheetModel* model = nullptr;
+    ui::BenchView* bench = nullptr;
+    std::vector<std::pair<arrangement::SizeLine, double>> typed;
+};
+
+} // namespace
+
+TEST_F(Inputs, ABallBearingInAHousingTakesTwenty) {
+    const int inputs = drawn("3206", 0);
+    EXPECT_LE(inputs, 30);
+    EXPECT_EQ(kept(), static_cast<int>(typed.size())) << "no size changed by itself";
+    EXPECT_EQ(session().plan().problem(), nullptr);
+}
+
+TEST_F(Inputs, ALightRollerTakesTwenty) {
+    const int inputs = drawn("6204-2RS", 4);
+    EXPECT_LE(inputs, 20);
+    EXPECT_EQ(kept(), static_cast<int>(typed.size())) << "no size changed by itself";
+    EXPECT_EQ(session().plan().problem(), nullptr);
 }

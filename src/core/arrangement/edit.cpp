@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <optional>
 #include <set>
 #include <tuple>
 
@@ -192,17 +193,16 @@ std::vector<double> heightsOf(const Assembly& a) {
     return out;
 }
 
-/// The same stretch where lengths were typed: the axis is cut where it changes none of them, and what lies above goes
-/// along. Where there is no such place, as stretch() does it.
-Map stretchBeside(const Assembly& a, const Interval& h, double length) {
-    const auto typed = typedLengths(a, h);
+/// A map that gives a stretch its new length and changes no length that was typed: all in proportion where that does
+/// none harm, else the axis is cut at a height that none of them spans, and what lies above goes along.
+std::optional<Map> stretchBeside(const std::vector<Interval>& typed, const std::vector<double>& all, const Interval& h,
+                                 double length) {
     const auto smooth = stretch(h.lower, h.upper, length);
     const bool harmless = std::all_of(typed.begin(), typed.end(), [&](const Interval& t) {
         return same(smooth(t.upper) - smooth(t.lower), t.width());
     });
     if (harmless) return smooth;
     const double by = length - h.width();
-    const auto all = heightsOf(a);
     for (auto cut = all.rbegin(); cut != all.rend(); ++cut) {
         if (*cut > h.upper + kSame_mm || *cut <= h.lower + kSame_mm) continue;
         const bool cutsTyped = std::any_of(typed.begin(), typed.end(), [&](const Interval& t) {
@@ -214,7 +214,44 @@ Map stretchBeside(const Assembly& a, const Interval& h, double length) {
         if (!cutsTyped && *cut + by > below + kSame_mm)
             return [at = *cut, by](double z) { return z < at - kSame_mm ? z : z + by; };
     }
-    return smooth;
+    return std::nullopt;
+}
+
+bool hasStretch(const Part& part, const Interval& h) {
+    for (const auto& body : part.bodies)
+        for (const auto& s : body.slices)
+            if (same(body.z_mm + s.zBottom, h.lower) && same(body.z_mm + s.zTop, h.upper)) return true;
+    return false;
+}
+
+/// Where lengths that were typed lie side by side and overlap, no cut leaves them all: the parts that have this very
+/// stretch grow by themselves, those that begin above it go along whole, the others stay. What then does not fit is
+/// named by the faults.
+void growAlone(Assembly& a, const Interval& h, double by) {
+    for (auto& part : a.parts) {
+        double low = INFINITY;
+        for (const auto& body : part.bodies)
+            low = std::min(low, body.bottom());
+        const bool above = low >= h.upper - kSame_mm, grows = !part.catalogue && hasStretch(part, h);
+        if (above && part.catalogue) part.catalogue->at_mm += by;
+        for (auto* bodies : {&part.bodies, &part.travelling, &part.keepClear})
+            for (auto& body : *bodies) {
+                if (above) body.z_mm += by;
+                if (above || !grows) continue;
+                for (auto& s : body.slices)
+                    for (auto* z : {&s.zBottom, &s.zTop})
+                        if (body.z_mm + *z >= h.upper - kSame_mm) *z += by;
+            }
+    }
+}
+
+/// A stretch of the axis gets another length.
+void setLength(Assembly& out, const Interval& h, double length) {
+    const auto map = stretchBeside(typedLengths(out, h), heightsOf(out), h, length);
+    if (map)
+        mapHeights(out, *map);
+    else
+        growAlone(out, h, length - h.width());
 }
 
 /// Diameters that were typed are again what they were, with all that is one diameter with them.
@@ -371,7 +408,7 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
         if (value_mm < kLeastLength_mm)
             return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), wanted("0.1 mm or more"));
         const auto h = heights(assembly, at);
-        mapHeights(out, stretchBeside(assembly, h, value_mm));
+        setLength(out, h, value_mm);
     } else {
         const double by = value_mm / 2 - radius(sliceOf(assembly, at), at.outer);
         for (const auto& w : withTheirEdges(assembly, oneDiameter(assembly, at))) {
@@ -429,7 +466,7 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
     mapRadii(out, pieces, follow(*was, *is));
     restoreTyped(out, assembly);
     const double foot = assembly.parts[part].catalogue->at_mm;
-    mapHeights(out, stretchBeside(assembly, {foot, foot + was->width_mm}, is->width_mm));
+    setLength(out, {foot, foot + was->width_mm}, is->width_mm);
     for (const auto piece : pieces) {
         auto& from = *out.parts[piece].catalogue;
         static_cast<void>(takeNumber(from, next, catalogue)); // it has been found

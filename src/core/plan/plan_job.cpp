@@ -73,7 +73,7 @@ void fillStations(Plan& plan, const Job& job, const tables::Tables& lib, const A
     plan.fits = std::move(*fits);
     takeForces(plan.strip, *plan.fits);
     plan.press = pressAtHand(job, lib.rack);
-    if (!plan.press && job.means == job::Means::Press &&
+    if (!plan.press && job.means == job::Means::Press && !job.press.empty() &&
         !lib.rack.presses.empty()) // none at all is a shop that has nothing yet
         plan.problems.push_back({ProblemCode::UnknownName, "press", job.press, wanted("a press of the rack")});
     const Given given{job, lib, plan.strip, *plan.fits, plan.press};

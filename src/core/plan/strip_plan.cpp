@@ -69,7 +69,11 @@ const TightRing* StripPlan::ring(std::size_t part) const {
 }
 
 const catalog::Press* pressAtHand(const job::Job& job, const catalog::Rack& rack) {
-    return job.means == job::Means::Press ? rack.press(job.press) : nullptr;
+    if (job.means != job::Means::Press) return nullptr;
+    if (!job.press.empty()) return rack.press(job.press);
+    const auto first = std::find_if(rack.presses.begin(), rack.presses.end(),
+                                    [](const catalog::Press& p) { return p.kind == catalog::PressKind::Frame; });
+    return first == rack.presses.end() ? nullptr : &*first;
 }
 
 StripPlan planStrip(const job::Job& job, const tables::Tables& lib) {

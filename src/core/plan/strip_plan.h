@@ -45,7 +45,8 @@ struct StripPlan {
     const TightRing* ring(std::size_t part) const;
 };
 
-/// The press the job is worked on; null: it is worked without one, or its name is not on the rack.
+/// The press the job is worked on; where none is said, the first of the rack that is no vice. Null: it is worked
+/// without one, there is none, or its name is not on the rack.
 const catalog::Press* pressAtHand(const job::Job& job, const catalog::Rack& rack);
 
 /// Without the forces, which are Fit's.

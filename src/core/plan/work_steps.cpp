@@ -143,6 +143,7 @@ public:
         std::stable_sort(m_out.ways.begin(), m_out.ways.end(),
                          [&](const StepSetup& a, const StepSetup& b) { return rank(a) < rank(b); });
         insistOnBackingUp();
+        tapCapsLightly();
         return std::move(m_out);
     }
 
@@ -154,6 +155,20 @@ private:
         if (std::find(look.begin(), look.end(), measure::LookAt::BackUpTheRing) == look.end()) return;
         for (auto& way : m_out.ways)
             if (way.pressed) way.pressed->proof.findings.push_back({found::BackUpTheRing{}, Severity::Check, "HB3.3"});
+    }
+
+    /// A cap is driven on its rim by light blows, round and round, the hub on its bearings: what its push goes through
+    /// is worth a look and no stop, and no bearing is scrapped by it. @source [HB8] caps
+    void tapCapsLightly() {
+        if (m_given.strip.assembly.parts[m_step.part].kind != arrangement::PartKind::Cap || m_step.load.known) return;
+        for (auto& way : m_out.ways) {
+            if (!way.pressed) continue;
+            auto& findings = way.pressed->proof.findings;
+            std::erase_if(findings, [](const Advice& f) { return f.is<found::HoldsOtherRing>(); });
+            for (auto& f : findings)
+                if (f.is<found::PathThroughPart>() || f.is<found::PathThroughElements>())
+                    f.severity = std::min(f.severity, Severity::Check);
+        }
     }
 
     /// With a sleeve that is turned for the face.

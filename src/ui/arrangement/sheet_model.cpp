@@ -270,7 +270,8 @@ bool SheetModel::setData(const QModelIndex& index, const QVariant& value, int ro
     if (role != Qt::EditRole || index.column() != Value) return false;
     const auto row = m_rows.at(static_cast<std::size_t>(index.row()));
     const auto typed = value.toString().trimmed();
-    if (typed == row.value) {
+    const bool confirms = row.line == Line::Size && !row.size.typed; // a proposed size, typed as it is
+    if (typed == row.value && !confirms) {
         m_refused.reset();
         emit dataChanged(index, index.siblingAtColumn(Understood));
         return true;

@@ -251,7 +251,7 @@ Result<QString> JobSession::keepBeside(const QString& file, const QString& folde
 }
 
 Result<void> JobSession::attachTrace(const std::string& file) {
-    const auto trace = io::loadTrace(file, m_tables->rack.press(job().press));
+    const auto trace = io::loadTrace(file, plan::pressAtHand(job(), m_tables->rack));
     if (!trace) return tl::unexpected(trace.error());
     const auto kept = keepBeside(QString::fromStdString(file), QStringLiteral("traces"));
     if (!kept) return tl::unexpected(kept.error());
