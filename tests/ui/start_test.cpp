@@ -403,7 +403,7 @@ protected:
 
 TEST_F(Inputs, ABallBearingInAHousingTakesTwenty) {
     const int inputs = drawn("3206", 0);
-    EXPECT_LE(inputs, 30);
+    EXPECT_LE(inputs, 26);
     EXPECT_EQ(kept(), static_cast<int>(typed.size())) << "no size changed by itself";
     EXPECT_EQ(session().plan().problem(), nullptr);
 }

@@ -19,7 +19,7 @@ struct Dimension {
     QString text;
     bool chosen = false;
     bool proposed = false; ///< nobody has said it: paler
-    int id = 0; ///< the caller's own
+    int id = 0;            ///< the caller's own
 };
 
 /// A dimension with its place on the screen.

@@ -114,7 +114,7 @@ std::string Shop::nextNumber() const {
     return (front + QString::number(most + 1).rightJustified(digits.size(), QLatin1Char('0'))).toStdString();
 }
 
-Result<QString> Shop::createJob(io::JobDocument document) {
+Result<QString> Shop::createJob(const io::JobDocument& document) {
     if (const auto why = whyNotNumber(document.job.id)) return tl::unexpected(*why);
     const auto file = m_folder.filePath(QString::fromStdString(document.job.id) + ".arbor.json");
     if (QFileInfo::exists(file))

@@ -44,7 +44,7 @@ public:
 
     /// Writes a new job under its own number. @return its file
     /// @errors Unwritable; Duplicate, Malformed: the number
-    Result<QString> createJob(io::JobDocument document);
+    Result<QString> createJob(const io::JobDocument& document);
     /// The next number after the highest that the jobs of the folder have: "J-0152" after "J-0151".
     std::string nextNumber() const;
     /// Why a job cannot have that number: another one has it, or it is no name for a file.

@@ -130,6 +130,7 @@ void ShelfPage::refresh() {
         return m_order->currentIndex() == ByDate ? a.first > b.first : a.first < b.first;
     });
     std::vector<std::string> paths;
+    paths.reserve(found.size());
     for (auto& [key, path] : found)
         paths.push_back(std::move(path));
     m_shelf->show(std::move(paths), m_folder.toStdString(), m_shop->tables());

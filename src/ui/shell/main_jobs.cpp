@@ -89,7 +89,7 @@ void MainWindow::newJobLike(const QString& path, const job::Job* details) {
         if (!(details->*text).empty()) job.*text = details->*text;
     job.intake.position = details->intake.position;
     job.intake.complaint = details->intake.complaint;
-    openAdded(m_shop.createJob(std::move(*document)));
+    openAdded(m_shop.createJob(*document));
 }
 
 void MainWindow::buildStart() {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/job/job.h"
 #include "ui/stations/entry_sheet.h"
 
 #include <string>
