@@ -12,10 +12,10 @@ namespace {
 using arrangement::Bolting;
 using arrangement::Part;
 
-constexpr double kHold = 0.8;     // of the diameter: thread that must have hold before it is pulled. [PRACTICE]
-constexpr double kSafety = 1.5;   // against stripping. [PRACTICE]
-constexpr double kTensile = 1.25; // of yield, for a steel whose strength class nobody knows. [PRACTICE]
-constexpr double kPlay_mm = 0.1;  // beyond the running clearance, so that a nut passes as a driver over its own thread
+constexpr double kTakesHold = 0.8; // of the diameter: thread that must have hold before it is pulled. [PRACTICE]
+constexpr double kSafety = 1.5;    // against stripping. [PRACTICE]
+constexpr double kTensile = 1.25;  // of yield, for a steel whose strength class nobody knows. [PRACTICE]
+constexpr double kPlay_mm = 0.1;   // beyond the running clearance, so that a nut passes as a driver over its own thread
 
 /// The stretch of a part that presses on another: a ring at one height.
 struct PressingRing {
@@ -141,12 +141,12 @@ private:
         } else {
             judgeItself(own, task);
         }
-        const double travel = m_step.tasks[task].travel_mm, needed = travel + kHold * thread->dia_mm;
+        const double travel = m_step.tasks[task].travel_mm, needed = travel + kTakesHold * thread->dia_mm;
         if (bolts.reach_mm < needed)
             own.findings.push_back(tooling::look(found::ScrewsLongEnough{needed, bolts.thread}, "HB8"));
         own.findings.push_back(tooling::info(found::CrosswiseInSteps{bolts.count}, "HB8"));
         force::DrawBolt bolt{*thread, *strength, 1.3 * thread->dia_mm}; // mean of head and hole. [VDI2230-1]
-        bolt.engagement_mm = kHold * thread->dia_mm;
+        bolt.engagement_mm = kTakesHold * thread->dia_mm;
         judgeLoad(own, bolt, m_a.parts[m_step.part].name());
         offer(task, std::move(own));
     }
@@ -195,7 +195,7 @@ private:
         for (const auto& body : m_a.parts[nut].bodies)
             nearEnd = m_step.up ? std::min(nearEnd, body.bottom()) : std::max(nearEnd, body.top());
         const double there = m_step.up ? end - nearEnd : nearEnd - end; // thread beyond the nut's face when it is home
-        const double wanted = travel + std::min(kHold * touch.dia_mm, touch.length_mm / 2);
+        const double wanted = travel + std::min(kTakesHold * touch.dia_mm, touch.length_mm / 2);
         if (there < wanted)
             own.findings.push_back(tooling::stop(
                 found::OwnThreadReach{std::min(travel, wanted - there), travel, m_a.parts[m_step.part].name()}, "HB8"));
