@@ -15,10 +15,8 @@ using section::Body;
 using section::Slice;
 
 constexpr double kSame_mm = 1e-6;
-constexpr double kLeastLength_mm = 0.1;
 constexpr double kMost_mm = 3000;
 constexpr double kRingPlay_mm = 0.3; // a squeezed retaining ring clears its bore by this on the radius
-constexpr double kNewLength_mm = 5;
 
 bool same(double a, double b) {
     return std::abs(a - b) < kSame_mm;
@@ -479,104 +477,6 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
     if (auto ok = soundSlices(out); !ok) return tl::unexpected(ok.error());
     reshapeRings(out);
     followSeats(out);
-    return out;
-}
-
-Assembly withPartOn(const Assembly& assembly, std::size_t beside, PartKind kind, bool under) {
-    auto out = assembly;
-    const auto& body = assembly.parts.at(beside).bodies.front();
-    const auto& end = under ? body.slices.front() : body.slices.back();
-    const double z = under ? body.bottom() - kNewLength_mm : body.top();
-    const double bore = under ? end.innerBottom : end.innerTop, outside = under ? end.outerBottom : end.outerTop;
-    Part part;
-    part.kind = kind;
-    int number = 1;
-    do
-        part.id = "part_" + std::to_string(number++);
-    while (indexOf(out, part.id));
-    part.bodies = {{part.id,
-                    section::BodyKind::Housing,
-                    section::Hatch::Steel,
-                    {Slice::tube(z, z + kNewLength_mm, bore, outside)}}};
-    out.parts.push_back(std::move(part));
-    return out;
-}
-
-namespace {
-
-/// A body upside down between the heights it lies between now.
-void turnOver(std::vector<Body>& bodies, double low, double high) {
-    for (auto& body : bodies) {
-        body = section::onItsHead(body);
-        body.z_mm += low + high;
-    }
-}
-
-} // namespace
-
-Result<Assembly> withPartTurned(const Assembly& assembly, std::size_t part,
-                                const std::vector<catalog::Bearing>& catalogue) {
-    if (part == assembly.base)
-        return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
-                      wanted("any part but the base: it is what the others sit in or on"));
-    auto out = assembly;
-    auto turned = piecesOf(assembly, part);
-    if (turned.empty()) turned = {part};
-    for (const auto piece : turned) {
-        auto& p = out.parts[piece];
-        if (p.wayRound) p.wayRound->up = !p.wayRound->up;
-        if (p.catalogue) {
-            p.catalogue->turned = !p.catalogue->turned;
-            continue;
-        }
-        double low = INFINITY, high = -INFINITY;
-        for (const auto& body : p.bodies) {
-            low = std::min(low, body.bottom());
-            high = std::max(high, body.top());
-        }
-        for (auto& typed : p.typed)
-            typed.slice = p.bodies[typed.body].slices.size() - 1 - typed.slice;
-        for (auto* bodies : {&p.bodies, &p.travelling, &p.keepClear})
-            turnOver(*bodies, low, high);
-    }
-    if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
-    return out;
-}
-
-Result<Assembly> withStepSplit(const Assembly& assembly, std::size_t part, std::size_t body, std::size_t slice) {
-    auto out = assembly;
-    auto& p = out.parts.at(part);
-    if (p.catalogue)
-        return refuse(ProblemCode::OutOfRange, "parts/" + p.id, {}, wanted("a part that is not from the catalogue"));
-    auto& slices = p.bodies.at(body).slices;
-    const auto whole = slices.at(slice);
-    if (!(whole.zTop - whole.zBottom >= 2 * kLeastLength_mm))
-        return refuse(ProblemCode::OutOfRange, "parts/" + p.id, plain(whole.zTop - whole.zBottom),
-                      wanted("a step of 0.2 mm or more"));
-    const double z = (whole.zBottom + whole.zTop) / 2;
-    const double in = (whole.innerBottom + whole.innerTop) / 2, outRad = (whole.outerBottom + whole.outerTop) / 2;
-    slices[slice] = {whole.zBottom, z, whole.innerBottom, in, whole.outerBottom, outRad};
-    slices.insert(slices.begin() + static_cast<std::ptrdiff_t>(slice) + 1,
-                  {z, whole.zTop, in, whole.innerTop, outRad, whole.outerTop});
-    std::erase(p.typed, TypedSize{TypedSize::What::Length, body, slice}); // it is two lengths now
-    for (auto& typed : p.typed)
-        if (typed.body == body && typed.slice > slice) ++typed.slice;
-    return out;
-}
-
-Result<Assembly> withoutPart(const Assembly& assembly, std::size_t part) {
-    if (part == assembly.base)
-        return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
-                      wanted("any part but the base: it is what the others sit in or on"));
-    auto out = assembly;
-    const auto id = out.parts.at(part).id;
-    out.parts.erase(out.parts.begin() + static_cast<std::ptrdiff_t>(part));
-    if (out.base > part) --out.base;
-    for (auto* joints : {&out.pressed, &out.threaded})
-        std::erase_if(*joints, [&](const Joint& j) { return j.outer == id || j.inner == id; });
-    std::erase_if(out.bolted, [&](const Bolting& b) { return b.outer == id || b.inner == id; });
-    for (auto& other : out.parts)
-        std::erase(other.lockedBy, id);
     return out;
 }
 

@@ -7,6 +7,9 @@
 
 namespace arbor::arrangement {
 
+/// The shortest length that a size can have.
+inline constexpr double kLeastLength_mm = 0.1;
+
 /// One size of an arrangement that can be typed or dragged.
 struct SizeLine {
     using What = TypedSize::What;

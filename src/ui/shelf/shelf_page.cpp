@@ -23,17 +23,18 @@ constexpr int kAsks_ms = 20; // whether the list is there
 
 enum Order { ByFile, ByMachine, ByCustomer, ByDate };
 
-std::string keyOf(const io::JobGlance& job, int order) {
+std::string keyOf(const io::JobGlance& job, Order order) {
     switch (order) {
+    case ByFile:
+        return job.path;
     case ByMachine:
         return job.machine;
     case ByCustomer:
         return job.customer;
     case ByDate:
         return QFileInfo(q(job.path)).lastModified().toString(Qt::ISODate).toStdString();
-    default:
-        return job.path;
     }
+    return job.path;
 }
 
 bool hasWords(const io::JobGlance& job, const QStringList& words) {
@@ -120,14 +121,15 @@ void ShelfPage::take() {
 }
 
 void ShelfPage::refresh() {
+    const auto order = static_cast<Order>(m_order->currentIndex());
     const auto words = m_words->text().toLower().split(' ', Qt::SkipEmptyParts);
     std::vector<std::pair<std::string, std::string>> found; // what it is sorted by, path
     for (const auto& job : m_jobs) {
         const bool wanted = hasWords(job, words) && !(m_openOnly->isChecked() && !job.closed.empty());
-        if (wanted) found.emplace_back(keyOf(job, m_order->currentIndex()), job.path);
+        if (wanted) found.emplace_back(keyOf(job, order), job.path);
     }
     std::stable_sort(found.begin(), found.end(), [&](const auto& a, const auto& b) {
-        return m_order->currentIndex() == ByDate ? a.first > b.first : a.first < b.first;
+        return order == ByDate ? a.first > b.first : a.first < b.first;
     });
     std::vector<std::string> paths;
     paths.reserve(found.size());
