@@ -41,7 +41,12 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"log", "actionLog"},
                                                  {"new", "actionNew"},
                                                  {"details", "actionDetails"},
-                                                 {"presses", "actionPresses"}};
+                                                 {"presses", "actionPresses"},
+                                                 {"heat", "actionHeat"},
+                                                 {"gauges", "actionGauges"},
+                                                 {"people", "actionPeople"},
+                                                 {"materials", "actionMaterials"},
+                                                 {"bearings", "actionBearings"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(MainWindow& window, const QString& file) {
@@ -72,7 +77,8 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
 }
 
 constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
-                                  "arrangement, rack, practice, lesson, friction, bands, log, new, details, presses";
+                                  "arrangement, rack, practice, lesson, friction, bands, log, new, details, presses, "
+                                  "heat, gauges, people, materials, bearings";
 
 /// What the command line asks for, in the reader's language.
 class Options {

@@ -1,10 +1,12 @@
 #include "cli/loaded_job.h"
 
 #include "core/plan/plan_job.h"
+#include "io/shop_tables.h"
 #include "io/table_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
 #include "words/language.h"
+#include "words/sentences.h"
 
 #include <filesystem>
 #include <ostream>
@@ -33,8 +35,12 @@ Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string&
     if (!document) return tl::unexpected(Problems{document.error()});
     if (change) change(document->job);
     const auto folder = std::filesystem::path(jobPath).parent_path();
-    auto tables = io::loadShopTables(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
-    if (!tables) return tl::unexpected(Problems{tables.error()});
+    auto shop = io::readShop(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
+    if (!shop) return tl::unexpected(Problems{shop.error()});
+    if (!shop->unread.empty()) return tl::unexpected(std::move(shop->unread));
+    for (const auto& row : shop->skipped)
+        note(err, words::tr("a row of the rack is no tool and was skipped. {what}").with("what", words::say(row)));
+    auto* tables = &shop->tables;
     if (document->newer())
         note(err,
              words::tr("{file} was written by a newer program; what it knows more is left out").with("file", jobPath));

@@ -1,17 +1,13 @@
 #include "io/table_files.h"
 
-#include "core/catalog/presses.h"
 #include "core/plan/strip_plan.h"
-#include "io/job_file.h"
 #include "io/shipped_data.h"
 #include "io/text_file.h"
 
 #include <QDir>
-#include <QFileInfo>
 #include <QStandardPaths>
 #include <algorithm>
 #include <numbers>
-#include <sstream>
 
 namespace arbor::io {
 
@@ -60,32 +56,6 @@ Result<void> addBearings(std::vector<catalog::Bearing>& all, const std::string& 
 
 } // namespace
 
-namespace {
-
-/// A shop's own materials have names of their own: no figure of the table is changed behind anybody's back.
-Result<void> addOwnMaterials(catalog::Materials& all, const std::string& path) {
-    if (!QFileInfo::exists(QString::fromStdString(path))) return {};
-    auto own = loadWith(path, catalog::parseMaterials);
-    if (!own) return tl::unexpected(own.error());
-    for (auto& [key, material] : *own) {
-        if (catalog::materialKey(all, key) || catalog::materialKey(all, material.name))
-            return inFile({ProblemCode::Duplicate, key, {}, wanted("a name of its own")}, path);
-        material.own = true;
-        all.emplace(key, std::move(material));
-    }
-    return {};
-}
-
-} // namespace
-
-Result<void> savePresses(const std::string& folder, const std::vector<catalog::Press>& presses) {
-    return writeText(folder + "/presses.json", catalog::writePresses(presses));
-}
-
-Result<void> saveOwnMaterials(const std::string& folder, const catalog::Materials& all) {
-    return writeText(folder + "/materials.json", catalog::ownMaterialsText(all));
-}
-
 std::string ownBearingsFolder() {
     return (QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/brisk-arbor/bearings")
         .toStdString();
@@ -125,91 +95,11 @@ Result<tables::Tables> loadShippedTables() {
     return lib;
 }
 
-Result<catalog::Rack> loadRack(const std::string& folder) {
-    const auto isThere = [&](const char* name) {
-        return QFileInfo::exists(QString::fromStdString(folder) + "/" + name);
-    };
-    catalog::Rack out;
-    std::optional<Problem> problem;
-    if (isThere("rack.csv")) take(loadWith(folder + "/rack.csv", catalog::parseTools), out.tools, problem);
-    if (isThere("presses.json")) take(loadWith(folder + "/presses.json", catalog::parsePresses), out.presses, problem);
-    if (problem) return tl::unexpected(*problem);
-    return out;
-}
-
-Result<void> saveTools(const std::string& folder, const std::vector<catalog::Tool>& tools) {
-    const auto path = folder + "/rack.csv";
-    // Remarks at the head of the file stay.
-    std::string head;
-    if (const auto before = readText(path)) {
-        std::istringstream lines(*before);
-        for (std::string line; std::getline(lines, line) && line.starts_with('#');)
-            head += line + "\n";
-    }
-    return writeText(path, head + catalog::writeTools(tools));
-}
-
-Result<std::vector<adjust::PlayBand>> loadOwnBands(const std::string& folder) {
-    const auto path = folder + "/end_play.json";
-    if (!QFileInfo::exists(QString::fromStdString(path))) return std::vector<adjust::PlayBand>{};
-    auto bands = loadWith(path, adjust::parsePlayBands);
-    if (bands)
-        for (auto& band : *bands)
-            band.own = true;
-    return bands;
-}
-
-Result<void> saveOwnBands(const std::string& folder, const std::vector<adjust::PlayBand>& bands) {
-    return writeText(folder + "/end_play.json", adjust::playBandsText(bands));
-}
-
 Result<tables::Tables> loadTables() {
     auto tables = loadShippedTables();
     if (!tables) return tables;
     for (const auto& file : filesIn(QString::fromStdString(ownBearingsFolder())))
         if (auto added = addBearings(tables->bearings, file); !added) return tl::unexpected(added.error());
-    return tables;
-}
-
-namespace {
-
-/// Most jobs of a full shelf have none: they need not be read for it.
-bool mayHaveRecords(const std::string& path) {
-    const auto text = readText(path);
-    return text && text->find("\"record\"") != std::string::npos;
-}
-
-/// One of each step; of a job that was closed when it had but one, that one.
-void addRecords(const job::Job& job, std::vector<job::Record>& records) {
-    const auto before = records.size();
-    for (const auto& [key, step] : job.steps)
-        if (step.record) records.push_back(*step.record);
-    if (records.size() == before && job.record) records.push_back(*job.record);
-}
-
-} // namespace
-
-Result<tables::Tables> loadToolsAndRecords(const std::string& folder) {
-    auto tables = loadTables();
-    if (!tables) return tables;
-    auto rack = loadRack(folder);
-    if (!rack) return tl::unexpected(rack.error());
-    tables->rack = std::move(*rack);
-    if (auto own = addOwnMaterials(tables->materials, folder + "/materials.json"); !own)
-        return tl::unexpected(own.error());
-    for (const auto& path : jobFiles(folder)) {
-        if (!mayHaveRecords(path)) continue;
-        if (const auto document = loadJob(path)) addRecords(document->job, tables->records);
-    }
-    return tables;
-}
-
-Result<tables::Tables> loadShopTables(const std::string& folder) {
-    auto tables = loadToolsAndRecords(folder);
-    if (!tables) return tables;
-    const auto bands = loadOwnBands(folder);
-    if (!bands) return tl::unexpected(bands.error());
-    tables->endPlay.insert(tables->endPlay.end(), bands->begin(), bands->end());
     return tables;
 }
 

@@ -738,8 +738,8 @@ und %1 weitere</translation>
         <translation>Welle %1</translation>
     </message>
     <message>
-        <source>put the drawing right first: Ctrl+E</source>
-        <translation>erst die Zeichnung richtigstellen: Strg+E</translation>
+        <source>put the drawing right first: Ctrl+G</source>
+        <translation>erst die Zeichnung richtigstellen: Strg+G</translation>
     </message>
     <message>
         <source>a hole class, in capitals</source>
@@ -842,8 +842,8 @@ und %1 weitere</translation>
         <translation>Gehäuse-Außenmaß ändern</translation>
     </message>
     <message>
-        <source>in the arrangement: Ctrl+E</source>
-        <translation>in der Anordnung: Strg+E</translation>
+        <source>in the arrangement: Ctrl+G</source>
+        <translation>in der Anordnung: Strg+G</translation>
     </message>
     <message>
         <source>Work</source>
@@ -3380,12 +3380,12 @@ und %1 weitere</translation>
         <translation>Was in der Maschine ist</translation>
     </message>
     <message>
-        <source>Section to scale. Ctrl+E changes the arrangement.</source>
-        <translation>Im Maßstab. Strg+E ändert die Anordnung.</translation>
+        <source>Section to scale. Ctrl+G changes the arrangement.</source>
+        <translation>Im Maßstab. Strg+G ändert die Anordnung.</translation>
     </message>
     <message>
-        <source>No arrangement yet. Ctrl+E starts one from a shape.</source>
-        <translation>Noch keine Anordnung. Strg+E beginnt mit einer Bauform.</translation>
+        <source>No arrangement yet. Ctrl+G starts one from a shape.</source>
+        <translation>Noch keine Anordnung. Strg+G beginnt mit einer Bauform.</translation>
     </message>
     <message>
         <source>Checked</source>
@@ -3612,8 +3612,8 @@ und %1 weitere</translation>
         <translation>Noch keine Arbeitsfolge</translation>
     </message>
     <message>
-        <source>Describe the arrangement first: Ctrl+E.</source>
-        <translation>Erst die Anordnung beschreiben: Strg+E.</translation>
+        <source>Describe the arrangement first: Ctrl+G.</source>
+        <translation>Erst die Anordnung beschreiben: Strg+G.</translation>
     </message>
     <message>
         <source>Putting together: %1</source>
@@ -3652,8 +3652,8 @@ und %1 weitere</translation>
         <translation>Wählen, wie es herauskommt</translation>
     </message>
     <message>
-        <source>Ctrl+E opens the arrangement.</source>
-        <translation>Strg+E öffnet die Anordnung.</translation>
+        <source>Ctrl+G opens the arrangement.</source>
+        <translation>Strg+G öffnet die Anordnung.</translation>
     </message>
     <message>
         <source>All is back in. D shows taking apart.</source>

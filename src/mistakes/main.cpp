@@ -2,7 +2,7 @@
 #include "io/arrangement_file.h"
 #include "io/job_file.h"
 #include "io/shipped_data.h"
-#include "io/table_files.h"
+#include "io/shop_tables.h"
 #include "mistakes/bench.h"
 #include "words/sentences.h"
 
@@ -100,7 +100,9 @@ bool keep(const World& world, const std::string& folder) {
         if (!out.flush()) return false;
         job::changeStep(job, step, [&](job::StepRecord& r) { r.traceFile = file; });
     }
-    return io::saveJob(folder + "/job.arbor.json", {job}) && io::saveTools(folder, world.rack->tools);
+    tables::Tables shop;
+    shop.rack = *world.rack;
+    return io::saveJob(folder + "/job.arbor.json", {job}) && io::saveList(folder, io::ShopList::Rack, shop);
 }
 
 } // namespace

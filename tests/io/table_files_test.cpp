@@ -1,4 +1,5 @@
 #include "core/plan/plan_job.h"
+#include "io/shop_tables.h"
 #include "io/table_files.h"
 
 #include "support/drawing.h"
@@ -132,17 +133,17 @@ TEST(TableFiles, OwnMaterialsLieBesideTheJobsAndAreMarked) {
 TEST(TableFiles, OwnBandsOfEndPlayLieBesideTheJobs) {
     const TemporaryShop shop;
     const auto shipped = io::loadShopTables(shop.folder())->endPlay.size();
-    auto bands = io::loadShopTables(shop.folder())->endPlay;
-    bands.push_back({"general", "general", 45, {0.01, 0.02}, true});
-    ASSERT_TRUE(io::saveOwnBands(shop.folder(), bands));
+    auto tables = io::loadShopTables(shop.folder()).value();
+    tables.endPlay.push_back({"general", "general", 45, {0.01, 0.02}, true});
+    ASSERT_TRUE(io::saveList(shop.folder(), io::ShopList::EndPlay, tables));
     const auto again = io::loadShopTables(shop.folder())->endPlay;
     ASSERT_EQ(again.size(), shipped + 1);
-    EXPECT_EQ(again.back(), bands.back());
+    EXPECT_EQ(again.back(), tables.endPlay.back());
     shop.write("end_play.json",
                R"({"bands": [{"use": "x", "name": "x", "up_to_mm": 0, "least_um": 0, "most_um": 1}]})");
     const auto refused = io::loadShopTables(shop.folder());
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.error().code, ProblemCode::NotPositive);
     EXPECT_NE(refused.error().file.find("end_play.json"), std::string::npos);
-    EXPECT_EQ(io::saveOwnBands("/no/such/folder", bands).error().code, ProblemCode::Unwritable);
+    EXPECT_EQ(io::saveList("/no/such/folder", io::ShopList::EndPlay, tables).error().code, ProblemCode::Unwritable);
 }

@@ -1,6 +1,6 @@
 #include "support/shop.h"
 
-#include "io/table_files.h"
+#include "io/shop_tables.h"
 
 #include <fstream>
 #include <gtest/gtest.h>

@@ -27,7 +27,7 @@ class ArrangementPlace : public WindowTest {
 protected:
     void openPlace(const std::string& name = "exhaust-fan-carrier") {
         open(name);
-        key(Qt::Key_E, Qt::ControlModifier);
+        key(Qt::Key_G, Qt::ControlModifier);
         sheet = find<QTableView>("arrangementSheet");
         bench = find<ui::BenchView>("arrangementBench");
     }
@@ -325,7 +325,7 @@ TEST_F(ArrangementPlace, EscapeGoesBackAndStationsKeepTheirKeys) {
     openPlace();
     key(Qt::Key_Escape);
     EXPECT_TRUE(window->jobView()->isVisible());
-    key(Qt::Key_E, Qt::ControlModifier);
+    key(Qt::Key_G, Qt::ControlModifier);
     key(Qt::Key_2, Qt::ControlModifier);
     EXPECT_EQ(window->jobView()->current(), job::Station::Strip);
 }

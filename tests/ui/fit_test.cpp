@@ -161,7 +161,7 @@ TEST_F(FitPage, SpeedAndTemperatureActOnEverySeat) {
 
 TEST_F(FitPage, InInchesEverythingIsTypedAndShownInInches) {
     openFit("seamer-turret-upper");
-    key(Qt::Key_U, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier | Qt::ShiftModifier);
     type("innerTemp", "104");
     EXPECT_NEAR(saved().temperatures.innerRing_C, 40, 1e-9);
     type("innerTemp", "900");

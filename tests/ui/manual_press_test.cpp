@@ -5,9 +5,9 @@
 
 #include "sim/indicator.h"
 #include "ui/charts/force_chart.h"
-#include "ui/friction/friction_view.h"
 #include "ui/press/live_press.h"
 #include "ui/press/press_page.h"
+#include "ui/shop/friction_view.h"
 
 #include <QComboBox>
 #include <QDir>
@@ -95,7 +95,7 @@ TEST_F(ManualPress, TheWrenchSaysTorqueAndTurnsBeforehand) {
     read("2 12");
     EXPECT_EQ(ownStep(job()).hand.points.front(), (job::HandPoint{2, 12}));
     EXPECT_TRUE(inHand(session().plan()).hand);
-    key(Qt::Key_U, Qt::ControlModifier); // and in inches a wrench shows pounds and feet
+    key(Qt::Key_I, Qt::ControlModifier | Qt::ShiftModifier); // and in inches a wrench shows pounds and feet
     EXPECT_TRUE(find<QLabel>("handRead")->text().contains("lbf"));
     read("3 10");
     EXPECT_NEAR(ownStep(job()).hand.points.back().shown, 13.558, 0.001);

@@ -1,8 +1,7 @@
 // The shop's own materials, typed into the window's table.
-#include "io/table_files.h"
+#include "io/shop_tables.h"
 #include "support/drawing.h"
 #include "support/window.h"
-#include "ui/materials/material_view.h"
 
 #include <QTableWidget>
 #include <QTest>
@@ -80,7 +79,7 @@ TEST_F(MaterialsPlace, FiguresThatCannotBeAreRefusedAndWhatShipsStays) {
     EXPECT_EQ(table->item(rowOf("ductile iron"), 2)->text(), "0.275") << "as it is, not rounded";
     over(row, 0, "bronze");
     EXPECT_TRUE(window->troubleText().contains("bronze"));
-    over(row, 9, "glass");
+    table->item(row, 9)->setText("glass");
     EXPECT_TRUE(window->troubleText().contains("glass"));
     EXPECT_FALSE(table->item(rowOf("bronze"), 1)->flags() & Qt::ItemIsEditable);
     table->setCurrentCell(rowOf("bronze"), 0);

@@ -196,7 +196,7 @@ TEST_F(Measure, TheSlipLeadsThroughEverySurfaceAndThenOn) {
 
 TEST_F(Measure, InInchesTheLastFourDigitsAreTenThousandths) {
     openMeasure("labeller-pulley");
-    key(Qt::Key_U, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier | Qt::ShiftModifier);
     grid->setFocus();
     grid->goTo(0, 0);
     keys("1644"); // 2.1644 in = 54.9758 mm

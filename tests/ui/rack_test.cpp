@@ -2,7 +2,7 @@
 #include "support/steps.h"
 #include "support/window.h"
 
-#include "io/table_files.h"
+#include "io/shop_tables.h"
 #include "ui/rack/rack_view.h"
 #include "ui/rack/rack_wall.h"
 
@@ -20,7 +20,7 @@ class Rack : public WindowTest {
 protected:
     Rack() {
         open();
-        key(Qt::Key_K, Qt::ControlModifier);
+        key(Qt::Key_R, Qt::ControlModifier);
     }
     ui::RackView* view() { return find<ui::RackView>("rackView"); }
     ui::RackWall* wall() { return find<ui::RackWall>("rackWall"); }

@@ -99,7 +99,7 @@ TEST_F(Window, RecentJobsSurviveARestart) {
 
 TEST_F(Window, InchShowsInchAndTakesInch) {
     open();
-    key(Qt::Key_U, Qt::ControlModifier);
+    key(Qt::Key_I, Qt::ControlModifier | Qt::ShiftModifier);
     EXPECT_EQ(saved().units, job::Units::Inch);
     EXPECT_EQ(find<QLabel>("headerUnits")->text(), "in · lbf · °F");
     EXPECT_EQ(find<QLineEdit>("housingOutside")->text(), "3.62205");

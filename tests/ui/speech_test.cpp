@@ -71,8 +71,8 @@ TEST_F(Speech, EveryFocusStopOfEveryStationHasNameRoleAndValue) {
 
 TEST_F(Speech, EveryFocusStopOfTheOtherPlacesHasNameRoleAndValue) {
     open();
-    for (const auto& [place, key, modifiers] : {std::tuple{"arrangement", Qt::Key_E, Qt::ControlModifier},
-                                                {"rack", Qt::Key_K, Qt::ControlModifier},
+    for (const auto& [place, key, modifiers] : {std::tuple{"arrangement", Qt::Key_G, Qt::ControlModifier},
+                                                {"rack", Qt::Key_R, Qt::ControlModifier},
                                                 {"log", Qt::Key_F, Qt::ControlModifier},
                                                 {"friction", Qt::Key_M, Qt::ControlModifier},
                                                 {"practice", Qt::Key_T, Qt::ControlModifier},

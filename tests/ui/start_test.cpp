@@ -3,7 +3,6 @@
 
 #include "ui/arrangement/sheet_model.h"
 #include "ui/bench/bench_view.h"
-#include "ui/presses/press_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
@@ -297,8 +296,8 @@ TEST_F(Start, PressesOfOnesOwnShopAreTypedAndUsed) {
     answerFolder(own());
     ASSERT_TRUE(window->session());
     ASSERT_TRUE(session().tables().rack.presses.empty());
-    key(Qt::Key_K, Qt::ControlModifier | Qt::ShiftModifier);
-    auto* view = find<ui::PressView>("pressView");
+    key(Qt::Key_R, Qt::ControlModifier | Qt::ShiftModifier);
+    auto* view = find<QWidget>("pressView");
     ASSERT_TRUE(view->isVisible());
     key(Qt::Key_Insert);
     ASSERT_EQ(session().tables().rack.presses.size(), 1u);
@@ -347,7 +346,7 @@ protected:
             QTest::keyClick(gallery, Qt::Key_Right);
         EXPECT_EQ(gallery->chosen(), shape);
         QTest::keyClick(gallery, Qt::Key_Return);
-        key(Qt::Key_E, Qt::ControlModifier);
+        key(Qt::Key_G, Qt::ControlModifier);
         inputs += 2;
         sheet = find<QTableView>("arrangementSheet");
         model = qobject_cast<ui::SheetModel*>(sheet->model());

@@ -2,7 +2,7 @@
 #include "support/steps.h"
 #include "support/window.h"
 
-#include "io/table_files.h"
+#include "io/shop_tables.h"
 #include "ui/bench/bench_view.h"
 #include "ui/theme/theme.h"
 #include "ui/tooling/rack_shelf.h"
@@ -144,12 +144,12 @@ TEST_F(Tooling, EveryStepOfTheRouteCanBeLookedAt) {
     ASSERT_EQ(session().plan().steps.size(), 4u);
     EXPECT_EQ(session().inHand(), 2) << "the first that is not done";
     bench()->setFocus();
-    key(Qt::Key_Right, Qt::ControlModifier);
+    key(Qt::Key_Right, Qt::AltModifier);
     EXPECT_EQ(bench()->scene().title, "Press the flanged spindle into the bearing 3206");
     EXPECT_TRUE(slipSays("Push on the flanged spindle, the inner ring is carried"));
     EXPECT_TRUE(slipSays("S11"));
     EXPECT_TRUE(bench()->scene().path->proven());
-    key(Qt::Key_Right, Qt::ControlModifier);
+    key(Qt::Key_Right, Qt::AltModifier);
     EXPECT_EQ(session().inHand(), 3) << "there is no fifth";
     session().lookBy(1 - session().inHand());
     EXPECT_EQ(session().step()->step.key, "out:bearing");
@@ -160,14 +160,14 @@ TEST_F(Tooling, EveryStepOfTheRouteCanBeLookedAt) {
 TEST_F(Tooling, LookingAtAStepIsNeitherSavedNorUndone) {
     const auto before = shop.read("seamer-turret-upper.arbor.json");
     bench()->setFocus();
-    key(Qt::Key_Left, Qt::ControlModifier);
+    key(Qt::Key_Left, Qt::AltModifier);
     EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json"), before);
     EXPECT_FALSE(session().undoStack().canUndo());
 }
 
 TEST_F(Tooling, WShowsAnotherWayOfTheSameStep) {
     bench()->setFocus();
-    key(Qt::Key_Right, Qt::ControlModifier);
+    key(Qt::Key_Right, Qt::AltModifier);
     const auto first = find<QComboBox>("toolingWay")->currentText();
     key(Qt::Key_W);
     EXPECT_NE(find<QComboBox>("toolingWay")->currentText(), first);
@@ -176,7 +176,7 @@ TEST_F(Tooling, WShowsAnotherWayOfTheSameStep) {
 
 TEST_F(Tooling, DraggingAToolOntoAnotherStepTriesItThereOnly) {
     bench()->setFocus();
-    key(Qt::Key_Right, Qt::ControlModifier);
+    key(Qt::Key_Right, Qt::AltModifier);
     drop("D06");
     drop("D05");
     EXPECT_EQ(saved().steps.at(kSpindleIn).overrides.driver, "D05");
@@ -190,7 +190,7 @@ TEST_F(Tooling, DraggingAToolOntoAnotherStepTriesItThereOnly) {
 
 TEST_F(Tooling, SpaceTakesTheSetupOfWhicheverStepIsInHand) {
     bench()->setFocus();
-    key(Qt::Key_Left, Qt::ControlModifier);
+    key(Qt::Key_Left, Qt::AltModifier);
     EXPECT_EQ(session().step()->step.key, "out:bearing");
     key(Qt::Key_Space);
     EXPECT_TRUE(job().steps.at({ownKey(job()).seat, true}).done.contains(Station::Tooling));
@@ -201,7 +201,7 @@ TEST_F(Tooling, SpaceTakesTheSetupOfWhicheverStepIsInHand) {
 TEST_F(Tooling, AChosenToolThatIsGoneIsNamedAndCanBeLetGo) {
     session().edit("wish", [](job::Job& j) { j.steps[kSpindleIn].overrides.support = "S99"; });
     bench()->setFocus();
-    key(Qt::Key_Right, Qt::ControlModifier);
+    key(Qt::Key_Right, Qt::AltModifier);
     EXPECT_TRUE(slipSays("steps/in:spindle/support"));
     clickAction();
     EXPECT_FALSE(saved().steps.contains(kSpindleIn));

@@ -114,7 +114,7 @@ protected:
         const auto& steps = session().plan().steps;
         for (std::size_t i = 0; i < steps.size() && steps[i].step.out; ++i) {
             while (session().plan().inHand != i)
-                key(session().plan().inHand > i ? Qt::Key_Left : Qt::Key_Right, Qt::ControlModifier);
+                key(session().plan().inHand > i ? Qt::Key_Left : Qt::Key_Right, Qt::AltModifier);
             key(Qt::Key_7, Qt::ControlModifier);
             ASSERT_EQ(at(), Station::Press);
             press();

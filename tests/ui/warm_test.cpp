@@ -219,7 +219,7 @@ TEST_F(Warm, PressedColdByOneKeyAndBack) {
 TEST_F(Warm, EachSeatIsOpenedByItself) {
     openWarm("seamer-turret-upper");
     const double housing = session().plan().heat()->dia_mm;
-    key(Qt::Key_Right, Qt::ControlModifier);
+    key(Qt::Key_Right, Qt::AltModifier);
     EXPECT_NE(session().plan().heat()->dia_mm, housing);
     EXPECT_EQ(session().plan().heat()->outer.part, thermal::PartClass::Ring);
 }

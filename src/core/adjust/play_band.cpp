@@ -4,23 +4,39 @@
 
 namespace arbor::adjust {
 
+namespace {
+
+constexpr double kMostPlay_mm = 5; // of any end play that is meant
+
+} // namespace
+
+Result<void> checkBands(const std::vector<PlayBand>& bands) {
+    for (std::size_t i = 0; i < bands.size(); ++i) {
+        const auto& band = bands[i];
+        const auto place = "bands/" + std::to_string(i);
+        if (band.name.empty() || band.use.empty()) return refuse(ProblemCode::Missing, place, {}, wanted("a name"));
+        if (!(band.upTo_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(band.upTo_mm), wanted("> 0"));
+        if (!(band.play_mm.lower <= band.play_mm.upper))
+            return refuse(ProblemCode::GeometryOrder, place, plain(band.play_mm.upper),
+                          wanted("at least {1}", plain(band.play_mm.lower)));
+        if (!(band.play_mm.lower >= -kMostPlay_mm && band.play_mm.upper <= kMostPlay_mm))
+            return refuse(ProblemCode::OutOfRange, place, plain(band.play_mm.upper), wanted("within 5 mm"));
+    }
+    return {};
+}
+
 Result<std::vector<PlayBand>> parsePlayBands(std::string_view text) {
     const auto document = parseJson(text);
     if (!document) return tl::unexpected(document.error());
     try {
         std::vector<PlayBand> out;
         for (const auto& d : document->at("bands")) {
-            const auto place = "bands/" + std::to_string(out.size());
-            const PlayBand band{d.at("use"),
-                                d.at("name"),
-                                d.at("up_to_mm"),
-                                {d.at("least_um").get<double>() / 1000, d.at("most_um").get<double>() / 1000}};
-            if (!(band.upTo_mm > 0)) return refuse(ProblemCode::NotPositive, place, plain(band.upTo_mm), wanted("> 0"));
-            if (!(band.play_mm.lower <= band.play_mm.upper))
-                return refuse(ProblemCode::GeometryOrder, place, plain(band.play_mm.upper),
-                              wanted("at least {1}", plain(band.play_mm.lower)));
-            out.push_back(band);
+            out.push_back({d.at("use"),
+                           d.at("name"),
+                           d.at("up_to_mm"),
+                           {d.at("least_um").get<double>() / 1000, d.at("most_um").get<double>() / 1000}});
         }
+        if (auto ok = checkBands(out); !ok) return tl::unexpected(ok.error());
         return out;
     } catch (const nlohmann::json::exception& error) {
         return refuse(ProblemCode::Malformed, "bands", error.what());

@@ -19,7 +19,11 @@ struct PlayBand {
     friend bool operator==(const PlayBand&, const PlayBand&) = default;
 };
 
-/// @errors Malformed, NotPositive (up_to_mm), GeometryOrder (most_um under least_um), each with "bands/N"
+/// Figures that can be. @errors Missing (name), NotPositive (up_to_mm), GeometryOrder (most under least), OutOfRange
+/// (beyond 5 mm), each with "bands/N"
+Result<void> checkBands(const std::vector<PlayBand>& bands);
+
+/// @errors as checkBands; Malformed
 /// @source [PRACTICE]
 Result<std::vector<PlayBand>> parsePlayBands(std::string_view json);
 

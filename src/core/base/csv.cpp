@@ -52,7 +52,17 @@ Result<double> parseNumber(std::string_view text, const std::string& place) {
     return value;
 }
 
-Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::string>& required) {
+Result<void> CsvTable::takeHeader(std::vector<std::string> fields, std::size_t number,
+                                  const std::vector<std::string>& required) {
+    m_columns = std::move(fields);
+    for (const auto& column : required)
+        if (!hasColumn(column))
+            return refuse(ProblemCode::Missing, "line " + std::to_string(number), column,
+                          wanted("a column of this name"));
+    return {};
+}
+
+Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::string>& required, Bad bad) {
     CsvTable table;
     std::size_t number = 0;
     while (!text.empty()) {
@@ -62,20 +72,22 @@ Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::s
         ++number;
         if (line.empty() || line.front() == '#') continue;
         auto fields = splitLine(line, number);
-        if (!fields) return tl::unexpected(fields.error());
         if (table.m_columns.empty()) {
-            table.m_columns = *fields;
-            for (const auto& column : required)
-                if (!table.hasColumn(column))
-                    return refuse(ProblemCode::Missing, "line " + std::to_string(number), column,
-                                  wanted("a column of this name"));
+            if (!fields) return tl::unexpected(fields.error());
+            if (auto ok = table.takeHeader(std::move(*fields), number, required); !ok)
+                return tl::unexpected(ok.error());
             continue;
         }
-        if (fields->size() != table.m_columns.size())
-            return refuse(fields->size() < table.m_columns.size() ? ProblemCode::Missing : ProblemCode::Malformed,
-                          "line " + std::to_string(number), std::to_string(fields->size()) + " fields",
-                          wanted("{1} fields", std::to_string(table.m_columns.size())));
-        table.m_rows.push_back({number, std::move(*fields)});
+        if (fields && fields->size() != table.m_columns.size())
+            fields = refuse(fields->size() < table.m_columns.size() ? ProblemCode::Missing : ProblemCode::Malformed,
+                            "line " + std::to_string(number), std::to_string(fields->size()) + " fields",
+                            wanted("{1} fields", std::to_string(table.m_columns.size())));
+        if (fields)
+            table.m_rows.push_back({number, std::move(*fields), std::string(line)});
+        else if (bad == Bad::Kept)
+            table.m_bad.emplace_back(line, fields.error());
+        else
+            return tl::unexpected(fields.error());
     }
     if (table.m_columns.empty()) return refuse(ProblemCode::Missing, "line 1", {}, wanted("a header line"));
     return table;
@@ -103,6 +115,14 @@ Result<double> CsvTable::number(std::size_t row, const std::string& column) cons
 
 Result<double> CsvTable::numberOr(std::size_t row, const std::string& column, double otherwise) const {
     return text(row, column).empty() ? Result<double>(otherwise) : number(row, column);
+}
+
+std::string quotedCsv(const std::string& text) {
+    if (text.find_first_of(",\"\n") == std::string::npos) return text;
+    std::string out = "\"";
+    for (const char c : text)
+        out += c == '"' ? std::string("\"\"") : std::string(1, c == '\n' ? ' ' : c);
+    return out + "\"";
 }
 
 } // namespace arbor

@@ -74,6 +74,9 @@ struct SpacerShort { static constexpr auto key = "spacer_short"; double measured
 struct SpacerOutOfParallel { static constexpr auto key = "spacer_out_of_parallel"; double by_mm, limit_mm; }; ///< across the end
 struct SpacerOutOfSquare { static constexpr auto key = "spacer_out_of_square"; double by_mm, limit_mm; }; ///< likewise
 struct SpacerFlared { static constexpr auto key = "spacer_flared"; double by_mm, limit_mm; }; ///< end over middle
+struct GaugeOverdue { static constexpr auto key = "gauge_overdue"; std::string gauge, due; }; ///< its calibration had run out when it was read
+struct GaugeNotOurs { static constexpr auto key = "gauge_not_ours"; std::string gauge; };
+struct GaugeNotNamed { static constexpr auto key = "gauge_not_named"; };
 struct BackUpTheRing { static constexpr auto key = "back_up_the_ring"; }; ///< the old bearing had force through its elements
 // force
 struct PathProven { static constexpr auto key = "path_proven"; std::string part; };
@@ -305,31 +308,32 @@ using All = Kinds<
     FrictionBand, FrictionLearned, ReadingsOfOtherSize, SeatSizeGood, SeatSizeInDoubt, SeatMetalGone, SeatMetalLeft,
     SeatOutOfRound, SeatTapers, SeatMouthWorn, SeatMovesByHand, SeatPitsDeep, SeatPitsLight, SeatScored, SeatCrept,
     SeatRough, ShoulderRunsOut, GrooveDirty, GrooveWorn, NotchesBurred, SpacerLength, SpacerShort, SpacerOutOfParallel,
-    SpacerOutOfSquare, SpacerFlared, BackUpTheRing, PathProven, PathThroughElements, PathThroughPart, NoPath,
-    RatingIsEstimate, RatingTyped, CoversFace, TouchesPart, LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace,
-    StandsOnPart, FallsThrough, TooLowFor, FaceOverloaded, SleeveBuckles, FallsInside, StackTall, StackLoose,
-    StrokeShort, NoNotchFits, PressTooSmall, NeedsSpacer, OneStroke, WrongKind, BothFaces, StandsOnWhatStays, HardTool,
-    ToolCondition, BoltDoesNotPass, PlateBends, NoRoomBelow, NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly,
-    LiesOnBeams, HoldThroughElements, HoldThroughPart, NothingStopsIt, SplitRingParts, DentsExpected, TwoStrokes,
-    ThroatShort, BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh, StartTilt, WedgeDepth, PullMayNotDo,
-    KnownToWork, WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome, HoldLimited, GaugeTooCoarse, TraceGap,
-    TraceHeld, TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand, TraceShort, TraceHome, TraceNoRise,
-    TraceOver, TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped, HandBandWide, HandNoForce, HandStands,
-    HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings, NoResidual, ReadingsAgree, ReadingsDisagree,
-    NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed, NotLocked, RunInHot, RunInRising, RunInSettled,
-    NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad, DragHigh, SignedFor, OtherRingOff,
-    OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall, SlotFits, NoSlotFits, FaceWasher,
-    ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers, ClampShortens, SpacerToLength,
-    PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs, HomeByTrace, HomeNotMeasured,
-    HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn, StopsAgainst, DiscFirst, PackLevel,
-    WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted, ViceWillDo, DriverWanted, SupportWanted,
-    ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst, NoteAsFound, SqueezeFirst, HoldsAlone,
-    NoLugs, FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce, SensorFirst, SensorLast, FoundOtherWay,
-    FoundAt, LipFor, AskTheLip, OwnThreadDraws, OwnThreadReach, ScrewsLongEnough, CrosswiseInSteps, InTheVice,
-    ReleaseTakenBack, GoRound, PutInnerBack, RingStays, PlugTheHub, WarmTheRing, WarmUpTo, TiltForOil, CountParts,
-    NumberOutward, CollarSides, TubeCentred, StopsOnTheTube, SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn,
-    GapLowest, FilletClears, FilletTooLarge, CentredBy, ComesOutBy, NeverComesOut, RunNutByHand, PinClear, CapOnItsRim,
-    WetTheBearing, WayRoundContradicts, TryItCold, TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare,
-    OilTheThread, SeatIsScrap, PartMissing, CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
+    SpacerOutOfSquare, SpacerFlared, GaugeOverdue, GaugeNotOurs, GaugeNotNamed, BackUpTheRing, PathProven,
+    PathThroughElements, PathThroughPart, NoPath, RatingIsEstimate, RatingTyped, CoversFace, TouchesPart,
+    LandsOnInnerRing, CatchesInBore, EndsInsideBore, MissesFace, StandsOnPart, FallsThrough, TooLowFor, FaceOverloaded,
+    SleeveBuckles, FallsInside, StackTall, StackLoose, StrokeShort, NoNotchFits, PressTooSmall, NeedsSpacer, OneStroke,
+    WrongKind, BothFaces, StandsOnWhatStays, HardTool, ToolCondition, BoltDoesNotPass, PlateBends, NoRoomBelow,
+    NoRoomForKnife, HoldsOtherRing, CarriesEdgeOnly, LiesOnBeams, HoldThroughElements, HoldThroughPart, NothingStopsIt,
+    SplitRingParts, DentsExpected, TwoStrokes, ThroatShort, BoltShort, BoltOverstressed, ThreadStrips, HandForceHigh,
+    StartTilt, WedgeDepth, PullMayNotDo, KnownToWork, WatchCrookedStart, WatchSawTeeth, WatchGrip, WatchHome,
+    HoldLimited, GaugeTooCoarse, TraceGap, TraceHeld, TraceFrictionOff, TraceInBand, TraceAboveBand, TraceBelowBand,
+    TraceShort, TraceHome, TraceNoRise, TraceOver, TraceSoft, TraceCocked, TraceGalling, TraceDropped, TraceGripped,
+    HandBandWide, HandNoForce, HandStands, HandStillMoved, HandDull, HandUneven, TraceReleased, TooFewReadings,
+    NoResidual, ReadingsAgree, ReadingsDisagree, NotHome, PastHome, Tilted, NotTightened, TorqueOff, NotRenewed,
+    NotLocked, RunInHot, RunInRising, RunInSettled, NotReleased, RingNotProbed, RingAloneHolds, CheckMissing, CheckBad,
+    DragHigh, SignedFor, OtherRingOff, OtherRingNotRead, PlayNotMeasured, PlayInBand, PlayTooLarge, PlayTooSmall,
+    SlotFits, NoSlotFits, FaceWasher, ThickerWasher, ShimsFromStock, NoShimsInStock, OnToNextSlot, BedTheRollers,
+    ClampShortens, SpacerToLength, PlayFoundWith, PlayOnScrap, ClampTilts, WarmthTakesPlay, RollingTorqueIs,
+    HomeByTrace, HomeNotMeasured, HomeAndSquare, SquareUncertain, GrooveOpen, GrooveCovered, PushOn, CarryOn,
+    StopsAgainst, DiscFirst, PackLevel, WipeFaces, FallsFree, LookAfterBreakaway, NeverStraighten, PressWanted,
+    ViceWillDo, DriverWanted, SupportWanted, ColletWanted, NotOnTheRack, SensorOnTheWay, OldRingAsDriver, SoakFirst,
+    NoteAsFound, SqueezeFirst, HoldsAlone, NoLugs, FreeTheRing, LugBroken, LiftTheLock, PryTheSeal, FittedOnce,
+    SensorFirst, SensorLast, FoundOtherWay, FoundAt, LipFor, AskTheLip, OwnThreadDraws, OwnThreadReach,
+    ScrewsLongEnough, CrosswiseInSteps, InTheVice, ReleaseTakenBack, GoRound, PutInnerBack, RingStays, PlugTheHub,
+    WarmTheRing, WarmUpTo, TiltForOil, CountParts, NumberOutward, CollarSides, TubeCentred, StopsOnTheTube,
+    SealByItsRim, SealDepth, CoverTheSteps, LipRunsOn, GapLowest, FilletClears, FilletTooLarge, CentredBy, ComesOutBy,
+    NeverComesOut, RunNutByHand, PinClear, CapOnItsRim, WetTheBearing, WayRoundContradicts, TryItCold,
+    TemperatureDecides, ThroughItsElements, MethodLeaves, DragBare, OilTheThread, SeatIsScrap, PartMissing,
+    CauseUnknown, CauseStays, RingWasHot, EarsAndAir>;
 
 } // namespace arbor::found

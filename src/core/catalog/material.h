@@ -24,6 +24,7 @@ struct Material {
     double conductivity_W_mK = 0;
     double heat_J_kgK = 0; ///< specific heat
     bool own = false;      ///< the shop's, with figures of its own
+    friend bool operator==(const Material&, const Material&) = default;
 };
 
 enum class Lubricant { Dry, LightOil, Grease };

@@ -112,6 +112,7 @@ struct Press {
     GaugeUnit gaugeUnit = GaugeUnit::Bar;
     double stiffness_N_per_mm = 20'000; ///< frame and stack
     double throat_mm = 0;               ///< from the ram's axis to the frame; 0: open on both sides
+    friend bool operator==(const Press&, const Press&) = default;
 };
 
 struct Rack {
@@ -129,8 +130,22 @@ struct Twins {
 };
 std::vector<Twins> doubles(const std::vector<Tool>& tools);
 
-/// Reads a rack: id,kind,name,outside_mm,bore_mm,length_mm must be there; every further size has its own column, see
-/// docs/rack.md.
+/// A row of a rack that makes no tool.
+struct BadRow {
+    std::string line; ///< as it stands
+    Problem problem;  ///< with "line N, column"
+};
+struct RackRead {
+    std::vector<Tool> tools;
+    std::vector<BadRow> bad;
+};
+
+/// Reads what can be read of a rack: one bad row takes no other tool with it.
+/// @errors those of its header: Missing (column), Malformed (open quote)
+Result<RackRead> readTools(std::string_view csv);
+
+/// The same where every row must be good. Reads a rack: id,kind,name,outside_mm,bore_mm,length_mm must be there; every
+/// further size has its own column, see docs/rack.md.
 /// @errors as CsvTable and checkTool with "line N, column", Duplicate (id), UnknownName (kind)
 Result<std::vector<Tool>> parseTools(std::string_view csv);
 

@@ -100,14 +100,6 @@ Result<Tool> readTool(const CsvTable& table, std::size_t row) {
     return t;
 }
 
-std::string quoted(const std::string& text) {
-    if (text.find_first_of(",\"\n") == std::string::npos) return text;
-    std::string out = "\"";
-    for (const char c : text)
-        out += c == '"' ? std::string("\"\"") : std::string(1, c == '\n' ? ' ' : c);
-    return out + "\"";
-}
-
 /// What a tool says in a column; empty: nothing.
 std::string fieldOf(const Tool& t, const std::string& column) {
     if (column == "id") return t.id;
@@ -145,32 +137,43 @@ std::vector<std::string> neededColumns(const std::vector<Tool>& tools) {
 
 } // namespace
 
-Result<std::vector<Tool>> parseTools(std::string_view csv) {
-    const auto table = CsvTable::parse(csv, {"id", "kind", "name", "outside_mm", "bore_mm", "length_mm"});
-    if (!table) return tl::unexpected(table.error());
-    std::vector<Tool> tools;
-    tools.reserve(table->size());
+Result<RackRead> readTools(std::string_view csv) {
+    RackRead out;
     std::set<std::string> seen;
+    auto table =
+        CsvTable::parse(csv, {"id", "kind", "name", "outside_mm", "bore_mm", "length_mm"}, CsvTable::Bad::Kept);
+    if (!table) return tl::unexpected(table.error());
+    for (const auto& [line, problem] : table->bad())
+        out.bad.push_back({line, problem});
     for (std::size_t row = 0; row < table->size(); ++row) {
         auto tool = readTool(*table, row);
-        if (!tool) return tl::unexpected(tool.error());
-        if (!seen.insert(tool->id).second)
-            return refuse(ProblemCode::Duplicate, table->place(row, "id"), tool->id, wanted("each number once"));
-        tools.push_back(std::move(*tool));
+        if (tool && !seen.insert(tool->id).second)
+            tool = refuse(ProblemCode::Duplicate, table->place(row, "id"), tool->id, wanted("each number once"));
+        if (tool)
+            out.tools.push_back(std::move(*tool));
+        else
+            out.bad.push_back({table->line(row), tool.error()});
     }
-    return tools;
+    return out;
+}
+
+Result<std::vector<Tool>> parseTools(std::string_view csv) {
+    auto read = readTools(csv);
+    if (!read) return tl::unexpected(read.error());
+    if (!read->bad.empty()) return tl::unexpected(read->bad.front().problem);
+    return std::move(read->tools);
 }
 
 std::string writeTools(const std::vector<Tool>& tools) {
     const auto columns = neededColumns(tools);
     std::string out;
     for (const auto& column : columns)
-        out += (out.empty() ? "" : ",") + quoted(column);
+        out += (out.empty() ? "" : ",") + quotedCsv(column);
     out += "\n";
     for (const auto& tool : tools) {
         std::string line;
         for (const auto& column : columns)
-            line += (&column == columns.data() ? "" : ",") + quoted(fieldOf(tool, column));
+            line += (&column == columns.data() ? "" : ",") + quotedCsv(fieldOf(tool, column));
         out += line + "\n";
     }
     return out;

@@ -3,6 +3,7 @@
 #include "core/adjust/grease.h"
 #include "core/adjust/nut.h"
 #include "core/adjust/pair.h"
+#include "core/job/gauge_used.h"
 
 #include <optional>
 #include <set>
@@ -22,6 +23,7 @@ struct Adjust {
     std::optional<Interval> target_mm;  ///< the user's own band in its place
     std::optional<double> play_mm;      ///< by the indicator; negative: preload that was reckoned
     double uncertainty_mm = 0.005;      ///< of that reading
+    GaugeUsed gauge = {};               ///< the indicator
     double toNext_deg = 0;              ///< loosened until a slot stands over a hole
     double torque_Nm = 0;               ///< of the axle nut on a spacer; 0: not said
     double handTorque_Nm = 0;           ///< at which end play was found

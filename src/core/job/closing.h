@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/job/gauge_used.h"
+
 #include <optional>
 #include <string>
 #include <vector>
@@ -46,6 +48,7 @@ struct Closing {
     std::string remedy = {}; ///< what was done about it
     std::string releasedBy;  ///< the person authorised for it
     bool takenBack = false;  ///< it was released and is not now
+    GaugeUsed wrench = {};   ///< torque wrench the list was tightened with
     friend bool operator==(const Closing&, const Closing&) = default;
 };
 

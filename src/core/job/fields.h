@@ -145,6 +145,8 @@ inline constexpr Rule kUncertainty = Rule{}.in(kUm).from(0).to(100);
 inline constexpr Rule kRoundTheClock = Rule{}.entries(360);
 inline constexpr Rule kTemperature = Rule{}.from(-100).to(250).always();
 inline constexpr Rule kTime = Rule{}.about("ISO 8601");
+inline constexpr Rule kGaugeNo = kFound.about("number on the gauge it was read with");
+inline constexpr Rule kGaugeDay = kFound.about("the day it was named, as 2027-03-31");
 
 // Every struct that is kept in the job file, field by field. Reader, writer, schema, what a new job keeps and what two
 // jobs differ in come from here. A field that has its usual value is not in the file.
@@ -186,7 +188,9 @@ constexpr auto fieldsOf(Tag<SurfaceCard>) {
         field("groove", &Card::condition, &Looked::groove),
         field("notches", &Card::condition, &Looked::notches),
         field("form_limit_um", Rule{}.in(kUm).from(0).to(1000), &Card::formLimit_mm),
-        field("overrule", &Card::overrule)};
+        field("overrule", &Card::overrule),
+        field("gauge_no", kGaugeNo, &Card::gaugeUsed, &GaugeUsed::number),
+        field("gauge_on", kGaugeDay, &Card::gaugeUsed, &GaugeUsed::on)};
 }
 
 constexpr auto fieldsOf(Tag<SleeveChoice>) {
@@ -301,7 +305,9 @@ constexpr auto fieldsOf(Tag<StepHeat>) {
         field("clocks", &StepHeat::clocks),
         field("readings", kTold.about("of the thermometer, since the carry began"), &StepHeat::readings),
         field("counted", kTold.about("when the clocks and readings were said, by the machine's own count"),
-              &StepHeat::counted)};
+              &StepHeat::counted),
+        field("thermometer_no", kGaugeNo, &StepHeat::thermometer, &GaugeUsed::number),
+        field("thermometer_on", kGaugeDay, &StepHeat::thermometer, &GaugeUsed::on)};
 }
 
 constexpr auto fieldsOf(Tag<tooling::TurnOverrides>) {
@@ -327,7 +333,9 @@ constexpr auto fieldsOf(Tag<SeatReadings>) {
     return std::tuple{field("kind", &SeatReadings::kind),
                       field("uncertainty_um", Rule{}.in(kUm).from(0).to(1000), &SeatReadings::uncertainty_mm),
                       field("readings", kRoundTheClock, &SeatReadings::readings),
-                      field("home_mm", Rule{}.about("depth by the drawing").from(0).to(1000), &SeatReadings::home_mm)};
+                      field("home_mm", Rule{}.about("depth by the drawing").from(0).to(1000), &SeatReadings::home_mm),
+                      field("gauge_no", kGaugeNo, &SeatReadings::gauge, &GaugeUsed::number),
+                      field("gauge_on", kGaugeDay, &SeatReadings::gauge, &GaugeUsed::on)};
 }
 
 constexpr auto fieldsOf(Tag<SeatChecks>) {
@@ -401,6 +409,8 @@ constexpr auto fieldsOf(Tag<Adjust>) {
         field("target_um", kTold.in(kUm), &Adjust::target_mm),
         field("play_um", kFound.in(kUm).about("by the indicator"), &Adjust::play_mm),
         field("uncertainty_um", kNotNegative.in(kUm), &Adjust::uncertainty_mm),
+        field("gauge_no", kGaugeNo, &Adjust::gauge, &GaugeUsed::number),
+        field("gauge_on", kGaugeDay, &Adjust::gauge, &GaugeUsed::on),
         field("to_next_deg", kFound.about("loosened until a slot stands over a hole"), &Adjust::toNext_deg),
         field("torque_Nm", kNotNegative, &Adjust::torque_Nm),
         field("hand_torque_Nm", kNotNegative.found(), &Adjust::handTorque_Nm),
@@ -443,7 +453,9 @@ constexpr auto fieldsOf(Tag<Closing>) {
                       field("cause", kFound.about("what killed the old bearing"), &Closing::cause),
                       field("remedy", kFound.about("what was done about it"), &Closing::remedy),
                       field("released_by", kFound, &Closing::releasedBy),
-                      field("taken_back", kFound.about("it was released and is not now"), &Closing::takenBack)};
+                      field("taken_back", kFound.about("it was released and is not now"), &Closing::takenBack),
+                      field("wrench_no", kGaugeNo, &Closing::wrench, &GaugeUsed::number),
+                      field("wrench_on", kGaugeDay, &Closing::wrench, &GaugeUsed::on)};
 }
 
 constexpr auto fieldsOf(Tag<RecordDraft>) {

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/job/gauge_used.h"
+
 #include <map>
 #include <optional>
 #include <string>
@@ -50,6 +52,7 @@ struct StepHeat {
     std::vector<Clock> clocks;
     std::vector<HeatReading> readings; ///< since the carry began
     std::optional<Counted> counted;    ///< of the clocks and readings
+    GaugeUsed thermometer = {};
     friend bool operator==(const StepHeat&, const StepHeat&) = default;
 };
 

@@ -99,6 +99,7 @@ struct SurfaceCard {
     measure::Condition condition;
     std::optional<double> formLimit_mm; ///< stated on the drawing; nothing: half the class
     std::optional<Overrule> overrule;
+    GaugeUsed gaugeUsed = {};
     friend bool operator==(const SurfaceCard&, const SurfaceCard&) = default;
 };
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/catalog/material.h"
+#include "core/job/gauge_used.h"
 #include "core/job/heat.h"
 #include "core/job/manual_press.h"
 #include "core/job/proof.h"
@@ -44,6 +45,7 @@ struct SeatReadings {
     double uncertainty_mm = 0.01;
     std::vector<seating::Reading> readings;
     std::optional<double> home_mm; ///< its depth by the drawing; nothing: by the arrangement
+    GaugeUsed gauge = {};
     friend bool operator==(const SeatReadings&, const SeatReadings&) = default;
 };
 

@@ -5,6 +5,7 @@
 #include "core/job/names.h"
 #include "core/measure/spacer.h"
 #include "core/plan/fit_plan.h"
+#include "core/plan/gauges.h"
 #include "core/section/body.h"
 #include "core/tables/tables.h"
 
@@ -240,6 +241,9 @@ private:
             say(found::PlayTooSmall{*m_out.play_mm, m_out.target_mm.lower}, Severity::Stop);
         }
         if (m_out.on_deg) say(found::OnToNextSlot{*m_out.on_deg}, *m_out.on_deg > 0 ? Severity::Check : Severity::Info);
+        if (m_adjust.play_mm)
+            for (auto& advice : sayOfGauge(m_adjust.gauge, {catalog::GaugeKind::Indicator}, m_tables))
+                m_out.findings.push_back(std::move(advice));
         judgeSlots();
         judgeSpacer();
         judgeEnds();

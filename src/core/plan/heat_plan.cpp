@@ -201,6 +201,13 @@ private:
                                   Severity::Stop, "HB4.11"});
     }
 
+    void judgeThermometer() {
+        const auto& heat = job::stepOf(m_job, {m_out.key, false}).heat;
+        if (heat.readings.empty()) return;
+        for (auto& advice : sayOfGauge(heat.thermometer, {catalog::GaugeKind::Thermometer}, m_tables))
+            m_out.findings.push_back(std::move(advice));
+    }
+
     /// The part, or the seal by its own name.
     static std::string whose(const TempLimit& limit, const HeatSide& side) {
         if (limit.what == TempLimit::What::Seal) return limit.subject;
@@ -213,6 +220,7 @@ private:
         judgeSide(m_out.outer);
         judgeSide(m_out.inner);
         judgeOnceIn();
+        judgeThermometer();
         if (!m_out.needed() && !m_out.byUser) {
             const bool loose = m_out.interference_mm.upper <= 0;
             m_out.findings.push_back(

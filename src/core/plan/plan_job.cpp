@@ -1,5 +1,6 @@
 #include "core/plan/plan_job.h"
 
+#include "core/plan/gauges.h"
 #include "core/plan/seat_sides.h"
 #include "core/plan/station_marks.h"
 
@@ -92,7 +93,7 @@ bool renewsABearing(const job::Job& job) {
 }
 
 /// The list of fasteners, the run-in and the release, and what killed the old bearing.
-AdviceList closingOf(const job::Job& job) {
+AdviceList closingOf(const job::Job& job, const tables::Tables& tables) {
     AdviceList out;
     const auto& closing = job.closing;
     if (renewsABearing(job) && closing.cause.empty())
@@ -102,6 +103,11 @@ AdviceList closingOf(const job::Job& job) {
     for (const auto& fastener : closing.fasteners)
         for (const auto& advice : closing::judge(fastener))
             out.push_back(advice);
+    const bool torqueRead = std::any_of(closing.fasteners.begin(), closing.fasteners.end(),
+                                        [](const job::Fastener& f) { return f.read_Nm.has_value(); });
+    if (torqueRead)
+        for (auto& advice : sayOfGauge(closing.wrench, {catalog::GaugeKind::TorqueWrench}, tables))
+            out.push_back(std::move(advice));
     const auto run = closing::judge(closing.runIn);
     const auto say = [&](auto kind, Severity severity) { out.push_back({kind, severity, "HB3.11"}); };
     using V = closing::RunInVerdict;
@@ -121,7 +127,7 @@ AdviceList closingOf(const job::Job& job) {
 Plan planJob(const Job& job, const tables::Tables& tables, const Asked& asked) {
     Plan plan;
     fillStations(plan, job, tables, asked);
-    plan.closing = closingOf(job);
+    plan.closing = closingOf(job, tables);
     auto adjusted = planAdjust(job, plan.strip, plan.fits ? &*plan.fits : nullptr, tables);
     if (adjusted)
         plan.adjust = std::move(*adjusted);

@@ -1,5 +1,7 @@
 #include "core/plan/ring_plan.h"
 
+#include "core/plan/gauges.h"
+
 #include "core/standards/limits.h"
 
 #include <algorithm>
@@ -123,6 +125,10 @@ Result<RingPlan> ringOf(const WorkStep& step, const Given& given, bool pressedHo
     auto seating = seating::judgeSeating(out.input);
     if (!seating) return tl::unexpected(at(seating.error(), place));
     out.seating = std::move(*seating);
+    using catalog::GaugeKind;
+    if (!record.readings.empty())
+        for (auto& advice : sayOfGauge(record.gauge, {GaugeKind::Depth, GaugeKind::Indicator}, given.tables))
+            out.seating.findings.push_back(std::move(advice));
     return out;
 }
 

@@ -1,5 +1,6 @@
 #include "core/plan/surface_plan.h"
 
+#include "core/plan/gauges.h"
 #include "core/plan/seat_sides.h"
 #include "core/plan/seat_sources.h"
 #include "core/tables/tables.h"
@@ -138,6 +139,7 @@ private:
         }
         out.judgement = measure::judge(s);
         if (m_stray_mm) takeStray(out.judgement, *m_stray_mm);
+        if (c && !c->readings.empty()) sayOfIts(c->gaugeUsed, out.judgement);
         out.verdict = out.judgement.verdict;
         if (!c || !c->overrule) return;
         out.verdict = c->overrule->verdict;
@@ -152,6 +154,12 @@ private:
             judgement.reasons.begin(),
             {Verdict::NotMeasured, {found::ReadingsOfOtherSize{mean_mm, m_source.dia_mm}, Severity::Check, "HB3.3"}});
         if (judgement.verdict == Verdict::Use) judgement.verdict = Verdict::NotMeasured;
+    }
+
+    void sayOfIts(const job::GaugeUsed& gauge, measure::Judgement& judgement) const {
+        using catalog::GaugeKind;
+        for (auto& advice : sayOfGauge(gauge, {m_hole ? GaugeKind::Bore : GaugeKind::Outside}, m_tables))
+            judgement.reasons.push_back({measure::Verdict::NotMeasured, std::move(advice)});
     }
 
     const Job& m_job;

@@ -2,13 +2,16 @@
 
 #include "core/adjust/play_band.h"
 #include "core/catalog/bearing.h"
+#include "core/catalog/gauge.h"
 #include "core/catalog/material.h"
+#include "core/catalog/own_bearings.h"
 #include "core/catalog/rack.h"
 #include "core/job/record.h"
 #include "core/standards/bearing_limits.h"
 #include "core/standards/limits.h"
 #include "core/thermal/heat_source.h"
 
+#include <string>
 #include <vector>
 
 namespace arbor::tables {
@@ -23,6 +26,10 @@ struct Tables {
     catalog::Rack rack;
     std::vector<thermal::HeatSource> heatSources;
     std::vector<adjust::PlayBand> endPlay;
+    std::vector<catalog::OwnBearing> ownBearings; ///< of the shop, among the bearings too
+    std::vector<catalog::Gauge> gauges;
+    std::vector<catalog::Person> people;
+    std::string today;                ///< "2027-03-31": core has no clock; empty: not said
     std::vector<job::Record> records; ///< of the shop's closed jobs
 };
 

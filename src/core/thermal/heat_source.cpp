@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
 
 namespace arbor::thermal {
 
@@ -13,14 +12,18 @@ namespace {
 using nlohmann::json;
 
 constexpr double kSoaked_K = 2;
+constexpr double kLeastSetting_C = -273, kMostSetting_C = 1000; // beyond any oven a ring is warmed in
+
+constexpr std::pair<const char*, PartClass> kPartNames[] = {
+    {"housing", PartClass::Housing}, {"ring", PartClass::Ring}, {"shaft", PartClass::Shaft}};
 
 Result<std::set<PartClass>> partsOf(const json& names, const std::string& place) {
-    static const std::map<std::string, PartClass> known{
-        {"housing", PartClass::Housing}, {"ring", PartClass::Ring}, {"shaft", PartClass::Shaft}};
     std::set<PartClass> out;
     for (const auto& one : names) {
-        const auto at = known.find(one.get<std::string>());
-        if (at == known.end()) return refuse(ProblemCode::UnknownName, place, one, wanted("housing, ring or shaft"));
+        const auto at = std::find_if(std::begin(kPartNames), std::end(kPartNames),
+                                     [&](const auto& known) { return one.get<std::string>() == known.first; });
+        if (at == std::end(kPartNames))
+            return refuse(ProblemCode::UnknownName, place, one, wanted("housing, ring or shaft"));
         out.insert(at->second);
     }
     return out;
@@ -44,14 +47,7 @@ Result<HeatSource> readSource(const std::string& id, const json& d) {
     const auto parts = partsOf(d.at("for"), id + "/for");
     if (!parts) return tl::unexpected(parts.error());
     s.parts = *parts;
-    if (!(s.settable_C.lower <= s.settable_C.upper))
-        return refuse(ProblemCode::GeometryOrder, id + "/least_degC", plain(s.settable_C.lower),
-                      wanted("up to most_degC"));
-    for (const auto& [field, value] : {std::pair{"emissivity", s.emissivity}, {"skin_share", s.skinShare}})
-        if (!(value >= 0 && value <= 1))
-            return refuse(ProblemCode::OutOfRange, id + "/" + field, plain(value), wanted("0 to 1"));
-    if (!(s.power_W > 0) && !(s.h_W_m2K > 0 && s.skinShare > 0))
-        return refuse(ProblemCode::NotPositive, id + "/h_W_per_m2K", plain(s.h_W_m2K), wanted("> 0, or a power"));
+    if (auto ok = checkHeatSource(s); !ok) return tl::unexpected(ok.error());
     return s;
 }
 
@@ -73,6 +69,55 @@ double settingFor(const HeatSource& source, const SoakPart& part, double end_C, 
 }
 
 } // namespace
+
+Result<void> checkHeatSource(const HeatSource& s) {
+    if (s.name.empty()) return refuse(ProblemCode::Missing, s.id + "/name", {}, wanted("a name"));
+    if (!(s.settable_C.lower <= s.settable_C.upper))
+        return refuse(ProblemCode::GeometryOrder, s.id + "/least_degC", plain(s.settable_C.lower),
+                      wanted("up to most_degC"));
+    if (!(s.settable_C.lower >= kLeastSetting_C && s.settable_C.upper <= kMostSetting_C))
+        return refuse(ProblemCode::OutOfRange, s.id + "/most_degC", plain(s.settable_C.upper),
+                      wanted("-273 to 1000 degC"));
+    for (const auto& [field, value] : {std::pair{"emissivity", s.emissivity}, {"skin_share", s.skinShare}})
+        if (!(value >= 0 && value <= 1))
+            return refuse(ProblemCode::OutOfRange, s.id + "/" + field, plain(value), wanted("0 to 1"));
+    if (!(s.power_W > 0) && !(s.h_W_m2K > 0 && s.skinShare > 0))
+        return refuse(ProblemCode::NotPositive, s.id + "/h_W_per_m2K", plain(s.h_W_m2K), wanted("> 0, or a power"));
+    return {};
+}
+
+std::string ownHeatSourcesText(const std::vector<HeatSource>& all) {
+    json sources = json::object();
+    for (const auto& s : all) {
+        if (!s.own) continue;
+        json parts = json::array();
+        for (const auto& [name, part] : kPartNames)
+            if (s.parts.contains(part)) parts.push_back(name);
+        sources[s.id] = {{"name", s.name},
+                         {"warms", s.warms},
+                         {"power_W", s.power_W},
+                         {"least_degC", s.settable_C.lower},
+                         {"most_degC", s.settable_C.upper},
+                         {"h_W_per_m2K", s.h_W_m2K},
+                         {"emissivity", s.emissivity},
+                         {"skin_share", s.skinShare},
+                         {"for", parts},
+                         {"with_grease", s.withGrease}};
+    }
+    return json{{"sources", sources}}.dump(2) + "\n";
+}
+
+void takeOwn(std::vector<HeatSource>& all, std::vector<HeatSource> own) {
+    for (auto& source : own) {
+        source.own = true;
+        const auto at =
+            std::find_if(all.begin(), all.end(), [&](const HeatSource& known) { return known.id == source.id; });
+        if (at == all.end())
+            all.push_back(std::move(source));
+        else
+            *at = std::move(source);
+    }
+}
 
 Result<std::vector<HeatSource>> parseHeatSources(std::string_view text) {
     const auto document = parseJson(text);

@@ -27,10 +27,20 @@ struct HeatSource {
     double power_W = 0;    ///< put into the part itself
     std::set<PartClass> parts;
     bool withGrease = true; ///< may be used on a part with grease or seals in it
+    bool own = false;       ///< the shop's, with the temperatures it really has
+    friend bool operator==(const HeatSource&, const HeatSource&) = default;
 };
 
-/// @errors Malformed, UnknownKey, UnknownName (part), OutOfRange, GeometryOrder (least over most)
+/// Figures that can be. @errors Missing (name), OutOfRange, GeometryOrder (least over most), NotPositive
+Result<void> checkHeatSource(const HeatSource& source);
+
+/// @errors as checkHeatSource; Malformed, UnknownKey, UnknownName (part)
 Result<std::vector<HeatSource>> parseHeatSources(std::string_view json);
+/// The same text from those of the shop's own.
+std::string ownHeatSourcesText(const std::vector<HeatSource>& all);
+
+/// A shop's own take the place of those of their id, others come to the end; all of them are marked.
+void takeOwn(std::vector<HeatSource>& all, std::vector<HeatSource> own);
 
 const HeatSource* findSource(const std::vector<HeatSource>& sources, const std::string& id);
 

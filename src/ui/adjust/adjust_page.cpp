@@ -3,7 +3,9 @@
 #include "io/entry/size_entry.h"
 #include "ui/adjust/nut_drawing.h"
 #include "ui/adjust/setting_method_bars.h"
+#include "ui/kit/offered.h"
 #include "ui/stations/entry_sheet.h"
+#include "ui/stations/gauge_line.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -126,6 +128,20 @@ void AdjustPage::addPlay() {
             return play ? q(m_session->display().size(*play).number) : QString();
         },
         [this] { return q(m_session->display().size(0).unit); });
+    offer(m_sheet->addField(
+              "adjGauge", tr("Indicator no."),
+              [this](const QString& typed) -> EntrySheet::Understood {
+                  const auto used = gaugeTyped(typed, *m_session);
+                  const auto* known = gaugeKnown(used, *m_session);
+                  edit(tr("Indicator no."), [&](job::Adjust& a) {
+                      a.gauge = used;
+                      if (known && known->uncertainty_mm > 0) a.uncertainty_mm = known->uncertainty_mm;
+                  });
+                  return {};
+              },
+              [this] { return q(m_session->job().adjust.gauge.number); },
+              [this] { return gaugeSaid(m_session->job().adjust.gauge, *m_session); }),
+          [this] { return gaugesFor({catalog::GaugeKind::Indicator}, *m_session); });
     QStringList texts, values;
     for (const auto& band : m_session->tables().endPlay)
         if (!values.contains(q(band.use))) {

@@ -27,7 +27,7 @@ arrangement::Part* partNamed(job::Job& job, const std::string& id) {
 }
 
 EntrySheet::Understood nothingDrawn() {
-    return {false, QObject::tr("put the drawing right first: Ctrl+E")};
+    return {false, QObject::tr("put the drawing right first: Ctrl+G")};
 }
 
 } // namespace
@@ -191,7 +191,7 @@ EntrySheet::Understood FitSheet::takeOutside(const QString& typed) {
         m_session->edit(tr("Change housing outside"), [&](job::Job& j) { j.arrangement.assembly = *next; });
         return {};
     }
-    return {false, tr("in the arrangement: Ctrl+E")};
+    return {false, tr("in the arrangement: Ctrl+G")};
 }
 
 void FitSheet::buildWorkLines() {

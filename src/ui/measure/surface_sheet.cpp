@@ -2,6 +2,8 @@
 
 #include "core/plan/seat_edit.h"
 #include "io/entry/size_entry.h"
+#include "ui/kit/offered.h"
+#include "ui/stations/gauge_line.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "words/measure_words.h"
@@ -78,6 +80,22 @@ void SurfaceSheet::buildGaugeLines() {
         },
         [this] { return q(words::figures(m_session->display().fineValue(card().gauge.uncertainty_mm))); },
         [this] { return q(m_session->display().fine(0).unit); });
+    offer(addField(
+              "gaugeNumber", tr("Gauge no."),
+              [this](const QString& typed) -> EntrySheet::Understood {
+                  const auto used = gaugeTyped(typed, *m_session);
+                  const auto* known = gaugeKnown(used, *m_session);
+                  editCard(tr("Gauge no."), [&](job::SurfaceCard& c) {
+                      c.gaugeUsed = used;
+                      if (known && known->uncertainty_mm > 0) c.gauge.uncertainty_mm = known->uncertainty_mm;
+                  });
+                  return {};
+              },
+              [this] { return q(card().gaugeUsed.number); },
+              [this] { return gaugeSaid(card().gaugeUsed, *m_session); }),
+          [this] {
+              return gaugesFor({catalog::GaugeKind::Bore, catalog::GaugeKind::Outside}, *m_session);
+          });
     addTemperature("partTemp", tr("Part is at"), &measure::GaugeState::partTemp_C);
     addTemperature("gaugeTemp", tr("Setting master"), &measure::GaugeState::gaugeTemp_C);
 }

@@ -1,7 +1,6 @@
 #include "ui/session/shop.h"
 
 #include "io/job_glance.h"
-#include "io/table_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
 
@@ -21,19 +20,16 @@ constexpr int kPatience_ms = 2000; // another window is writing
 Shop::Shop(QString logbook) : m_logbook(std::move(logbook)) {}
 
 Result<void> Shop::open(const QString& folder) {
-    auto tables = io::loadToolsAndRecords(folder.toStdString());
-    m_rackTrouble = tables ? std::nullopt : std::optional(tables.error());
-    if (!tables) tables = io::loadTables();
-    if (!tables) return tl::unexpected(tables.error());
+    auto read = io::readShop(folder.toStdString());
+    if (!read) return tl::unexpected(read.error());
+    m_unread = std::move(read->unread);
+    m_skipped = std::move(read->skipped);
     m_folder = QDir(folder);
     m_keeper =
         std::make_unique<log::Keeper>(m_logbook.isEmpty() ? "sqlite:" + m_folder.filePath("logbook.sqlite") : m_logbook,
                                       m_folder.filePath("logbook-waiting.sqlite"));
-    const auto bands = io::loadOwnBands(folder.toStdString());
-    m_bandTrouble = bands ? std::nullopt : std::optional(bands.error());
-    if (bands) tables->endPlay.insert(tables->endPlay.end(), bands->begin(), bands->end());
-    learnFromLog(*tables);
-    m_tables = std::make_shared<const tables::Tables>(std::move(*tables));
+    learnFromLog(read->tables);
+    m_tables = std::make_shared<const tables::Tables>(std::move(read->tables));
     return {};
 }
 
@@ -43,11 +39,19 @@ void Shop::learnFromLog(tables::Tables& tables) {
     if (const auto book = m_keeper->book()) log::learnFrom(**book, tables.records);
 }
 
-bool Shop::rackIsWhole() const {
-    return !m_rackTrouble || !QFileInfo::exists(m_folder.filePath("rack.csv"));
+const Problem* Shop::troubleOf(io::ShopList list) const {
+    const auto file = m_folder.filePath(io::fileOf(list)).toStdString();
+    const auto at =
+        std::find_if(m_unread.begin(), m_unread.end(), [&](const Problem& problem) { return problem.file == file; });
+    return at == m_unread.end() ? nullptr : &*at;
+}
+
+bool Shop::isWhole(io::ShopList list) const {
+    return !troubleOf(list);
 }
 
 Result<catalog::MergedTools> Shop::saveTools(const std::vector<catalog::Tool>& tools) {
+    if (const auto* trouble = troubleOf(io::ShopList::Rack)) return tl::unexpected(*trouble);
     const auto folder = m_folder.path().toStdString();
     QLockFile lock(m_folder.filePath("rack.csv.lock"));
     lock.tryLock(kPatience_ms);
@@ -55,36 +59,18 @@ Result<catalog::MergedTools> Shop::saveTools(const std::vector<catalog::Tool>& t
     const auto& base = m_tables->rack.tools;
     auto merged = onDisk ? catalog::mergeTools(base, tools, onDisk->tools) : catalog::MergedTools{tools, {}};
     if (onDisk && onDisk->tools == base) merged.tools = tools; // nobody else: the order is ours
-    if (auto saved = io::saveTools(folder, merged.tools); !saved) return tl::unexpected(saved.error());
     auto tables = std::make_shared<tables::Tables>(*m_tables);
     tables->rack.tools = merged.tools;
+    if (auto saved = io::saveList(folder, io::ShopList::Rack, *tables); !saved) return tl::unexpected(saved.error());
     m_tables = std::move(tables);
     return merged;
 }
 
-Result<void> Shop::saveBands(const std::vector<adjust::PlayBand>& bands) {
-    if (m_bandTrouble) return tl::unexpected(*m_bandTrouble);
-    if (auto saved = io::saveOwnBands(m_folder.path().toStdString(), bands); !saved) return saved;
+Result<void> Shop::change(io::ShopList list, const std::function<void(tables::Tables&)>& change) {
+    if (const auto* trouble = troubleOf(list)) return tl::unexpected(*trouble);
     auto tables = std::make_shared<tables::Tables>(*m_tables);
-    tables->endPlay = bands;
-    m_tables = std::move(tables);
-    return {};
-}
-
-Result<void> Shop::savePresses(const std::vector<catalog::Press>& presses) {
-    if (m_rackTrouble) return tl::unexpected(*m_rackTrouble); // of which presses.json may be the cause
-    if (auto saved = io::savePresses(m_folder.path().toStdString(), presses); !saved) return saved;
-    auto tables = std::make_shared<tables::Tables>(*m_tables);
-    tables->rack.presses = presses;
-    m_tables = std::move(tables);
-    return {};
-}
-
-Result<void> Shop::saveMaterials(const catalog::Materials& materials) {
-    if (m_rackTrouble) return tl::unexpected(*m_rackTrouble); // of which materials.json may be the cause
-    if (auto saved = io::saveOwnMaterials(m_folder.path().toStdString(), materials); !saved) return saved;
-    auto tables = std::make_shared<tables::Tables>(*m_tables);
-    tables->materials = materials;
+    change(*tables);
+    if (auto saved = io::saveList(m_folder.path().toStdString(), list, *tables); !saved) return saved;
     m_tables = std::move(tables);
     return {};
 }

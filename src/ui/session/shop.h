@@ -1,10 +1,12 @@
 #pragma once
 
 #include "core/catalog/merge_tools.h"
+#include "io/shop_tables.h"
 #include "log/keeper.h"
 #include "ui/session/job_session.h"
 
 #include <QDir>
+#include <functional>
 
 namespace arbor::ui {
 
@@ -14,33 +16,26 @@ public:
     /// @param logbook  as log::Logbook::open; empty: SQLite beside the jobs
     explicit Shop(QString logbook = {});
 
-    /// Jobs can be read without a rack: then `rackTrouble` says what is wrong with it.
+    /// A list of the shop that cannot be read is left alone, and what ships stands in its place.
     /// @errors those of the tables that ship
     Result<void> open(const QString& folder);
     bool isOpen() const { return m_tables != nullptr; }
     const QDir& folder() const { return m_folder; }
     /// Shared: an open session points into the tables it was made with.
     const std::shared_ptr<const tables::Tables>& tables() const { return m_tables; }
-    const std::optional<Problem>& rackTrouble() const { return m_rackTrouble; }
-    const std::optional<Problem>& bandTrouble() const { return m_bandTrouble; } ///< of its own end play
+    const Problems& unread() const { return m_unread; }   ///< a list each
+    const Problems& skipped() const { return m_skipped; } ///< rows of the rack that make no tool
     log::Keeper& keeper() { return *m_keeper; }
 
-    /// A rack that could not be read must not be written over with what little was read of it.
-    bool rackIsWhole() const;
+    /// What could not be read must not be written over with what little was read of it.
+    bool isWhole(io::ShopList list) const;
     /// Writes the rack beside the jobs, with what another window did to it meanwhile; goes on with both. @errors
     /// Unwritable
     Result<catalog::MergedTools> saveTools(const std::vector<catalog::Tool>& tools);
 
-    /// Writes the shop's own bands of end play beside the jobs; goes on with them. @errors Unwritable; what is
-    /// wrong with those that are there, which are then left as they are
-    Result<void> saveBands(const std::vector<adjust::PlayBand>& bands);
-
-    /// Writes the presses beside the jobs; goes on with them. @errors Unwritable; what is wrong with the shop's files
-    Result<void> savePresses(const std::vector<catalog::Press>& presses);
-
-    /// Writes the shop's own materials beside the jobs; goes on with them. @errors Unwritable; what is wrong with the
-    /// shop's files, which are then left as they are
-    Result<void> saveMaterials(const catalog::Materials& materials);
+    /// Changes the tables, writes a list of them beside the jobs, and goes on with it. @errors Unwritable; why the list
+    /// that is there cannot be read
+    Result<void> change(io::ShopList list, const std::function<void(tables::Tables&)>& change);
 
     /// Writes a new job under its own number. @return its file
     /// @errors Unwritable; Duplicate, Malformed: the number
@@ -62,13 +57,14 @@ public:
 
 private:
     void learnFromLog(tables::Tables& tables);
+    const Problem* troubleOf(io::ShopList list) const;
     Result<QString> bringTrace(const QString& trace, const QDir& from) const;
 
     QString m_logbook;
     QDir m_folder;
     std::shared_ptr<const tables::Tables> m_tables;
-    std::optional<Problem> m_rackTrouble;
-    std::optional<Problem> m_bandTrouble;
+    Problems m_unread;
+    Problems m_skipped;
     std::unique_ptr<log::Keeper> m_keeper;
 };
 

@@ -8,6 +8,7 @@
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
 #include "ui/shell/palette.h"
+#include "ui/shop/shop_view.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
@@ -20,78 +21,89 @@
 
 namespace arbor::ui {
 
+QAction* MainWindow::addCommand(QMenu* menu, const Command& command) {
+    auto* action = menu->addAction(QString(command.text).replace('&', "&&"));
+    action->setObjectName(command.name);
+    action->setShortcut(command.keys);
+    addAction(action);
+    connect(action, &QAction::triggered, this, command.act);
+    return action;
+}
+
+/// In groups that a window of 700 pixels holds.
 void MainWindow::buildActions() {
     m_menu = new QMenu(this);
     m_menu->setObjectName("mainMenu");
-    const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& keys, auto slot) {
-        auto* action = menu->addAction(text);
-        action->setShortcut(keys);
-        addAction(action);
-        connect(action, &QAction::triggered, this, slot);
-        return action;
-    };
-    add(m_menu, tr("Jobs"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); })->setObjectName("actionShelf");
-    add(m_menu, tr("New job…"), QKeySequence::New, [this] { showStart(); })->setObjectName("actionNew");
-    add(m_menu, tr("Job details"), Qt::Key_F4, [this] { showDetails(); })->setObjectName("actionDetails");
-    add(m_menu, tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); });
-    add(m_menu, tr("Import job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); });
+    addCommand(m_menu, {tr("Jobs"), Qt::CTRL | Qt::Key_L, [this] { showShelf(); }, "actionShelf"});
+    addCommand(m_menu, {tr("New job…"), QKeySequence::New, [this] { showStart(); }, "actionNew"});
+    addCommand(m_menu, {tr("Job details"), Qt::Key_F4, [this] { showDetails(); }, "actionDetails"});
+    addCommand(m_menu, {tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); }});
+    addCommand(m_menu, {tr("Import job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); }});
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
     m_menu->addSeparator();
-    m_undo = add(m_menu, tr("Undo"), QKeySequence::Undo, [this] { m_undoGroup->undo(); });
-    m_redo = add(m_menu, tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] { m_undoGroup->redo(); });
+    m_undo = addCommand(m_menu, {tr("Undo"), QKeySequence::Undo, [this] { m_undoGroup->undo(); }});
+    m_redo = addCommand(m_menu, {tr("Redo"), Qt::CTRL | Qt::SHIFT | Qt::Key_Z, [this] { m_undoGroup->redo(); }});
     followUndo();
     m_menu->addSeparator();
-    buildJobActions(m_menu);
-    add(m_menu, tr("Arrangement"), Qt::CTRL | Qt::Key_E, [this] {
-        showArrangement();
-    })->setObjectName("actionArrangement");
-    add(m_menu, tr("Rack"), Qt::CTRL | Qt::Key_K, [this] { showRack(); })->setObjectName("actionRack");
-    add(m_menu, tr("Go to…"), Qt::CTRL | Qt::Key_J, [this] { showPalette(); })->setObjectName("actionPalette");
-    add(m_menu, tr("Presses of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_K, [this] {
-        showPresses();
-    })->setObjectName("actionPresses");
-    add(m_menu, tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); })->setObjectName("actionCalculator");
-    add(m_menu, tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); })->setObjectName("actionLog");
-    add(m_menu, tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] {
-        showPractice();
-    })->setObjectName("actionPractice");
-    add(m_menu, tr("Practice a whole job"), Qt::CTRL | Qt::SHIFT | Qt::Key_T, [this] {
-        showLesson();
-    })->setObjectName("actionLesson");
-    add(m_menu, tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, [this] {
-        showFriction();
-    })->setObjectName("actionFriction");
-    add(m_menu, tr("End play of this shop"), Qt::CTRL | Qt::Key_B, [this] {
-        showBands();
-    })->setObjectName("actionBands");
-    add(m_menu, tr("Materials of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_M, [this] {
-        showMaterials();
-    })->setObjectName("actionMaterials");
-    add(m_menu, tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P, [this] {
-        printPaper("route-card", writeRouteCard);
-    })->setObjectName("actionCard");
-    add(m_menu, tr("Job report (PDF)"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, [this] {
-        printPaper("report", writeJobReport);
-    })->setObjectName("actionReport");
+    addCommand(m_menu, {tr("Go to…"), Qt::CTRL | Qt::Key_J, [this] { showPalette(); }, "actionPalette"});
+    buildJobActions(m_menu->addMenu(tr("This job")));
+    buildShopActions(m_menu->addMenu(tr("This shop")));
+    buildPaperActions(m_menu->addMenu(tr("Papers")));
+    buildPracticeActions(m_menu->addMenu(tr("Practice")));
+    addCommand(m_menu, {tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); }, "actionCalculator"});
+    addCommand(m_menu, {tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); }, "actionLog"});
     m_menu->addSeparator();
-    auto* night = add(m_menu, tr("Dark theme"), Qt::CTRL | Qt::SHIFT | Qt::Key_N, [this](bool on) { setNight(on); });
-    night->setObjectName("actionNight");
+    buildLooks(m_menu->addMenu(tr("Looks")));
+    addCommand(m_menu, {tr("Help"), Qt::Key_F1, [this] { showHelp(); }, "actionHelp"});
+    addCommand(m_menu, {tr("Quit"), Qt::CTRL | Qt::Key_Q, [this] { close(); }});
+}
+
+void MainWindow::buildShopActions(QMenu* menu) {
+    using Section = ShopView::Section;
+    const auto section = [&](const QString& text, const QKeySequence& keys, Section which, const char* name) {
+        addCommand(menu, {text, keys, [this, which] { showShop(which); }, name});
+    };
+    addCommand(menu, {tr("Rack"), Qt::CTRL | Qt::Key_R, [this] { showRack(); }, "actionRack"});
+    section(tr("Presses of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_R, Section::Presses, "actionPresses");
+    section(tr("Heat and cold of this shop"), {}, Section::Heat, "actionHeat");
+    section(tr("Gauges of this shop"), {}, Section::Gauges, "actionGauges");
+    section(tr("People of this shop"), {}, Section::People, "actionPeople");
+    section(tr("Materials of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_M, Section::Materials, "actionMaterials");
+    section(tr("Bearings of this shop"), {}, Section::Bearings, "actionBearings");
+    section(tr("End play of this shop"), Qt::CTRL | Qt::Key_B, Section::EndPlay, "actionBands");
+    section(tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, Section::Friction, "actionFriction");
+}
+
+void MainWindow::buildPaperActions(QMenu* menu) {
+    addCommand(menu, {tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P,
+                      [this] { printPaper("route-card", writeRouteCard); }, "actionCard"});
+    addCommand(menu, {tr("Job report (PDF)"), Qt::CTRL | Qt::SHIFT | Qt::Key_P,
+                      [this] { printPaper("report", writeJobReport); }, "actionReport"});
+}
+
+void MainWindow::buildPracticeActions(QMenu* menu) {
+    addCommand(menu, {tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] { showPractice(); }, "actionPractice"});
+    addCommand(
+        menu, {tr("Practice a whole job"), Qt::CTRL | Qt::SHIFT | Qt::Key_T, [this] { showLesson(); }, "actionLesson"});
+}
+
+void MainWindow::buildLooks(QMenu* menu) {
+    auto* night = addCommand(menu, {tr("Dark theme"), Qt::CTRL | Qt::SHIFT | Qt::Key_N, {}, "actionNight"});
     night->setCheckable(true);
     night->setChecked(theme::variant() == theme::Variant::Night);
-    add(m_menu, tr("Inch or metric"), Qt::CTRL | Qt::Key_U, [this] { toggleUnits(); });
-    buildLanguages(m_menu->addMenu(tr("Language")));
-    add(m_menu, tr("Help: terms"), Qt::Key_F1, [this] { showHelp(); })->setObjectName("actionHelp");
-    m_menu->addSeparator();
-    add(m_menu, tr("Quit"), Qt::CTRL | Qt::Key_Q, [this] { close(); });
+    connect(night, &QAction::triggered, this, &MainWindow::setNight);
+    addCommand(menu,
+               {tr("Inch or metric"), Qt::CTRL | Qt::SHIFT | Qt::Key_I, [this] { toggleUnits(); }, "actionUnits"});
+    buildLanguages(menu->addMenu(tr("Language")));
 }
 
 /// Every command with its key, every job of the shop, every tool of its rack.
 void MainWindow::showPalette() {
     std::vector<Palette::Entry> entries;
     for (auto* action : findChildren<QAction*>()) {
-        const auto text = action->text().remove('&');
-        if (text.isEmpty() || action->menu() || !action->isEnabled() || action->shortcut().isEmpty()) continue;
+        const auto text = action->text().replace("&&", "&");
+        if (text.isEmpty() || action->menu() || !action->isEnabled() || !actions().contains(action)) continue;
         entries.push_back(
             {text, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
     }
@@ -120,45 +132,39 @@ void MainWindow::followUndo() {
 }
 
 void MainWindow::buildJobActions(QMenu* menu) {
+    const auto inJob = [this] { return m_session && m_places->currentIndex() == kJobPlace; };
     int number = 1;
-    for (const auto station : job::kStations) {
-        auto* action = menu->addAction(q(words::stationTitle(station)));
-        action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(number++ % 10)));
-        addAction(action);
-        connect(action, &QAction::triggered, this, [this, station] {
-            if (!m_session || m_places->currentIndex() == kShelfPlace) return;
-            m_places->setCurrentIndex(kJobPlace);
-            m_jobView->go(station);
-        });
-    }
+    for (const auto station : job::kStations)
+        addCommand(menu, {q(words::stationTitle(station)), QKeySequence(QStringLiteral("Ctrl+%1").arg(number++ % 10)),
+                          [this, station] {
+                              if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+                              m_places->setCurrentIndex(kJobPlace);
+                              m_jobView->go(station);
+                          }});
+    menu->addSeparator();
     const auto step = [&](const QString& text, const QKeySequence& keys, int by) {
-        auto* action = menu->addAction(text);
-        action->setShortcut(keys);
-        addAction(action);
-        connect(action, &QAction::triggered, this, [this, by] {
-            if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->goBy(by);
-        });
+        addCommand(menu, {text, keys, [this, inJob, by] {
+                              if (inJob()) m_jobView->goBy(by);
+                          }});
     };
     step(tr("Next station"), Qt::Key_PageDown, 1);
     step(tr("Previous station"), Qt::Key_PageUp, -1);
     const auto press = [&](const QString& text, const QKeySequence& keys, int by) {
-        auto* action = menu->addAction(text);
-        action->setShortcut(keys);
-        addAction(action);
-        connect(action, &QAction::triggered, this, [this, by] {
-            if (m_session && m_places->currentIndex() == kJobPlace) m_session->lookBy(by);
-        });
+        addCommand(menu, {text, keys, [this, inJob, by] {
+                              if (inJob()) m_session->lookBy(by);
+                          }});
     };
-    press(tr("Next pressed step"), Qt::CTRL | Qt::Key_Right, 1);
-    press(tr("Previous pressed step"), Qt::CTRL | Qt::Key_Left, -1);
-    auto* act = menu->addAction(tr("Next action"));
-    act->setObjectName("actionSlip");
+    press(tr("Next pressed step"), Qt::ALT | Qt::Key_Right, 1);
+    press(tr("Previous pressed step"), Qt::ALT | Qt::Key_Left, -1);
+    menu->addSeparator();
+    addCommand(menu, {tr("Arrangement"), Qt::CTRL | Qt::Key_G, [this] { showArrangement(); }, "actionArrangement"});
+    auto* act = addCommand(menu, {tr("Next action"), Qt::CTRL | Qt::Key_Return,
+                                  [this, inJob] {
+                                      if (m_calculator->isVisible()) return m_calculator->makeJob();
+                                      if (inJob()) m_jobView->takeAction();
+                                  },
+                                  "actionSlip"});
     act->setShortcuts({QKeySequence(Qt::CTRL | Qt::Key_Return), QKeySequence(Qt::Key_F9)});
-    addAction(act);
-    connect(act, &QAction::triggered, this, [this] {
-        if (m_calculator->isVisible()) return m_calculator->makeJob();
-        if (m_session && m_places->currentIndex() == kJobPlace) m_jobView->takeAction();
-    });
 }
 
 /// Each language calls itself by its own name, so that one who chose a wrong one finds back.

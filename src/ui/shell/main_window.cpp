@@ -3,16 +3,12 @@
 #include "core/job/fresh_copy.h"
 #include "core/job/step_name.h"
 #include "io/text_file.h"
-#include "ui/adjust/band_view.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
-#include "ui/friction/friction_view.h"
 #include "ui/help/help_view.h"
 #include "ui/log/log_view.h"
-#include "ui/materials/material_view.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
-#include "ui/presses/press_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
@@ -60,59 +56,8 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_shelf = m_shelfPage->shelf();
     m_shelfPage->keep([this](const QString& path) { return m_session && q(m_session->path()) == path; });
     connect(m_shelfPage, &ShelfPage::trouble, this, &MainWindow::showTrouble);
-    m_jobView = new JobView(this);
     m_places = new QStackedWidget(this);
-    m_places->addWidget(m_shelfPage);
-    m_places->addWidget(m_jobView);
-    m_arrangementView = new ArrangementView(this);
-    m_places->addWidget(m_arrangementView);
-    connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
-    m_rackView = new RackView(this);
-    m_places->addWidget(m_rackView);
-    m_practice = new PracticeView(*m_around.settings, this);
-    m_places->addWidget(m_practice);
-    m_friction = new FrictionView(this);
-    m_places->addWidget(m_friction);
-    m_log = new LogView(this);
-    m_places->addWidget(m_log);
-    m_takeIn = new TakeInView(this);
-    m_places->addWidget(m_takeIn);
-    m_bands = new BandView(this);
-    m_places->addWidget(m_bands);
-    m_materials = new MaterialView(this);
-    m_places->addWidget(m_materials);
-    m_help = new HelpView(this);
-    m_places->addWidget(m_help);
-    m_lesson = new LessonView(*m_around.settings, this);
-    m_places->addWidget(m_lesson);
-    buildStart();
-    m_presses = new PressView(this);
-    m_places->addWidget(m_presses);
-    connect(m_presses, &PressView::changed, this, &MainWindow::savePresses);
-    connect(m_presses, &PressView::trouble, this, &MainWindow::showTrouble);
-    const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
-    connect(m_rackView, &RackView::left, this, goBack);
-    connect(m_practice, &PracticeView::left, this, goBack);
-    connect(m_lesson, &LessonView::left, this, goBack);
-    connect(m_friction, &FrictionView::left, this, goBack);
-    connect(m_log, &LogView::left, this, goBack);
-    connect(m_takeIn, &TakeInView::left, this, goBack);
-    connect(m_bands, &BandView::left, this, goBack);
-    connect(m_presses, &PressView::left, this, goBack);
-    connect(m_help, &HelpView::left, this, goBack);
-    connect(m_bands, &BandView::changed, this, &MainWindow::saveBands);
-    connect(m_bands, &BandView::trouble, this, &MainWindow::showTrouble);
-    connect(m_materials, &MaterialView::left, this, goBack);
-    connect(m_materials, &MaterialView::changed, this, &MainWindow::saveMaterials);
-    connect(m_materials, &MaterialView::trouble, this, &MainWindow::showTrouble);
-    connect(m_takeIn, &TakeInView::accepted, this, &MainWindow::takeIn);
-    connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
-    connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
-    m_undoGroup = new QUndoGroup(this);
-    m_undoGroup->addStack(&m_rackView->undoStack());
-    m_undoGroup->addStack(&m_shelfPage->undoStack());
-    m_undoGroup->addStack(&m_presses->undoStack());
-    connect(m_places, &QStackedWidget::currentChanged, this, &MainWindow::followPlace);
+    addPlaces();
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -135,6 +80,45 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     resize(1280, 800);
     setNight(theme::variant() == theme::Variant::Night);
     qApp->installEventFilter(this);
+}
+
+/// In the order of Place.
+void MainWindow::addPlaces() {
+    const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
+    const auto add = [this](auto*& place, auto* made) { m_places->addWidget(place = made); };
+    m_places->addWidget(m_shelfPage);
+    add(m_jobView, new JobView(this));
+    add(m_arrangementView, new ArrangementView(this));
+    add(m_rackView, new RackView(this));
+    add(m_practice, new PracticeView(*m_around.settings, this));
+    add(m_log, new LogView(this));
+    add(m_takeIn, new TakeInView(this));
+    add(m_help, new HelpView(this));
+    add(m_lesson, new LessonView(*m_around.settings, this));
+    buildStart();
+    add(m_shopView, new ShopView(this));
+    connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
+    connect(m_rackView, &RackView::left, this, goBack);
+    connect(m_practice, &PracticeView::left, this, goBack);
+    connect(m_lesson, &LessonView::left, this, goBack);
+    connect(m_log, &LogView::left, this, goBack);
+    connect(m_takeIn, &TakeInView::left, this, goBack);
+    connect(m_help, &HelpView::left, this, goBack);
+    connect(m_shopView, &ShopView::left, this, goBack);
+    connect(m_shopView, &ShopView::trouble, this, &MainWindow::showTrouble);
+    connect(m_shopView, &ShopView::sectionChanged, this, &MainWindow::followPlace);
+    connect(m_shopView, &ShopView::changed, this, [this] {
+        if (m_session) m_session->useTables(m_shop.tables());
+    });
+    connect(m_takeIn, &TakeInView::accepted, this, &MainWindow::takeIn);
+    connect(m_rackView, &RackView::changed, this, &MainWindow::saveRack);
+    connect(m_jobView, &JobView::toolMade, this, &MainWindow::putOnRack);
+    m_undoGroup = new QUndoGroup(this);
+    m_undoGroup->addStack(&m_rackView->undoStack());
+    m_undoGroup->addStack(&m_shelfPage->undoStack());
+    for (auto* stack : m_shopView->undoStacks())
+        m_undoGroup->addStack(stack);
+    connect(m_places, &QStackedWidget::currentChanged, this, &MainWindow::followPlace);
 }
 
 /// The places go one by one; nobody need follow that.
@@ -211,13 +195,9 @@ void MainWindow::showArrangement() {
     m_arrangementView->open(m_session.get());
 }
 
-bool MainWindow::rackIsWhole() {
-    if (!m_shop.rackIsWhole()) showTrouble({});
-    return m_shop.rackIsWhole();
-}
-
 void MainWindow::showRack() {
-    if (!m_shop.isOpen() || !rackIsWhole()) return;
+    if (!m_shop.isOpen()) return;
+    if (!m_shop.isWhole(io::ShopList::Rack)) return showTrouble({});
     const auto units = m_session ? m_session->job().units : job::Units::Metric;
     m_places->setCurrentIndex(kRackPlace);
     m_rackView->open(m_shop.tables()->rack, m_shop.folder().path(), words::Display(units),
@@ -268,58 +248,15 @@ void MainWindow::showLog() {
     showHeader();
 }
 
-void MainWindow::showFriction() {
+void MainWindow::showShop(ShopView::Section section) {
     if (!m_shop.isOpen()) return;
-    m_places->setCurrentIndex(kFrictionPlace);
-    m_friction->open(*m_shop.tables());
+    m_places->setCurrentIndex(kShopPlace);
+    m_shopView->open(m_shop, words::Display(m_session ? m_session->job().units : job::Units::Metric), section);
     showHeader();
-}
-
-void MainWindow::showBands() {
-    if (!m_shop.isOpen()) return;
-    m_places->setCurrentIndex(kBandPlace);
-    m_bands->open(m_shop.tables()->endPlay, words::Display(m_session ? m_session->job().units : job::Units::Metric));
-    showHeader();
-}
-
-/// Beside the jobs; the open one is worked out with them.
-void MainWindow::saveBands(const std::vector<adjust::PlayBand>& bands) {
-    const auto saved = m_shop.saveBands(bands);
-    showTrouble(saved ? QString() : q(words::say(saved.error())));
-    if (saved && m_session) m_session->useTables(m_shop.tables());
-}
-
-void MainWindow::showPresses() {
-    if (!m_shop.isOpen() || !rackIsWhole()) return;
-    m_places->setCurrentIndex(kPressPlace);
-    m_presses->open(m_shop.tables()->rack.presses);
-    showHeader();
-}
-
-/// Beside the jobs; the open one is worked out with them.
-void MainWindow::savePresses(const std::vector<catalog::Press>& presses) {
-    const auto saved = m_shop.savePresses(presses);
-    showTrouble(saved ? QString() : q(words::say(saved.error())));
-    if (saved && m_session) m_session->useTables(m_shop.tables());
-}
-
-void MainWindow::showMaterials() {
-    if (!m_shop.isOpen()) return;
-    m_places->setCurrentIndex(kMaterialPlace);
-    m_materials->open(m_shop.tables()->materials);
-    showHeader();
-}
-
-/// Beside the jobs; the open one is worked out with them.
-void MainWindow::saveMaterials(const catalog::Materials& materials) {
-    const auto saved = m_shop.saveMaterials(materials);
-    showTrouble(saved ? QString() : q(words::say(saved.error())));
-    if (saved && m_session) m_session->useTables(m_shop.tables());
 }
 
 /// Writes the rack beside the jobs and works the open job out with it.
 void MainWindow::saveRack(const std::vector<catalog::Tool>& tools) {
-    if (!rackIsWhole()) return;
     const auto saved = m_shop.saveTools(tools);
     if (!saved) return showTrouble(q(words::say(saved.error())));
     QStringList said;
@@ -343,11 +280,11 @@ void MainWindow::followPlace() {
     if (m_places->currentIndex() != kPracticePlace) m_practice->close();
     const bool inRack = m_places->currentIndex() == kRackPlace;
     const bool onShelf = m_places->currentIndex() == kShelfPlace;
-    m_undoGroup->setActiveStack(inRack                                    ? &m_rackView->undoStack()
-                                : onShelf                                 ? &m_shelfPage->undoStack()
-                                : m_places->currentIndex() == kPressPlace ? &m_presses->undoStack()
-                                : m_session                               ? &m_session->undoStack()
-                                                                          : nullptr);
+    m_undoGroup->setActiveStack(inRack                                   ? &m_rackView->undoStack()
+                                : onShelf                                ? &m_shelfPage->undoStack()
+                                : m_places->currentIndex() == kShopPlace ? m_shopView->undoStack()
+                                : m_session                              ? &m_session->undoStack()
+                                                                         : nullptr);
 }
 
 /// The job on paper, beside the job file.
@@ -371,15 +308,12 @@ void MainWindow::showHeader() {
     const bool inJob = (place == kJobPlace || place == kArrangementPlace) && m_session;
     m_title->setText(place == kRackPlace                                ? tr("Rack")
                      : place == kPracticePlace || place == kLessonPlace ? tr("Practice")
-                     : place == kFrictionPlace                          ? tr("Friction")
                      : place == kLogPlace                               ? tr("Log")
                      : place == kTakeInPlace                            ? tr("From another shop")
-                     : place == kBandPlace                              ? tr("End play")
-                     : place == kMaterialPlace                          ? tr("Materials")
                      : place == kHelpPlace                              ? tr("Help")
                      : place == kStartPlace   ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))
                      : place == kDetailsPlace ? tr("Job details")
-                     : place == kPressPlace   ? tr("Presses")
+                     : place == kShopPlace    ? tr("This shop")
                      : inJob                  ? q(m_session->job().title)
                                               : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());
@@ -393,18 +327,24 @@ void MainWindow::showHeader() {
     m_units->setStyleSheet(muted);
 }
 
-void MainWindow::showTrouble(const QString& text) {
-    // What is wrong with the shop's own files stays in sight while the folder has no usable ones.
-    QStringList lasting;
-    if (const auto& rack = m_shop.rackTrouble())
-        lasting << tr("No tools from this folder. %1").arg(q(words::say(*rack)));
-    if (const auto& bands = m_shop.bandTrouble())
-        lasting << tr("End play as it ships: the shop’s own is left alone. %1").arg(q(words::say(*bands)));
+/// What is wrong with the shop's own files stays in sight while the folder has no usable ones.
+QStringList MainWindow::lastingTroubles() const {
+    QStringList out;
+    for (const auto& problem : m_shop.unread())
+        out << tr("This list is left alone, and what ships stands in its place. %1").arg(q(words::say(problem)));
+    const auto& skipped = m_shop.skipped();
+    constexpr std::size_t kNamed = 3;
+    for (std::size_t i = 0; i < std::min(kNamed, skipped.size()); ++i)
+        out << tr("A row of the rack is no tool and was skipped. %1").arg(q(words::say(skipped[i])));
+    if (skipped.size() > kNamed) out << tr("%n more rows were skipped.", "", static_cast<int>(skipped.size() - kNamed));
     if (m_shop.isOpen() && io::isLatin1(m_shop.folder().filePath("rack.csv").toStdString()))
-        lasting << tr(
-            "rack.csv is not UTF-8: its letters were taken for Latin-1. Look at the names; the next change saves "
-            "it as UTF-8.");
-    const auto shown = text.isEmpty() ? lasting.join('\n') : text;
+        out << tr("rack.csv is not UTF-8: its letters were taken for Latin-1. Look at the names; the next change saves "
+                  "it as UTF-8.");
+    return out;
+}
+
+void MainWindow::showTrouble(const QString& text) {
+    const auto shown = text.isEmpty() ? lastingTroubles().join('\n') : text;
     m_trouble->setText(shown);
     m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold")
                                  .arg(theme::roles().stopPale.name(), theme::roles().stop.name()));

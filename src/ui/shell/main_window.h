@@ -1,9 +1,11 @@
 #pragma once
 
 #include "ui/session/shop.h"
+#include "ui/shop/shop_view.h"
 
 #include <QMainWindow>
 #include <QSettings>
+#include <functional>
 #include <memory>
 
 class QLabel;
@@ -16,9 +18,6 @@ namespace arbor::ui {
 class ArrangementView;
 class CalcBox;
 class ClockStrip;
-class BandView;
-class MaterialView;
-class FrictionView;
 class HelpView;
 class JobDetails;
 class JobView;
@@ -26,7 +25,6 @@ class LogView;
 class Palette;
 class LessonView;
 class PracticeView;
-class PressView;
 class RackView;
 class ShelfPage;
 class ShelfView;
@@ -79,21 +77,31 @@ private:
         kArrangementPlace,
         kRackPlace,
         kPracticePlace,
-        kFrictionPlace,
         kLogPlace,
         kTakeInPlace,
-        kBandPlace,
-        kMaterialPlace,
         kHelpPlace,
         kLessonPlace,
         kStartPlace,
         kDetailsPlace,
-        kPressPlace
+        kShopPlace
     };
     void buildHeader(QWidget* header);
+    /// What the window can be asked to do.
+    struct Command {
+        QString text;
+        QKeySequence keys;
+        std::function<void()> act;
+        const char* name = ""; ///< of the action
+    };
+    QAction* addCommand(QMenu* menu, const Command& command);
     void buildActions();
     void buildJobActions(QMenu* menu);
+    void buildShopActions(QMenu* menu);
+    void buildPaperActions(QMenu* menu);
+    void buildPracticeActions(QMenu* menu);
+    void buildLooks(QMenu* menu);
     void buildLanguages(QMenu* menu);
+    void addPlaces();
     void chooseLanguage(const QString& code);
     void followUndo();
     bool openFolder(const QString& folder);
@@ -114,17 +122,11 @@ private:
     void showPractice();
     void showLesson();
     void showHelp();
-    void showFriction();
     void showLog();
-    void showBands();
-    void saveBands(const std::vector<adjust::PlayBand>& bands);
-    void showMaterials();
-    void showPresses();
-    void savePresses(const std::vector<catalog::Press>& presses);
-    void saveMaterials(const catalog::Materials& materials);
+    void showShop(ShopView::Section section);
     void chooseJobToTakeIn();
     void takeIn();
-    bool rackIsWhole();
+    QStringList lastingTroubles() const;
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
     void followPlace();
@@ -149,14 +151,11 @@ private:
     ArrangementView* m_arrangementView;
     RackView* m_rackView;
     PracticeView* m_practice;
-    FrictionView* m_friction;
     LogView* m_log;
     TakeInView* m_takeIn;
-    BandView* m_bands;
-    MaterialView* m_materials;
     HelpView* m_help;
     LessonView* m_lesson;
-    PressView* m_presses;
+    ShopView* m_shopView;
     StartView* m_start;
     JobDetails* m_details;                   ///< of the open job
     std::optional<job::Job> m_wanted;        ///< a new job, while its shop is being chosen

@@ -1,5 +1,8 @@
 #include "ui/stations/close_page.h"
+
 #include "core/plan/step_record.h"
+#include "ui/kit/offered.h"
+#include "ui/stations/gauge_line.h"
 
 #include "ui/bench/bench_view.h"
 #include "ui/stations/closing_sheet.h"
@@ -57,6 +60,7 @@ QWidget* ClosePage::buildSheet() {
     m_who->setMinimumHeight(theme::kTouch);
     m_who->setAccessibleName(tr("Who did the work"));
     m_who->setPlaceholderText(tr("done by"));
+    offer(m_who, [this] { return namesOfPeople(*m_session); });
     m_notes = new QPlainTextEdit(sheet);
     m_notes->setObjectName("recordNotes");
     m_notes->setTabChangesFocus(true);

@@ -1,5 +1,8 @@
 #include "ui/stations/closing_sheet.h"
 
+#include "ui/kit/offered.h"
+#include "ui/stations/gauge_line.h"
+
 #include "core/closing/closing.h"
 #include "io/entry/fastener_entry.h"
 #include "ui/stations/bolt_circle.h"
@@ -59,6 +62,14 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     m_list = new QVBoxLayout;
     m_list->setSpacing(2);
     layout->addLayout(m_list);
+    m_wrench = addLine(layout, "wrenchNumber", tr("Torque wrench no."), {});
+    connect(m_wrench, &QLineEdit::editingFinished, this, [this] {
+        if (!m_wrench->isModified()) return;
+        m_wrench->setModified(false);
+        edit(tr("Torque wrench no."),
+             [used = gaugeTyped(m_wrench->text(), *m_session)](job::Closing& c) { c.wrench = used; });
+    });
+    offer(m_wrench, [this] { return gaugesFor({catalog::GaugeKind::TorqueWrench}, *m_session); });
     layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Run-in"), this));
     auto* plan = new QFormLayout;
@@ -83,6 +94,12 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     m_released =
         addText(layout, "releasedBy", tr("By the person authorised for it, by local rules and the machine maker’s"),
                 tr("name"), &job::release);
+    offer(m_released, [this] {
+        QStringList out;
+        for (const auto& person : m_session->tables().people)
+            if (person.releases) out << q(person.name);
+        return out;
+    });
     layout->addStretch(1);
     connect(m_add, &QLineEdit::returnPressed, this, &ClosingSheet::add);
     connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
@@ -298,6 +315,8 @@ void ClosingSheet::refresh() {
     m_allowed->setAccessibleName(label);
     show(m_cause, q(closing.cause));
     show(m_remedy, q(closing.remedy));
+    show(m_wrench, q(closing.wrench.number));
+    m_wrench->setToolTip(gaugeSaid(closing.wrench, *m_session));
     show(m_released, q(closing.releasedBy));
 }
 

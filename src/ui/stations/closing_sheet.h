@@ -57,6 +57,7 @@ private:
     QLineEdit* m_cause;
     QLineEdit* m_remedy;
     QLineEdit* m_released;
+    QLineEdit* m_wrench;
     std::vector<job::Fastener> m_shown;
 };
 

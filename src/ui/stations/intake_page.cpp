@@ -244,8 +244,8 @@ void IntakePage::showPhotos() {
 void IntakePage::showSection() {
     BenchScene scene;
     scene.title = tr("What is on the machine");
-    scene.subtitle = tr("Section to scale. Ctrl+E changes the arrangement.");
-    scene.emptyText = tr("No arrangement yet. Ctrl+E starts one from a shape.");
+    scene.subtitle = tr("Section to scale. Ctrl+G changes the arrangement.");
+    scene.emptyText = tr("No arrangement yet. Ctrl+G starts one from a shape.");
     scene.bodies = arrangement::bodiesOf(m_session->plan().strip.assembly);
     m_bench->show(std::move(scene));
 }

@@ -1,5 +1,8 @@
 #include "ui/stations/proof_sheet.h"
 
+#include "ui/kit/offered.h"
+#include "ui/stations/gauge_line.h"
+
 #include "core/plan/proof_plan.h"
 #include "ui/kit/broken.h"
 #include "ui/stations/typed.h"
@@ -51,11 +54,17 @@ ProofSheet::ProofSheet(QWidget* parent) : QWidget(parent) {
     m_probeBox = new QWidget(this);
     m_probeBox->setLayout(buildProbes());
     layout->addWidget(m_probeBox);
+    m_gauge = addLine("seatGauge", tr("Read with gauge no."), {});
     m_pull = addLine("proofPull", tr("Pull on string [N]"), tr("turning evenly"));
     m_radius = addLine("proofRadius", tr("at radius [mm]"), {});
     m_who = addLine("proofWho", tr("Accepted by concession, by"), tr("name"));
     m_why = addLine("proofWhy", tr("because"), tr("the reason"));
     layout->addStretch(1);
+    offer(m_gauge, [this] {
+        return gaugesFor({catalog::GaugeKind::Depth, catalog::GaugeKind::Indicator}, *m_session);
+    });
+    offer(m_who, [this] { return namesOfPeople(*m_session); });
+    connect(m_gauge, &QLineEdit::editingFinished, this, &ProofSheet::nameGauge);
     connect(m_pull, &QLineEdit::editingFinished, this, &ProofSheet::weigh);
     connect(m_radius, &QLineEdit::editingFinished, this, &ProofSheet::weigh);
     connect(m_who, &QLineEdit::editingFinished, this, &ProofSheet::sign);
@@ -133,6 +142,17 @@ void ProofSheet::sign() {
     });
 }
 
+void ProofSheet::nameGauge() {
+    if (!m_gauge->isModified()) return;
+    m_gauge->setModified(false);
+    const auto used = gaugeTyped(m_gauge->text(), *m_session);
+    const auto* known = gaugeKnown(used, *m_session);
+    m_session->editStep(tr("Read with gauge no."), [&](job::StepRecord& r) {
+        r.readings.gauge = used;
+        if (known && known->uncertainty_mm > 0) r.readings.uncertainty_mm = known->uncertainty_mm;
+    });
+}
+
 void ProofSheet::weigh() {
     if (!m_pull->isModified() && !m_radius->isModified()) return;
     const auto pull = numberIn(m_pull->text()), radius = numberIn(m_radius->text());
@@ -169,6 +189,9 @@ void ProofSheet::refresh() {
     const auto show = [](QLineEdit* edit, const QString& text) {
         if (!edit->isModified() && edit->text() != text) edit->setText(text);
     };
+    const auto& gauge = m_session->record().readings.gauge;
+    show(m_gauge, q(gauge.number));
+    m_gauge->setToolTip(gaugeSaid(gauge, *m_session));
     show(m_pull, proof.pull_N ? numberTyped(*proof.pull_N) : QString());
     show(m_radius, proof.radius_mm > 0 ? numberTyped(proof.radius_mm) : QString());
     show(m_who, q(proof.signedBy));

@@ -31,6 +31,7 @@ private:
     QLineEdit* addLine(const char* name, const QString& label, const QString& hint);
     void cycle(job::SeatCheck check);
     void sign();
+    void nameGauge();
     void weigh();
 
     JobSession* m_session = nullptr;
@@ -38,6 +39,7 @@ private:
     std::vector<QPushButton*> m_probes; ///< 12 o'clock last
     QLabel* m_probesTitle;
     QWidget* m_probeBox;
+    QLineEdit* m_gauge;
     QLineEdit* m_pull;
     QLineEdit* m_radius;
     QLineEdit* m_who;

@@ -197,7 +197,7 @@ void StripPage::showSection() {
     if (m_lines.empty()) {
         scene.title = tr("No order of work yet");
         const auto why = words::stopReason(job::Station::Strip, m_session->plan(), m_session->display());
-        scene.emptyText = why.empty() ? tr("Describe the arrangement first: Ctrl+E.") : q(why);
+        scene.emptyText = why.empty() ? tr("Describe the arrangement first: Ctrl+G.") : q(why);
         return m_bench->show(std::move(scene));
     }
     scene.title = m_together ? tr("Putting together: %1").arg(q(words::shippedName(job.arrangement.title)))
@@ -292,7 +292,7 @@ words::Sheet StripPage::sheet() const {
 }
 
 QString StripPage::keys() const {
-    if (m_lines.empty()) return tr("Ctrl+E opens the arrangement.");
+    if (m_lines.empty()) return tr("Ctrl+G opens the arrangement.");
     const auto now = stand();
     if (now.finished) return m_together ? tr("All is back in. D shows taking apart.") : tr("Space: next station.");
     if (now.stays) return tr("It stays where it is: its steps are not needed. S takes that back.");

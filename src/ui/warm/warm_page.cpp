@@ -2,8 +2,10 @@
 
 #include "device/instrument_line.h"
 #include "ui/charts/gap_chart.h"
+#include "ui/kit/offered.h"
 #include "ui/session/instant.h"
 #include "ui/stations/entry_sheet.h"
+#include "ui/stations/gauge_line.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -187,6 +189,16 @@ void WarmPage::addThermometer() {
             return {};
         },
         [] { return QString(); }, [this] { return tr("%1 readings").arg(m_session->record().heat.readings.size()); });
+    offer(m_sheet->addField(
+              "thermometerNumber", tr("Thermometer no."),
+              [this](const QString& typed) -> EntrySheet::Understood {
+                  const auto used = gaugeTyped(typed, *m_session);
+                  m_session->editStep(tr("Thermometer no."), [&](job::StepRecord& r) { r.heat.thermometer = used; });
+                  return {};
+              },
+              [this] { return q(m_session->record().heat.thermometer.number); },
+              [this] { return gaugeSaid(m_session->record().heat.thermometer, *m_session); }),
+          [this] { return gaugesFor({catalog::GaugeKind::Thermometer}, *m_session); });
     m_sheet->addField(
         "probeLine", tr("or its line"),
         [this](const QString& typed) -> EntrySheet::Understood {

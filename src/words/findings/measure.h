@@ -35,6 +35,20 @@ inline Sentence say(const found::SpacerOutOfSquare& f, const SayContext& t) {
             against(f.by_mm, f.limit_mm, t)};
 }
 
+inline Sentence say(const found::GaugeOverdue& f, const SayContext&) {
+    return {tr("Gauge {number} is out of calibration").with("number", f.gauge),
+            tr("it was due {day}: read again with another one, or have it calibrated").with("day", f.due)};
+}
+
+inline Sentence say(const found::GaugeNotOurs& f, const SayContext&) {
+    return {tr("Gauge {number} is none of this shop’s").with("number", f.gauge),
+            tr("enter it among the gauges, with its calibration, or correct the number")};
+}
+
+inline Sentence say(const found::GaugeNotNamed&, const SayContext&) {
+    return {tr("Which gauge was it?"), tr("name its number beside the reading")};
+}
+
 inline Sentence say(const found::SpacerFlared& f, const SayContext& t) {
     return {tr("Ends are flared by {size}").with("size", t.d.fine(f.by_mm).text()),
             tr("pinched or hammered: it bends the rings when clamped")};

@@ -1,12 +1,11 @@
-#include "ui/friction/friction_view.h"
-#include "core/tables/friction.h"
+#include "ui/shop/friction_view.h"
 
+#include "core/tables/friction.h"
 #include "ui/kit/spoken.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/display.h"
 
-#include <QKeyEvent>
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
@@ -129,12 +128,6 @@ void FrictionView::open(const tables::Tables& tables) {
         all << row.seat + ", " + row.lubricant + ": " + row.says;
     speak(*this, all.join('\n'));
     update();
-    setFocus();
-}
-
-void FrictionView::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Escape) return emit left();
-    QWidget::keyPressEvent(event);
 }
 
 void FrictionView::paintEvent(QPaintEvent*) {

@@ -23,11 +23,7 @@ public:
     void open(const tables::Tables& tables);
     const std::vector<Row>& rows() const { return m_rows; }
 
-signals:
-    void left();
-
 protected:
-    void keyPressEvent(QKeyEvent*) override;
     void paintEvent(QPaintEvent*) override;
 
 private:

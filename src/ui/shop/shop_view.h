@@ -1,0 +1,50 @@
+#pragma once
+
+#include "ui/session/shop.h"
+#include "words/display.h"
+
+#include <QWidget>
+#include <vector>
+
+class QListWidget;
+class QStackedWidget;
+class QUndoStack;
+
+namespace arbor::ui {
+
+class FrictionView;
+class TablePage;
+
+/// This shop: its presses, heat sources, gauges, people, materials, bearings and end play, each a list that is typed
+/// over and lies in an open file beside the jobs; and what its presses taught of friction.
+class ShopView : public QWidget {
+    Q_OBJECT
+public:
+    /// In the order of the list.
+    enum class Section { Presses, Heat, Gauges, People, Materials, Bearings, EndPlay, Friction };
+    explicit ShopView(QWidget* parent = nullptr);
+    void open(Shop& shop, const words::Display& display, Section section);
+    QUndoStack* undoStack() const; ///< of the list in sight; null: nothing is typed there
+    std::vector<QUndoStack*> undoStacks() const;
+
+signals:
+    void left();
+    void changed();                    ///< a list, and the shop's tables with it
+    void trouble(const QString& text); ///< empty: what was wrong is put right
+    void sectionChanged();
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    void show(int section);
+
+    Shop* m_shop = nullptr;
+    words::Display m_display;
+    QListWidget* m_sections;
+    QStackedWidget* m_pages;
+    std::vector<TablePage*> m_tables; ///< by section, those that are tables
+    FrictionView* m_friction;
+};
+
+} // namespace arbor::ui
