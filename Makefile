@@ -18,7 +18,7 @@ build:
 # make demo SHOT=file  saves a 1280x800 picture of the window instead and ends
 demo:
 	$(call ready,,release)
-	@cmake --build $(BUILD) --target brisk-arbor brisk-arbor-cli
+	@cmake --build $(BUILD) --target brisk-arbor brisk-arbor-cli brisk-arbor-sim
 	@tools/with_display.sh tools/demo.sh $(APP) $(JOB) $(SHOT)
 
 # make test                       all of them

@@ -46,7 +46,8 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"gauges", "actionGauges"},
                                                  {"people", "actionPeople"},
                                                  {"materials", "actionMaterials"},
-                                                 {"bearings", "actionBearings"}};
+                                                 {"bearings", "actionBearings"},
+                                                 {"instruments", "actionInstruments"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(MainWindow& window, const QString& file) {
@@ -78,7 +79,7 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
 
 constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
                                   "arrangement, rack, practice, lesson, friction, bands, log, new, details, presses, "
-                                  "heat, gauges, people, materials, bearings";
+                                  "heat, gauges, people, materials, bearings, instruments";
 
 /// What the command line asks for, in the reader's language.
 class Options {

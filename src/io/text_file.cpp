@@ -2,6 +2,7 @@
 
 #include <QFile>
 #include <QFileInfo>
+#include <QStringConverter>
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
@@ -95,6 +96,8 @@ Result<std::string> readText(const std::string& path, long long largest_bytes) {
                       path);
     auto bytes = file.readAll();
     if (bytes.startsWith("\xEF\xBB\xBF")) bytes.remove(0, 3);
+    if (bytes.startsWith("\xFF\xFE") || bytes.startsWith("\xFE\xFF"))
+        bytes = QString(QStringDecoder(QStringConverter::Utf16).decode(bytes)).toUtf8(); // as spreadsheets write text
     return (bytes.isValidUtf8() ? bytes : QString::fromLatin1(bytes).toUtf8()).toStdString();
 }
 

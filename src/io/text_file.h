@@ -16,7 +16,7 @@ inline constexpr long long kLargestFile_bytes = 256LL << 20;
 inline constexpr long long kLargestJob_bytes = 16LL << 20;
 
 /// Reads ordinary files only: a pipe would never end, a device never run dry. What is not UTF-8 (with or without a byte
-/// order mark) is taken for Latin-1; the text is UTF-8 in any case.
+/// order mark), nor UTF-16 with one, is taken for Latin-1; the text is UTF-8 in any case.
 /// @errors Unreadable with the file and the system's reason; OutOfRange when larger than `largest_bytes`
 Result<std::string> readText(const std::string& path, long long largest_bytes = kLargestFile_bytes);
 

@@ -84,8 +84,10 @@ TEST(JobFile, TheDemoShopAsVersionOneWroteItSaysTheSame) {
     int compared = 0;
     for (const auto& file : std::filesystem::directory_iterator(std::string(ARBOR_SOURCE_DIR) + "/tests/data/v1")) {
         const auto then = io::loadJob(file.path().string());
-        const auto now = io::loadJob(std::string(ARBOR_SOURCE_DIR) + "/demo/" + file.path().filename().string());
+        auto now = io::loadJob(std::string(ARBOR_SOURCE_DIR) + "/demo/" + file.path().filename().string());
         ASSERT_TRUE(then && now) << file.path();
+        for (auto& [key, step] : now->job.steps)
+            step.readings.gauge = {}; // nobody asked for it then
         EXPECT_EQ(then->job.steps, now->job.steps) << file.path();
         const auto& tables = arbor::testing::demoTables();
         const auto before = plan::planJob(then->job, tables), after = plan::planJob(now->job, tables);

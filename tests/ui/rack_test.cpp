@@ -3,6 +3,7 @@
 #include "support/window.h"
 
 #include "io/shop_tables.h"
+#include "io/text_file.h"
 #include "ui/rack/rack_view.h"
 #include "ui/rack/rack_wall.h"
 
@@ -10,6 +11,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPlainTextEdit>
 #include <QPushButton>
 
 using namespace arbor;
@@ -161,16 +163,63 @@ TEST_F(Rack, ImportKeepsWhatIsThereAndNamesWhatItLeft) {
     EXPECT_EQ(onDisk().tool("S14")->outsideDia_mm, 61.2);
     EXPECT_TRUE(message().contains("S14"));
     shop.write("bad.csv", "id,kind,name,outside_mm,bore_mm,length_mm\nS91,sleeve,lent,44,50,50\n");
-    const auto refused = view()->importFrom(QString::fromStdString(shop.file("bad.csv")));
+    // One bad row takes no other tool with it: it is named.
+    ASSERT_TRUE(view()->importFrom(QString::fromStdString(shop.file("bad.csv"))));
+    EXPECT_FALSE(onDisk().tool("S91"));
+    EXPECT_TRUE(message().contains("line 2, bore_mm"));
+    shop.write("none.csv", "no table at all\n");
+    const auto refused = view()->importFrom(QString::fromStdString(shop.file("none.csv")));
     ASSERT_FALSE(refused);
-    EXPECT_EQ(refused.error().field, "line 2, bore_mm");
-    EXPECT_EQ(refused.error().file, shop.file("bad.csv"));
+    EXPECT_EQ(refused.error().file, shop.file("none.csv"));
+}
+
+TEST_F(Rack, AnyTableIsShownMatchedRememberedAndTakenOver) {
+    const std::string table = "Teil;Was;Außen;Innen;Hoch\nQ1;Hülse;61,95;50;80\nQ2;Hülse;breit;50;80\n";
+    shop.write("theirs.csv", table);
+    ASSERT_TRUE(view()->importFrom(QString::fromStdString(shop.file("theirs.csv"))));
+    ASSERT_TRUE(find<QWidget>("importSheet")->isVisible());
+    EXPECT_TRUE(find<QLabel>("importRecognised")->text().contains("semicolons"));
+    auto* accept = find<QPushButton>("importAccept");
+    EXPECT_FALSE(accept->isEnabled()) << "nobody has said what is how long";
+    const auto say = [&](const char* box, const QString& field) {
+        auto* choice = find<QComboBox>(box);
+        choice->setCurrentIndex(choice->findText(field));
+        emit choice->activated(choice->currentIndex());
+    };
+    say("importField0", "tool no.");
+    say("importField4", "length");
+    say("importField1", "kind");
+    EXPECT_EQ(accept->text(), "Add 1 tools");
+    EXPECT_TRUE(find<QPlainTextEdit>("importBad")->toPlainText().contains("line 3, outside_mm"));
+    EXPECT_TRUE(find<QPlainTextEdit>("importBad")->toPlainText().contains("Q2;Hülse;breit"));
+    accept->click();
+    ASSERT_TRUE(onDisk().tool("Q1"));
+    EXPECT_EQ(onDisk().tool("Q1")->outsideDia_mm, 61.95);
+    EXPECT_TRUE(message().contains("1 added"));
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_FALSE(onDisk().tool("Q1")) << "undone at once";
+    ASSERT_TRUE(view()->importFrom(QString::fromStdString(shop.file("theirs.csv"))));
+    EXPECT_EQ(find<QComboBox>("importField4")->currentText(), "length") << "what was said of such a table is known";
+    EXPECT_TRUE(accept->isEnabled());
+    find<QPushButton>("importLeave")->click();
+    EXPECT_FALSE(find<QWidget>("importSheet")->isVisible());
+    EXPECT_FALSE(onDisk().tool("Q1"));
+}
+
+TEST_F(Rack, ATableInUtf16IsReadToo) {
+    const QString text = "no;outside;bore;length\nØ1;60;50;40\n";
+    const QByteArray bytes =
+        QByteArray("\xFF\xFE") + QByteArray(reinterpret_cast<const char*>(text.utf16()), 2 * text.size());
+    shop.write("wide.txt", bytes.toStdString());
+    ASSERT_TRUE(view()->importFrom(QString::fromStdString(shop.file("wide.txt"))));
+    find<QPushButton>("importAccept")->click();
+    EXPECT_TRUE(onDisk().tool("Ø1"));
 }
 
 TEST_F(Rack, ExportWritesWhatIsShown) {
     choose("rackKind", 6); // support rings
     ASSERT_TRUE(view()->exportTo(QString::fromStdString(shop.file("out.csv"))));
-    const auto written = catalog::parseTools(shop.read("out.csv")).value();
+    const auto written = catalog::parseTools(io::readText(shop.file("out.csv")).value()).value();
     EXPECT_EQ(written.size(), wall()->count());
     for (const auto& tool : written)
         EXPECT_EQ(tool.kind, catalog::ToolKind::Support);

@@ -19,7 +19,12 @@ namespace {
 
 class ShopPlace : public WindowTest {
 protected:
-    void SetUp() override { open(); }
+    void SetUp() override {
+        shop.write("gauges.json", R"({"gauges": []})");
+        shop.write("people.json", R"({"people": []})");
+        openWindow();
+        open();
+    }
 
     QTableWidget* show(const char* action, const char* tableName) {
         find<QAction>(action)->trigger();
@@ -203,8 +208,8 @@ TEST_F(ShopPlace, TheListOfListsIsWalkedByKeys) {
         sections->setCurrentRow(row);
         seen << sections->currentItem()->text();
     }
-    EXPECT_EQ(seen.size(), 8);
-    EXPECT_TRUE(find<QWidget>("frictionView")->isVisible());
+    EXPECT_EQ(seen.size(), 9);
+    EXPECT_TRUE(find<QWidget>("instrumentView")->isVisible());
     key(Qt::Key_Escape);
     EXPECT_TRUE(window->jobView()->isVisible());
 }

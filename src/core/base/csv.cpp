@@ -14,7 +14,9 @@ std::string_view trimmed(std::string_view s) {
                                            : s.substr(first, s.find_last_not_of(" \t\r") - first + 1);
 }
 
-Result<std::vector<std::string>> splitLine(std::string_view line, std::size_t number) {
+} // namespace
+
+Result<std::vector<std::string>> csvFields(std::string_view line, char separator) {
     std::vector<std::string> fields(1);
     bool quoted = false;
     for (std::size_t i = 0; i < line.size(); ++i) {
@@ -24,21 +26,17 @@ Result<std::vector<std::string>> splitLine(std::string_view line, std::size_t nu
             ++i;
         } else if (c == '"') {
             quoted = !quoted;
-        } else if (c == ',' && !quoted) {
+        } else if (c == separator && !quoted) {
             fields.emplace_back();
         } else {
             fields.back() += c;
         }
     }
-    if (quoted)
-        return refuse(ProblemCode::Malformed, "line " + std::to_string(number), "open quote",
-                      wanted("a closing quote"));
+    if (quoted) return refuse(ProblemCode::Malformed, {}, "open quote", wanted("a closing quote"));
     for (auto& f : fields)
         f = std::string(trimmed(f));
     return fields;
 }
-
-} // namespace
 
 Result<double> parseNumber(std::string_view text, const std::string& place) {
     auto digits = trimmed(text);
@@ -71,7 +69,8 @@ Result<CsvTable> CsvTable::parse(std::string_view text, const std::vector<std::s
         text = end == std::string_view::npos ? std::string_view{} : text.substr(end + 1);
         ++number;
         if (line.empty() || line.front() == '#') continue;
-        auto fields = splitLine(line, number);
+        auto fields = csvFields(line, ',');
+        if (!fields) fields.error().field = "line " + std::to_string(number);
         if (table.m_columns.empty()) {
             if (!fields) return tl::unexpected(fields.error());
             if (auto ok = table.takeHeader(std::move(*fields), number, required); !ok)

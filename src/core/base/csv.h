@@ -51,6 +51,9 @@ private:
     std::vector<Row> m_rows;
 };
 
+/// The fields of one row, without blanks round them. @errors Malformed (open quote)
+Result<std::vector<std::string>> csvFields(std::string_view line, char separator);
+
 /// A field as a row has it: in quotes where it holds a comma or a quote; a line break becomes a blank.
 std::string quotedCsv(const std::string& text);
 

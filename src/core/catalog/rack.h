@@ -130,6 +130,9 @@ struct Twins {
 };
 std::vector<Twins> doubles(const std::vector<Tool>& tools);
 
+/// The columns of a rack, as its file calls them.
+std::vector<std::string> rackColumns();
+
 /// A row of a rack that makes no tool.
 struct BadRow {
     std::string line; ///< as it stands

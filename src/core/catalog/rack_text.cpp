@@ -63,11 +63,8 @@ Result<bool> parseFlag(const CsvTable& table, std::size_t row, const char* colum
 }
 
 bool isKnown(const std::string& column) {
-    const auto named = [&](const auto& c) { return column == c.name; };
-    return column == "id" || column == "kind" || column == "name" ||
-           std::any_of(std::begin(kSizes), std::end(kSizes), named) ||
-           std::any_of(std::begin(kTexts), std::end(kTexts), named) ||
-           std::any_of(std::begin(kFlags), std::end(kFlags), named);
+    static const auto known = rackColumns();
+    return std::find(known.begin(), known.end(), column) != known.end();
 }
 
 Result<Tool> readTool(const CsvTable& table, std::size_t row) {
@@ -136,6 +133,17 @@ std::vector<std::string> neededColumns(const std::vector<Tool>& tools) {
 }
 
 } // namespace
+
+std::vector<std::string> rackColumns() {
+    std::vector<std::string> out{"id", "kind", "name"};
+    for (const auto& column : kSizes)
+        out.emplace_back(column.name);
+    for (const auto& column : kTexts)
+        out.emplace_back(column.name);
+    for (const auto& column : kFlags)
+        out.emplace_back(column.name);
+    return out;
+}
 
 Result<RackRead> readTools(std::string_view csv) {
     RackRead out;

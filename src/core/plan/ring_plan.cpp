@@ -126,7 +126,8 @@ Result<RingPlan> ringOf(const WorkStep& step, const Given& given, bool pressedHo
     if (!seating) return tl::unexpected(at(seating.error(), place));
     out.seating = std::move(*seating);
     using catalog::GaugeKind;
-    if (!record.readings.empty())
+    const bool byGauge = out.input.kind != seating::ReadingKind::Feeler; // blades have no calibration to run out
+    if (byGauge && !record.readings.empty())
         for (auto& advice : sayOfGauge(record.gauge, {GaugeKind::Depth, GaugeKind::Indicator}, given.tables))
             out.seating.findings.push_back(std::move(advice));
     return out;

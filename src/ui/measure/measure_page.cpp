@@ -58,7 +58,7 @@ QScrollArea* scrolled(QWidget* content, QWidget* parent, const char* name) {
 
 } // namespace
 
-MeasurePage::MeasurePage(QWidget* parent) : StationPage(parent) {
+MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPage(parent), m_gauge(gauge) {
     setObjectName("measurePage");
     m_list = new QListWidget(this);
     m_list->setObjectName("measureList");
@@ -77,7 +77,6 @@ MeasurePage::MeasurePage(QWidget* parent) : StationPage(parent) {
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->setContentsMargins(0, theme::kGap, 0, 0);
     leftLayout->addWidget(m_list);
-    m_gauge = new device::LineClient(this);
     m_gaugeSheet = new EntrySheet(this);
     m_gaugeSheet->setObjectName("gaugeSheet");
     leftLayout->addWidget(m_gaugeSheet);
@@ -115,8 +114,8 @@ MeasurePage::MeasurePage(QWidget* parent) : StationPage(parent) {
         if (row >= 0 && row != static_cast<int>(m_chosen)) choose(static_cast<std::size_t>(row));
     });
     connect(m_grid, &BoreGrid::entered, this, &MeasurePage::enterDiameter);
-    connect(m_gauge, &device::LineClient::line, this, &MeasurePage::takeGaugeLine);
-    connect(m_gauge, &device::LineClient::stateChanged, this, [this] { m_gaugeSheet->refresh(); });
+    connect(&m_gauge, &device::LineClient::line, this, &MeasurePage::takeGaugeLine);
+    connect(&m_gauge, &device::LineClient::stateChanged, this, [this] { m_gaugeSheet->refresh(); });
     connect(m_grid, &BoreGrid::placesWanted, this, &MeasurePage::changePlaces);
     connect(m_lengths, &SeatClock::entered, this,
             [this](double angle, const QString& typed) { enterHeight(true, angle, typed); });
@@ -267,15 +266,15 @@ void MeasurePage::buildGaugeLine() {
     m_gaugeSheet->addField(
         "gaugeLine", tr("Gauge line"),
         [this](const QString& typed) -> EntrySheet::Understood {
-            m_gauge->connectTo(typed);
-            return {m_gauge->state() != Failed, m_gauge->reason()};
+            m_gauge.connectTo(typed);
+            return {m_gauge.state() != Failed, m_gauge.reason()};
         },
-        [this] { return m_gauge->address(); },
+        [this] { return m_gauge.address(); },
         [this] {
-            return m_gauge->state() == Off          ? tr("none: host:port")
-                   : m_gauge->state() == Connecting ? tr("connecting")
-                   : m_gauge->state() == On         ? tr("its data button enters")
-                                                    : m_gauge->reason();
+            return m_gauge.state() == Off          ? tr("none: host:port")
+                   : m_gauge.state() == Connecting ? tr("connecting")
+                   : m_gauge.state() == On         ? tr("its data button enters")
+                                                   : m_gauge.reason();
         });
     m_gaugeSheet->refresh();
     for (auto* line : m_gaugeSheet->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))

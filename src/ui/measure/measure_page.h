@@ -1,10 +1,7 @@
 #pragma once
 
+#include "device/line_client.h"
 #include "ui/stations/station_page.h"
-
-namespace arbor::device {
-class LineClient;
-}
 
 class QListWidget;
 class QStackedWidget;
@@ -22,7 +19,8 @@ class SurfaceSheet;
 class MeasurePage : public StationPage {
     Q_OBJECT
 public:
-    explicit MeasurePage(QWidget* parent = nullptr);
+    /// @param gauge  the bore gauge's line, whoever else listens to it
+    explicit MeasurePage(device::LineClient& gauge, QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
     words::Sheet sheet() const override;
@@ -55,7 +53,7 @@ private:
     QStackedWidget* m_sheets;
     EntrySheet* m_gaugeSheet;
     SurfaceSheet* m_surfaceSheet;
-    device::LineClient* m_gauge;
+    device::LineClient& m_gauge;
     EntrySheet* m_spacerSheet;
     QStackedWidget* m_boards;
     BoreGrid* m_grid;

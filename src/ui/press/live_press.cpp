@@ -25,8 +25,8 @@ QString keptName(const QString& file) {
 
 } // namespace
 
-LivePress::LivePress(QObject* parent) : QObject(parent), m_timer(new QTimer(this)) {
-    m_line.setPersistent(true);
+LivePress::LivePress(device::LineClient& line, QObject* parent)
+    : QObject(parent), m_line(line), m_timer(new QTimer(this)) {
     connect(&m_line, &device::LineClient::line, this, [this](const QString& text) {
         m_raw.append(text);
         if (m_raw.size() > kRawLines) m_raw.removeFirst();

@@ -18,12 +18,14 @@ class JobSession;
 class LivePress : public QObject {
     Q_OBJECT
 public:
-    explicit LivePress(QObject* parent = nullptr);
+    /// @param line  of the transducer, whoever else listens to it
+    explicit LivePress(device::LineClient& line, QObject* parent = nullptr);
     void open(JobSession* session);
 
     void connectTo(const QString& address);
     device::LineClient::State state() const { return m_line.state(); }
     QString stateText() const;
+    const QString& address() const { return m_line.address(); }
     bool connected() const { return state() == device::LineClient::State::On; }
 
     Result<void> start();                     ///< a new recording beside the job
@@ -57,7 +59,7 @@ private:
     void lookForUnkept();
 
     JobSession* m_session = nullptr;
-    device::LineClient m_line;
+    device::LineClient& m_line;
     device::PressRecorder m_recorder;
     QElapsedTimer m_sinceSample; ///< monotonic
     QTimer* m_timer;

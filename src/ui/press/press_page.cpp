@@ -42,7 +42,8 @@ Means meansOf(const job::StepRecord& step) {
 
 } // namespace
 
-PressPage::PressPage(QWidget* parent) : StationPage(parent), m_live(new LivePress(this)) {
+PressPage::PressPage(device::LineClient& line, QWidget* parent)
+    : StationPage(parent), m_live(new LivePress(line, this)) {
     setObjectName("pressPage");
     m_bench = new BenchView(this);
     m_bench->setObjectName("pressBench");
@@ -146,6 +147,7 @@ QWidget* PressPage::buildLiveLine() {
     line->addWidget(m_lineState, 3, Qt::AlignTop);
     line->addWidget(raw, 0, Qt::AlignTop);
     connect(m_line, &QLineEdit::returnPressed, this, [this] {
+        m_line->setModified(false);
         m_live->connectTo(m_line->text());
         // Space and Z are for the press from here on, but this Enter is not.
         QTimer::singleShot(0, m_bench, [this] { m_bench->setFocus(); });
@@ -155,6 +157,12 @@ QWidget* PressPage::buildLiveLine() {
 }
 
 void PressPage::showLineState() {
+    if (!m_line->isModified()) m_line->setText(m_live->address());
+    // Connected from wherever: it is what the press is measured with, unless something is there already.
+    if (m_session && m_live->connected() && m_means->currentIndex() == File && m_session->record().traceFile.empty()) {
+        m_means->setCurrentIndex(Transducer);
+        m_lines->setCurrentIndex(Transducer);
+    }
     m_lineState->setText(m_live->stateText());
     const bool bad = m_live->state() == device::LineClient::State::Failed;
     m_lineState->setStyleSheet(
@@ -182,6 +190,7 @@ void PressPage::open(JobSession* session) {
     m_session = session;
     m_live->open(session);
     m_hand->open(session);
+    showLineState();
     m_shown.reset();
     m_bench->setDescribe([this](const section::Body& body) { return describePart(body, *m_session); });
     refresh();

@@ -21,7 +21,7 @@ class LivePress;
 class PressPage : public StationPage {
     Q_OBJECT
 public:
-    explicit PressPage(QWidget* parent = nullptr);
+    explicit PressPage(device::LineClient& line, QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
     words::Sheet sheet() const override;

@@ -3,12 +3,15 @@
 #include "io/entry/size_entry.h"
 #include "io/entry/tool_entry.h"
 #include "io/text_file.h"
+#include "ui/rack/import_sheet.h"
 #include "ui/rack/rack_wall.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "words/language.h"
 #include "words/order_words.h"
+#include "words/sentences.h"
 #include "words/tooling_words.h"
 
 #include <QComboBox>
@@ -23,6 +26,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QScrollArea>
+#include <QStackedWidget>
 #include <QUndoCommand>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -56,7 +60,7 @@ QPushButton* button(const char* name, const QString& text, QWidget* parent) {
 
 } // namespace
 
-RackView::RackView(QWidget* parent) : QWidget(parent) {
+RackView::RackView(QSettings& settings, QWidget* parent) : QWidget(parent) {
     setObjectName("rackView");
     m_wall = new RackWall(this);
     m_scroll = new QScrollArea(this);
@@ -69,15 +73,26 @@ RackView::RackView(QWidget* parent) : QWidget(parent) {
     connect(m_wall, &RackWall::seen, this, [this](const QRect& cell) {
         m_scroll->ensureVisible(cell.center().x(), cell.center().y(), cell.width() / 2, cell.height() / 2);
     });
-    auto* middle = new QVBoxLayout;
+    auto* wall = new QWidget(this);
+    auto* middle = new QVBoxLayout(wall);
     middle->setContentsMargins(0, 0, 0, 0);
     middle->setSpacing(0);
     middle->addWidget(buildFilter());
     middle->addWidget(m_scroll, 1);
+    m_import = new ImportSheet(settings, this);
+    m_middle = new QStackedWidget(this);
+    m_middle->addWidget(wall);
+    m_middle->addWidget(m_import);
+    const auto backToWall = [this, wall] { m_middle->setCurrentWidget(wall); };
+    connect(m_import, &ImportSheet::left, this, backToWall);
+    connect(m_import, &ImportSheet::accepted, this, [this, backToWall](const std::vector<catalog::Tool>& tools) {
+        backToWall();
+        addTools(tools, m_import->read().bad);
+    });
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
-    row->addLayout(middle, 1);
+    row->addWidget(m_middle, 1);
     row->addWidget(buildSide());
 }
 
@@ -341,35 +356,49 @@ void RackView::removeTool() {
 Result<void> RackView::importFrom(const QString& file) {
     const auto text = io::readText(file.toStdString());
     if (!text) return tl::unexpected(text.error());
-    const auto read = catalog::parseTools(*text);
-    if (!read) return io::inFile(read.error(), file.toStdString());
+    if (const auto own = catalog::readTools(*text)) {
+        addTools(own->tools, own->bad);
+        return {};
+    }
+    auto table = catalog::readForeign(*text);
+    if (!table) return io::inFile(table.error(), file.toStdString());
+    m_import->open(file, std::move(*table), m_tools);
+    m_middle->setCurrentWidget(m_import);
+    return {};
+}
+
+/// @param bad  rows of theirs that made no tool
+void RackView::addTools(const std::vector<catalog::Tool>& made, const std::vector<catalog::BadRow>& bad) {
     auto tools = m_tools;
     QStringList kept;
-    for (const auto& made : *read) {
-        const auto known = std::find_if(tools.begin(), tools.end(), [&](const auto& t) { return t.id == made.id; });
+    for (const auto& tool : made) {
+        const auto known = std::find_if(tools.begin(), tools.end(), [&](const auto& t) { return t.id == tool.id; });
         if (known == tools.end())
-            tools.push_back(made);
-        else if (*known != made)
-            kept << q(made.id);
+            tools.push_back(tool);
+        else if (*known != tool)
+            kept << q(tool.id);
     }
     const auto added = tools.size() - m_tools.size();
     if (added > 0) edit(tr("Import"), std::move(tools));
-    say(tr("%1 added").arg(added) +
-            (kept.isEmpty() ? tr(".")
-                            : tr("; these tool numbers are taken and were left as they are: %1.").arg(kept.join(", "))),
-        kept.isEmpty());
-    return {};
+    auto said = tr("%1 added").arg(added);
+    if (!kept.isEmpty())
+        said += tr("; these tool numbers are taken and were left as they are: %1").arg(kept.join(", "));
+    if (!bad.empty())
+        said += tr("; %n rows made no tool and were skipped, the first one: %1", "", static_cast<int>(bad.size()))
+                    .arg(q(words::say(bad.front().problem)));
+    say(said + ".", kept.isEmpty() && bad.empty());
 }
 
 Result<void> RackView::exportTo(const QString& file) const {
     std::vector<catalog::Tool> shown;
     std::copy_if(m_tools.begin(), m_tools.end(), std::back_inserter(shown),
                  [this](const auto& t) { return isShown(t); });
-    return io::writeText(file.toStdString(), catalog::writeTools(shown));
+    return io::writeText(file.toStdString(), catalog::spreadsheetOf(shown, words::spoken().decimalPoint() == ','));
 }
 
 void RackView::askFile(bool import) {
-    auto* dialog = new QFileDialog(this, import ? tr("Tools to add") : tr("Where to"), {}, tr("Tables (*.csv)"));
+    auto* dialog = new QFileDialog(this, import ? tr("Tools to add") : tr("Where to"), {},
+                                   tr("Tables (*.csv *.txt *.tsv);;All files (*)"));
     dialog->setAcceptMode(import ? QFileDialog::AcceptOpen : QFileDialog::AcceptSave);
     dialog->setDefaultSuffix("csv");
     dialog->setAttribute(Qt::WA_DeleteOnClose);

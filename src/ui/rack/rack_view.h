@@ -3,6 +3,7 @@
 #include "core/catalog/rack.h"
 #include "words/display.h"
 
+#include <QSettings>
 #include <QUndoStack>
 #include <QWidget>
 #include <vector>
@@ -11,11 +12,13 @@ class QComboBox;
 class QLabel;
 class QLineEdit;
 class QScrollArea;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace arbor::ui {
 
 class EntrySheet;
+class ImportSheet;
 class RackWall;
 
 /// The shop's tools: to scale side by side, filtered by what they must clear or cover, added, changed and taken out;
@@ -23,7 +26,7 @@ class RackWall;
 class RackView : public QWidget {
     Q_OBJECT
 public:
-    explicit RackView(QWidget* parent = nullptr);
+    explicit RackView(QSettings& settings, QWidget* parent = nullptr);
 
     /// @param folder  of the shop, for photographs
     void open(const catalog::Rack& rack, const QString& folder, const words::Display& display, double typedUnit_mm);
@@ -33,10 +36,10 @@ public:
     void choose(const QString& id);
     QUndoStack& undoStack() { return m_undo; }
 
-    /// Adds what a file holds; numbers that are known already stay as they are and are named.
-    /// @errors those of parseTools, with the file
+    /// Adds what a rack's own file holds; numbers that are known already stay as they are and are named, rows that make
+    /// no tool too. A table of another program is shown first. @errors Unreadable; what is wrong with its heading
     Result<void> importFrom(const QString& file);
-    Result<void> exportTo(const QString& file) const; ///< what is shown. @errors Unwritable
+    Result<void> exportTo(const QString& file) const; ///< what is shown, for a spreadsheet. @errors Unwritable
 
 signals:
     void changed(const std::vector<catalog::Tool>& tools);
@@ -69,6 +72,7 @@ private:
     void copyTool();
     void removeTool();
     void askFile(bool import);
+    void addTools(const std::vector<catalog::Tool>& made, const std::vector<catalog::BadRow>& bad);
     void say(const QString& text, bool good);
     std::string freeId(const std::string& like) const;
 
@@ -89,6 +93,8 @@ private:
     QLabel* m_presses;
     QString m_folder;
     RackWall* m_wall;
+    ImportSheet* m_import;
+    QStackedWidget* m_middle;
     QScrollArea* m_scroll;
     QVBoxLayout* m_sheetPlace;
     EntrySheet* m_sheet = nullptr;

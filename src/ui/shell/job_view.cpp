@@ -1,5 +1,7 @@
 #include "ui/shell/job_view.h"
 
+#include "ui/instruments/instruments.h"
+
 #include "ui/adjust/adjust_page.h"
 #include "ui/fit/fit_page.h"
 #include "ui/measure/measure_page.h"
@@ -33,7 +35,7 @@ namespace arbor::ui {
 
 namespace {
 
-StationPage* makePage(job::Station station, QWidget* parent) {
+StationPage* makePage(job::Station station, Instruments& instruments, QWidget* parent) {
     using job::Station;
     switch (station) {
     case Station::Intake:
@@ -41,17 +43,17 @@ StationPage* makePage(job::Station station, QWidget* parent) {
     case Station::Strip:
         return new StripPage(parent);
     case Station::Measure:
-        return new MeasurePage(parent);
+        return new MeasurePage(instruments.line(Instrument::BoreGauge), parent);
     case Station::Fit:
         return new FitPage(parent);
     case Station::Tooling:
         return new ToolingPage(parent);
     case Station::Warm:
-        return new WarmPage(parent);
+        return new WarmPage(instruments.line(Instrument::Thermometer), parent);
     case Station::Press:
-        return new PressPage(parent);
+        return new PressPage(instruments.line(Instrument::Press), parent);
     case Station::Seat:
-        return new SeatPage(parent);
+        return new SeatPage(instruments.line(Instrument::Indicator), parent);
     case Station::Adjust:
         return new AdjustPage(parent);
     case Station::Close:
@@ -62,7 +64,7 @@ StationPage* makePage(job::Station station, QWidget* parent) {
 
 } // namespace
 
-JobView::JobView(QWidget* parent) : QWidget(parent) {
+JobView::JobView(Instruments& instruments, QWidget* parent) : QWidget(parent), m_instruments(instruments) {
     setObjectName("jobView");
     m_rule = new RouteRule(this);
     m_pages = new QStackedWidget(this);
@@ -94,7 +96,7 @@ JobView::JobView(QWidget* parent) : QWidget(parent) {
 StationPage* JobView::page() {
     auto& made = m_pageOf[m_current];
     if (made) return made;
-    made = makePage(m_current, this);
+    made = makePage(m_current, m_instruments, this);
     m_pages->addWidget(made);
     connect(made, &StationPage::trouble, this, &JobView::trouble);
     connect(made, &StationPage::toolMade, this, &JobView::toolMade);

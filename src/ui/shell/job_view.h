@@ -11,6 +11,7 @@ class QStackedWidget;
 
 namespace arbor::ui {
 
+class Instruments;
 class RouteRule;
 class Slip;
 class StationPage;
@@ -20,7 +21,7 @@ class StepBar;
 class JobView : public QWidget {
     Q_OBJECT
 public:
-    explicit JobView(QWidget* parent = nullptr);
+    explicit JobView(Instruments& instruments, QWidget* parent = nullptr);
 
     void open(JobSession* session);
     void go(job::Station station); ///< of the job, or of the step in hand
@@ -45,6 +46,7 @@ private:
     void showRule();
     void showSlip();
 
+    Instruments& m_instruments;
     JobSession* m_session = nullptr;
     RouteRule* m_rule;
     QScrollArea* m_ruleScroll;

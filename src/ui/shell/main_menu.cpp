@@ -2,6 +2,7 @@
 #include "io/job_glance.h"
 #include "language/catalogue.h"
 #include "ui/calc/calc_box.h"
+#include "ui/instruments/stand_in.h"
 #include "ui/rack/rack_view.h"
 #include "ui/report/job_report.h"
 #include "ui/report/route_card.h"
@@ -73,6 +74,21 @@ void MainWindow::buildShopActions(QMenu* menu) {
     section(tr("Bearings of this shop"), {}, Section::Bearings, "actionBearings");
     section(tr("End play of this shop"), Qt::CTRL | Qt::Key_B, Section::EndPlay, "actionBands");
     section(tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, Section::Friction, "actionFriction");
+    section(tr("Instruments"), Qt::CTRL | Qt::Key_H, Section::Instruments, "actionInstruments");
+    addCommand(menu, {tr("Stand-in: work its ram, push its button"), Qt::CTRL | Qt::SHIFT | Qt::Key_G,
+                      [this] { workStandIn(); }, "actionStandIn"});
+}
+
+/// The one of the station in sight; elsewhere each that runs.
+void MainWindow::workStandIn() {
+    const bool inJob = m_session && m_places->currentIndex() == kJobPlace;
+    const auto station = m_jobView->current();
+    for (const auto which : kInstruments) {
+        const bool wanted = !inJob || (which == Instrument::Press && station == job::Station::Press) ||
+                            (which == Instrument::BoreGauge && station == job::Station::Measure) ||
+                            (which == Instrument::Indicator && station == job::Station::Seat);
+        if (wanted) m_standIns->act(which);
+    }
 }
 
 void MainWindow::buildPaperActions(QMenu* menu) {

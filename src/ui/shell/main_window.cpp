@@ -6,6 +6,7 @@
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/help/help_view.h"
+#include "ui/instruments/stand_in.h"
 #include "ui/log/log_view.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
@@ -56,6 +57,9 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_shelf = m_shelfPage->shelf();
     m_shelfPage->keep([this](const QString& path) { return m_session && q(m_session->path()) == path; });
     connect(m_shelfPage, &ShelfPage::trouble, this, &MainWindow::showTrouble);
+    m_instruments = new Instruments(*m_around.settings, this);
+    m_standIns = new StandIns(*m_instruments, this);
+    connect(m_standIns, &StandIns::trouble, this, &MainWindow::showTrouble);
     m_places = new QStackedWidget(this);
     addPlaces();
     auto* body = new QWidget(this);
@@ -87,16 +91,16 @@ void MainWindow::addPlaces() {
     const auto goBack = [this] { m_session ? backToJob() : showShelf(); };
     const auto add = [this](auto*& place, auto* made) { m_places->addWidget(place = made); };
     m_places->addWidget(m_shelfPage);
-    add(m_jobView, new JobView(this));
+    add(m_jobView, new JobView(*m_instruments, this));
     add(m_arrangementView, new ArrangementView(this));
-    add(m_rackView, new RackView(this));
+    add(m_rackView, new RackView(*m_around.settings, this));
     add(m_practice, new PracticeView(*m_around.settings, this));
     add(m_log, new LogView(this));
     add(m_takeIn, new TakeInView(this));
     add(m_help, new HelpView(this));
     add(m_lesson, new LessonView(*m_around.settings, this));
     buildStart();
-    add(m_shopView, new ShopView(this));
+    add(m_shopView, new ShopView(*m_instruments, *m_standIns, this));
     connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -251,7 +255,7 @@ void MainWindow::showLog() {
 void MainWindow::showShop(ShopView::Section section) {
     if (!m_shop.isOpen()) return;
     m_places->setCurrentIndex(kShopPlace);
-    m_shopView->open(m_shop, words::Display(m_session ? m_session->job().units : job::Units::Metric), section);
+    m_shopView->open(m_shop, m_session.get(), section);
     showHeader();
 }
 

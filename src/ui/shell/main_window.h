@@ -19,6 +19,7 @@ class ArrangementView;
 class CalcBox;
 class ClockStrip;
 class HelpView;
+class Instruments;
 class JobDetails;
 class JobView;
 class LogView;
@@ -28,6 +29,7 @@ class PracticeView;
 class RackView;
 class ShelfPage;
 class ShelfView;
+class StandIns;
 class StartView;
 class TakeInView;
 
@@ -124,6 +126,7 @@ private:
     void showHelp();
     void showLog();
     void showShop(ShopView::Section section);
+    void workStandIn();
     void chooseJobToTakeIn();
     void takeIn();
     QStringList lastingTroubles() const;
@@ -144,6 +147,8 @@ private:
     Shop m_shop;
     std::unique_ptr<JobSession> m_session;
     bool m_askedToLeave = false; ///< an unsaved job
+    Instruments* m_instruments;
+    StandIns* m_standIns;
     QStackedWidget* m_places;
     ShelfPage* m_shelfPage;
     ShelfView* m_shelf;

@@ -1,5 +1,6 @@
 #include "ui/shop/shop_view.h"
 
+#include "ui/instruments/instrument_view.h"
 #include "ui/shop/friction_view.h"
 #include "ui/shop/lists.h"
 #include "ui/shop/table_page.h"
@@ -50,9 +51,9 @@ std::vector<TablePage::Texts> tableTexts() {
 
 } // namespace
 
-ShopView::ShopView(QWidget* parent)
+ShopView::ShopView(class Instruments& instruments, StandIns& standIns, QWidget* parent)
     : QWidget(parent), m_sections(new QListWidget(this)), m_pages(new QStackedWidget(this)),
-      m_friction(new FrictionView(this)) {
+      m_friction(new FrictionView(this)), m_instruments(new InstrumentView(instruments, standIns, this)) {
     setObjectName("shopView");
     m_sections->setObjectName("shopSections");
     m_sections->setAccessibleName(tr("This shop"));
@@ -68,6 +69,8 @@ ShopView::ShopView(QWidget* parent)
     }
     m_pages->addWidget(m_friction);
     m_sections->addItem(tr("Friction"));
+    m_pages->addWidget(m_instruments);
+    m_sections->addItem(tr("Instruments"));
     for (int row = 0; row < m_sections->count(); ++row)
         m_sections->item(row)->setSizeHint({0, theme::kTouch});
     auto* layout = new QHBoxLayout(this);
@@ -78,9 +81,9 @@ ShopView::ShopView(QWidget* parent)
     connect(m_sections, &QListWidget::currentRowChanged, this, &ShopView::show);
 }
 
-void ShopView::open(Shop& shop, const words::Display& display, Section section) {
+void ShopView::open(Shop& shop, const JobSession* session, Section section) {
     m_shop = &shop;
-    m_display = display;
+    m_session = session;
     const int row = static_cast<int>(section);
     m_sections->currentRow() == row ? show(row) : m_sections->setCurrentRow(row);
     m_pages->currentWidget()->setFocus();
@@ -91,8 +94,10 @@ void ShopView::show(int section) {
     m_pages->setCurrentIndex(section);
     if (section == static_cast<int>(Section::Friction)) {
         m_friction->open(*m_shop->tables());
+    } else if (section == static_cast<int>(Section::Instruments)) {
+        m_instruments->open(m_session);
     } else if (section == static_cast<int>(Section::EndPlay)) {
-        m_tables.back()->open(bandList(*m_shop, m_display));
+        m_tables.back()->open(bandList(*m_shop, m_session ? m_session->display() : words::Display()));
     } else {
         constexpr std::unique_ptr<ListModel> (*kLists[])(Shop&) = {pressList,  heatList,     gaugeList,
                                                                    peopleList, materialList, bearingList};

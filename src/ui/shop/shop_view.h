@@ -13,6 +13,8 @@ class QUndoStack;
 namespace arbor::ui {
 
 class FrictionView;
+class InstrumentView;
+class StandIns;
 class TablePage;
 
 /// This shop: its presses, heat sources, gauges, people, materials, bearings and end play, each a list that is typed
@@ -21,9 +23,10 @@ class ShopView : public QWidget {
     Q_OBJECT
 public:
     /// In the order of the list.
-    enum class Section { Presses, Heat, Gauges, People, Materials, Bearings, EndPlay, Friction };
-    explicit ShopView(QWidget* parent = nullptr);
-    void open(Shop& shop, const words::Display& display, Section section);
+    enum class Section { Presses, Heat, Gauges, People, Materials, Bearings, EndPlay, Friction, Instruments };
+    ShopView(class Instruments& instruments, StandIns& standIns, QWidget* parent = nullptr);
+    /// @param session  the open job; null: none is
+    void open(Shop& shop, const JobSession* session, Section section);
     QUndoStack* undoStack() const; ///< of the list in sight; null: nothing is typed there
     std::vector<QUndoStack*> undoStacks() const;
 
@@ -40,11 +43,12 @@ private:
     void show(int section);
 
     Shop* m_shop = nullptr;
-    words::Display m_display;
+    const JobSession* m_session = nullptr;
     QListWidget* m_sections;
     QStackedWidget* m_pages;
     std::vector<TablePage*> m_tables; ///< by section, those that are tables
     FrictionView* m_friction;
+    InstrumentView* m_instruments;
 };
 
 } // namespace arbor::ui

@@ -32,7 +32,7 @@ constexpr int kChoiceTop = 62, kChoiceWidth = 152, kHomeLabelWidth = 92, kHomeWi
 
 } // namespace
 
-SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
+SeatPage::SeatPage(device::LineClient& line, QWidget* parent) : StationPage(parent), m_line(line) {
     setObjectName("seatPage");
     m_clock = new SeatClock(this);
     m_rim = new RimChart(this);
@@ -57,7 +57,6 @@ SeatPage::SeatPage(QWidget* parent) : StationPage(parent) {
     layout->addLayout(upper, 7);
     layout->addWidget(m_rim, 3);
     layout->addLayout(buildLine());
-    m_line.setPersistent(true);
     connect(&m_line, &device::LineClient::line, this, &SeatPage::hear);
     connect(m_clock, &SeatClock::entered, this, &SeatPage::enter);
 }
@@ -94,7 +93,7 @@ QLayout* SeatPage::buildLine() {
     m_address->setPlaceholderText(tr("indicator on a line: 127.0.0.1:port or /dev/tty…"));
     m_address->setAccessibleName(tr("Line of the indicator"));
     m_address->setMinimumHeight(theme::kTouch - 8);
-    m_lineState = new QLabel(tr("Its data button or footswitch fills the next place."), this);
+    m_lineState = new QLabel(this);
     m_lineState->setObjectName("dialLineState");
     auto* line = new QHBoxLayout;
     line->setContentsMargins(theme::kMargin, 4, theme::kMargin, theme::kGap);
@@ -102,16 +101,20 @@ QLayout* SeatPage::buildLine() {
     line->addWidget(m_address, 1);
     line->addWidget(m_lineState, 1);
     connect(m_address, &QLineEdit::returnPressed, this, [this] {
+        m_address->setModified(false);
         m_line.connectTo(m_address->text());
         QTimer::singleShot(0, m_clock, [this] { m_clock->setFocus(); });
     });
-    connect(&m_line, &device::LineClient::stateChanged, this, [this] {
-        using State = device::LineClient::State;
-        m_lineState->setText(m_line.state() == State::On       ? tr("connected")
-                             : m_line.state() == State::Failed ? m_line.reason()
-                                                               : tr("no indicator"));
-    });
+    connect(&m_line, &device::LineClient::stateChanged, this, &SeatPage::showLine);
     return line;
+}
+
+void SeatPage::showLine() {
+    using State = device::LineClient::State;
+    if (!m_address->isModified()) m_address->setText(m_line.address());
+    m_lineState->setText(m_line.state() == State::On       ? tr("connected")
+                         : m_line.state() == State::Failed ? m_line.reason()
+                                                           : tr("no indicator"));
 }
 
 /// What the indicator sends goes where the clock stands.
@@ -127,6 +130,7 @@ void SeatPage::open(JobSession* session) {
     m_session = session;
     m_shown.reset();
     m_proof->open(session);
+    showLine();
     refresh();
 }
 

@@ -20,7 +20,8 @@ class SeatClock;
 class SeatPage : public StationPage {
     Q_OBJECT
 public:
-    explicit SeatPage(QWidget* parent = nullptr);
+    /// @param line  of the indicator, whoever else listens to it
+    explicit SeatPage(device::LineClient& line, QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
     words::Sheet sheet() const override;
@@ -41,6 +42,7 @@ private:
     void startOver(); ///< another ring is read
     void showRim(const seating::SeatingInput& in);
     QLayout* buildLine();
+    void showLine();
     void hear(const QString& line);
     void enter(double angle_deg, const QString& typed);
 
@@ -54,7 +56,7 @@ private:
     std::optional<job::StepKey> m_shown;
     QLineEdit* m_address;
     QLabel* m_lineState;
-    device::LineClient m_line; ///< of the indicator
+    device::LineClient& m_line; ///< of the indicator
 };
 
 } // namespace arbor::ui

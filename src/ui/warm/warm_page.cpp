@@ -30,7 +30,7 @@ constexpr Interval kPartRange_C{-200, 500}, kRoomRange_C{-20, 50};
 
 } // namespace
 
-WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
+WarmPage::WarmPage(device::LineClient& probe, QWidget* parent) : StationPage(parent), m_probe(probe) {
     setObjectName("warmPage");
     m_chart = new GapChart(this);
     m_bars = new LimitBars(this);
@@ -56,7 +56,6 @@ WarmPage::WarmPage(QWidget* parent) : StationPage(parent) {
     layout->setSpacing(0);
     layout->addWidget(m_chart, 11);
     layout->addLayout(lower, 10);
-    m_probe.setPersistent(true);
     connect(&m_probe, &device::LineClient::line, this, &WarmPage::hear);
     connect(&m_probe, &device::LineClient::stateChanged, this, [this] {
         if (m_sheet) m_sheet->refresh();

@@ -16,7 +16,8 @@ class LimitBars;
 class WarmPage : public StationPage {
     Q_OBJECT
 public:
-    explicit WarmPage(QWidget* parent = nullptr);
+    /// @param probe  the thermometer's line, whoever else listens to it
+    explicit WarmPage(device::LineClient& probe, QWidget* parent = nullptr);
     void open(JobSession* session) override;
     void refresh() override;
     words::Sheet sheet() const override;
@@ -44,7 +45,7 @@ private:
     LimitBars* m_bars;
     QScrollArea* m_scroll;
     EntrySheet* m_sheet = nullptr;
-    device::LineClient m_probe; ///< the thermometer's line
+    device::LineClient& m_probe; ///< the thermometer's line
     QTimer* m_second;
 };
 
