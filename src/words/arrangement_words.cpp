@@ -2,6 +2,8 @@
 
 #include "core/standards/thread.h"
 #include "words/language.h"
+#include "words/order_words.h"
+#include "words/shipped_names.h"
 
 #include <algorithm>
 #include <cmath>
@@ -318,6 +320,21 @@ Result<Assembly> withScrews(const Assembly& assembly, std::size_t part, const st
         return refuse(ProblemCode::OutOfRange, tr("screws"), std::to_string(bolts.count), wanted("2 to 64"));
     out.bolted.push_back(std::move(bolts));
     return out;
+}
+
+std::string say(const arrangement::Contradiction& c, const arrangement::Assembly& a, const Display& d) {
+    const auto one = inSentence(shippedName(a.parts[c.inner.part].name())),
+               other = inSentence(shippedName(a.parts[c.outer.part].name()));
+    const auto text =
+        c.onDiameter()
+            ? tr("The {one} is Ø{size} where the bore of the {other} is Ø{limit}: one of the two must give way by {by}")
+            : tr("The {one} and the {other} lie in the same {by} of the axis: one of the two must be shorter");
+    return text.with("one", one)
+        .with("other", other)
+        .with("size", d.size(c.inner.value_mm).number)
+        .with("limit", d.size(c.outer.value_mm).number)
+        .with("by", d.size(c.by_mm).text())
+        .text();
 }
 
 } // namespace arbor::words

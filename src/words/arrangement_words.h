@@ -1,6 +1,7 @@
 #pragma once
 
-#include "core/arrangement/assembly.h"
+#include "core/arrangement/contradiction.h"
+#include "words/display.h"
 
 #include <string>
 #include <vector>
@@ -10,6 +11,10 @@ namespace arbor::words {
 std::string kindName(arrangement::PartKind kind);
 /// Every kind of part, in the order they are offered.
 std::vector<arrangement::PartKind> allKinds();
+
+/// Two sizes that cannot both be, as the shop calls them: "spindle Ø36, bore of the cone Ø35: Ø1 too much".
+std::string say(const arrangement::Contradiction& contradiction, const arrangement::Assembly& assembly,
+                const Display& display);
 
 /// A seat as it is typed: "loose", "pressed", "screwed", "N7", "k6", "H7/s6", each with "hole 61.978" or "shaft 30.004"
 /// where it was measured [mm], "notched" where the shoulder behind it has notches, and "fillet 1" the radius in its

@@ -1,5 +1,7 @@
 // Editing an arrangement: sizes move what belongs to them, bearings make room, nothing that was sound is torn apart.
 #include "core/arrangement/edit.h"
+
+#include "core/arrangement/contradiction.h"
 #include "io/arrangement_text.h"
 #include "io/text_file.h"
 #include "support/drawing.h"
@@ -351,4 +353,36 @@ TEST(Parts, AreAddedAboveAndBelow) {
     const auto above = withPartOn(a, at, PartKind::Washer), below = withPartOn(a, at, PartKind::Washer, true);
     EXPECT_EQ(above.parts.back().bodies.front().bottom(), a.parts[at].bodies.front().top());
     EXPECT_EQ(below.parts.back().bodies.front().top(), a.parts[at].bodies.front().bottom());
+}
+
+TEST(Contradiction, NamesTheOutsideAndTheBoreThatCannotBothBe) {
+    auto a = shape('a');
+    EXPECT_TRUE(contradictions(a).empty());
+    auto& spindle = a.parts.at(*indexOf(a, "spindle"));
+    for (auto& slice : spindle.bodies.front().slices)
+        if (std::abs(slice.outerTop - 15) < 1e-9) slice.outerBottom = slice.outerTop = 15.5; // 31 in a bore of 30
+    const auto found = contradictions(a);
+    ASSERT_FALSE(found.empty()) << faultsOf(a);
+    const auto& c = found.front();
+    EXPECT_TRUE(c.onDiameter());
+    EXPECT_EQ(a.parts[c.inner.part].id, "spindle");
+    EXPECT_EQ(c.inner.what, SizeLine::What::Outside);
+    EXPECT_NEAR(c.inner.value_mm, 31, 1e-9);
+    EXPECT_EQ(c.outer.what, SizeLine::What::Bore);
+    EXPECT_NEAR(c.outer.value_mm, 30, 1e-9);
+    EXPECT_NEAR(c.by_mm, 1, 1e-9) << "on the diameter";
+    EXPECT_EQ(found.size(), clashes(a).size()) << "one for each pair";
+}
+
+TEST(Contradiction, WherePartsStandInEachOtherAlongTheAxisItIsTheirLengths) {
+    auto a = shape('j');
+    auto& cap = a.parts.at(*indexOf(a, "cap"));
+    const auto before = clashes(a).size();
+    ASSERT_EQ(before, 0u);
+    cap.bodies.front().z_mm -= 0.4; // into what it stands on, by less than its wall is thick
+    const auto found = contradictions(a);
+    ASSERT_FALSE(found.empty());
+    EXPECT_TRUE(std::any_of(found.begin(), found.end(), [](const Contradiction& c) {
+        return !c.onDiameter() && std::abs(c.by_mm - 0.4) < 1e-9;
+    })) << found.front().by_mm;
 }

@@ -90,18 +90,18 @@ TEST_F(BadInput, BrokenRackLeavesTheJobReadable) {
     EXPECT_TRUE(window->troubleText().contains("rack.csv"));
     EXPECT_TRUE(window->troubleText().contains("line 3, kind"));
     EXPECT_TRUE(fitOf(session().plan()));
-    EXPECT_FALSE(inHand(session().plan()).way());
+    EXPECT_TRUE(inHand(session().plan()).way()) << "one bad row takes no other tool with it";
     type("measuredBore", "61.981");
-    EXPECT_TRUE(window->troubleText().contains("rack.csv")) << "still without tools, still said";
+    EXPECT_TRUE(window->troubleText().contains("rack.csv")) << "still skipped, still said";
 }
 
 TEST_F(BadInput, BrokenRackIsNeverWrittenOver) {
-    const auto broken = replaced(shop.read("rack.csv"), "S02,sleeve", "S02,hammer");
+    const auto broken = replaced(shop.read("rack.csv"), "bore_mm", "hole_mm");
     shop.write("rack.csv", broken);
     open();
     key(Qt::Key_R, Qt::ControlModifier);
     EXPECT_TRUE(window->jobView()->isVisible()) << "the rack does not open";
-    EXPECT_TRUE(window->troubleText().contains("line 3, kind"));
+    EXPECT_TRUE(window->troubleText().contains("bore_mm"));
     window->jobView()->go(Station::Tooling);
     find<ui::BenchView>("toolingBench")->setFocus();
     key(Qt::Key_T);

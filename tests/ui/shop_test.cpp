@@ -71,6 +71,7 @@ TEST_F(ShopPlace, AGaugeIsKnownByItsNumberItsUncertaintyCountsAndItsCalibrationR
         auto& hole = j.measured.seats[seat.key].hole;
         hole.readings = {{3, 0, seat.dia_mm}, {3, 90, seat.dia_mm}};
         hole.gauge.uncertainty_mm = 0.005;
+        hole.gaugeUsed = {};
     });
     EXPECT_TRUE(slipSays("Which gauge was it?")) << "asked where the shop has some";
     type("gaugeNumber", "B-7");

@@ -390,9 +390,13 @@ bool ArrangementView::eventFilter(QObject* watched, QEvent* event) {
 
 void ArrangementView::showFaults(const arrangement::Assembly& assembly) {
     QStringList lines;
+    for (const auto& both : arrangement::contradictions(assembly))
+        lines << q(words::say(both, assembly, m_session->display()));
     if (!assembly.parts.empty())
-        for (const auto& fault : arrangement::faults(assembly))
-            lines << q(words::say(fault));
+        for (const auto& fault : arrangement::faults(assembly)) {
+            const bool said = fault.code == ProblemCode::GeometryOrder && arrangement::indexOf(assembly, fault.value);
+            if (!said) lines << q(words::say(fault)); // else a contradiction, in shop words
+        }
     if (lines.empty() && !m_session->plan().strip.sound())
         lines << q(words::stopReason(job::Station::Strip, m_session->plan(), m_session->display()));
     constexpr int kMost = 3;

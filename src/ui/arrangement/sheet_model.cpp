@@ -82,6 +82,7 @@ void SheetModel::show(const Assembly& assembly, const tables::Tables& tables, wo
     m_display = display;
     m_unit_mm = typedUnit_mm;
     m_sizes = arrangement::sizeLines(assembly);
+    m_contradictions = arrangement::contradictions(assembly);
     m_loadsFrom = loadingSides(assembly);
     m_rows.clear();
     m_refused.reset();
@@ -187,10 +188,11 @@ std::optional<Dimension> SheetModel::dimension(int row) const {
     const double low = body.z_mm + s.zBottom, high = body.z_mm + s.zTop, rad = r.size.value_mm / 2;
     const bool proposed = !r.size.typed && somethingIsTyped();
     if (r.size.what == SizeLine::What::Length)
-        return Dimension{false, low, high, std::max(s.outerBottom, s.outerTop), r.value, false, proposed, row};
+        return Dimension{false,           low, high, std::max(s.outerBottom, s.outerTop), r.value, false, proposed,
+                         isWrong(r.size), row};
     auto text = QStringLiteral("Ø") + r.value;
     if (const auto seat = seatOf(r.size)) text += " " + q(classesOf(m_assembly, seat->first, seat->second));
-    return Dimension{true, -rad, rad, (low + high) / 2, text.trimmed(), false, proposed, row};
+    return Dimension{true, -rad, rad, (low + high) / 2, text.trimmed(), false, proposed, isWrong(r.size), row};
 }
 
 /// The seat of a ring whose size is its bearing's: there it is written what it is tight with.
@@ -202,7 +204,17 @@ std::optional<Dimension> SheetModel::seatDimension(const Row& r, int row) const 
     if (!touch) return std::nullopt;
     const double rad = touch->dia_mm / 2, z = touch->from_mm + touch->length_mm / 2;
     const auto text = "Ø" + m_display.size(touch->dia_mm).number + " " + classesOf(m_assembly, r.partner, r.part);
-    return Dimension{true, -rad, rad, z, q(text).trimmed(), false, false, row};
+    return Dimension{true, -rad, rad, z, q(text).trimmed(), false, false, false, row};
+}
+
+/// One of two that cannot both be. The lines of a part that have this very size are one size to a machinist.
+bool SheetModel::isWrong(const SizeLine& size) const {
+    const auto is = [&](const arrangement::Claim& claim) {
+        return claim.part == size.part && claim.what == size.what &&
+               std::abs(claim.value_mm - size.value_mm) < 2 * arrangement::kTouch_mm;
+    };
+    return std::any_of(m_contradictions.begin(), m_contradictions.end(),
+                       [&](const arrangement::Contradiction& c) { return is(c.inner) || is(c.outer); });
 }
 
 /// Of a drawing in which nobody has typed a size yet, all are as good as each other.

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/arrangement/contradiction.h"
 #include "core/arrangement/edit.h"
 #include "core/plan/plan.h"
 #include "ui/bench/bench_scene.h"
@@ -66,6 +67,7 @@ private:
     void addSeats(std::size_t part);
     Result<arrangement::Assembly> taken(const Row& row, const std::string& typed) const;
     bool somethingIsTyped() const;
+    bool isWrong(const arrangement::SizeLine& size) const;
     std::optional<Dimension> seatDimension(const Row& line, int row) const;
     std::string withoutItsSize(const Row& row, const std::string& typed) const;
     Result<arrangement::Assembly> takenSize(const Row& row, const std::string& typed) const;
@@ -74,6 +76,7 @@ private:
 
     arrangement::Assembly m_assembly;
     std::vector<arrangement::SizeLine> m_sizes;
+    std::vector<arrangement::Contradiction> m_contradictions;
     std::vector<QString> m_loadsFrom; ///< by part
     const tables::Tables* m_tables = nullptr;
     words::Display m_display;

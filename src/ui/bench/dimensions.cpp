@@ -18,7 +18,7 @@ constexpr double kArrowLength = 8, kArrowHalf = 2.6;
 constexpr double kPastLine = 4; // that a witness line runs past its dimension
 
 QColor inkOf(const Dimension& d) {
-    return d.chosen ? roles().plan : d.proposed ? roles().muted : roles().ink;
+    return d.wrong ? roles().stop : d.chosen ? roles().plan : d.proposed ? roles().muted : roles().ink;
 }
 
 double length(const Dimension& d) {
@@ -97,7 +97,7 @@ void paintDimensions(QPainter& painter, const std::vector<PlacedDimension>& dime
             painter.setPen(QPen(chosen ? roles().plan : roles().rule, 0.8));
             painter.drawLine(d.witness1);
             painter.drawLine(d.witness2);
-            painter.setPen(QPen(ink, chosen ? 1.6 : 0.9));
+            painter.setPen(QPen(ink, chosen || d.of->wrong ? 1.6 : 0.9));
             painter.drawLine(d.line);
             painter.setBrush(ink);
             painter.setPen(Qt::NoPen);
@@ -108,8 +108,8 @@ void paintDimensions(QPainter& painter, const std::vector<PlacedDimension>& dime
     for (const bool chosen : {false, true})
         for (const auto& d : dimensions) {
             if (d.of->chosen != chosen) continue;
-            painter.setBrush(chosen ? roles().card : roles().paper);
-            painter.setPen(chosen ? QPen(roles().plan, 2) : QPen(Qt::NoPen));
+            painter.setBrush(d.of->wrong ? roles().stopPale : chosen ? roles().card : roles().paper);
+            painter.setPen(chosen ? QPen(inkOf(*d.of), 2) : QPen(Qt::NoPen));
             painter.drawRoundedRect(d.box, 3, 3);
             painter.setPen(inkOf(*d.of));
             painter.drawText(d.box, Qt::AlignCenter, d.of->text);

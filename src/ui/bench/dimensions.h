@@ -19,6 +19,7 @@ struct Dimension {
     QString text;
     bool chosen = false;
     bool proposed = false; ///< nobody has said it: paler
+    bool wrong = false;    ///< it contradicts another one
     int id = 0;            ///< the caller's own
 };
 

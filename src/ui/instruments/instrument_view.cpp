@@ -115,6 +115,7 @@ void InstrumentView::addRow(Instrument which, QGridLayout* grid) {
     row.address->setObjectName(called("instrumentAddress"));
     row.address->setAccessibleName(tr("Line of the %1").arg(instrumentName(which).toLower()));
     row.address->setEditable(true);
+    row.address->lineEdit()->setObjectName(called("instrumentLine"));
     row.address->setInsertPolicy(QComboBox::NoInsert);
     row.address->setMinimumHeight(theme::kTouch);
     row.reading = new QLabel(this);

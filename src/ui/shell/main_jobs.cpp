@@ -62,6 +62,7 @@ void MainWindow::openJob(const QString& path) {
     m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.tables(), m_around.clock,
                                              m_around.count);
     connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
+    connect(m_session.get(), &JobSession::changed, m_tour, &Tour::look);
     connect(m_session.get(), &JobSession::recorded, this, [this] {
         if (const auto kept = m_shop.keepRecord(*m_session); !kept) showTrouble(q(words::say(kept.error())));
     });
@@ -170,6 +171,7 @@ void MainWindow::openDemo() {
     if (const auto copied = io::copyDemoShop(folder.toStdString()); !copied)
         return showTrouble(q(words::say(copied.error())));
     openPath(folder);
+    offerTour();
 }
 
 /// Asked once: the jobs, the rack and the presses of the shop lie there from now on.

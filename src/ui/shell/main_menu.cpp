@@ -27,7 +27,7 @@ QAction* MainWindow::addCommand(QMenu* menu, const Command& command) {
     action->setObjectName(command.name);
     action->setShortcut(command.keys);
     addAction(action);
-    connect(action, &QAction::triggered, this, command.act);
+    if (command.act) connect(action, &QAction::triggered, this, command.act);
     return action;
 }
 
@@ -99,6 +99,7 @@ void MainWindow::buildPaperActions(QMenu* menu) {
 }
 
 void MainWindow::buildPracticeActions(QMenu* menu) {
+    addCommand(menu, {tr("Tour: one press, by your own hands"), {}, [this] { startTour(); }, "actionTour"});
     addCommand(menu, {tr("Practice press"), Qt::CTRL | Qt::Key_T, [this] { showPractice(); }, "actionPractice"});
     addCommand(
         menu, {tr("Practice a whole job"), Qt::CTRL | Qt::SHIFT | Qt::Key_T, [this] { showLesson(); }, "actionLesson"});

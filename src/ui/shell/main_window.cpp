@@ -69,6 +69,10 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     layout->addWidget(header);
     layout->addWidget(m_trouble);
     layout->addWidget(m_places, 1);
+    m_tour = new Tour(this);
+    layout->addWidget(m_tour);
+    connect(m_tour, &Tour::wanted, this, &MainWindow::startTour);
+    connect(m_tour, &Tour::left, this, &MainWindow::leaveTour);
     setCentralWidget(body);
     m_calculator = new CalcBox(this);
     connect(m_calculator, &CalcBox::jobWanted, this, [this](const job::Job& job) {

@@ -2,6 +2,7 @@
 
 #include "ui/session/shop.h"
 #include "ui/shop/shop_view.h"
+#include "ui/tour/tour.h"
 
 #include <QMainWindow>
 #include <QSettings>
@@ -127,6 +128,10 @@ private:
     void showLog();
     void showShop(ShopView::Section section);
     void workStandIn();
+    void offerTour();
+    void startTour();
+    void leaveTour();
+    std::vector<Tour::Stop> tourStops();
     void chooseJobToTakeIn();
     void takeIn();
     QStringList lastingTroubles() const;
@@ -149,6 +154,8 @@ private:
     bool m_askedToLeave = false; ///< an unsaved job
     Instruments* m_instruments;
     StandIns* m_standIns;
+    Tour* m_tour;
+    QString m_beforeTour; ///< the shop that was open; empty: none was; null: no tour
     QStackedWidget* m_places;
     ShelfPage* m_shelfPage;
     ShelfView* m_shelf;
