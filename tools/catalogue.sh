@@ -13,7 +13,7 @@ cp -R src "$work/src"
 find "$work/src" -name '*.cpp' -o -name '*.h' | xargs perl -0pi -e '
     my $literal = qr/(?:"(?:[^"\\]|\\.)*"\s*)+/;
     my $call; $call = qr/(?:[^()]|\((??{$call})\))*/;
-    s/\btr\(($literal), (?:""|nullptr), $call\)/tr($1, "", n)/g; # of a plural; lupdate reads plain counts alone
+    s/\btr\(($literal),\s*(?:""|nullptr),\s*$call\)/tr($1, "", n)/g; # of a plural; lupdate reads plain counts alone
     s/\b(?:wanted|forReader)\(\s*($literal)/QT_TRANSLATE_NOOP("arbor", $1) fill(/g;
     s/\b(?:(?:ui|words|QObject)::)?tr\(\s*(?=")/QCoreApplication::translate("arbor", /g;'
 for file in src/language/*.ts; do

@@ -26,6 +26,9 @@ public:
     const QString& address() const { return m_address; }
     const QString& reason() const { return m_reason; } ///< why it failed
     void send(const QByteArray& line);
+    /// The number on the gauge that speaks here; empty: nobody has said.
+    void setGauge(const QString& number) { m_gauge = number.trimmed(); }
+    const QString& gauge() const { return m_gauge; }
 
 signals:
     void stateChanged();
@@ -43,6 +46,7 @@ private:
     QTimer* m_again;
     QString m_address;
     QString m_reason;
+    QString m_gauge;
     QByteArray m_rest; ///< of a line that is still coming
     State m_state = State::Off;
     bool m_persistent = false;

@@ -304,10 +304,6 @@
         <translation>Axialspiel, das ein Lagerpaar haben soll</translation>
     </message>
     <message>
-        <source>By its use and the larger bore. There is no standard: the machine maker’s figure goes before all of these. Type over a row and it becomes this shop’s own; Delete takes an own row away; Insert adds one.</source>
-        <translation>Nach Verwendung und größerer Bohrung. Es gibt keine Norm: Die Angabe des Maschinenherstellers geht allem hier vor. Wer eine Zeile überschreibt, macht sie zur eigenen dieser Werkstatt; Entf löscht eine eigene Zeile, Einfg fügt eine hinzu.</translation>
-    </message>
-    <message>
         <source>Add a row   Ins</source>
         <translation>Zeile hinzufügen   Einfg</translation>
     </message>
@@ -340,16 +336,8 @@
         <translation>Praxiswert, kommt mit dem Programm</translation>
     </message>
     <message>
-        <source>Row %1: “%2” makes no band: a name, a bore over 0, and the least up to the most.</source>
-        <translation>Zeile %1: „%2“ ergibt keine Spanne: Name, Bohrung über 0, Mindestwert bis Höchstwert.</translation>
-    </message>
-    <message>
         <source>general</source>
         <translation>allgemein</translation>
-    </message>
-    <message>
-        <source>This row ships with the program: type over it instead.</source>
-        <translation>Diese Zeile kommt mit dem Programm: bitte überschreiben.</translation>
     </message>
     <message>
         <source>The nut and where it can be locked</source>
@@ -1458,10 +1446,6 @@ und %1 weitere</translation>
         <translation>Werkstoffe</translation>
     </message>
     <message>
-        <source>Those that ship have usual design values and stay as they are. Insert makes one of this shop’s own like the row you stand on: type its name and figures over it, from its maker’s sheet. Delete takes an own one away.</source>
-        <translation>Die mitgelieferten haben übliche Rechenwerte und bleiben, wie sie sind. Einfg macht aus der angewählten Zeile eine eigene dieser Werkstatt: Name und Werte nach dem Blatt des Herstellers überschreiben. Entf löscht eine eigene.</translation>
-    </message>
-    <message>
         <source>One of our own   Ins</source>
         <translation>Eigener Werkstoff   Einfg</translation>
     </message>
@@ -1472,10 +1456,6 @@ und %1 weitere</translation>
     <message>
         <source>ours</source>
         <translation>eigener</translation>
-    </message>
-    <message>
-        <source>This one ships with the program.</source>
-        <translation>Dieser kommt mit dem Programm.</translation>
     </message>
     <message>
         <source>Readings by depth and direction</source>
@@ -2524,24 +2504,12 @@ und %1 weitere</translation>
         <translation>%1 hinzugefügt</translation>
     </message>
     <message>
-        <source>.</source>
-        <translation>.</translation>
-    </message>
-    <message>
-        <source>; these tool numbers are taken and were left as they are: %1.</source>
-        <translation>; diese Werkzeug-Nummern sind vergeben und blieben, wie sie sind: %1.</translation>
-    </message>
-    <message>
         <source>Tools to add</source>
         <translation>Hinzuzufügende Werkzeuge</translation>
     </message>
     <message>
         <source>Where to</source>
         <translation>Wohin</translation>
-    </message>
-    <message>
-        <source>Tables (*.csv)</source>
-        <translation>Tabellen (*.csv)</translation>
     </message>
     <message>
         <source>Rack</source>
@@ -2958,14 +2926,6 @@ und %1 weitere</translation>
     <message>
         <source> · %1 jobs</source>
         <translation> · %1 Aufträge</translation>
-    </message>
-    <message>
-        <source>No tools from this folder. %1</source>
-        <translation>Keine Werkzeuge aus diesem Ordner. %1</translation>
-    </message>
-    <message>
-        <source>End play as it ships: the shop’s own is left alone. %1</source>
-        <translation>Axialspiel wie mitgeliefert: Die Datei der Werkstatt bleibt unberührt. %1</translation>
     </message>
     <message>
         <source>rack.csv is not UTF-8: its letters were taken for Latin-1. Look at the names; the next change saves it as UTF-8.</source>
@@ -3526,10 +3486,6 @@ und %1 weitere</translation>
     <message>
         <source>Line of the indicator</source>
         <translation>Anschluss der Messuhr</translation>
-    </message>
-    <message>
-        <source>Its data button or footswitch fills the next place.</source>
-        <translation>Ihre Datentaste oder der Fußschalter füllt die nächste Stelle.</translation>
     </message>
     <message>
         <source>no indicator</source>
@@ -11181,10 +11137,6 @@ und %1 weitere</translation>
         <translation>1/min</translation>
     </message>
     <message>
-        <source>a name, a number, or steel, cast iron, aluminium</source>
-        <translation>ein Name, eine Zahl, oder Stahl, Gusseisen, Aluminium</translation>
-    </message>
-    <message>
         <source>another name: a file of this name is kept already</source>
         <translation>ein anderer Name: eine Datei dieses Namens gibt es schon</translation>
     </message>
@@ -11463,14 +11415,6 @@ und %1 weitere</translation>
         <translation>wie angegeben</translation>
     </message>
     <message>
-        <source>Search the terms</source>
-        <translation>Wörter suchen</translation>
-    </message>
-    <message>
-        <source>a term, or words of what is meant: end play</source>
-        <translation>ein Wort, oder was gemeint ist: Axialspiel</translation>
-    </message>
-    <message>
         <source>Terms</source>
         <translation>Wörter</translation>
     </message>
@@ -11490,10 +11434,6 @@ und %1 weitere</translation>
     <message>
         <source>Capacity [%1]</source>
         <translation>Tragkraft [%1]</translation>
-    </message>
-    <message>
-        <source>Help: terms</source>
-        <translation>Hilfe: Wörter</translation>
     </message>
     <message>
         <source>Help</source>
@@ -14013,36 +13953,837 @@ und %1 weitere</translation>
         <translation>Pressen</translation>
     </message>
     <message>
-        <source>Shop presses, hand presses, vices. Type over a cell; Insert makes another one, Delete takes one away. Daylight is the opening at each notch of the bed, one after the other; a piston of 0 is a press without a gauge; a throat of 0 is open on both sides. Nobody knows the force of a vice.</source>
-        <translation>Werkstattpressen, Handpressen, Schraubstöcke. Zellen überschreiben; Einfg macht eine weitere, Entf nimmt eine weg. Öffnung ist die Höhe an jeder Raste des Tisches, eine nach der anderen; ein Kolben von 0 ist eine Presse ohne Manometer; eine Ausladung von 0 ist nach beiden Seiten offen. Die Kraft eines Schraubstocks kennt niemand.</translation>
-    </message>
-    <message>
         <source>Another press   Ins</source>
         <translation>Weitere Presse   Einfg</translation>
-    </message>
-    <message>
-        <source>a number, press or vice, bar, MPa, psi, tf or short_ton</source>
-        <translation>eine Zahl, Presse oder Schraubstock, bar, MPa, psi, tf oder short_ton</translation>
     </message>
     <message>
         <source>a number of its own</source>
         <translation>eine eigene Nummer</translation>
     </message>
     <message>
-        <source>Change a press</source>
-        <translation>Presse ändern</translation>
-    </message>
-    <message>
-        <source>Another press</source>
-        <translation>Weitere Presse</translation>
-    </message>
-    <message>
-        <source>Take a press away</source>
-        <translation>Presse wegnehmen</translation>
-    </message>
-    <message>
         <source>Presses of this shop</source>
         <translation>Pressen dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>a row of the rack is no tool and was skipped. {what}</source>
+        <translation>eine Zeile des Regals ist kein Werkzeug und wurde übergangen. {what}</translation>
+    </message>
+    <message>
+        <source>a name</source>
+        <translation>ein Name</translation>
+    </message>
+    <message>
+        <source>bore, outside, depth, indicator, thermometer or torque_wrench</source>
+        <translation>bore, outside, depth, indicator, thermometer oder torque_wrench</translation>
+    </message>
+    <message>
+        <source>the number on the gauge</source>
+        <translation>die Nummer auf dem Messgerät</translation>
+    </message>
+    <message>
+        <source>a day as 2027-03-31</source>
+        <translation>ein Tag wie 2027-03-31</translation>
+    </message>
+    <message>
+        <source>each name once</source>
+        <translation>jeden Namen einmal</translation>
+    </message>
+    <message>
+        <source>a type of bearing</source>
+        <translation>eine Lagerart</translation>
+    </message>
+    <message>
+        <source>columns parted by a comma, a semicolon or a tab</source>
+        <translation>Spalten, getrennt durch Komma, Semikolon oder Tabulator</translation>
+    </message>
+    <message>
+        <source>-273 to 1000 degC</source>
+        <translation>-273 bis 1000 °C</translation>
+    </message>
+    <message>
+        <source>Indicator no.</source>
+        <translation>Messuhr Nr.</translation>
+    </message>
+    <message>
+        <source>guide.md</source>
+        <comment>the file of this language</comment>
+        <translation>guide.de.md</translation>
+    </message>
+    <message>
+        <source>Search the help</source>
+        <translation>In der Hilfe suchen</translation>
+    </message>
+    <message>
+        <source>words of what is meant: end play, draw bolt</source>
+        <translation>Wörter von dem, was gemeint ist: Axialspiel, Zugspindel</translation>
+    </message>
+    <message>
+        <source>Pages of the help</source>
+        <translation>Seiten der Hilfe</translation>
+    </message>
+    <message>
+        <source>Where the numbers come from</source>
+        <translation>Woher die Zahlen kommen</translation>
+    </message>
+    <message>
+        <source>Where the numbers of this card come from</source>
+        <translation>Woher die Zahlen dieser Karte kommen</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm, %2 N</source>
+        <translation>%1 mm, %2 N</translation>
+    </message>
+    <message>
+        <source>%1 °C</source>
+        <translation>%1 °C</translation>
+    </message>
+    <message>
+        <source>not connected</source>
+        <translation>nicht verbunden</translation>
+    </message>
+    <message>
+        <source>Instruments</source>
+        <translation>Instrumente</translation>
+    </message>
+    <message>
+        <source>A serial port of this machine, or 127.0.0.1:port. Every station listens to what is connected here. No instrument at hand? 1 to 4 start a stand-in that is set to the seat in hand, and stop it again; Ctrl+Shift+G works its ram, or pushes its button.</source>
+        <translation>Eine serielle Schnittstelle dieses Rechners oder 127.0.0.1:port. Jede Station hört, was hier verbunden ist. Kein Instrument da? 1 bis 4 starten einen Ersatz, der auf den Sitz in der Hand eingestellt ist, und halten ihn wieder an; Strg+Umschalt+G bewegt seinen Stößel oder drückt seine Taste.</translation>
+    </message>
+    <message>
+        <source>What is wrong at the stand-in press</source>
+        <translation>Was an der Ersatzpresse nicht stimmt</translation>
+    </message>
+    <message>
+        <source>Line of the %1</source>
+        <translation>Anschluss: %1</translation>
+    </message>
+    <message>
+        <source>Number on the %1</source>
+        <translation>Nummer: %1</translation>
+    </message>
+    <message>
+        <source>gauge no.</source>
+        <translation>Messgerät Nr.</translation>
+    </message>
+    <message>
+        <source>Test</source>
+        <translation>Probe</translation>
+    </message>
+    <message>
+        <source>listening for 2 seconds: push its button, if it has one</source>
+        <translation>hört 2 Sekunden zu: seine Taste drücken, wenn es eine hat</translation>
+    </message>
+    <message>
+        <source>It said nothing.</source>
+        <translation>Es sagte nichts.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines in 2 s</source>
+        <translation>
+            <numerusform>%n Zeile in 2 s</numerusform>
+            <numerusform>%n Zeilen in 2 s</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n could not be read</source>
+        <translation>
+            <numerusform>, %n war nicht zu lesen</numerusform>
+            <numerusform>, %n waren nicht zu lesen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, all of them read</source>
+        <translation>, alle gelesen</translation>
+    </message>
+    <message>
+        <source>; they differ by %1</source>
+        <translation>; sie weichen um %1 voneinander ab</translation>
+    </message>
+    <message>
+        <source>Stop the stand-in   %1</source>
+        <translation>Ersatz anhalten   %1</translation>
+    </message>
+    <message>
+        <source>Stand-in   %1</source>
+        <translation>Ersatz   %1</translation>
+    </message>
+    <message>
+        <source>Bore gauge</source>
+        <translation>Innenmessgerät</translation>
+    </message>
+    <message>
+        <source>Indicator</source>
+        <translation>Messuhr</translation>
+    </message>
+    <message>
+        <source>nothing wrong</source>
+        <translation>alles in Ordnung</translation>
+    </message>
+    <message>
+        <source>cocked start</source>
+        <translation>verkantet angesetzt</translation>
+    </message>
+    <message>
+        <source>seat dry</source>
+        <translation>Sitz trocken</translation>
+    </message>
+    <message>
+        <source>bore too tight</source>
+        <translation>Bohrung zu eng</translation>
+    </message>
+    <message>
+        <source>bore too loose</source>
+        <translation>Bohrung zu weit</translation>
+    </message>
+    <message>
+        <source>galling</source>
+        <translation>Fressen</translation>
+    </message>
+    <message>
+        <source>chip under the ring</source>
+        <translation>Span unter dem Ring</translation>
+    </message>
+    <message>
+        <source>sleeve on the other ring</source>
+        <translation>Hülse auf dem anderen Ring</translation>
+    </message>
+    <message>
+        <source>support slips</source>
+        <translation>Auflage rutscht</translation>
+    </message>
+    <message>
+        <source>warm bore grips early</source>
+        <translation>warme Bohrung greift zu früh</translation>
+    </message>
+    <message>
+        <source>no shoulder</source>
+        <translation>keine Schulter</translation>
+    </message>
+    <message>
+        <source>The stand-in could not be started: %1</source>
+        <translation>Der Ersatz ließ sich nicht starten: %1</translation>
+    </message>
+    <message>
+        <source>Gauge no.</source>
+        <translation>Messgerät Nr.</translation>
+    </message>
+    <message>
+        <source>semicolons</source>
+        <translation>Semikolons</translation>
+    </message>
+    <message>
+        <source>tabs</source>
+        <translation>Tabulatoren</translation>
+    </message>
+    <message>
+        <source>bars</source>
+        <translation>senkrechte Striche</translation>
+    </message>
+    <message>
+        <source>commas</source>
+        <translation>Kommas</translation>
+    </message>
+    <message>
+        <source>tool no.</source>
+        <translation>Werkzeug Nr.</translation>
+    </message>
+    <message>
+        <source>outside Ø</source>
+        <translation>Außen-Ø</translation>
+    </message>
+    <message>
+        <source>bore Ø</source>
+        <translation>Bohrungs-Ø</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>head Ø</source>
+        <translation>Kopf-Ø</translation>
+    </message>
+    <message>
+        <source>head thickness</source>
+        <translation>Kopfdicke</translation>
+    </message>
+    <message>
+        <source>head bore Ø</source>
+        <translation>Kopfbohrungs-Ø</translation>
+    </message>
+    <message>
+        <source>pilot Ø</source>
+        <translation>Zapfen-Ø</translation>
+    </message>
+    <message>
+        <source>pilot length</source>
+        <translation>Zapfenlänge</translation>
+    </message>
+    <message>
+        <source>opens from</source>
+        <translation>öffnet von</translation>
+    </message>
+    <message>
+        <source>opens to</source>
+        <translation>öffnet bis</translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <translation>Reichweite</translation>
+    </message>
+    <message>
+        <source>edge thickness</source>
+        <translation>Schneidendicke</translation>
+    </message>
+    <message>
+        <source>wrench length</source>
+        <translation>Schlüssellänge</translation>
+    </message>
+    <message>
+        <source>ram area mm²</source>
+        <translation>Kolbenfläche mm²</translation>
+    </message>
+    <message>
+        <source>stroke</source>
+        <translation>Hub</translation>
+    </message>
+    <message>
+        <source>capacity N</source>
+        <translation>Tragkraft N</translation>
+    </message>
+    <message>
+        <source>thread</source>
+        <translation>Gewinde</translation>
+    </message>
+    <message>
+        <source>strength class</source>
+        <translation>Festigkeitsklasse</translation>
+    </message>
+    <message>
+        <source>condition</source>
+        <translation>Zustand</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <translation>Foto</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>Platz</translation>
+    </message>
+    <message>
+        <source>thrust bearing</source>
+        <translation>Axiallager</translation>
+    </message>
+    <message>
+        <source>hardened</source>
+        <translation>gehärtet</translation>
+    </message>
+    <message>
+        <source>Unit of the sizes</source>
+        <translation>Einheit der Maße</translation>
+    </message>
+    <message>
+        <source>sizes in mm</source>
+        <translation>Maße in mm</translation>
+    </message>
+    <message>
+        <source>sizes in inches</source>
+        <translation>Maße in Zoll</translation>
+    </message>
+    <message>
+        <source>Kind of tools whose kind is not said</source>
+        <translation>Art der Werkzeuge, deren Art nicht dasteht</translation>
+    </message>
+    <message>
+        <source>without a kind: %1</source>
+        <translation>ohne Art: %1</translation>
+    </message>
+    <message>
+        <source>What the table says</source>
+        <translation>Was die Tabelle sagt</translation>
+    </message>
+    <message>
+        <source>Rows that make no tool</source>
+        <translation>Zeilen, die kein Werkzeug ergeben</translation>
+    </message>
+    <message>
+        <source>Leave it   Esc</source>
+        <translation>Nicht übernehmen   Esc</translation>
+    </message>
+    <message>
+        <source>a comma before the decimals</source>
+        <translation>ein Komma vor den Dezimalen</translation>
+    </message>
+    <message>
+        <source>a point before the decimals</source>
+        <translation>ein Punkt vor den Dezimalen</translation>
+    </message>
+    <message>
+        <source>What “%1” is</source>
+        <translation>Was „%1“ ist</translation>
+    </message>
+    <message>
+        <source>not used</source>
+        <translation>nicht verwendet</translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n tools</source>
+        <translation>
+            <numerusform>%n Werkzeug übernehmen</numerusform>
+            <numerusform>%n Werkzeuge übernehmen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Every row makes a tool.</source>
+        <translation>Jede Zeile ergibt ein Werkzeug.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rows make no tool and are skipped:</source>
+        <translation>
+            <numerusform>%n Zeile ergibt kein Werkzeug und wird übergangen:</numerusform>
+            <numerusform>%n Zeilen ergeben kein Werkzeug und werden übergangen:</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>; these tool numbers are taken and were left as they are: %1</source>
+        <translation>; diese Werkzeugnummern sind vergeben und blieben, wie sie sind: %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>; %n rows made no tool and were skipped, the first one: %1</source>
+        <translation>
+            <numerusform>; %n Zeile ergab kein Werkzeug und wurde übergangen: %1</numerusform>
+            <numerusform>; %n Zeilen ergaben kein Werkzeug und wurden übergangen, die erste: %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Tables (*.csv *.txt *.tsv);;All files (*)</source>
+        <translation>Tabellen (*.csv *.txt *.tsv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>This job</source>
+        <translation>Dieser Auftrag</translation>
+    </message>
+    <message>
+        <source>This shop</source>
+        <translation>Diese Werkstatt</translation>
+    </message>
+    <message>
+        <source>Papers</source>
+        <translation>Papiere</translation>
+    </message>
+    <message>
+        <source>Looks</source>
+        <translation>Ansicht</translation>
+    </message>
+    <message>
+        <source>Heat and cold of this shop</source>
+        <translation>Wärme und Kälte dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Gauges of this shop</source>
+        <translation>Messgeräte dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>People of this shop</source>
+        <translation>Leute dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Bearings of this shop</source>
+        <translation>Lager dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>Stand-in: work its ram, push its button</source>
+        <translation>Ersatz: Stößel bewegen, Taste drücken</translation>
+    </message>
+    <message>
+        <source>Tour: one press, by your own hands</source>
+        <translation>Rundgang: eine Pressung mit eigenen Händen</translation>
+    </message>
+    <message>
+        <source>Six stops, five minutes: a bearing is pressed home by your own hands, on a copy of the demo shop. It can be left at any time, and lies under Menu, Practice.</source>
+        <translation>Sechs Stationen, fünf Minuten: ein Lager wird mit den eigenen Händen bis zum Anschlag gepresst, an einer Kopie der Beispielwerkstatt. Er lässt sich jederzeit verlassen und liegt unter Menü, Übung.</translation>
+    </message>
+    <message>
+        <source>A job</source>
+        <translation>Ein Auftrag</translation>
+    </message>
+    <message>
+        <source>These are the jobs of a shop. The arrows choose one, Enter opens it: take the seamer turret.</source>
+        <translation>Das sind die Aufträge einer Werkstatt. Die Pfeile wählen einen, Enter öffnet ihn: den Verschließerturm nehmen (Seamer turret).</translation>
+    </message>
+    <message>
+        <source>Its order of work</source>
+        <translation>Seine Arbeitsfolge</translation>
+    </message>
+    <message>
+        <source>Left is the order of work, as the parts allow it, with a mark where something is done or stops. The bearing is to go into its housing now. Ctrl+5 shows what it is pressed with.</source>
+        <translation>Links steht die Arbeitsfolge, wie die Teile sie zulassen, mit einer Marke, wo etwas erledigt ist oder anhält. Jetzt soll das Lager in sein Gehäuse. Strg+5 zeigt, womit es gepresst wird.</translation>
+    </message>
+    <message>
+        <source>Sleeve, support and stroke are chosen from the rack, and the thick line proves where the force goes. The right arrow tries another sleeve; watch the line. Escape takes the proven one again.</source>
+        <translation>Hülse, Auflage und Hub sind aus dem Regal gewählt, und die dicke Linie weist nach, wo die Kraft geht. Der Pfeil nach rechts versucht eine andere Hülse; auf die Linie achten. Esc nimmt wieder die nachgewiesene.</translation>
+    </message>
+    <message>
+        <source>Warm</source>
+        <translation>Wärmen</translation>
+    </message>
+    <message>
+        <source>Ctrl+6: how hot, how long, and what must not get so hot. Today it goes in cold: press C.</source>
+        <translation>Strg+6: wie heiß, wie lange, und was nicht so heiß werden darf. Heute geht es kalt hinein: C drücken.</translation>
+    </message>
+    <message>
+        <source>Ctrl+7: the band is what this seat should take. A stand-in press is connected. Space records, Ctrl+Shift+G works the ram; when the card says it is home, Space keeps what was recorded.</source>
+        <translation>Strg+7: das Band ist, was dieser Sitz nehmen soll. Eine Ersatzpresse ist verbunden. Die Leertaste zeichnet auf, Strg+Umschalt+G bewegt den Stößel; wenn die Karte „anliegend“ sagt, behält die Leertaste, was aufgezeichnet wurde.</translation>
+    </message>
+    <message>
+        <source>Ctrl+8: is it home, is it square? Type the depth at three places or more, each with Enter: what home is stands beside the clock.</source>
+        <translation>Strg+8: liegt es an, steht es rechtwinklig? Die Tiefe an drei Stellen oder mehr tippen, jede mit Enter: was anliegend heißt, steht neben der Uhr.</translation>
+    </message>
+    <message>
+        <source>This list is left alone, and what ships stands in its place. %1</source>
+        <translation>Diese Liste bleibt, wie sie ist, und an ihrer Stelle gilt, was mitgeliefert ist. %1</translation>
+    </message>
+    <message>
+        <source>A row of the rack is no tool and was skipped. %1</source>
+        <translation>Eine Zeile des Regals ist kein Werkzeug und wurde übergangen. %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more rows were skipped.</source>
+        <translation>
+            <numerusform>%n weitere Zeile wurde übergangen.</numerusform>
+            <numerusform>%n weitere Zeilen wurden übergangen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>a row of the shop’s own: this one ships with the program</source>
+        <translation>eine eigene Zeile der Werkstatt: diese wird mitgeliefert</translation>
+    </message>
+    <message>
+        <source>the opening at each notch, in mm, with a blank between them</source>
+        <translation>die Höhe an jeder Raste, in mm, mit einem Leerzeichen dazwischen</translation>
+    </message>
+    <message>
+        <source>housing</source>
+        <comment>heated</comment>
+        <translation>Gehäuse</translation>
+    </message>
+    <message>
+        <source>ring</source>
+        <comment>heated</comment>
+        <translation>Ring</translation>
+    </message>
+    <message>
+        <source>shaft</source>
+        <comment>heated</comment>
+        <translation>Welle</translation>
+    </message>
+    <message>
+        <source>for</source>
+        <translation>für</translation>
+    </message>
+    <message>
+        <source>least °C</source>
+        <translation>mindestens °C</translation>
+    </message>
+    <message>
+        <source>warms</source>
+        <translation>wärmt</translation>
+    </message>
+    <message>
+        <source>chills</source>
+        <translation>kühlt</translation>
+    </message>
+    <message>
+        <source>most °C</source>
+        <translation>höchstens °C</translation>
+    </message>
+    <message>
+        <source>W/m²K</source>
+        <translation>W/m²K</translation>
+    </message>
+    <message>
+        <source>emissivity</source>
+        <translation>Emissionsgrad</translation>
+    </message>
+    <message>
+        <source>share of surface</source>
+        <translation>Anteil der Fläche</translation>
+    </message>
+    <message>
+        <source>power W</source>
+        <translation>Leistung W</translation>
+    </message>
+    <message>
+        <source>deep groove ball</source>
+        <translation>Rillenkugel</translation>
+    </message>
+    <message>
+        <source>angular contact ball</source>
+        <translation>Schrägkugel</translation>
+    </message>
+    <message>
+        <source>double-row angular ball</source>
+        <translation>Schrägkugel, zweireihig</translation>
+    </message>
+    <message>
+        <source>cylindrical roller NU</source>
+        <translation>Zylinderrolle NU</translation>
+    </message>
+    <message>
+        <source>cylindrical roller NJ</source>
+        <translation>Zylinderrolle NJ</translation>
+    </message>
+    <message>
+        <source>cylindrical roller N</source>
+        <translation>Zylinderrolle N</translation>
+    </message>
+    <message>
+        <source>taper roller</source>
+        <translation>Kegelrolle</translation>
+    </message>
+    <message>
+        <source>inch taper roller</source>
+        <translation>Kegelrolle, Zoll</translation>
+    </message>
+    <message>
+        <source>needle roller</source>
+        <translation>Nadel</translation>
+    </message>
+    <message>
+        <source>spherical roller</source>
+        <translation>Pendelrolle</translation>
+    </message>
+    <message>
+        <source>thrust ball</source>
+        <translation>Axialkugel</translation>
+    </message>
+    <message>
+        <source>hub ring</source>
+        <translation>Nabenlager</translation>
+    </message>
+    <message>
+        <source>bore mm</source>
+        <translation>Bohrung mm</translation>
+    </message>
+    <message>
+        <source>outside mm</source>
+        <translation>Außen mm</translation>
+    </message>
+    <message>
+        <source>width mm</source>
+        <translation>Breite mm</translation>
+    </message>
+    <message>
+        <source>inner ring Ø, cone width mm</source>
+        <translation>Innenring-Ø, Innenringbreite mm</translation>
+    </message>
+    <message>
+        <source>outer ring Ø, cup width mm</source>
+        <translation>Außenring-Ø, Außenringbreite mm</translation>
+    </message>
+    <message>
+        <source>bore gauge</source>
+        <translation>Innenmessgerät</translation>
+    </message>
+    <message>
+        <source>micrometer, outside</source>
+        <translation>Bügelmessschraube</translation>
+    </message>
+    <message>
+        <source>thermometer</source>
+        <translation>Thermometer</translation>
+    </message>
+    <message>
+        <source>torque wrench</source>
+        <translation>Drehmomentschlüssel</translation>
+    </message>
+    <message>
+        <source>calibration due</source>
+        <translation>Kalibrierung fällig</translation>
+    </message>
+    <message>
+        <source>state</source>
+        <translation>Zustand</translation>
+    </message>
+    <message>
+        <source>calibration overdue</source>
+        <translation>Kalibrierung überfällig</translation>
+    </message>
+    <message>
+        <source>calibration not stated</source>
+        <translation>Kalibrierung nicht angegeben</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>uncertainty µm</source>
+        <translation>Unsicherheit µm</translation>
+    </message>
+    <message>
+        <source>may release</source>
+        <translation>darf freigeben</translation>
+    </message>
+    <message>
+        <source>Machinist</source>
+        <translation>Werker</translation>
+    </message>
+    <message>
+        <source>Shop presses, hand presses, vices. Daylight is the opening at each notch of the bed, one after the other; a piston of 0 is a press without a gauge; a throat of 0 is open on both sides. Nobody knows the force of a vice.</source>
+        <translation>Werkstattpressen, Handpressen, Schraubstöcke. Die Höhe gilt an jeder Raste des Tisches, eine nach der anderen; ein Kolben von 0 ist eine Presse ohne Manometer; eine Ausladung von 0 ist an beiden Seiten offen. Die Kraft eines Schraubstocks kennt niemand.</translation>
+    </message>
+    <message>
+        <source>Heat and cold</source>
+        <translation>Wärme und Kälte</translation>
+    </message>
+    <message>
+        <source>Ovens, plates, freezers, with the temperature they really have: type what your thermometer said. What ships stands until it is typed over; Delete brings it back.</source>
+        <translation>Öfen, Platten, Gefrierschränke, mit der Temperatur, die sie wirklich haben: tippen, was das Thermometer sagte. Was mitgeliefert ist, gilt, bis es übertippt wird; Entf bringt es zurück.</translation>
+    </message>
+    <message>
+        <source>Gauges</source>
+        <translation>Messgeräte</translation>
+    </message>
+    <message>
+        <source>Each by the number on it. Its uncertainty counts wherever it is named beside a reading; a calibration that has run out is a check at that reading.</source>
+        <translation>Jedes mit der Nummer, die es trägt. Seine Unsicherheit zählt, wo es neben einer Ablesung genannt ist; eine abgelaufene Kalibrierung ist dort zu prüfen.</translation>
+    </message>
+    <message>
+        <source>Another gauge   Ins</source>
+        <translation>Noch ein Messgerät   Einfg</translation>
+    </message>
+    <message>
+        <source>People</source>
+        <translation>Leute</translation>
+    </message>
+    <message>
+        <source>Who presses, measures and signs here; their names are offered wherever one is asked for.</source>
+        <translation>Wer hier presst, misst und unterschreibt; ihre Namen werden angeboten, wo einer gefragt ist.</translation>
+    </message>
+    <message>
+        <source>Another one   Ins</source>
+        <translation>Noch jemand   Einfg</translation>
+    </message>
+    <message>
+        <source>Those that ship have usual design values and stay as they are. Insert makes one of this shop’s own like the row you stand on: type its name and figures over it, from its maker’s sheet.</source>
+        <translation>Die mitgelieferten haben übliche Rechenwerte und bleiben, wie sie sind. Einfg macht einen eigenen wie die Zeile, auf der man steht: Name und Werte darüber tippen, vom Blatt des Herstellers.</translation>
+    </message>
+    <message>
+        <source>Bearings</source>
+        <translation>Lager</translation>
+    </message>
+    <message>
+        <source>Bearings of our own</source>
+        <translation>Eigene Lager</translation>
+    </message>
+    <message>
+        <source>What no catalogue has, by what the calipers say. Inside they are taken as such bearings usually are, so their ratings are estimates.</source>
+        <translation>Was kein Katalog hat, nach dem, was der Messschieber sagt. Innen gelten sie als so, wie solche Lager gewöhnlich sind; ihre Tragzahlen sind darum Schätzungen.</translation>
+    </message>
+    <message>
+        <source>Another bearing   Ins</source>
+        <translation>Noch ein Lager   Einfg</translation>
+    </message>
+    <message>
+        <source>By its use and the larger bore. There is no standard: the machine maker’s figure goes before all of these. Type over a row and it becomes this shop’s own.</source>
+        <translation>Nach Verwendung und der größeren Bohrung. Eine Norm gibt es nicht: der Wert des Maschinenherstellers geht vor. Eine übertippte Zeile wird zu einer eigenen dieser Werkstatt.</translation>
+    </message>
+    <message>
+        <source>Change a row</source>
+        <translation>Zeile ändern</translation>
+    </message>
+    <message>
+        <source>Another row</source>
+        <translation>Noch eine Zeile</translation>
+    </message>
+    <message>
+        <source>Take a row away</source>
+        <translation>Zeile wegnehmen</translation>
+    </message>
+    <message>
+        <source>Torque wrench no.</source>
+        <translation>Drehmomentschlüssel Nr.</translation>
+    </message>
+    <message>
+        <source>Read with gauge no.</source>
+        <translation>Gelesen mit Messgerät Nr.</translation>
+    </message>
+    <message>
+        <source>Begin the tour</source>
+        <translation>Rundgang beginnen</translation>
+    </message>
+    <message>
+        <source>Not now</source>
+        <translation>Jetzt nicht</translation>
+    </message>
+    <message>
+        <source>A tour?</source>
+        <translation>Ein Rundgang?</translation>
+    </message>
+    <message>
+        <source>Leave the tour</source>
+        <translation>Rundgang verlassen</translation>
+    </message>
+    <message>
+        <source>That was one press.</source>
+        <translation>Das war eine Pressung.</translation>
+    </message>
+    <message>
+        <source>Every other step of every job goes the same way. F1 explains the place you are in, Ctrl+J goes anywhere by its name, Ctrl+N begins a job of your own.</source>
+        <translation>Jeder andere Schritt jedes Auftrags geht genauso. F1 erklärt, wo man gerade ist, Strg+J geht nach Namen überallhin, Strg+N beginnt einen eigenen Auftrag.</translation>
+    </message>
+    <message>
+        <source>Stop %1 of %2 · %3</source>
+        <translation>Station %1 von %2 · %3</translation>
+    </message>
+    <message>
+        <source>Thermometer no.</source>
+        <translation>Thermometer Nr.</translation>
+    </message>
+    <message>
+        <source>The {one} is Ø{size} where the bore of the {other} is Ø{limit}: one of the two must give way by {by}</source>
+        <translation>{one} hat Ø{size}, wo die Bohrung von {other} Ø{limit} hat: eines von beiden muss um {by} nachgeben</translation>
+    </message>
+    <message>
+        <source>The {one} and the {other} lie in the same {by} of the axis: one of the two must be shorter</source>
+        <translation>{one} und {other} liegen auf denselben {by} der Achse: eines von beiden muss kürzer sein</translation>
+    </message>
+    <message>
+        <source>Gauge {number} is out of calibration</source>
+        <translation>Die Kalibrierung von Messgerät {number} ist abgelaufen</translation>
+    </message>
+    <message>
+        <source>it was due {day}: read again with another one, or have it calibrated</source>
+        <translation>sie war am {day} fällig: mit einem anderen noch einmal lesen, oder kalibrieren lassen</translation>
+    </message>
+    <message>
+        <source>Gauge {number} is none of this shop’s</source>
+        <translation>Messgerät {number} gehört nicht zu dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>enter it among the gauges, with its calibration, or correct the number</source>
+        <translation>bei den Messgeräten eintragen, mit seiner Kalibrierung, oder die Nummer berichtigen</translation>
+    </message>
+    <message>
+        <source>Which gauge was it?</source>
+        <translation>Welches Messgerät war es?</translation>
+    </message>
+    <message>
+        <source>name its number beside the reading</source>
+        <translation>seine Nummer neben der Ablesung nennen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rows, parted by %1, %2. Say over each column what it is; what is not used is left out.</source>
+        <translation>
+            <numerusform>%n Zeile, getrennt durch %1, %2. Über jeder Spalte sagen, was sie ist; was nicht verwendet wird, fällt weg.</numerusform>
+            <numerusform>%n Zeilen, getrennt durch %1, %2. Über jeder Spalte sagen, was sie ist; was nicht verwendet wird, fällt weg.</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

@@ -66,5 +66,54 @@
             <numerusform>%n shapes</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n lines in 2 s</source>
+        <translation>
+            <numerusform>%n line in 2 s</numerusform>
+            <numerusform>%n lines in 2 s</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n could not be read</source>
+        <translation>
+            <numerusform>, %n could not be read</numerusform>
+            <numerusform>, %n could not be read</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n tools</source>
+        <translation>
+            <numerusform>Add %n tool</numerusform>
+            <numerusform>Add %n tools</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rows make no tool and are skipped:</source>
+        <translation>
+            <numerusform>%n row makes no tool and is skipped:</numerusform>
+            <numerusform>%n rows make no tool and are skipped:</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>; %n rows made no tool and were skipped, the first one: %1</source>
+        <translation>
+            <numerusform>; %n row made no tool and was skipped: %1</numerusform>
+            <numerusform>; %n rows made no tool and were skipped, the first one: %1</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more rows were skipped.</source>
+        <translation>
+            <numerusform>%n more row was skipped.</numerusform>
+            <numerusform>%n more rows were skipped.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rows, parted by %1, %2. Say over each column what it is; what is not used is left out.</source>
+        <translation>
+            <numerusform>%n row, parted by %1, %2. Say over each column what it is; what is not used is left out.</numerusform>
+            <numerusform>%n rows, parted by %1, %2. Say over each column what it is; what is not used is left out.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

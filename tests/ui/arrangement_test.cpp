@@ -289,6 +289,26 @@ TEST_F(ArrangementPlace, AFaceIsDraggedAndSnapsAndIsOneUndo) {
     EXPECT_FALSE(session().undoStack().canUndo());
 }
 
+TEST_F(ArrangementPlace, TwoSizesThatCannotBothBeAreMarkedOnTheDrawing) {
+    openPlace("seamer-turret-upper");
+    const auto marked = [&] {
+        QStringList out;
+        for (const auto& size : bench->scene().dimensions)
+            if (size.wrong) out << size.text;
+        return out;
+    };
+    EXPECT_TRUE(marked().isEmpty());
+    session().edit("too thick a flange", [](job::Job& j) {
+        for (auto& slice : arbor::testing::partOf(j, "spindle").bodies.front().slices)
+            if (std::abs(slice.outerTop - 15) < 1e-9) slice.outerBottom = slice.outerTop = 15.5; // Ø31 in a bore of 30
+    });
+    EXPECT_FALSE(marked().isEmpty());
+    EXPECT_TRUE(find<QLabel>("arrangementFaults")->text().contains("must give way"))
+        << find<QLabel>("arrangementFaults")->text().toStdString();
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(marked().isEmpty());
+}
+
 TEST_F(ArrangementPlace, PartsAreAddedAndTakenOut) {
     openPlace();
     const auto before = job().arrangement.assembly.parts.size();
@@ -297,7 +317,10 @@ TEST_F(ArrangementPlace, PartsAreAddedAndTakenOut) {
     // On top of the collar stands the retaining ring already: the clash is named, nothing is lost.
     QTest::mouseClick(find<QPushButton>("addPart"), Qt::LeftButton);
     ASSERT_EQ(job().arrangement.assembly.parts.size(), before + 1);
-    EXPECT_TRUE(find<QLabel>("arrangementFaults")->text().contains("overlap"));
+    const auto said = find<QLabel>("arrangementFaults")->text();
+    EXPECT_TRUE(said.contains("one of the two must")) << said.toStdString();
+    EXPECT_TRUE(said.contains("washer") && said.contains("retaining ring")) << "by their names";
+    EXPECT_FALSE(said.contains("parts/")) << "and by no internal ones";
     QTest::mouseClick(find<QPushButton>("removePart"), Qt::LeftButton);
     EXPECT_EQ(job().arrangement.assembly.parts.size(), before);
     EXPECT_FALSE(find<QLabel>("arrangementFaults")->isVisible());

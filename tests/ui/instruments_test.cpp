@@ -52,10 +52,15 @@ TEST_F(InstrumentsPlace, WhatIsConnectedHereIsHeardAtItsStationAndRemembered) {
     ASSERT_TRUE(comes("instrumentState3", "connected"));
     port.say("dial 4.0125");
     EXPECT_TRUE(comes("instrumentReading3", "4.0125 mm"));
+    type("instrumentGauge3", "I-02");
+    find<QWidget>("instrumentView")->setFocus();
     key(Qt::Key_Escape);
     window->jobView()->go(Station::Seat);
     EXPECT_EQ(find<QLineEdit>("dialLine")->text(), address);
     EXPECT_EQ(text("dialLineState"), "connected");
+    port.say("dial 4.5");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session().record().readings.readings.size() == 1; }, kPatience_ms));
+    EXPECT_EQ(session().record().readings.gauge.number, "I-02") << "named beside what it sent";
     show();
     connectIndicator("");
     EXPECT_TRUE(comes("instrumentState3", "not connected"));

@@ -1,25 +1,26 @@
 #pragma once
 
+#include "ui/help/help_pages.h"
+
 #include <QWidget>
-#include <vector>
 
 class QLineEdit;
+class QListWidget;
 class QTextBrowser;
 
 namespace arbor::ui {
 
-/// F1: the terms of the screen and what is meant by them, found by their words. They are docs/glossary.md, in the
-/// reader's language.
+/// F1: what is asked in the place one is in, the terms of it, and where its numbers come from; and all other pages,
+/// found by their words. They ship with the program, in the reader's language.
 class HelpView : public QWidget {
     Q_OBJECT
 public:
-    struct Term {
-        QString term, meaning; ///< markdown
-    };
     explicit HelpView(QWidget* parent = nullptr);
-    void open();
-    /// Those in sight: every word that is searched for begins a word of them.
-    std::vector<Term> found() const;
+    /// @param place  key of its page  @param sources  behind what is said there now, as they stand on the screen
+    void open(const QString& place, const QStringList& sources);
+    /// Terms in sight: every word that is searched for begins a word of them.
+    std::vector<HelpTerm> found() const;
+    QString shownPage() const; ///< its key; "terms", "sources"; empty: what was found
 
 signals:
     void left();
@@ -29,10 +30,17 @@ protected:
 
 private:
     void refresh();
+    QString placeText(const HelpPage& page) const;
+    QString foundText(const QStringList& words) const;
 
     QLineEdit* m_search;
+    QListWidget* m_list;
     QTextBrowser* m_page;
-    std::vector<Term> m_terms;
+    std::vector<HelpPage> m_pages;
+    std::vector<HelpTerm> m_terms;
+    std::vector<HelpSource> m_sources;
+    QString m_place;
+    QStringList m_here; ///< sources of the place one came from
 };
 
 } // namespace arbor::ui

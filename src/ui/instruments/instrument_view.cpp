@@ -24,6 +24,7 @@ namespace {
 using State = device::LineClient::State;
 
 constexpr int kTest_ms = 2000;
+constexpr int kGaugeWidth = 110;
 
 /// What a line says, and the one number of it that is looked at when it is tested.
 struct Heard {
@@ -82,7 +83,7 @@ InstrumentView::InstrumentView(Instruments& instruments, StandIns& standIns, QWi
     grid->setHorizontalSpacing(theme::kGap);
     grid->setVerticalSpacing(theme::kGap);
     grid->setColumnStretch(1, 2);
-    grid->setColumnStretch(2, 3);
+    grid->setColumnStretch(3, 3);
     m_fault = new QComboBox(this);
     m_fault->setObjectName("standInFault");
     m_fault->setAccessibleName(tr("What is wrong at the stand-in press"));
@@ -118,6 +119,14 @@ void InstrumentView::addRow(Instrument which, QGridLayout* grid) {
     row.address->lineEdit()->setObjectName(called("instrumentLine"));
     row.address->setInsertPolicy(QComboBox::NoInsert);
     row.address->setMinimumHeight(theme::kTouch);
+    row.gauge = new QLineEdit(m_instruments.line(which).gauge(), this);
+    row.gauge->setObjectName(called("instrumentGauge"));
+    row.gauge->setAccessibleName(tr("Number on the %1").arg(instrumentName(which).toLower()));
+    row.gauge->setPlaceholderText(tr("gauge no."));
+    row.gauge->setMinimumHeight(theme::kTouch);
+    row.gauge->setMaximumWidth(kGaugeWidth);
+    connect(row.gauge, &QLineEdit::editingFinished, this,
+            [this, which] { m_instruments.nameGauge(which, m_rows.at(which).gauge->text()); });
     row.reading = new QLabel(this);
     row.reading->setObjectName(called("instrumentReading"));
     row.reading->setFont(theme::typeface(theme::Text::Title));
@@ -141,9 +150,10 @@ void InstrumentView::addRow(Instrument which, QGridLayout* grid) {
         said->addWidget(text);
     grid->addWidget(label, at, 0);
     grid->addWidget(row.address, at, 1);
-    grid->addLayout(said, at, 2);
-    grid->addWidget(test, at, 3);
-    grid->addWidget(row.standIn, at, 4);
+    grid->addWidget(row.gauge, at, 2);
+    grid->addLayout(said, at, 3);
+    grid->addWidget(test, at, 4);
+    grid->addWidget(row.standIn, at, 5);
     auto& line = m_instruments.line(which);
     const auto call = [this, which] {
         m_instruments.line(which).connectTo(m_rows[which].address->currentText().section(QStringLiteral("  "), 0, 0));

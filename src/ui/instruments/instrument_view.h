@@ -8,6 +8,7 @@
 class QComboBox;
 class QGridLayout;
 class QLabel;
+class QLineEdit;
 class QPushButton;
 
 namespace arbor::ui {
@@ -29,6 +30,7 @@ protected:
 private:
     struct Row {
         QComboBox* address = nullptr;
+        QLineEdit* gauge = nullptr;
         QLabel* state = nullptr;
         QLabel* reading = nullptr;
         QLabel* tested = nullptr;

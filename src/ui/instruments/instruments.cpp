@@ -5,6 +5,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr qsizetype kRemembered = 5; // addresses of each kind
+constexpr const char* kGaugeSuffix = "_gauge";
 
 /// In the settings.
 QString keyOf(Instrument which) {
@@ -41,8 +42,14 @@ Instruments::Instruments(QSettings& settings, QObject* parent) : QObject(parent)
     for (const auto which : kInstruments) {
         auto* line = m_lines[static_cast<std::size_t>(which)] = new device::LineClient(this);
         line->setPersistent(true);
+        line->setGauge(settings.value(keyOf(which) + kGaugeSuffix).toString());
         connect(line, &device::LineClient::stateChanged, this, [this, which] { remember(which); });
     }
+}
+
+void Instruments::nameGauge(Instrument which, const QString& number) {
+    line(which).setGauge(number);
+    m_settings.setValue(keyOf(which) + kGaugeSuffix, line(which).gauge());
 }
 
 QStringList Instruments::remembered(Instrument which) const {

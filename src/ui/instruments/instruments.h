@@ -23,6 +23,8 @@ public:
     explicit Instruments(QSettings& settings, QObject* parent = nullptr);
     device::LineClient& line(Instrument which) { return *m_lines[static_cast<std::size_t>(which)]; }
     QStringList remembered(Instrument which) const; ///< the last ones first
+    /// The number on it, which is named beside every reading that comes from it.
+    void nameGauge(Instrument which, const QString& number);
 
 private:
     void remember(Instrument which);

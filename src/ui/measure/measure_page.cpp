@@ -7,6 +7,7 @@
 #include "ui/measure/bore_map.h"
 #include "ui/measure/old_bearing_board.h"
 #include "ui/measure/surface_sheet.h"
+#include "ui/stations/gauge_line.h"
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
@@ -113,7 +114,9 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row >= 0 && row != static_cast<int>(m_chosen)) choose(static_cast<std::size_t>(row));
     });
-    connect(m_grid, &BoreGrid::entered, this, &MeasurePage::enterDiameter);
+    connect(m_grid, &BoreGrid::entered, this, [this](double depth_mm, double direction_deg, const QString& typed) {
+        enterDiameter(depth_mm, direction_deg, typed);
+    });
     connect(&m_gauge, &device::LineClient::line, this, &MeasurePage::takeGaugeLine);
     connect(&m_gauge, &device::LineClient::stateChanged, this, [this] { m_gaugeSheet->refresh(); });
     connect(m_grid, &BoreGrid::placesWanted, this, &MeasurePage::changePlaces);
@@ -288,10 +291,10 @@ void MeasurePage::takeGaugeLine(const QString& line) {
     if (!value) return emit trouble(q(words::say(value.error())));
     if (!*value) return;
     const auto typed = QString::number(**value, 'f', 4) + " mm";
-    if (enterDiameter(m_grid->depth(), m_grid->direction(), typed)) m_grid->goOn();
+    if (enterDiameter(m_grid->depth(), m_grid->direction(), typed, m_gauge.gauge())) m_grid->goOn();
 }
 
-bool MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QString& typed) {
+bool MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QString& typed, const QString& gauge) {
     if (!seat()) return false;
     const auto same = [&](const measure::DiameterReading& r) {
         return std::abs(r.depth_mm - depth_mm) < kSame && std::abs(r.direction_deg - direction_deg) < kSame;
@@ -311,6 +314,7 @@ bool MeasurePage::enterDiameter(double depth_mm, double direction_deg, const QSt
     m_surfaceSheet->editCard(
         tr("Reading at %1 deep, %2°").arg(q(m_session->display().size(depth_mm).number)).arg(direction_deg),
         [&](job::SurfaceCard& c) {
+            if (!gauge.isEmpty()) c.gaugeUsed = gaugeTyped(gauge, *m_session);
             std::erase_if(c.readings, same);
             c.readings.push_back({depth_mm, direction_deg, *value});
             std::sort(c.readings.begin(), c.readings.end(), [](const auto& a, const auto& b) {

@@ -35,7 +35,9 @@ private:
     std::optional<std::size_t> nextOpen() const;
     const plan::SeatPlan* seat() const;
     const plan::SurfacePlan* surface() const;
-    bool enterDiameter(double depth_mm, double direction_deg, const QString& typed); ///< false: refused
+    /// @param gauge  that sent it; empty: it was typed
+    bool enterDiameter(double depth_mm, double direction_deg, const QString& typed,
+                       const QString& gauge = {}); ///< false: refused
     void buildGaugeLine();
     void takeGaugeLine(const QString& line);
     void enterHeight(bool length, double angle_deg, const QString& typed);

@@ -1,6 +1,6 @@
 #include "ui/shell/main_window.h"
 
-#include "core/job/fresh_copy.h"
+#include "core/job/names.h"
 #include "core/job/step_name.h"
 #include "io/text_file.h"
 #include "ui/arrangement/arrangement_view.h"
@@ -16,6 +16,7 @@
 #include "ui/shell/clock_strip.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/palette.h"
+#include "ui/slip/slip.h"
 #include "ui/takein/take_in_view.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -230,10 +231,48 @@ void MainWindow::showLesson() {
     showHeader();
 }
 
+/// The page of the place one is in, with the sources of what its card says.
 void MainWindow::showHelp() {
+    const auto place = static_cast<Place>(m_places->currentIndex());
+    if (place == kHelpPlace) return m_help->open({}, {});
+    QString page;
+    QStringList sources;
+    if (place == kJobPlace && m_session) {
+        page = q(std::string(job::name(m_jobView->current())));
+        for (const auto& note : m_jobView->slip()->sheet().notes)
+            if (!note.source.empty()) sources << q(note.source);
+    } else {
+        page = pageOf(place);
+    }
     m_places->setCurrentIndex(kHelpPlace);
-    m_help->open();
+    m_help->open(page, sources);
     showHeader();
+}
+
+QString MainWindow::pageOf(Place place) const {
+    switch (place) {
+    case kArrangementPlace:
+        return QStringLiteral("arrangement");
+    case kRackPlace:
+        return QStringLiteral("rack");
+    case kPracticePlace:
+        return QStringLiteral("practice");
+    case kLessonPlace:
+        return QStringLiteral("lesson");
+    case kLogPlace:
+        return QStringLiteral("log");
+    case kTakeInPlace:
+        return QStringLiteral("takein");
+    case kShopPlace:
+        return QStringLiteral("shop");
+    case kShelfPlace:
+    case kStartPlace:
+    case kDetailsPlace:
+    case kJobPlace:
+    case kHelpPlace:
+        return QStringLiteral("begin");
+    }
+    return {};
 }
 
 /// What was done last time on the same place, or everything.

@@ -125,6 +125,7 @@ private:
     void showPractice();
     void showLesson();
     void showHelp();
+    QString pageOf(Place place) const; ///< of the help
     void showLog();
     void showShop(ShopView::Section section);
     void workStandIn();

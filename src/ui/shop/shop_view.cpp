@@ -18,32 +18,32 @@ namespace {
 constexpr int kSectionsWidth = 184;
 
 std::vector<TablePage::Texts> tableTexts() {
-    return {{"press", QObject::tr("Presses"),
+    return {{"press", QObject::tr("Presses"), QObject::tr("Presses"),
              QObject::tr("Shop presses, hand presses, vices. Daylight is the opening at each notch of the bed, one "
                          "after the other; a piston of 0 is a press without a gauge; a throat of 0 is open on both "
                          "sides. Nobody knows the force of a vice."),
              QObject::tr("Another press   Ins")},
-            {"heat", QObject::tr("Heat and cold"),
+            {"heat", QObject::tr("Heat and cold"), QObject::tr("Heat and cold"),
              QObject::tr("Ovens, plates, freezers, with the temperature they really have: type what your thermometer "
                          "said. What ships stands until it is typed over; Delete brings it back."),
              QObject::tr("One of our own   Ins")},
-            {"gauge", QObject::tr("Gauges"),
+            {"gauge", QObject::tr("Gauges"), QObject::tr("Gauges"),
              QObject::tr("Each by the number on it. Its uncertainty counts wherever it is named beside a reading; a "
                          "calibration that has run out is a check at that reading."),
              QObject::tr("Another gauge   Ins")},
-            {"person", QObject::tr("People"),
+            {"person", QObject::tr("People"), QObject::tr("People"),
              QObject::tr("Who presses, measures and signs here; their names are offered wherever one is asked for."),
              QObject::tr("Another one   Ins")},
-            {"material", QObject::tr("Materials"),
+            {"material", QObject::tr("Materials"), QObject::tr("Materials"),
              QObject::tr("Those that ship have usual design values and stay as they are. Insert makes one of this "
                          "shop’s own like the row you stand on: type its name and figures over it, from its maker’s "
                          "sheet."),
              QObject::tr("One of our own   Ins")},
-            {"bearing", QObject::tr("Bearings of our own"),
+            {"bearing", QObject::tr("Bearings"), QObject::tr("Bearings of our own"),
              QObject::tr("What no catalogue has, by what the calipers say. Inside they are taken as such bearings "
                          "usually are, so their ratings are estimates."),
              QObject::tr("Another bearing   Ins")},
-            {"band", QObject::tr("End play a pair should have"),
+            {"band", QObject::tr("End play"), QObject::tr("End play a pair should have"),
              QObject::tr("By its use and the larger bore. There is no standard: the machine maker’s figure goes before "
                          "all of these. Type over a row and it becomes this shop’s own."),
              QObject::tr("Add a row   Ins")}};
@@ -63,7 +63,7 @@ ShopView::ShopView(class Instruments& instruments, StandIns& standIns, QWidget* 
         auto* page = new TablePage(texts, this);
         m_tables.push_back(page);
         m_pages->addWidget(page);
-        m_sections->addItem(texts.title);
+        m_sections->addItem(texts.section);
         connect(page, &TablePage::trouble, this, &ShopView::trouble);
         connect(page, &TablePage::changed, this, &ShopView::changed);
     }

@@ -122,6 +122,8 @@ void TablePage::fill() {
     for (int row = 0; row < m_table->rowCount(); ++row)
         fillRow(row);
     m_table->resizeColumnsToContents();
+    for (int column = 0; column + 1 < m_table->columnCount(); ++column)
+        m_table->setColumnWidth(column, m_table->columnWidth(column) + theme::kGap);
 }
 
 /// An item stays: its editor may still be open.

@@ -17,6 +17,7 @@ class TablePage : public QWidget {
 public:
     struct Texts {
         QString name; ///< of the objects: "pressTable", "pressAdd"
+        QString section; ///< in the list of lists
         QString title;
         QString hint;
         QString another;

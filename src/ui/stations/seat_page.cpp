@@ -4,6 +4,7 @@
 #include "device/instrument_line.h"
 #include "io/entry/size_entry.h"
 #include "ui/charts/rim_chart.h"
+#include "ui/stations/gauge_line.h"
 #include "ui/stations/proof_sheet.h"
 #include "ui/stations/seat_clock.h"
 #include "ui/stations/typed.h"
@@ -123,7 +124,9 @@ void SeatPage::hear(const QString& line) {
     if (!said) return emit trouble(tr("The indicator sent “%1”").arg(line.left(40)));
     const auto* dial = std::get_if<device::Dial>(&*said);
     if (!dial || !m_session || !isVisible()) return;
+    m_heardFrom = m_line.gauge();
     m_clock->take(QString::number(dial->value_mm, 'f', 4) + " mm");
+    m_heardFrom.clear();
 }
 
 void SeatPage::open(JobSession* session) {
@@ -221,6 +224,7 @@ void SeatPage::enter(double angle_deg, const QString& typed) {
         return;
     }
     edit(tr("Reading at %1 o’clock").arg(q(seating::clockPosition(angle_deg))), [&](job::SeatReadings& r) {
+        if (!m_heardFrom.isEmpty()) r.gauge = gaugeTyped(m_heardFrom, *m_session);
         std::erase_if(r.readings, same);
         r.readings.push_back({angle_deg, *value});
         std::sort(r.readings.begin(), r.readings.end(),

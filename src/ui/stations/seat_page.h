@@ -57,6 +57,7 @@ private:
     QLineEdit* m_address;
     QLabel* m_lineState;
     device::LineClient& m_line; ///< of the indicator
+    QString m_heardFrom;        ///< the gauge whose reading is being entered
 };
 
 } // namespace arbor::ui

@@ -220,8 +220,12 @@ void WarmPage::hear(const QString& line) {
     const auto* temp = said ? std::get_if<device::Temperature>(&*said) : nullptr;
     if (!temp || !m_session || warmState(*m_session).phase != WarmPhase::Carried) return;
     const auto& seen = m_session->record().heat.readings;
-    if (seen.empty() || secondsBetween(seen.back().when, m_session->now()) >= kApart_s)
-        m_session->addHeatReading(temp->temp_C);
+    if (!seen.empty() && secondsBetween(seen.back().when, m_session->now()) < kApart_s) return;
+    const auto gauge = m_probe.gauge();
+    if (!gauge.isEmpty() && gauge != q(m_session->record().heat.thermometer.number))
+        m_session->editStep(tr("Thermometer no."),
+                            [&](job::StepRecord& r) { r.heat.thermometer = gaugeTyped(gauge, *m_session); });
+    m_session->addHeatReading(temp->temp_C);
 }
 
 void WarmPage::buildSheet() {
