@@ -47,7 +47,9 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"people", "actionPeople"},
                                                  {"materials", "actionMaterials"},
                                                  {"bearings", "actionBearings"},
-                                                 {"instruments", "actionInstruments"}};
+                                                 {"instruments", "actionInstruments"},
+                                                 {"help", "actionHelp"},
+                                                 {"tour", "actionTour"}};
 
 /// Saves a picture of the whole window once it has been laid out and painted, then ends.
 void shootAndQuit(MainWindow& window, const QString& file) {
@@ -79,7 +81,7 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
 
 constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
                                   "arrangement, rack, practice, lesson, friction, bands, log, new, details, presses, "
-                                  "heat, gauges, people, materials, bearings, instruments";
+                                  "heat, gauges, people, materials, bearings, instruments, help, tour";
 
 /// What the command line asks for, in the reader's language.
 class Options {

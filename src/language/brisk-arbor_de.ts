@@ -14785,5 +14785,17 @@ und %1 weitere</translation>
             <numerusform>%n Zeilen, getrennt durch %1, %2. Über jeder Spalte sagen, was sie ist; was nicht verwendet wird, fällt weg.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Move up</source>
+        <translation>Nach oben</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Nach unten</translation>
+    </message>
+    <message>
+        <source>Move a part</source>
+        <translation>Teil verschieben</translation>
+    </message>
 </context>
 </TS>

@@ -355,6 +355,23 @@ TEST(Parts, AreAddedAboveAndBelow) {
     EXPECT_EQ(below.parts.back().bodies.front().top(), a.parts[at].bodies.front().bottom());
 }
 
+TEST(PartMoved, GoesAloneWithBothItsRingsAndTheBaseStays) {
+    const auto a = shape('a');
+    const auto bearing = *indexOf(a, "bearing"), spindle = *indexOf(a, "spindle");
+    const auto moved = withPartMoved(a, bearing, 0.5, demoTables().bearings).value();
+    EXPECT_NEAR(moved.parts[bearing].catalogue->at_mm - a.parts[bearing].catalogue->at_mm, 0.5, 1e-12);
+    for (std::size_t b = 0; b < a.parts[bearing].bodies.size(); ++b)
+        EXPECT_NEAR(moved.parts[bearing].bodies[b].bottom() - a.parts[bearing].bodies[b].bottom(), 0.5, 1e-9);
+    EXPECT_EQ(moved.parts[spindle].bodies, a.parts[spindle].bodies);
+    const auto back = withPartMoved(moved, bearing, -0.5, demoTables().bearings).value();
+    EXPECT_EQ(faultsOf(back), faultsOf(a));
+    EXPECT_EQ(withPartMoved(a, a.base, 1, demoTables().bearings).error().code, ProblemCode::OutOfRange);
+    const auto tapers = shape('c');
+    const auto cup = *indexOf(tapers, "outer_cup"), cone = *indexOf(tapers, "outer_cone");
+    const auto both = withPartMoved(tapers, cup, 2, demoTables().bearings).value();
+    EXPECT_NEAR(both.parts[cone].catalogue->at_mm - tapers.parts[cone].catalogue->at_mm, 2, 1e-12);
+}
+
 TEST(Contradiction, NamesTheOutsideAndTheBoreThatCannotBothBe) {
     auto a = shape('a');
     EXPECT_TRUE(contradictions(a).empty());

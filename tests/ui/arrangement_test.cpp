@@ -289,6 +289,20 @@ TEST_F(ArrangementPlace, AFaceIsDraggedAndSnapsAndIsOneUndo) {
     EXPECT_FALSE(session().undoStack().canUndo());
 }
 
+TEST_F(ArrangementPlace, APartIsMovedByKeys) {
+    openPlace();
+    sheet->setCurrentIndex(sheet->model()->index(rowOf("collar", "lock collar"), SheetModel::Value));
+    const double at = part("collar").bodies.front().bottom();
+    sheet->setFocus();
+    key(Qt::Key_Up, Qt::AltModifier | Qt::ShiftModifier);
+    EXPECT_NEAR(part("collar").bodies.front().bottom(), at + 0.5, 1e-9);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_NEAR(part("collar").bodies.front().bottom(), at, 1e-9);
+    key(Qt::Key_Down, Qt::AltModifier | Qt::ShiftModifier);
+    EXPECT_NEAR(part("collar").bodies.front().bottom(), at - 0.5, 1e-9);
+    EXPECT_TRUE(find<QLabel>("arrangementFaults")->isVisible()) << "into what it stood on: said";
+}
+
 TEST_F(ArrangementPlace, TwoSizesThatCannotBothBeAreMarkedOnTheDrawing) {
     openPlace("seamer-turret-upper");
     const auto marked = [&] {

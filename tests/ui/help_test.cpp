@@ -26,7 +26,7 @@ TEST_F(Help, IsOneKeyAwayAndGoesBackToTheJob) {
     EXPECT_EQ(view()->shownPage(), "fit");
     EXPECT_TRUE(page().contains("rotating load")) << "what is asked there";
     EXPECT_TRUE(page().contains("Where the numbers of this card come from"));
-    EXPECT_TRUE(page().contains("ISO 286-1"));
+    EXPECT_TRUE(page().contains("DIN 7190-1")) << page().right(2000).toStdString();
     key(Qt::Key_Escape);
     EXPECT_TRUE(window->jobView()->isVisible());
     EXPECT_EQ(window->jobView()->current(), job::Station::Fit);

@@ -45,6 +45,10 @@ Assembly withPartOn(const Assembly& assembly, std::size_t part, PartKind kind, b
 /// @errors OutOfRange for the base
 Result<Assembly> withPartTurned(const Assembly& assembly, std::size_t part,
                                 const std::vector<catalog::Bearing>& catalogue);
+/// A part is moved along the axis, a bearing with both its rings; nothing else goes along. @errors OutOfRange for the
+/// base
+Result<Assembly> withPartMoved(const Assembly& assembly, std::size_t part, double by_mm,
+                               const std::vector<catalog::Bearing>& catalogue);
 /// A step of a part becomes two, each half as long, to be given sizes of their own.
 /// @errors OutOfRange of a part from the catalogue, or of a step too short
 Result<Assembly> withStepSplit(const Assembly& assembly, std::size_t part, std::size_t body, std::size_t slice);

@@ -47,15 +47,27 @@ void turnOver(std::vector<Body>& bodies, double low, double high) {
 
 } // namespace
 
+namespace {
+
+Result<void> notTheBase(const Assembly& assembly, std::size_t part) {
+    if (part != assembly.base) return {};
+    return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
+                  wanted("any part but the base: it is what the others sit in or on"));
+}
+
+/// A bearing's rings go together; any other part alone.
+std::vector<std::size_t> allOf(const Assembly& assembly, std::size_t part) {
+    auto pieces = piecesOf(assembly, part);
+    return pieces.empty() ? std::vector<std::size_t>{part} : pieces;
+}
+
+} // namespace
+
 Result<Assembly> withPartTurned(const Assembly& assembly, std::size_t part,
                                 const std::vector<catalog::Bearing>& catalogue) {
-    if (part == assembly.base)
-        return refuse(ProblemCode::OutOfRange, "parts/" + assembly.parts.at(part).id, {},
-                      wanted("any part but the base: it is what the others sit in or on"));
+    if (auto ok = notTheBase(assembly, part); !ok) return tl::unexpected(ok.error());
     auto out = assembly;
-    auto turned = piecesOf(assembly, part);
-    if (turned.empty()) turned = {part};
-    for (const auto piece : turned) {
+    for (const auto piece : allOf(assembly, part)) {
         auto& p = out.parts[piece];
         if (p.wayRound) p.wayRound->up = !p.wayRound->up;
         if (p.catalogue) {
@@ -71,6 +83,21 @@ Result<Assembly> withPartTurned(const Assembly& assembly, std::size_t part,
             typed.slice = p.bodies[typed.body].slices.size() - 1 - typed.slice;
         for (auto* bodies : {&p.bodies, &p.travelling, &p.keepClear})
             turnOver(*bodies, low, high);
+    }
+    if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
+    return out;
+}
+
+Result<Assembly> withPartMoved(const Assembly& assembly, std::size_t part, double by_mm,
+                               const std::vector<catalog::Bearing>& catalogue) {
+    if (auto ok = notTheBase(assembly, part); !ok) return tl::unexpected(ok.error());
+    auto out = assembly;
+    for (const auto piece : allOf(assembly, part)) {
+        auto& p = out.parts[piece];
+        if (p.catalogue) p.catalogue->at_mm += by_mm;
+        for (auto* bodies : {&p.bodies, &p.travelling, &p.keepClear})
+            for (auto& body : *bodies)
+                body.z_mm += by_mm;
     }
     if (auto ok = resolve(out, catalogue); !ok) return tl::unexpected(ok.error());
     return out;

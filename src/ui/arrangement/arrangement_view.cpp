@@ -31,6 +31,7 @@ namespace arbor::ui {
 
 namespace {
 
+constexpr double kMoved_mm = 0.5; // as a dragged face snaps
 constexpr int kSideWidth = 440;
 constexpr int kWhatWidth = 150, kValueWidth = 130;
 constexpr std::size_t kMostDimensions = 18; // more do not stand round a section and are read
@@ -147,15 +148,21 @@ QWidget* ArrangementView::buildParts() {
     button("addPart", tr("Add above"), Qt::ALT | Qt::Key_Up, [this] { addPart(false); });
     button("addPartBelow", tr("Add below"), Qt::ALT | Qt::Key_Down, [this] { addPart(true); });
     button("turnPart", tr("Turn over"), Qt::ALT | Qt::Key_T, [this] { turnPart(); });
+    button("movePartUp", tr("Move up"), Qt::ALT | Qt::SHIFT | Qt::Key_Up, [this] { movePart(kMoved_mm); });
+    button("movePartDown", tr("Move down"), Qt::ALT | Qt::SHIFT | Qt::Key_Down, [this] { movePart(-kMoved_mm); });
     button("splitStep", tr("Split a step"), Qt::ALT | Qt::Key_S, [this] { splitStep(); });
     button("removePart", tr("Remove part"), Qt::ALT | Qt::Key_Delete, [this] { removePart(); });
     return row;
 }
 
-void ArrangementView::open(JobSession* session) {
+void ArrangementView::open(JobSession* session, bool onDrawing) {
     m_session = session;
     refresh();
     m_sheet->setCurrentIndex(m_model->index(0, SheetModel::Value));
+    if (onDrawing) {
+        if (!m_model->dimension(0)) nextSize(1);
+        return m_bench->setFocus();
+    }
     if (m_model->rowCount() > 0)
         m_sheet->setFocus();
     else
@@ -247,6 +254,13 @@ void ArrangementView::turnPart() {
     takeChanged(arrangement::withPartTurned(*assembly, *part, m_session->tables().bearings), tr("Turn a part over"));
 }
 
+void ArrangementView::movePart(double by_mm) {
+    const auto part = chosenPart();
+    const auto assembly = resolved();
+    if (!part || !assembly) return;
+    takeChanged(arrangement::withPartMoved(*assembly, *part, by_mm, m_session->tables().bearings), tr("Move a part"));
+}
+
 /// The step of the line that is chosen; of a line that is no size, the part's first.
 void ArrangementView::splitStep() {
     const auto part = chosenPart();
@@ -299,18 +313,18 @@ void ArrangementView::showSection(const arrangement::Assembly& assembly) {
     m_bench->show(std::move(scene));
 }
 
-/// All sizes where they have room, else those of the part that is worked on.
+/// All sizes where they have room, else those of the part that is worked on; two that cannot both be in any case.
 std::vector<Dimension> ArrangementView::dimensionsBeside(int chosen) const {
     std::vector<Dimension> out;
     for (const bool everyPart : {true, false}) {
         out.clear();
         for (int row = 0; row < m_model->rowCount(); ++row) {
             const bool mine = chosen >= 0 && m_model->partOf(row) == m_model->partOf(chosen);
-            if (!everyPart && !mine && m_model->lineOf(row) != SheetModel::Line::Seat) continue;
-            if (auto size = m_model->dimension(row)) {
-                size->chosen = row == chosen;
-                out.push_back(std::move(*size));
-            }
+            auto size = m_model->dimension(row);
+            const bool shown = everyPart || mine || m_model->lineOf(row) == SheetModel::Line::Seat;
+            if (!size || !(shown || size->wrong)) continue;
+            size->chosen = row == chosen;
+            out.push_back(std::move(*size));
         }
         if (out.size() <= kMostDimensions) break;
     }

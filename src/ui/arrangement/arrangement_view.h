@@ -23,7 +23,8 @@ class ArrangementView : public QWidget {
 public:
     explicit ArrangementView(QWidget* parent = nullptr);
 
-    void open(JobSession* session);
+    /// @param onDrawing  its first size is to be written on the drawing; else the list has the keys
+    void open(JobSession* session, bool onDrawing = false);
     void refresh();
 
 signals:
@@ -40,6 +41,7 @@ private:
     void take(const arrangement::Assembly& assembly, const QString& text);
     void addPart(bool under);
     void turnPart();
+    void movePart(double by_mm);
     void splitStep();
     void takeChanged(const Result<arrangement::Assembly>& next, const QString& text);
     void removePart();

@@ -1,6 +1,5 @@
 #include "ui/session/shop.h"
 
-#include "io/job_glance.h"
 #include "io/text_file.h"
 #include "log/records.h"
 
@@ -30,6 +29,7 @@ Result<void> Shop::open(const QString& folder) {
                                       m_folder.filePath("logbook-waiting.sqlite"));
     learnFromLog(read->tables);
     m_tables = std::make_shared<const tables::Tables>(std::move(read->tables));
+    m_jobs->read(m_folder.path());
     return {};
 }
 
@@ -79,33 +79,20 @@ std::optional<Problem> Shop::whyNotNumber(const std::string& number) const {
     static const QRegularExpression name("^[\\w][\\w .-]{0,63}$", QRegularExpression::UseUnicodePropertiesOption);
     if (!name.match(QString::fromStdString(number)).hasMatch())
         return Problem{ProblemCode::Malformed, "number", number, wanted("letters, figures, blanks, points and dashes")};
-    const auto jobs = isOpen() ? io::glanceOver(m_folder.path().toStdString()) : std::vector<io::JobGlance>{};
-    if (std::any_of(jobs.begin(), jobs.end(), [&](const io::JobGlance& job) { return job.id == number; }))
+    if (isOpen() && (m_jobs->hasNumber(number) || QFileInfo::exists(fileOf(number))))
         return Problem{ProblemCode::Duplicate, "number", number, wanted("a number that no other job has")};
     return std::nullopt;
 }
 
-std::string Shop::nextNumber() const {
-    static const QRegularExpression counted("^(.*?)(\\d+)$");
-    QString front = QStringLiteral("J-"), digits = QStringLiteral("0000");
-    qulonglong most = 0;
-    if (isOpen())
-        for (const auto& job : io::glanceOver(m_folder.path().toStdString())) {
-            const auto read = counted.match(QString::fromStdString(job.id));
-            if (!read.hasMatch() || read.captured(2).toULongLong() < most) continue;
-            most = read.captured(2).toULongLong();
-            front = read.captured(1);
-            digits = read.captured(2);
-        }
-    return (front + QString::number(most + 1).rightJustified(digits.size(), QLatin1Char('0'))).toStdString();
+QString Shop::fileOf(const std::string& number) const {
+    return m_folder.filePath(QString::fromStdString(number) + ".arbor.json");
 }
 
 Result<QString> Shop::createJob(const io::JobDocument& document) {
     if (const auto why = whyNotNumber(document.job.id)) return tl::unexpected(*why);
-    const auto file = m_folder.filePath(QString::fromStdString(document.job.id) + ".arbor.json");
-    if (QFileInfo::exists(file))
-        return refuse(ProblemCode::Duplicate, "number", document.job.id, wanted("a number that no other job has"));
+    const auto file = fileOf(document.job.id);
     if (auto saved = io::saveJob(file.toStdString(), document); !saved) return tl::unexpected(saved.error());
+    m_jobs->added(file);
     return file;
 }
 
@@ -117,6 +104,7 @@ Result<QString> Shop::addJob(io::JobDocument document, const QString& likeId) {
     }
     document.job.id = name.toStdString();
     if (auto saved = io::saveJob(file.toStdString(), document); !saved) return tl::unexpected(saved.error());
+    m_jobs->added(file);
     return file;
 }
 

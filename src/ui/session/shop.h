@@ -3,6 +3,7 @@
 #include "core/catalog/merge_tools.h"
 #include "io/shop_tables.h"
 #include "log/keeper.h"
+#include "ui/session/job_index.h"
 #include "ui/session/job_session.h"
 
 #include <QDir>
@@ -26,6 +27,8 @@ public:
     const Problems& unread() const { return m_unread; }   ///< a list each
     const Problems& skipped() const { return m_skipped; } ///< rows of the rack that make no tool
     log::Keeper& keeper() { return *m_keeper; }
+    JobIndex& jobs() { return *m_jobs; }
+    const JobIndex& jobs() const { return *m_jobs; }
 
     /// What could not be read must not be written over with what little was read of it.
     bool isWhole(io::ShopList list) const;
@@ -40,8 +43,6 @@ public:
     /// Writes a new job under its own number. @return its file
     /// @errors Unwritable; Duplicate, Malformed: the number
     Result<QString> createJob(const io::JobDocument& document);
-    /// The next number after the highest that the jobs of the folder have: "J-0152" after "J-0151".
-    std::string nextNumber() const;
     /// Why a job cannot have that number: another one has it, or it is no name for a file.
     std::optional<Problem> whyNotNumber(const std::string& number) const;
 
@@ -58,6 +59,7 @@ public:
 private:
     void learnFromLog(tables::Tables& tables);
     const Problem* troubleOf(io::ShopList list) const;
+    QString fileOf(const std::string& number) const;
     Result<QString> bringTrace(const QString& trace, const QDir& from) const;
 
     QString m_logbook;
@@ -66,6 +68,7 @@ private:
     Problems m_unread;
     Problems m_skipped;
     std::unique_ptr<log::Keeper> m_keeper;
+    std::unique_ptr<JobIndex> m_jobs = std::make_unique<JobIndex>();
 };
 
 } // namespace arbor::ui

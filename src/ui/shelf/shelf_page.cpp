@@ -10,7 +10,6 @@
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QScrollArea>
-#include <QTimer>
 #include <QUndoCommand>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -18,8 +17,6 @@
 namespace arbor::ui {
 
 namespace {
-
-constexpr int kAsks_ms = 20; // whether the list is there
 
 enum Order { ByFile, ByMachine, ByCustomer, ByDate };
 
@@ -57,7 +54,7 @@ private:
     QString m_from, m_to;
 };
 
-ShelfPage::ShelfPage(QWidget* parent) : QWidget(parent), m_ready(new QTimer(this)) {
+ShelfPage::ShelfPage(QWidget* parent) : QWidget(parent) {
     setObjectName("shelfPage");
     m_words = new QLineEdit(this);
     m_words->setObjectName("shelfWords");
@@ -95,36 +92,23 @@ ShelfPage::ShelfPage(QWidget* parent) : QWidget(parent), m_ready(new QTimer(this
     connect(m_words, &QLineEdit::returnPressed, m_shelf, [this] { m_shelf->setFocus(); });
     connect(m_order, &QComboBox::currentIndexChanged, this, &ShelfPage::refresh);
     connect(m_openOnly, &QCheckBox::toggled, this, &ShelfPage::refresh);
-    connect(m_ready, &QTimer::timeout, this, &ShelfPage::take);
 }
 
 void ShelfPage::open(Shop& shop) {
+    if (!m_shop) connect(&shop.jobs(), &JobIndex::changed, this, &ShelfPage::refresh);
     m_shop = &shop;
     if (m_folder != shop.folder().path()) m_undo.clear();
     m_folder = shop.folder().path();
     m_shelf->show(io::jobFiles(m_folder.toStdString()), m_folder.toStdString(), shop.tables());
-    read();
-}
-
-/// Beside the window: a shelf may hold thousands.
-void ShelfPage::read() {
-    if (m_coming.valid()) return;
-    m_coming = std::async(std::launch::async, io::glanceOver, m_folder.toStdString());
-    m_ready->start(kAsks_ms);
-}
-
-void ShelfPage::take() {
-    if (m_coming.wait_for(std::chrono::seconds(0)) != std::future_status::ready) return;
-    m_ready->stop();
-    m_jobs = m_coming.get();
-    refresh();
+    shop.jobs().read(m_folder);
 }
 
 void ShelfPage::refresh() {
+    if (!m_shop || m_folder != m_shop->folder().path()) return; // another shop is being opened
     const auto order = static_cast<Order>(m_order->currentIndex());
     const auto words = m_words->text().toLower().split(' ', Qt::SkipEmptyParts);
     std::vector<std::pair<std::string, std::string>> found; // what it is sorted by, path
-    for (const auto& job : m_jobs) {
+    for (const auto& job : m_shop->jobs().jobs()) {
         const bool wanted = hasWords(job, words) && !(m_openOnly->isChecked() && !job.closed.empty());
         if (wanted) found.emplace_back(keyOf(job, order), job.path);
     }
@@ -145,15 +129,15 @@ bool ShelfPage::move(const QString& from, const QString& to) {
                          .arg(QFileInfo(from).fileName(), QFileInfo(to).path()));
         return false;
     }
-    std::erase_if(m_jobs, [&](const io::JobGlance& job) { return q(job.path) == from; });
-    if (QFileInfo(to).path() == m_folder) m_jobs.push_back(io::glanceAt(to.toStdString()));
+    m_shop->jobs().gone(from);
+    if (QFileInfo(to).path() == m_folder) m_shop->jobs().added(to);
     refresh();
     return true;
 }
 
 void ShelfPage::moveAway(const char* folder, const QString& text) {
     const auto path = q(m_shelf->chosenPath());
-    if (path.isEmpty() || m_coming.valid()) return;
+    if (path.isEmpty() || isReading()) return;
     if (m_isOpen(path)) return emit trouble(tr("That job is the one on the bench: open another one first."));
     const QFileInfo file(path);
     auto target = file.path() + "/" + folder + "/" + file.fileName();

@@ -5,13 +5,11 @@
 
 #include <QUndoStack>
 #include <QWidget>
-#include <future>
 
 class QCheckBox;
 class QComboBox;
 class QLineEdit;
 class QScrollArea;
-class QTimer;
 
 namespace arbor::ui {
 
@@ -26,7 +24,7 @@ public:
     void open(Shop& shop);
     ShelfView* shelf() { return m_shelf; }
     QUndoStack& undoStack() { return m_undo; }
-    bool isReading() const { return m_coming.valid(); } ///< what the words and the order go by
+    bool isReading() const { return m_shop && m_shop->jobs().isReading(); } ///< what the words and the order go by
     /// The job that is open must not be moved away under the window.
     void keep(std::function<bool(const QString& path)> isOpen) { m_isOpen = std::move(isOpen); }
 
@@ -38,19 +36,14 @@ protected:
 
 private:
     friend class MoveJob;
-    void read();
-    void take();
     void refresh(); ///< the list as words, order and ticks want it
     void moveAway(const char* folder, const QString& text);
     bool move(const QString& from, const QString& to);
 
     Shop* m_shop = nullptr;
     QString m_folder;
-    std::vector<io::JobGlance> m_jobs;
-    std::future<std::vector<io::JobGlance>> m_coming;
     std::function<bool(const QString&)> m_isOpen = [](const QString&) { return false; };
     QUndoStack m_undo;
-    QTimer* m_ready;
     QLineEdit* m_words;
     QComboBox* m_order;
     QCheckBox* m_openOnly;

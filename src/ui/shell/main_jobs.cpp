@@ -1,6 +1,5 @@
 // Which shop, which job: opening, beginning, copying, taking in.
 #include "core/job/fresh_copy.h"
-#include "io/job_glance.h"
 #include "io/shipped_data.h"
 #include "io/table_files.h"
 #include "ui/arrangement/arrangement_view.h"
@@ -109,6 +108,9 @@ void MainWindow::buildStart() {
     connect(m_start, &StartView::demoWanted, this, &MainWindow::openDemo);
     connect(m_start, &StartView::ownWanted, this, &MainWindow::chooseOwnFolder);
     connect(m_start, &StartView::folderWanted, this, &MainWindow::chooseFolder);
+    connect(&m_shop.jobs(), &JobIndex::changed, m_start, [this] {
+        if (m_places->currentIndex() == kStartPlace && m_shop.isOpen()) m_start->offerEarlier(earlierJobs());
+    });
     connect(m_start, &StartView::left, this, [this] {
         if (m_shop.isOpen()) m_session ? backToJob() : showShelf();
     });
@@ -142,18 +144,21 @@ void MainWindow::openLast() {
     showStart();
 }
 
+std::vector<StartView::Earlier> MainWindow::earlierJobs() const {
+    std::vector<StartView::Earlier> out;
+    for (const auto& job : m_shop.jobs().jobs())
+        if (!job.id.empty()) out.push_back({q(job.title) + " · " + q(job.id), q(job.path)});
+    return out;
+}
+
 /// A new job; where no shop is open yet, the welcome.
 void MainWindow::showStart() {
     if (m_session && !mayLeaveJob()) return;
-    std::vector<StartView::Earlier> earlier;
     const bool shop = m_shop.isOpen();
-    if (shop)
-        for (const auto& job : io::glanceOver(m_shop.folder().path().toStdString()))
-            if (!job.id.empty()) earlier.push_back({q(job.title) + " · " + q(job.id), q(job.path)});
     auto tables = shop ? Result<tables::Tables>(*m_shop.tables()) : io::loadTables();
     if (!tables) return showTrouble(q(words::say(tables.error())));
     m_places->setCurrentIndex(kStartPlace);
-    m_start->open(*tables, m_shop.nextNumber(), earlier, shop);
+    m_start->open(*tables, m_shop.jobs().nextNumber(), earlierJobs(), shop);
     showHeader();
 }
 
@@ -161,7 +166,9 @@ void MainWindow::createWanted() {
     if (!m_wanted) return;
     auto job = *std::exchange(m_wanted, std::nullopt);
     if (!m_shop.tables()->rack.presses.empty()) job.press = m_shop.tables()->rack.presses.front().id;
-    openAdded(m_shop.createJob({std::move(job), "{}"}));
+    const auto file = m_shop.createJob({std::move(job), "{}"});
+    openAdded(file);
+    if (file) showArrangement(true); // its sizes are what comes next
 }
 
 /// A copy of one's own, which may be pressed, measured and spoilt.

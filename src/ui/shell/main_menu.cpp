@@ -1,5 +1,4 @@
 // What the window can be asked to do, with its keys.
-#include "io/job_glance.h"
 #include "language/catalogue.h"
 #include "ui/calc/calc_box.h"
 #include "ui/instruments/stand_in.h"
@@ -125,7 +124,7 @@ void MainWindow::showPalette() {
             {text, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
     }
     if (m_shop.isOpen()) {
-        for (const auto& job : io::glanceOver(m_shop.folder().path().toStdString()))
+        for (const auto& job : m_shop.jobs().jobs())
             entries.push_back({q(job.id + " " + job.title), tr("job"), [this, path = q(job.path)] { openJob(path); }});
         for (const auto& tool : m_shop.tables()->rack.tools)
             entries.push_back({q(tool.id + " " + tool.name), tr("tool"), [this, id = tool.id] {

@@ -198,10 +198,10 @@ void MainWindow::showShelf() {
     showHeader();
 }
 
-void MainWindow::showArrangement() {
+void MainWindow::showArrangement(bool onDrawing) {
     if (!m_session || m_places->currentIndex() == kShelfPlace) return;
     m_places->setCurrentIndex(kArrangementPlace);
-    m_arrangementView->open(m_session.get());
+    m_arrangementView->open(m_session.get(), onDrawing);
 }
 
 void MainWindow::showRack() {

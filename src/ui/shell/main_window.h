@@ -2,6 +2,7 @@
 
 #include "ui/session/shop.h"
 #include "ui/shop/shop_view.h"
+#include "ui/start/start_view.h"
 #include "ui/tour/tour.h"
 
 #include <QMainWindow>
@@ -31,7 +32,6 @@ class RackView;
 class ShelfPage;
 class ShelfView;
 class StandIns;
-class StartView;
 class TakeInView;
 
 /// The window: header, shelf or open job. Everything it needs from outside comes in here, so that tests can replace it.
@@ -112,6 +112,7 @@ private:
     void newJobLike(const QString& path, const job::Job* details = nullptr);
     void buildStart();
     void showStart();
+    std::vector<StartView::Earlier> earlierJobs() const;
     void showDetails();
     void createWanted();
     void openDemo();
@@ -120,7 +121,7 @@ private:
     void showCalculator();
     void showPalette();
     void showShelf();
-    void showArrangement();
+    void showArrangement(bool onDrawing = false);
     void showRack();
     void showPractice();
     void showLesson();

@@ -185,10 +185,7 @@ void StartView::open(const tables::Tables& tables, const std::string& number, co
     m_draft.id = number;
     m_heading->setText(shop ? tr("What is on your bench?") : tr("Welcome. What is on your bench?"));
     m_earlier->clear();
-    m_earlier->addItem(tr("Begin with the shape"));
-    for (const auto& one : earlier)
-        m_earlier->addItem(tr("Like: %1").arg(one.title), one.path);
-    m_earlier->setVisible(!earlier.empty());
+    offerEarlier(earlier);
     m_ways->setVisible(!shop);
     m_details->setVisible(shop);
     m_search->clear();
@@ -196,6 +193,16 @@ void StartView::open(const tables::Tables& tables, const std::string& number, co
     search({});
     m_details->refresh();
     m_search->setFocus();
+}
+
+void StartView::offerEarlier(const std::vector<Earlier>& earlier) {
+    const auto chosen = m_earlier->currentData();
+    m_earlier->clear();
+    m_earlier->addItem(tr("Begin with the shape"));
+    for (const auto& one : earlier)
+        m_earlier->addItem(tr("Like: %1").arg(one.title), one.path);
+    m_earlier->setCurrentIndex(std::max(0, m_earlier->findData(chosen)));
+    m_earlier->setVisible(!earlier.empty());
 }
 
 /// A bearing leaves the shapes it could sit in, words those they are found by.

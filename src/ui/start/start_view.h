@@ -31,6 +31,8 @@ public:
     };
     /// @param number  proposed for the new job  @param shop  there is one; false: the welcome
     void open(const tables::Tables& tables, const std::string& number, const std::vector<Earlier>& earlier, bool shop);
+    /// They may be known only later: a shelf is read beside the window.
+    void offerEarlier(const std::vector<Earlier>& earlier);
     void refuseNumbers(std::function<QString(const std::string&)> why) { m_whyNotNumber = std::move(why); }
     const job::Job& draft() const { return m_draft; }
     Slip* slip() { return m_slip; }
