@@ -3,7 +3,7 @@ BUILD := build/release
 APP   := $(BUILD)/src/app/brisk-arbor
 JOB   := demo/seamer-turret-upper.arbor.json
 
-.PHONY: all build demo test sanitize bench mistakes shots check clean
+.PHONY: all build demo test sanitize bench mistakes shots check install deb check-deb clean
 
 # $(call ready,PACKAGE LISTS,PRESET): installs what is missing and configures, where that is still to do.
 ready = @tools/install_packages.sh $(patsubst %,packages/%.txt,run build $(1)) && tools/configure.sh $(2)
@@ -53,6 +53,22 @@ shots: build
 check: build
 	$(call ready,check,analysis)
 	@tools/check.sh $(BUILD)
+
+# Into PREFIX, or below DESTDIR as packagers do.
+PREFIX := /usr/local
+install: build
+	@-cmake --build $(BUILD) --target manual
+	@cmake --install $(BUILD) --prefix $(PREFIX)
+
+# A package for this Debian, in build/; it names what it depends on.
+deb:
+	$(call ready,deb,release)
+	@cmake --build $(BUILD) --target brisk-arbor brisk-arbor-cli brisk-arbor-sim manual
+	@tools/deb.sh $(BUILD)
+
+# Puts it into a bare Debian 12 of its own and runs it there: root, network, ten minutes; apart from CI.
+check-deb: deb
+	@tools/check_deb.sh $(BUILD)
 
 clean:
 	@rm -rf build

@@ -18,7 +18,8 @@ export LC_ALL=C.UTF-8
 "$app" "$shop/filler-pump-shaft.arbor.json" --station tooling --item 3 --turn --shot "$out/turn.png"
 "$app" "$job" --station fit --shot "$out/fit.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
-"$app" "$job" --station fit --calc "interference 62 N7 od" --shot "$out/calculator.png"
+"$app" "$job" --station gauges --shot "$out/shop.png"
+"$app" "$job" --station help --shot "$out/help.png"
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$closed" --station press --item 4 --shot "$out/press-trace.png"
@@ -29,7 +30,6 @@ LC_ALL=de_DE.UTF-8 "$app" "$shop/conveyor-tail-drum.arbor.json" --station press 
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
 "$app" --shot "$out/welcome.png"
 "$app" "$job" --station lesson --shot "$out/practice-job.png"
-"$app" "$shop" --station log --shot "$out/log.png"
 
 # On its way from the oven: the clocks count from now.
 drum=$shop/conveyor-tail-drum.arbor.json

@@ -88,8 +88,10 @@ class Options {
 public:
     Options() {
         m_parser.setApplicationDescription(
-            tr("Bench-side planner for pressing bearings. It advises and does not certify."));
+            tr("Bench-side planner for pressing bearings. It advises and does not certify.") + "\n" +
+            tr("Exit codes: 0 all is well, 2 the input is wrong."));
         m_parser.addHelpOption();
+        m_parser.addVersionOption();
         m_parser.addPositionalArgument("path", tr("a folder of jobs or one job file (*.arbor.json)"), "[path]");
         option("logbook", "file",
                tr("where past presses are kept: sqlite:/path/to/file or postgresql://user@host:port/database; "
@@ -104,7 +106,14 @@ public:
         option("calc", "line", tr("open the bench calculator with this line, for example “limits 62 N7”"));
         option("night", {}, tr("with --shot: in the dark theme"));
         option("card", "file.pdf", tr("write the route card of the job and end"));
-        m_parser.process(*QCoreApplication::instance());
+        m_understood = m_parser.parse(QCoreApplication::arguments());
+    }
+
+    /// Tells what was asked of it, and ends. What it cannot do is told by trouble().
+    void tellHelpAndVersion() {
+        if (!m_understood) return;
+        if (has("version")) m_parser.showVersion();
+        if (has("help") || has("help-all")) m_parser.showHelp();
     }
 
     bool has(const char* name) const { return m_parser.isSet(name); }
@@ -120,6 +129,7 @@ public:
 
     /// What cannot be done, in one line; empty: nothing.
     QString trouble() const {
+        if (!m_understood) return m_parser.errorText();
         if (has("station") && !station() && !together() && !place())
             return tr("--station: “%1” is no station; wanted: %2").arg((*this)["station"], kStations);
         if (!has("logbook")) return {};
@@ -132,6 +142,7 @@ private:
         m_parser.addOption(QCommandLineOption(name, what, value));
     }
     QCommandLineParser m_parser;
+    bool m_understood = false;
 };
 
 /// Opens the window where the command line wants it.
@@ -167,10 +178,6 @@ int runWindow(QString& path, const QString& settingsFolder, bool first) {
     auto settings = settingsFor(settingsFolder);
     const arbor::language::Spoken language(settings->value(MainWindow::kLanguageSetting).toString());
     const Options options;
-    if (const auto trouble = options.trouble(); !trouble.isEmpty()) {
-        std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(trouble));
-        return 2;
-    }
     if (options.isPicture() && options.has("night")) settings->setValue("night", true);
     MainWindow window({arbor::ui::SteadyClock(), std::move(settings), options["logbook"], arbor::ui::machineCount});
     QObject::connect(&window, &MainWindow::languageChosen, [&] {
@@ -187,12 +194,27 @@ int runWindow(QString& path, const QString& settingsFolder, bool first) {
     return QApplication::exec();
 }
 
+/// Help, version and what cannot be done are told where there is no display, too. @return whether it can be done
+bool canBeDone(int argc, char** argv) {
+    const QCoreApplication app(argc, argv);
+    const QSettings settings;
+    const arbor::language::Spoken language(settings.value(MainWindow::kLanguageSetting).toString());
+    Options options;
+    options.tellHelpAndVersion();
+    const auto trouble = options.trouble();
+    if (!trouble.isEmpty()) std::fprintf(stderr, "brisk-arbor: %s\n", qPrintable(trouble));
+    return trouble.isEmpty();
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
+    QCoreApplication::setApplicationName("brisk-arbor");
+    QCoreApplication::setOrganizationName("brisk-arbor");
+    QCoreApplication::setApplicationVersion(BRISK_ARBOR_VERSION);
+    if (!canBeDone(argc, argv)) return 2;
     QApplication app(argc, argv);
-    QApplication::setApplicationName("brisk-arbor");
-    QApplication::setOrganizationName("brisk-arbor");
+    QApplication::setDesktopFileName("brisk-arbor");
     const QTemporaryDir passing;
     // Asked before the options are read: whose language they speak is in the settings, and those are chosen here.
     const auto arguments = QCoreApplication::arguments();

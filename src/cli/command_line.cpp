@@ -32,6 +32,9 @@ void speakUsage(CLI::App& app) {
     formatter->label("Subcommands", tr("Subcommands"));
     formatter->label("REQUIRED", tr("REQUIRED"));
     app.set_help_flag("-h,--help", tr("Print this help message and exit"));
+    app.set_version_flag("--version", std::string("brisk-arbor-cli ") + BRISK_ARBOR_VERSION,
+                         tr("Print the version and exit"));
+    app.footer(tr("Exit codes: 0 all is well, 1 a verdict is stop, 2 the input is wrong.").text());
 }
 
 /// What the parser found wrong, by its kind.

@@ -179,7 +179,7 @@ Result<JobDocument> loadJob(const std::string& path) {
 }
 
 Result<void> saveJob(const std::string& path, const JobDocument& document) {
-    return writeText(path, jobText(document));
+    return writeTextKeeping(path, jobText(document));
 }
 
 std::vector<std::string> jobFiles(const std::string& folder) {

@@ -142,7 +142,7 @@ Result<SavedJob> saveJobOver(const std::string& path, const JobDocument& documen
     } else {
         out.document = {document.job, text, document.version};
     }
-    if (auto written = writeText(path, text); !written) return tl::unexpected(written.error());
+    if (auto written = writeTextKeeping(path, text); !written) return tl::unexpected(written.error());
     return out;
 }
 

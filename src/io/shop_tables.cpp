@@ -230,7 +230,7 @@ Result<catalog::Rack> loadRack(const std::string& folder) {
 
 Result<void> saveList(const std::string& folder, ShopList list, const tables::Tables& tables) {
     const auto path = pathOf(folder, list);
-    return writeText(path, textOf(path, list, tables));
+    return writeTextKeeping(path, textOf(path, list, tables));
 }
 
 } // namespace arbor::io

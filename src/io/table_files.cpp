@@ -2,6 +2,7 @@
 
 #include "core/plan/strip_plan.h"
 #include "io/shipped_data.h"
+#include "io/shop_path.h"
 #include "io/text_file.h"
 
 #include <QDir>
@@ -113,9 +114,8 @@ KeptTraces loadTraces(const job::Job& job, const std::string& folder, const cata
     KeptTraces out;
     for (const auto& [key, record] : job.steps) {
         if (record.traceFile.empty()) continue;
-        const QDir home(QString::fromStdString(folder.empty() ? "." : folder));
-        auto read = loadTrace(home.filePath(QString::fromStdString(record.traceFile)).toStdString(),
-                              plan::pressAtHand(job, rack));
+        const auto file = pathInShop(folder, record.traceFile);
+        auto read = file ? loadTrace(*file, plan::pressAtHand(job, rack)) : tl::unexpected(file.error());
         if (read)
             out.traces[key] = std::move(*read);
         else if (!out.problem)

@@ -122,4 +122,28 @@ Result<void> writeText(const std::string& path, std::string_view text, const Wri
     return {};
 }
 
+Result<void> writeTextKeeping(const std::string& path, std::string_view text, const WriteCalls& calls) {
+    const auto before = path + kBefore;
+    std::error_code none; // a file system without links keeps nothing; that is no reason not to save
+    if (fs::is_regular_file(path, none)) {
+        fs::remove(before, none);
+        fs::create_hard_link(path, before, none);
+    }
+    return writeText(path, text, calls);
+}
+
+bool hasVersionBefore(const std::string& path) {
+    std::error_code none;
+    return fs::is_regular_file(path + kBefore, none);
+}
+
+Result<void> bringBack(const std::string& path) {
+    const auto text = readText(path + kBefore);
+    if (!text) return tl::unexpected(text.error());
+    std::error_code error;
+    fs::rename(path, path + ".unreadable", error);
+    if (error) return unwritable(path, error.value());
+    return writeText(path, *text);
+}
+
 } // namespace arbor::io

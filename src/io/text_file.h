@@ -35,6 +35,17 @@ struct WriteCalls {
 /// @errors Unwritable with the file and the system's reason
 Result<void> writeText(const std::string& path, std::string_view text, const WriteCalls& calls = {});
 
+/// Added to a file's name: the version before the present one.
+inline constexpr const char* kBefore = "~";
+
+/// The same, and what was there until now stays beside it, under kBefore.
+Result<void> writeTextKeeping(const std::string& path, std::string_view text, const WriteCalls& calls = {});
+
+bool hasVersionBefore(const std::string& path);
+/// Puts the version before in the place of one that cannot be read, which stays beside it as "….unreadable".
+/// @errors Unreadable (there is none), Unwritable
+Result<void> bringBack(const std::string& path);
+
 /// Puts the file's name into a problem found inside it.
 inline tl::unexpected<Problem> inFile(Problem problem, const std::string& path) {
     problem.file = path;

@@ -11145,10 +11145,6 @@ und %1 weitere</translation>
         <translation>ein Bild (PNG oder JPEG)</translation>
     </message>
     <message>
-        <source>the trace beside their job</source>
-        <translation>den Verlauf neben seinem Auftrag</translation>
-    </message>
-    <message>
         <source>use</source>
         <comment>verdict</comment>
         <translation>verwendbar</translation>
@@ -14796,6 +14792,42 @@ und %1 weitere</translation>
     <message>
         <source>Move a part</source>
         <translation>Teil verschieben</translation>
+    </message>
+    <message>
+        <source>Exit codes: 0 all is well, 2 the input is wrong.</source>
+        <translation>Rückgabewerte: 0 alles in Ordnung, 2 die Eingabe ist falsch.</translation>
+    </message>
+    <message>
+        <source>Print the version and exit</source>
+        <translation>Version ausgeben und beenden</translation>
+    </message>
+    <message>
+        <source>Exit codes: 0 all is well, 1 a verdict is stop, 2 the input is wrong.</source>
+        <translation>Rückgabewerte: 0 alles in Ordnung, 1 ein Urteil heißt Halt, 2 die Eingabe ist falsch.</translation>
+    </message>
+    <message>
+        <source>up to 100 MN</source>
+        <translation>bis 100 MN</translation>
+    </message>
+    <message>
+        <source>up to 10 m</source>
+        <translation>bis 10 m</translation>
+    </message>
+    <message>
+        <source>a travel within 5 m and a force within 100 MN</source>
+        <translation>ein Weg bis 5 m und eine Kraft bis 100 MN</translation>
+    </message>
+    <message>
+        <source>a file inside the shop’s folder</source>
+        <translation>eine Datei im Ordner der Werkstatt</translation>
+    </message>
+    <message>
+        <source>no password in it: PGPASSWORD or ~/.pgpass</source>
+        <translation>kein Passwort darin: PGPASSWORD oder ~/.pgpass</translation>
+    </message>
+    <message>
+        <source>Take the version before of %1; the unreadable one stays beside it</source>
+        <translation>Die Fassung davor von %1 nehmen; die unlesbare bleibt daneben liegen</translation>
     </message>
 </context>
 </TS>

@@ -1,5 +1,6 @@
 #include "log/entry_json.h"
 
+#include "core/base/csv.h"
 #include "log/entry_fields.h"
 
 #include <fmt/format.h>
@@ -8,7 +9,8 @@ namespace arbor::log {
 
 namespace {
 
-std::string quoted(const std::string& text) {
+std::string quoted(const std::string& entry) {
+    const auto text = withoutFormula(entry);
     if (text.find_first_of(",\"\n\r") == std::string::npos) return text;
     std::string out = "\"";
     for (const char c : text)

@@ -54,11 +54,16 @@ public:
         if (!query.exec("SELECT entry FROM waiting ORDER BY since")) return failed(m_file, query.lastError());
         std::vector<Entry> out;
         while (query.next()) {
+            // One that cannot be read stays where it is, and holds up no other.
             auto entry = entryFromJson(nlohmann::json::parse(query.value(0).toString().toStdString(), nullptr, false));
-            if (!entry) return tl::unexpected(entry.error());
-            out.push_back(std::move(*entry));
+            if (entry) out.push_back(std::move(*entry));
         }
         return out;
+    }
+    Result<std::size_t> count() {
+        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        if (!query.exec("SELECT count(*) FROM waiting") || !query.next()) return failed(m_file, query.lastError());
+        return static_cast<std::size_t>(query.value(0).toLongLong());
     }
     Result<void> remove(const std::string& id) {
         QSqlQuery query(QSqlDatabase::database(m_name, false));
@@ -113,9 +118,7 @@ Result<std::size_t> Keeper::deliver() {
 Result<std::size_t> Keeper::waiting() {
     Waiting waiting(m_waitingFile);
     if (auto ok = waiting.open(); !ok) return tl::unexpected(ok.error());
-    const auto all = waiting.all();
-    if (!all) return tl::unexpected(all.error());
-    return all->size();
+    return waiting.count();
 }
 
 Result<Logbook*> Keeper::book() {

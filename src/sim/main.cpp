@@ -208,6 +208,8 @@ int runPress(PressOptions o) {
 int main(int argc, char** argv) {
     const QCoreApplication qt(argc, argv);
     CLI::App app{"Instruments that are not there"};
+    app.set_version_flag("--version", std::string("brisk-arbor-sim ") + BRISK_ARBOR_VERSION);
+    app.footer("Exit codes: 0 it ran and was ended, 2 the input is wrong, or its port is taken.");
     GaugeOptions gauge;
     PressOptions press;
     ThermometerOptions thermometer;
@@ -216,7 +218,12 @@ int main(int argc, char** argv) {
     describe(app, press);
     describe(app, thermometer);
     describe(app, indicator);
-    CLI11_PARSE(app, argc, argv);
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        const int code = app.exit(error);
+        return code == 0 ? 0 : 2;
+    }
     if (app.got_subcommand("thermometer")) return runThermometer(thermometer);
     if (app.got_subcommand("indicator")) return runIndicator(indicator);
     return app.got_subcommand("press") ? runPress(press) : runGauge(gauge);

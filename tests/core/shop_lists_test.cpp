@@ -1,6 +1,7 @@
 // What a shop keeps beside its jobs: gauges, people, heat sources, bearings of its own, a rack with a bad row.
 #include "core/catalog/gauge.h"
 #include "core/catalog/own_bearings.h"
+#include "core/catalog/presses.h"
 #include "core/catalog/rack.h"
 #include "core/plan/gauges.h"
 #include "core/thermal/heat_source.h"
@@ -141,4 +142,24 @@ TEST(RackRows, ABadOneIsSetAsideAsItStands) {
                                                "S1,sleeve,again,60,50,40"}));
     EXPECT_EQ(places, (std::vector<std::string>{"line 5", "line 7", "line 4, kind", "line 6, id"}));
     EXPECT_FALSE(catalog::readTools("id,kind\nS1,sleeve\n")) << "without its columns it is no rack";
+}
+
+TEST(Presses, WhatNoShopHasIsRefused) {
+    catalog::Press press;
+    press.id = "P";
+    press.capacity_N = 3e5;
+    press.ramFootDia_mm = 40;
+    press.stroke_mm = 200;
+    press.notchDaylight_mm = {600};
+    EXPECT_TRUE(catalog::checkPress(press));
+    const auto with = [&](auto change) {
+        auto changed = press;
+        change(changed);
+        const auto checked = catalog::checkPress(changed);
+        return checked ? std::string() : checked.error().field;
+    };
+    EXPECT_EQ(with([](auto& p) { p.capacity_N = 1e19; }), "P/capacity_N");
+    EXPECT_EQ(with([](auto& p) { p.stroke_mm = 1e9; }), "P/stroke_mm");
+    EXPECT_EQ(with([](auto& p) { p.notchDaylight_mm = {600, 1e7}; }), "P/notch_daylight_mm");
+    EXPECT_EQ(with([](auto& p) { p.pistonDia_mm = 1e5; }), "P/piston_mm");
 }

@@ -133,3 +133,16 @@ TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
         return a.is<found::FrictionLearned>() && a.get<found::FrictionLearned>()->presses == 5U;
     }));
 }
+
+TEST(TraceText, OneAbsurdSampleIsLeftOutAndManyAreRefused) {
+    std::string rows = "t_s,travel_mm,force_N\n";
+    for (int i = 0; i < 200; ++i)
+        rows += std::to_string(i) + "," + std::to_string(i * 0.1) + "," + (i == 50 ? "1e308" : "100") + "\n";
+    const auto read = parseTrace(rows).value();
+    EXPECT_EQ(read.size(), 199u);
+    EXPECT_TRUE(std::all_of(read.begin(), read.end(), [](const Sample& s) { return s.force_N == 100; }));
+    EXPECT_EQ(parseTrace("t_s,travel_mm,force_kN\n0,0,1\n1,1e9,1\n2,2,1\n").value().size(), 2u);
+    const auto refused = parseTrace("t_s,travel_mm,force_N\n0,0,1e300\n1,1,1e300\n2,2,1\n").error();
+    EXPECT_EQ(refused.code, ProblemCode::OutOfRange);
+    EXPECT_EQ(refused.field, "line 3, force_N");
+}

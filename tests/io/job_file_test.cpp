@@ -423,6 +423,7 @@ TEST(JobFile, NamesLineAndColumnOfBrokenJson) {
 
 TEST(JobFile, SavingReplacesTheFileWhole) {
     const TemporaryShop shop;
+    const auto before = shop.read("seamer-turret-upper.arbor.json");
     auto document = io::loadJob(shop.jobFile()).value();
     document.job.title = "renamed";
     ASSERT_TRUE(io::saveJob(shop.jobFile(), document));
@@ -430,7 +431,8 @@ TEST(JobFile, SavingReplacesTheFileWhole) {
     std::size_t files = 0;
     for (const auto& entry : std::filesystem::directory_iterator(shop.folder()))
         files += entry.path().string().find("seamer-turret-upper") != std::string::npos;
-    EXPECT_EQ(files, 1u) << "a temporary file was left behind";
+    EXPECT_EQ(files, 2u) << "it and the version before, and no temporary file";
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json~"), before) << "which is as it was, to the letter";
 }
 
 TEST(JobFile, SavingWhereNothingCanBeWrittenLeavesTheFile) {

@@ -6,6 +6,7 @@
 #include "ui/bench/bench_view.h"
 #include "ui/shelf/shelf_view.h"
 
+#include <QAction>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -175,4 +176,37 @@ TEST_F(BadInput, AbsurdReadingIsRefused) {
     key(Qt::Key_Right);
     EXPECT_FALSE(window->troubleText().isEmpty());
     EXPECT_TRUE(ownStep(job()).readings.readings.empty());
+}
+
+TEST_F(BadInput, AnUnreadableJobIsOfferedAsItWasBefore) {
+    open();
+    type("measuredBore", "61.981");
+    type("measuredBore", "61.982");
+    const auto path = shop.file("seamer-turret-upper.arbor.json");
+    shop.write("seamer-turret-upper.arbor.json", "{ torn");
+    openWindow();
+    window->openPath(QString::fromStdString(path));
+    EXPECT_FALSE(window->session());
+    auto* offered = find<QPushButton>("bringBack");
+    ASSERT_TRUE(offered->isVisible());
+    EXPECT_TRUE(offered->text().contains("seamer-turret-upper.arbor.json"));
+    offered->click();
+    ASSERT_TRUE(window->session());
+    EXPECT_EQ(hole(saved()).measured->typed, "61.981") << "the version before the last change";
+    EXPECT_EQ(shop.read("seamer-turret-upper.arbor.json.unreadable"), "{ torn") << "nothing is lost";
+    EXPECT_FALSE(offered->isVisible());
+}
+
+TEST_F(BadInput, AnUnreadableListOfTheShopIsOfferedAsItWasBefore) {
+    open();
+    find<QAction>("actionPresses")->trigger();
+    key(Qt::Key_Insert);
+    shop.write("presses.json", "{ torn");
+    openWindow();
+    window->openPath(QString::fromStdString(shop.folder()));
+    EXPECT_TRUE(window->troubleText().contains("presses.json"));
+    find<QPushButton>("bringBack")->click();
+    EXPECT_EQ(window->troubleText(), "");
+    open();
+    EXPECT_EQ(session().tables().rack.presses.size(), arbor::testing::demoTables().rack.presses.size());
 }

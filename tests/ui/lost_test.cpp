@@ -11,6 +11,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QWheelEvent>
 #include <ctime>
@@ -234,4 +235,20 @@ TEST(SlipOrder, AStopComesFirstAndIsNeverCutOff) {
     EXPECT_EQ(shown.title, "Spacer is too short") << "no proven title above a stop";
     EXPECT_EQ(shown.tone, words::Tone::Stop);
     EXPECT_THAT(shown.verdict, ::testing::HasSubstr("29"));
+}
+
+TEST_F(Lost, WhatAJobSaysIsTextAndNothingMore) {
+    open();
+    session().edit("a picture", [](job::Job& j) { j.title = "<img src='/etc/passwd'><h1>turret</h1>"; });
+    QApplication::processEvents();
+    auto* title = find<QLabel>("headerTitle");
+    EXPECT_TRUE(title->text().startsWith("<img"));
+    EXPECT_EQ(title->textFormat(), Qt::PlainText);
+    int labels = 0;
+    for (const auto* label : window->findChildren<QLabel*>()) {
+        if (!label->isVisible()) continue;
+        ++labels;
+        EXPECT_NE(label->textFormat(), Qt::AutoText) << label->objectName().toStdString();
+    }
+    EXPECT_GT(labels, 3);
 }

@@ -80,9 +80,23 @@ TEST_F(TakeIn, APathInTheirFileLeadsNowhereElse) {
     const auto name = ownStep(io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job).traceFile;
     other.write("outside.csv", "t_s,travel_mm,force_N\n0,0,0\n1,1,100\n2,2,200\n3,3,300\n");
     window->lookAtJob(theirs("exhaust-fan-carrier.arbor.json", name, "traces/../outside.csv"));
+    const int before = jobsHere();
     QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
-    EXPECT_EQ(ownStep(job()).traceFile, "traces/outside.csv"); // beside the other traces, by its name alone
+    EXPECT_TRUE(window->troubleText().contains("traces/../outside.csv"));
+    EXPECT_EQ(jobsHere(), before) << "nothing of it was added";
     EXPECT_FALSE(QFile::exists(QString::fromStdString(shop.file("outside.csv"))));
+}
+
+TEST_F(TakeIn, AFileThatIsNoTraceIsNotTakenForOne) {
+    open("seamer-turret-upper");
+    const auto name = ownStep(io::loadJob(shop.file("exhaust-fan-carrier.arbor.json"))->job).traceFile;
+    other.write("traces/passwords.csv", "name,secret\nwren,hush\n");
+    const int before = jobsHere();
+    window->lookAtJob(theirs("exhaust-fan-carrier.arbor.json", name, "traces/passwords.csv"));
+    QTest::mouseClick(find<QPushButton>("takeIn"), Qt::LeftButton);
+    EXPECT_TRUE(window->troubleText().contains("travel_mm")) << window->troubleText().toStdString();
+    EXPECT_EQ(jobsHere(), before);
+    EXPECT_FALSE(QFile::exists(QString::fromStdString(shop.file("traces/passwords.csv"))));
 }
 
 TEST_F(TakeIn, ATraceThatIsNotThereIsSaidAndNothingIsAdded) {

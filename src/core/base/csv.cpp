@@ -124,4 +124,9 @@ std::string quotedCsv(const std::string& text) {
     return out + "\"";
 }
 
+std::string withoutFormula(const std::string& text) {
+    const bool formula = !text.empty() && std::string_view("=+-@\t\r").find(text.front()) != std::string_view::npos;
+    return formula && !parseNumber(text, {}) ? "'" + text : text;
+}
+
 } // namespace arbor

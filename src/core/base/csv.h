@@ -57,6 +57,9 @@ Result<std::vector<std::string>> csvFields(std::string_view line, char separator
 /// A field as a row has it: in quotes where it holds a comma or a quote; a line break becomes a blank.
 std::string quotedCsv(const std::string& text);
 
+/// A text that begins like a formula, marked as the text it is: spreadsheets would work it out.
+std::string withoutFormula(const std::string& text);
+
 /// A whole field as a number in the C locale. @errors Malformed, NotFinite with `place`
 Result<double> parseNumber(std::string_view text, const std::string& place);
 

@@ -11,6 +11,8 @@ namespace {
 
 using nlohmann::json;
 
+constexpr double kMostForce_N = 1e8, kMostSize_mm = 10'000; // of any press a shop has
+
 constexpr std::array kUnits{std::pair{GaugeUnit::Bar, "bar"}, std::pair{GaugeUnit::MegaPascal, "MPa"},
                             std::pair{GaugeUnit::Psi, "psi"}, std::pair{GaugeUnit::TonneForce, "tf"},
                             std::pair{GaugeUnit::ShortTon, "short_ton"}};
@@ -80,6 +82,17 @@ Result<void> checkPress(const Press& p) {
                                        {"stroke_mm", p.stroke_mm},
                                        {"stiffness_N_per_mm", p.stiffness_N_per_mm}})
         if (!(value > 0)) return refuse(ProblemCode::NotPositive, p.id + "/" + field, plain(value), wanted("> 0"));
+    if (!(p.capacity_N <= kMostForce_N))
+        return refuse(ProblemCode::OutOfRange, p.id + "/capacity_N", plain(p.capacity_N), wanted("up to 100 MN"));
+    for (const auto& [field, value] : {std::pair{"ram_foot_mm", p.ramFootDia_mm},
+                                       {"stroke_mm", p.stroke_mm},
+                                       {"bed_opening_mm", p.bedOpening_mm},
+                                       {"piston_mm", p.pistonDia_mm}})
+        if (!(value <= kMostSize_mm))
+            return refuse(ProblemCode::OutOfRange, p.id + "/" + field, plain(value), wanted("up to 10 m"));
+    for (const double opening : p.notchDaylight_mm)
+        if (!(opening <= kMostSize_mm))
+            return refuse(ProblemCode::OutOfRange, p.id + "/notch_daylight_mm", plain(opening), wanted("up to 10 m"));
     if (p.notchDaylight_mm.empty() || !(*std::min_element(p.notchDaylight_mm.begin(), p.notchDaylight_mm.end()) > 0))
         return refuse(ProblemCode::NotPositive, p.id + "/notch_daylight_mm", {},
                       wanted("one opening or more, each > 0"));

@@ -292,12 +292,9 @@ ImportedTools toolsOf(const ForeignTable& table, const ColumnMatch& match, ToolK
 
 namespace {
 
-/// A field that begins like a formula is a text: spreadsheets would work it out.
 std::string spreadsheetField(std::string field, char separator) {
-    const bool number = parseNumber(field, {}).has_value();
-    if (number && separator == ';') std::replace(field.begin(), field.end(), '.', ',');
-    if (!number && !field.empty() && std::string_view("=+-@").find(field.front()) != std::string_view::npos)
-        field.insert(0, "'");
+    if (separator == ';' && parseNumber(field, {})) std::replace(field.begin(), field.end(), '.', ',');
+    field = withoutFormula(field);
     if (field.find_first_of(std::string("\"\n") + separator) == std::string::npos) return field;
     std::string out = "\"";
     for (const char c : field)

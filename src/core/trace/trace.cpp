@@ -29,6 +29,14 @@ Result<Column> columnOf(const CsvTable& table, const Column (&known)[n], const c
     return refuse(ProblemCode::Missing, "line 1", usual, wanted("a column of that name"));
 }
 
+constexpr double kMostTravel_mm = 5000, kMostForce_N = 1e8; // of any press
+constexpr std::size_t kAbsurdOf = 100;                      // one sample in so many may be none
+
+/// A spike of the instrument, or a line cut short: no press was ever there.
+bool isAbsurd(const Sample& s) {
+    return !(std::abs(s.travel_mm) <= kMostTravel_mm && std::abs(s.force_N) <= kMostForce_N);
+}
+
 } // namespace
 
 Result<Trace> parseTrace(std::string_view csv, double piston_mm2) {
@@ -41,16 +49,24 @@ Result<Trace> parseTrace(std::string_view csv, double piston_mm2) {
     const double force_N = force->factor * (force->perPiston ? piston_mm2 : 1);
     const bool timed = table->hasColumn("t_s");
     Trace out;
+    std::size_t absurd = 0;
     out.reserve(table->size());
     for (std::size_t row = 0; row < table->size(); ++row) {
         const auto t = timed ? table->number(row, "t_s") : Result<double>(static_cast<double>(row));
         const auto x = table->number(row, travel->name), f = table->number(row, force->name);
         for (const auto* value : {&t, &x, &f})
             if (!*value) return tl::unexpected(value->error());
+        const Sample sample{*t, *x * travel->factor, *f * force_N};
+        if (isAbsurd(sample)) {
+            if (++absurd > 1 + table->size() / kAbsurdOf)
+                return refuse(ProblemCode::OutOfRange, table->place(row, force->name), plain(*f),
+                              wanted("a travel within 5 m and a force within 100 MN"));
+            continue;
+        }
         if (!out.empty() && *t < out.back().t_s)
             return refuse(ProblemCode::GeometryOrder, table->place(row, "t_s"), plain(*t),
                           wanted("not before {1}", plain(out.back().t_s)));
-        out.push_back({*t, *x * travel->factor, *f * force_N});
+        out.push_back(sample);
     }
     if (out.empty()) return refuse(ProblemCode::Missing, "line 2", {}, wanted("at least one sample"));
     return out;

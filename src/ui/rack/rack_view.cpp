@@ -2,6 +2,7 @@
 
 #include "io/entry/size_entry.h"
 #include "io/entry/tool_entry.h"
+#include "io/shop_path.h"
 #include "io/text_file.h"
 #include "ui/rack/import_sheet.h"
 #include "ui/rack/rack_wall.h"
@@ -15,7 +16,6 @@
 #include "words/tooling_words.h"
 
 #include <QComboBox>
-#include <QDir>
 #include <QFileDialog>
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -271,7 +271,8 @@ void RackView::refresh() {
 
 void RackView::showPhoto() {
     const auto* t = tool();
-    const QPixmap photo(t && !t->photo.empty() ? QDir(m_folder).filePath(q(t->photo)) : QString());
+    const auto file = t && !t->photo.empty() ? io::pathInShop(m_folder.toStdString(), t->photo) : Result<std::string>();
+    const QPixmap photo(file ? q(*file) : QString());
     m_photo->setVisible(!photo.isNull());
     if (!photo.isNull()) m_photo->setPixmap(photo.scaled(kSideWidth - 40, 120, Qt::KeepAspectRatio));
 }

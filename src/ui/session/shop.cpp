@@ -1,5 +1,7 @@
 #include "ui/session/shop.h"
 
+#include "io/shop_path.h"
+#include "io/table_files.h"
 #include "io/text_file.h"
 #include "log/records.h"
 
@@ -114,15 +116,22 @@ std::optional<job::Job> Shop::jobNumbered(const std::string& id) const {
     return std::nullopt;
 }
 
-/// Only its name is taken: a path in somebody else's file leads nowhere else in this folder.
+/// It is read as the trace it is said to be, from below their folder; its name is all that is taken of its path.
 Result<QString> Shop::bringTrace(const QString& trace, const QDir& from) const {
-    const QFileInfo source(from.filePath(trace));
+    const auto source = io::pathInShop(from.path().toStdString(), trace.toStdString());
+    if (!source) return tl::unexpected(source.error());
+    // Points of a gauge need a piston to be forces: any will do to see that it is a trace.
+    catalog::Press any;
+    any.pistonDia_mm = 1;
+    if (const auto read = io::loadTrace(*source, &any); !read) return tl::unexpected(read.error());
+    const QFileInfo file(QString::fromStdString(*source));
     m_folder.mkpath("traces");
-    auto name = "traces/" + source.fileName();
+    auto name = "traces/" + file.fileName();
     for (int n = 2; QFileInfo::exists(m_folder.filePath(name)); ++n)
-        name = QStringLiteral("traces/%1-%2.csv").arg(source.completeBaseName()).arg(n);
-    if (!QFile::copy(source.filePath(), m_folder.filePath(name)))
-        return refuse(ProblemCode::Unreadable, "trace/file", trace.toStdString(), wanted("the trace beside their job"));
+        name = QStringLiteral("traces/%1-%2.csv").arg(file.completeBaseName()).arg(n);
+    if (!QFile::copy(file.filePath(), m_folder.filePath(name)))
+        return refuse(ProblemCode::Unwritable, "trace/file", name.toStdString(),
+                      wanted("a folder that can be written"));
     return name;
 }
 
@@ -142,6 +151,11 @@ Result<void> Shop::keepRecord(const JobSession& session) {
     if (!text) return tl::unexpected(text.error());
     for (const auto& entry : log::entriesOf(session.job(), *m_tables, *text))
         if (auto ok = m_keeper->keep(entry); !ok) return ok;
+    // Who may not read the job may not read of it in the logbook.
+    const auto allowed = QFile::permissions(QString::fromStdString(session.path()));
+    for (const auto& file : QDir(m_folder).entryInfoList({"logbook*.sqlite*"}, QDir::Files))
+        if (const auto now = file.permissions(); (now & allowed) != now)
+            QFile::setPermissions(file.filePath(), now & allowed);
     return {};
 }
 

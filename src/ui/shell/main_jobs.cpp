@@ -56,6 +56,7 @@ void MainWindow::openJob(const QString& path) {
     auto document = io::loadJob(path.toStdString());
     if (!document) {
         showTrouble(q(words::say(document.error())));
+        offerVersionBefore(path);
         return showShelf();
     }
     m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.tables(), m_around.clock,

@@ -54,6 +54,11 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_trouble->setWordWrap(true);
     m_trouble->setMargin(theme::kGap);
     m_trouble->hide();
+    m_bringBack = new QPushButton(this);
+    m_bringBack->setObjectName("bringBack");
+    m_bringBack->setMinimumHeight(theme::kTouch);
+    m_bringBack->hide();
+    connect(m_bringBack, &QPushButton::clicked, this, &MainWindow::bringBack);
     m_shelfPage = new ShelfPage(this);
     m_shelf = m_shelfPage->shelf();
     m_shelfPage->keep([this](const QString& path) { return m_session && q(m_session->path()) == path; });
@@ -69,6 +74,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     layout->setSpacing(0);
     layout->addWidget(header);
     layout->addWidget(m_trouble);
+    layout->addWidget(m_bringBack);
     layout->addWidget(m_places, 1);
     m_tour = new Tour(this);
     layout->addWidget(m_tour);
@@ -396,6 +402,25 @@ void MainWindow::showTrouble(const QString& text) {
     m_trouble->setStyleSheet(QStringLiteral("background:%1; color:%2; font-weight:bold")
                                  .arg(theme::roles().stopPale.name(), theme::roles().stop.name()));
     m_trouble->setVisible(!shown.isEmpty());
+    m_bringBack->hide();
+    for (const auto& problem : m_shop.unread())
+        if (text.isEmpty()) offerVersionBefore(q(problem.file));
+}
+
+/// Of a file that cannot be read, where there is one.
+void MainWindow::offerVersionBefore(const QString& file) {
+    if (!io::hasVersionBefore(file.toStdString())) return;
+    m_unreadable = file;
+    m_bringBack->setText(
+        tr("Take the version before of %1; the unreadable one stays beside it").arg(QFileInfo(file).fileName()));
+    m_bringBack->show();
+}
+
+void MainWindow::bringBack() {
+    const auto file = m_unreadable;
+    if (const auto done = io::bringBack(file.toStdString()); !done) return showTrouble(q(words::say(done.error())));
+    m_bringBack->hide();
+    openPath(file.endsWith(".arbor.json") ? file : QFileInfo(file).path());
 }
 
 QString MainWindow::troubleText() const {

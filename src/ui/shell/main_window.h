@@ -12,6 +12,7 @@
 
 class QLabel;
 class QMenu;
+class QPushButton;
 class QStackedWidget;
 class QUndoGroup;
 
@@ -143,6 +144,8 @@ private:
     void printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&));
     void backToJob();
     void showTrouble(const QString& text);
+    void offerVersionBefore(const QString& file);
+    void bringBack();
     void showHeader();
     void setNight(bool night);
     void toggleUnits();
@@ -183,6 +186,8 @@ private:
     ClockStrip* m_clocks;
     QLabel* m_units;
     QLabel* m_trouble;
+    QPushButton* m_bringBack; ///< the version before of a file that cannot be read
+    QString m_unreadable;     ///< that file
     QMenu* m_menu;
     QAction* m_undo;
     QAction* m_redo;

@@ -12,8 +12,15 @@
 
 namespace arbor::ui {
 
+/// What a job or a rack says is text: no label makes a picture or a link of it. Those of ours that are more say so.
+static void keepPlain(QObject* watched) {
+    auto* label = qobject_cast<QLabel*>(watched);
+    if (label && label->textFormat() == Qt::AutoText) label->setTextFormat(Qt::PlainText);
+}
+
 /// Two things a field would take for itself: the window's keys, and the wheel that scrolls the sheet it lies on.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::Polish) keepPlain(watched);
     const bool wheel = event->type() == QEvent::Wheel &&
                        (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
     const bool keys = event->type() == QEvent::ShortcutOverride &&

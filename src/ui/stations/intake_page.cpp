@@ -1,5 +1,6 @@
 #include "ui/stations/intake_page.h"
 
+#include "io/shop_path.h"
 #include "ui/bench/bench_view.h"
 #include "ui/kit/broken.h"
 #include "ui/stations/entry_sheet.h"
@@ -228,11 +229,11 @@ void IntakePage::showKit() {
 
 void IntakePage::showPhotos() {
     m_photos->clear();
-    const auto folder = QFileInfo(q(m_session->path())).dir();
+    const auto folder = QFileInfo(q(m_session->path())).path().toStdString();
     for (const auto& photo : m_session->job().intake.photos) {
-        const auto path = folder.filePath(q(photo));
-        const QPixmap picture(path);
-        auto* item = new QListWidgetItem(QFileInfo(path).fileName(), m_photos);
+        const auto path = io::pathInShop(folder, photo);
+        const QPixmap picture(path ? q(*path) : QString());
+        auto* item = new QListWidgetItem(QFileInfo(q(photo)).fileName(), m_photos);
         if (picture.isNull())
             item->setText(item->text() + tr(" (cannot be shown)"));
         else
