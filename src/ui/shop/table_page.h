@@ -16,7 +16,7 @@ class TablePage : public QWidget {
     Q_OBJECT
 public:
     struct Texts {
-        QString name; ///< of the objects: "pressTable", "pressAdd"
+        QString name;    ///< of the objects: "pressTable", "pressAdd"
         QString section; ///< in the list of lists
         QString title;
         QString hint;
