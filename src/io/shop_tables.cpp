@@ -38,10 +38,10 @@ Result<void> addMaterials(catalog::Materials& all, catalog::Materials own) {
     return {};
 }
 
-Result<void> addBearings(tables::Tables& tables, std::vector<catalog::OwnBearing> own) {
+Result<void> addBearings(tables::Tables& tables, const std::vector<catalog::OwnBearing>& own) {
     auto bearings = catalog::bearingsOf(own, tables.bearings);
     if (!bearings) return tl::unexpected(bearings.error());
-    tables.ownBearings = std::move(own);
+    tables.ownBearings = own;
     tables.bearings.insert(tables.bearings.end(), bearings->begin(), bearings->end());
     return {};
 }

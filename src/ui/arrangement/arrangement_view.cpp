@@ -328,6 +328,8 @@ std::vector<Dimension> ArrangementView::dimensionsBeside(int chosen) const {
         }
         if (out.size() <= kMostDimensions) break;
     }
+    for (auto& size : m_model->wrongOfCatalogue())
+        out.push_back(std::move(size));
     return out;
 }
 
@@ -406,11 +408,9 @@ void ArrangementView::showFaults(const arrangement::Assembly& assembly) {
     QStringList lines;
     for (const auto& both : arrangement::contradictions(assembly))
         lines << q(words::say(both, assembly, m_session->display()));
-    if (!assembly.parts.empty())
-        for (const auto& fault : arrangement::faults(assembly)) {
-            const bool said = fault.code == ProblemCode::GeometryOrder && arrangement::indexOf(assembly, fault.value);
-            if (!said) lines << q(words::say(fault)); // else a contradiction, in shop words
-        }
+    if (lines.empty() && !assembly.parts.empty()) // else they follow from what is said already
+        for (const auto& fault : arrangement::faults(assembly))
+            lines << q(words::say(fault));
     if (lines.empty() && !m_session->plan().strip.sound())
         lines << q(words::stopReason(job::Station::Strip, m_session->plan(), m_session->display()));
     constexpr int kMost = 3;

@@ -217,6 +217,21 @@ bool SheetModel::isWrong(const SizeLine& size) const {
                        [&](const arrangement::Contradiction& c) { return is(c.inner) || is(c.outer); });
 }
 
+std::vector<Dimension> SheetModel::wrongOfCatalogue() const {
+    std::vector<Dimension> out;
+    for (const auto& both : m_contradictions)
+        for (const auto* claim : {&both.inner, &both.outer}) {
+            const auto& part = m_assembly.parts[claim->part];
+            if (!part.catalogue || claim->what == SizeLine::What::Length) continue;
+            const auto& body = part.bodies[claim->body];
+            const auto& slice = body.slices[claim->slice];
+            const double rad = claim->value_mm / 2, z = body.z_mm + (slice.zBottom + slice.zTop) / 2;
+            const auto text = q(words::shippedName(part.name())) + " Ø" + q(m_display.size(claim->value_mm).number);
+            out.push_back({true, -rad, rad, z, text, false, false, true, -1});
+        }
+    return out;
+}
+
 /// Of a drawing in which nobody has typed a size yet, all are as good as each other.
 bool SheetModel::somethingIsTyped() const {
     return std::any_of(m_sizes.begin(), m_sizes.end(), [](const SizeLine& line) { return line.typed; });

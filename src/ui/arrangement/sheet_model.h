@@ -34,6 +34,8 @@ public:
     std::optional<Callout> callout(int row) const;
     /// The same as a dimension of the drawing, with the classes of its seat: "62 N7".
     std::optional<Dimension> dimension(int row) const;
+    /// Sizes of bearings that contradict one of the drawing: no line has them, but the drawing marks them too.
+    std::vector<Dimension> wrongOfCatalogue() const;
     QString refusal(int row) const; ///< why what was typed last into that line was not taken; empty: it was
     int firstRowOf(std::size_t part) const;
 
