@@ -28,12 +28,11 @@ Result<void> taken(std::string_view text, Parse parse, Put put) {
 }
 
 /// A shop's own materials have names of their own: no figure of the table is changed behind anybody's back.
-Result<void> addMaterials(catalog::Materials& all, catalog::Materials own) {
-    for (auto& [key, material] : own) {
+Result<void> addMaterials(catalog::Materials& all, const catalog::Materials& own) {
+    for (const auto& [key, material] : own) {
         if (catalog::materialKey(all, key) || catalog::materialKey(all, material.name))
             return refuse(ProblemCode::Duplicate, key, {}, wanted("a name of its own"));
-        material.own = true;
-        all.emplace(key, std::move(material));
+        all.emplace(key, material).first->second.own = true;
     }
     return {};
 }
@@ -76,10 +75,9 @@ Result<void> take(ShopList list, std::string_view text, tables::Tables& t) {
     case ShopList::People:
         return taken(text, catalog::parsePeople, into(t.people));
     case ShopList::Materials:
-        return taken(text, catalog::parseMaterials,
-                     [&t](auto own) { return addMaterials(t.materials, std::move(own)); });
+        return taken(text, catalog::parseMaterials, [&t](const auto& own) { return addMaterials(t.materials, own); });
     case ShopList::Bearings:
-        return taken(text, catalog::parseOwnBearings, [&t](auto own) { return addBearings(t, std::move(own)); });
+        return taken(text, catalog::parseOwnBearings, [&t](const auto& own) { return addBearings(t, own); });
     case ShopList::EndPlay:
         return taken(text, adjust::parsePlayBands, [&t](auto own) { return addBands(t.endPlay, std::move(own)); });
     }

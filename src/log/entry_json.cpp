@@ -10,7 +10,7 @@ namespace arbor::log {
 namespace {
 
 std::string quoted(const std::string& entry) {
-    const auto text = withoutFormula(entry);
+    auto text = withoutFormula(entry);
     if (text.find_first_of(",\"\n\r") == std::string::npos) return text;
     std::string out = "\"";
     for (const char c : text)
