@@ -1,6 +1,6 @@
 # make install, and what CPack puts into a package. All data are inside the programs: fonts, tables, templates, languages, help.
-set(CMAKE_INSTALL_DOCDIR share/doc/brisk-arbor CACHE PATH "where the docs go")
 include(GNUInstallDirs)
+set(docs ${CMAKE_INSTALL_DATAROOTDIR}/doc/brisk-arbor) # as the package is called
 set(packaging ${PROJECT_SOURCE_DIR}/packaging)
 install(TARGETS brisk-arbor brisk-arbor-cli brisk-arbor-sim RUNTIME DESTINATION ${CMAKE_INSTALL_BINDIR})
 install(FILES ${packaging}/brisk-arbor.desktop DESTINATION ${CMAKE_INSTALL_DATADIR}/applications)
@@ -13,14 +13,14 @@ foreach(size 16 32 48 128 256)
 endforeach()
 install(FILES ${packaging}/brisk-arbor-cli.bash-completion
         DESTINATION ${CMAKE_INSTALL_DATADIR}/bash-completion/completions RENAME brisk-arbor-cli)
-install(FILES README.md CHANGELOG.md packaging/copyright DESTINATION ${CMAKE_INSTALL_DOCDIR})
+install(FILES README.md CHANGELOG.md packaging/copyright DESTINATION ${docs})
 set(changelog ${CMAKE_CURRENT_BINARY_DIR}/changelog.gz)
 execute_process(COMMAND gzip -9 -n -c ${packaging}/changelog.Debian OUTPUT_FILE ${changelog})
-install(FILES ${changelog} DESTINATION ${CMAKE_INSTALL_DOCDIR})
-install(FILES data/fonts/LICENSE-B612.txt data/icons/LICENSE-lucide.txt DESTINATION ${CMAKE_INSTALL_DOCDIR}/licences)
-install(DIRECTORY docs/schema DESTINATION ${CMAKE_INSTALL_DOCDIR} FILES_MATCHING PATTERN "*.json")
+install(FILES ${changelog} DESTINATION ${docs})
+install(FILES data/fonts/LICENSE-B612.txt data/icons/LICENSE-lucide.txt DESTINATION ${docs}/licences)
+install(DIRECTORY docs/schema DESTINATION ${docs} FILES_MATCHING PATTERN "*.json")
 install(FILES docs/guide.md docs/guide.de.md docs/glossary.md docs/glossary.de.md docs/numbers.md docs/rack.md docs/instruments.md
-        DESTINATION ${CMAKE_INSTALL_DOCDIR})
+        DESTINATION ${docs})
 
 # The manual pages are what the programs say of themselves; without help2man there are none.
 find_program(HELP2MAN help2man)
