@@ -137,7 +137,7 @@ TEST(FrictionLog, OnlyGoodPressesOfTheSamePairAndLubricantCount) {
 TEST(TraceText, OneAbsurdSampleIsLeftOutAndManyAreRefused) {
     std::string rows = "t_s,travel_mm,force_N\n";
     for (int i = 0; i < 200; ++i)
-        rows += std::to_string(i) + "," + std::to_string(i * 0.1) + "," + (i == 50 ? "1e308" : "100") + "\n";
+        rows += std::to_string(i) + "," + plain(i * 0.1) + "," + (i == 50 ? "1e308" : "100") + "\n";
     const auto read = parseTrace(rows).value();
     EXPECT_EQ(read.size(), 199u);
     EXPECT_TRUE(std::all_of(read.begin(), read.end(), [](const Sample& s) { return s.force_N == 100; }));
