@@ -207,6 +207,7 @@ QWidget* ClosingSheet::lineOf(std::size_t index) {
     if (circle) line->addWidget(new BoltCircle(f, box), 0, 0, 2, 1);
     auto* text = new QLabel(
         QStringLiteral("<b>%1</b><br>%2").arg(q(f.name).toHtmlEscaped(), described(f, d).toHtmlEscaped()), box);
+    text->setTextFormat(Qt::RichText);
     text->setWordWrap(true);
     text->setMinimumHeight(text->heightForWidth(circle ? kBesideCircle : kAlone)); // a low window squeezes no line
     line->addWidget(text, 0, 1);
@@ -258,14 +259,23 @@ void ClosingSheet::rebuildList() {
         item->widget()->deleteLater();
         delete item;
     }
-    for (std::size_t i = 0; i < m_shown.size(); ++i)
-        m_list->addWidget(lineOf(i));
+    for (std::size_t i = 0; i < m_shown.size(); ++i) {
+        auto* line = lineOf(i);
+        m_list->addWidget(line);
+        line->show(); // hidden, it would take no height yet
+    }
     keepHeight();
 }
 
 /// The scroll area around it would squeeze texts that are broken over several lines.
 void ClosingSheet::keepHeight() {
     setMinimumHeight(layout()->totalHeightForWidth(width()));
+}
+
+/// Its lines may have grown: they are made, and get their looks, one after the other.
+bool ClosingSheet::event(QEvent* event) {
+    if (event->type() == QEvent::LayoutRequest) keepHeight();
+    return QWidget::event(event);
 }
 
 void ClosingSheet::resizeEvent(QResizeEvent* event) {

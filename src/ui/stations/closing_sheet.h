@@ -28,6 +28,7 @@ signals:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    bool event(QEvent* event) override;
 
 private:
     using Change = std::function<void(job::Closing&)>;
