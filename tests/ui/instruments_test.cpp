@@ -21,6 +21,8 @@ using job::Station;
 
 namespace {
 
+constexpr int kProgram_ms = 30'000; // until a program has started on a busy machine
+
 class InstrumentsPlace : public WindowTest {
 protected:
     void SetUp() override {
@@ -33,7 +35,7 @@ protected:
     }
     QString text(const char* label) { return find<QLabel>(label)->text(); }
     bool comes(const char* label, const QString& said) {
-        return QTest::qWaitFor([&] { return text(label).startsWith(said); }, kPatience_ms);
+        return QTest::qWaitFor([&] { return text(label).startsWith(said); }, kProgram_ms);
     }
     void connectIndicator(const QString& address) {
         auto* line = find<QComboBox>("instrumentAddress3")->lineEdit();
