@@ -14829,5 +14829,9 @@ und %1 weitere</translation>
         <source>Take the version before of %1; the unreadable one stays beside it</source>
         <translation>Die Fassung davor von %1 nehmen; die unlesbare bleibt daneben liegen</translation>
     </message>
+    <message>
+        <source>; of these sizes there are %1 too: type the number for another</source>
+        <translation>; in diesen Maßen gibt es auch %1: für ein anderes die Nummer tippen</translation>
+    </message>
 </context>
 </TS>

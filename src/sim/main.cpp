@@ -9,6 +9,7 @@
 #include <QHostAddress>
 #include <QSocketNotifier>
 #include <QTimer>
+#include <clocale>
 #include <cstdio>
 #include <iostream>
 #include <map>
@@ -207,6 +208,7 @@ int runPress(PressOptions o) {
 
 int main(int argc, char** argv) {
     const QCoreApplication qt(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // Qt takes the desktop's; numbers of a command line have a point anywhere
     CLI::App app{"Instruments that are not there"};
     app.set_version_flag("--version", std::string("brisk-arbor-sim ") + BRISK_ARBOR_VERSION);
     app.footer("Exit codes: 0 it ran and was ended, 2 the input is wrong, or its port is taken.");

@@ -121,3 +121,18 @@ TEST(Calipers, ABearingOfItsOwnGoesThroughEveryStation) {
     ASSERT_TRUE(back);
     EXPECT_FALSE(back->parts[at].catalogue->sizes) << "a known number needs none";
 }
+
+TEST(Calipers, ProposeTheNumbersThatHaveTheirSizes) {
+    const auto of = [](const char* typed) {
+        return catalog::numbersOfSize(demoTables().bearings, catalog::readCalipers(typed)->second);
+    };
+    const auto metric = of("30 x 72 x 19");
+    EXPECT_NE(std::find(metric.begin(), metric.end(), "6306"), metric.end());
+    EXPECT_EQ(of("30.05 x 71.95 x 19").size(), metric.size()) << "calipers are sure to a tenth";
+    EXPECT_TRUE(of("31 x 72 x 19").empty());
+    const auto inch = of("0.75 x 1.75 x 0.6 in");
+    ASSERT_FALSE(inch.empty());
+    EXPECT_EQ(inch.front(), "T750-1750");
+    EXPECT_NEAR(catalog::readCalipers("0.75x1.75x0.6\"")->second.boreDia_mm, 19.05, 1e-9);
+    EXPECT_EQ(catalog::readCalipers("ZQ-1 taper 1 x 2 x 0.5 in")->first, "ZQ-1");
+}

@@ -89,6 +89,8 @@ TEST_F(Start, WordsAndBearingsLeaveTheShapesTheyFit) {
     for (int i = 0; i < static_cast<int>(gallery->shapes().size()); ++i)
         for (const auto& part : gallery->shapes()[static_cast<std::size_t>(i)].arrangement.assembly.parts)
             EXPECT_FALSE(part.kind == arrangement::PartKind::Cup && gallery->fits(i)) << "no ball bearing for a cup";
+    find<QLineEdit>("startSearch")->setText("30 x 72 x 19");
+    EXPECT_EQ(told().title, "6306") << "by its sizes";
     find<QLineEdit>("startSearch")->setText("30206");
     ASSERT_GE(gallery->chosen(), 0);
     const auto& parts = gallery->shapes()[static_cast<std::size_t>(gallery->chosen())].arrangement.assembly.parts;

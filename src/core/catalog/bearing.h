@@ -99,7 +99,11 @@ struct CaliperSizes {
 /// @errors NotPositive, GeometryOrder (outside, width, fourth, fifth)
 Result<Bearing> bearingOfSizes(const std::string& designation, const CaliperSizes& sizes);
 
-/// Reads "ball 25x52x15", "taper 30x62x17.25x16x14", "25 x 52 x 15 x 31.4 x 44.8": a number in front of it is its name.
+/// The numbers that have these sizes, to what calipers are sure to: bore, outside and width.
+std::vector<std::string> numbersOfSize(const std::vector<Bearing>& catalogue, const CaliperSizes& sizes);
+
+/// Reads "ball 25x52x15", "taper 30x62x17.25x16x14", "25 x 52 x 15 x 31.4 x 44.8": a number in front of it is its name,
+/// an "in" behind it makes inches of them.
 /// @return name (the sizes themselves where there is none) and sizes; nothing: that is no row of sizes
 std::optional<std::pair<std::string, CaliperSizes>> readCalipers(const std::string& typed);
 

@@ -100,7 +100,7 @@ Result<Bearing> bearingOfSizes(const std::string& designation, const CaliperSize
 
 std::optional<std::pair<std::string, CaliperSizes>> readCalipers(const std::string& typed) {
     static const std::regex form(
-        R"(^\s*(.*?)\s*\b((?:[0-9]+(?:[.,][0-9]+)?\s*[xX×]\s*){2,4}[0-9]+(?:[.,][0-9]+)?)\s*$)");
+        R"(^\s*(.*?)\s*\b((?:[0-9]+(?:[.,][0-9]+)?\s*[xX×]\s*){2,4}[0-9]+(?:[.,][0-9]+)?)\s*(in|inch|")?\s*$)");
     std::string text = typed;
     for (std::size_t at; (at = text.find("×")) != std::string::npos;)
         text.replace(at, std::string("×").size(), "x");
@@ -111,10 +111,11 @@ std::optional<std::pair<std::string, CaliperSizes>> readCalipers(const std::stri
     std::array<double, 5> sizes{};
     std::size_t count = 0;
     static const std::regex number("[0-9]+(?:\\.[0-9]+)?");
+    constexpr double kInch_mm = 25.4;
     for (std::sregex_iterator n(row.begin(), row.end(), number), end; n != end; ++n) {
         const auto size = readNumber(n->str());
         if (!size) return std::nullopt;
-        sizes[count++] = *size;
+        sizes[count++] = *size * (parts[3].matched ? kInch_mm : 1);
     }
     const auto blank = front.rfind(' ');
     const auto last = blank == std::string::npos ? front : front.substr(blank + 1);
@@ -122,6 +123,17 @@ std::optional<std::pair<std::string, CaliperSizes>> readCalipers(const std::stri
     const auto name = !type ? front : blank == std::string::npos ? std::string() : front.substr(0, blank);
     CaliperSizes out{type.value_or(BearingType::DeepGrooveBall), sizes[0], sizes[1], sizes[2], sizes[3], sizes[4]};
     return std::pair(name.empty() ? std::string(parts[2]) : name, out);
+}
+
+std::vector<std::string> numbersOfSize(const std::vector<Bearing>& catalogue, const CaliperSizes& sizes) {
+    constexpr double kCalipers_mm = 0.1; // what they are sure to
+    const auto is = [](double one, double other) { return std::abs(one - other) <= kCalipers_mm; };
+    std::vector<std::string> out;
+    for (const auto& b : catalogue)
+        if (is(b.boreDia_mm, sizes.boreDia_mm) && is(b.outsideDia_mm, sizes.outsideDia_mm) &&
+            is(b.width_mm, sizes.width_mm))
+            out.push_back(b.designation);
+    return out;
 }
 
 } // namespace arbor::catalog

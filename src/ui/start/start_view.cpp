@@ -65,10 +65,18 @@ Result<arrangement::Assembly> withBearings(arrangement::Assembly assembly, const
     return assembly;
 }
 
+/// Numbers that have the sizes that were typed; none: that is no row of sizes, or nobody makes one.
+std::vector<std::string> numbersTyped(const QString& typed, const tables::Tables& tables) {
+    const auto sizes = catalog::readCalipers(typed.trimmed().toStdString());
+    return sizes ? catalog::numbersOfSize(tables.bearings, sizes->second) : std::vector<std::string>{};
+}
+
 std::optional<catalog::Bearing> bearingTyped(const QString& typed, const tables::Tables& tables) {
     const auto text = typed.trimmed().toStdString();
     if (text.empty()) return std::nullopt;
     if (const auto* known = catalog::bearingPrinted(tables.bearings, text)) return *known;
+    if (const auto numbers = numbersTyped(typed, tables); !numbers.empty())
+        return *catalog::findBearing(tables.bearings, numbers.front());
     if (const auto sizes = catalog::readCalipers(text))
         if (const auto made = catalog::bearingOfSizes(sizes->first, sizes->second)) return *made;
     return std::nullopt;
@@ -86,6 +94,14 @@ bool couldSit(const ShapeGallery::Shape& shape, const catalog::Bearing& bearing,
         return sameKind && withBearings(shape.arrangement.assembly, typed, tables).has_value();
     }
     return false;
+}
+
+/// All but the first.
+std::string others(const std::vector<std::string>& numbers) {
+    std::string out;
+    for (std::size_t i = 1; i < numbers.size(); ++i)
+        out += (out.empty() ? "" : ", ") + numbers[i];
+    return out;
 }
 
 QPushButton* wayButton(const QString& head, const QString& line, const char* name, QWidget* parent) {
@@ -208,7 +224,8 @@ void StartView::offerEarlier(const std::vector<Earlier>& earlier) {
 /// A bearing leaves the shapes it could sit in, words those they are found by.
 void StartView::search(const QString& typed) {
     const auto bearing = bearingTyped(typed, m_tables);
-    m_bearing = bearing ? typed.trimmed().toStdString() : std::string();
+    const auto numbers = numbersTyped(typed, m_tables);
+    m_bearing = !numbers.empty() ? numbers.front() : bearing ? typed.trimmed().toStdString() : std::string();
     const auto all = typed.toLower().split(' ', Qt::SkipEmptyParts);
     std::vector<bool> fits;
     for (const auto& shape : m_gallery->shapes())
@@ -217,10 +234,15 @@ void StartView::search(const QString& typed) {
                                      return (shape.name.toLower() + " " + shape.words).contains(word);
                                  }));
     const auto count = static_cast<int>(std::count(fits.begin(), fits.end(), true));
-    m_found->setText(typed.trimmed().isEmpty() ? tr("Choose what it looks like. Everything can be changed later.")
-                     : count == 0              ? tr("Nothing is drawn like that: other words, or a shape without it")
-                     : bearing                 ? tr("%1 could sit in %n shapes", "", count).arg(q(bearing->designation))
-                                               : tr("%n shapes", "", count));
+    m_found->setText(
+        typed.trimmed().isEmpty() ? tr("Choose what it looks like. Everything can be changed later.")
+        : count == 0              ? tr("Nothing is drawn like that: other words, or a shape without it")
+        : bearing
+            ? tr("%1 could sit in %n shapes", "", count).arg(q(bearing->designation)) +
+                  (numbers.size() > 1
+                       ? tr("; of these sizes there are %1 too: type the number for another").arg(q(others(numbers)))
+                       : QString())
+            : tr("%n shapes", "", count));
     m_gallery->mark(std::move(fits));
 }
 
