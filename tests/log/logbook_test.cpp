@@ -3,6 +3,7 @@
 #include "log/entry_json.h"
 #include "log/keeper.h"
 #include "log/schema.h"
+#include "support/log_entries.h"
 #include "support/postgres.h"
 #include "support/shop.h"
 #include "support/steps.h"
@@ -24,6 +25,7 @@ using arbor::testing::demoJob;
 using arbor::testing::demoTables;
 using arbor::testing::ownStep;
 using arbor::testing::PostgresServer;
+using arbor::testing::press;
 using log::Entry;
 using log::Keeper;
 using log::Logbook;
@@ -36,29 +38,6 @@ PostgresServer& server() {
     static const bool up = one.start();
     EXPECT_TRUE(up) << one.trouble().toStdString();
     return one;
-}
-
-Entry press(int number, const std::string& title = "Seamer turret · upper bearing") {
-    Entry e;
-    e.id = "J-" + std::to_string(number) + "@2026-11-" + (number % 28 < 9 ? "0" : "") + std::to_string(number % 28 + 1);
-    e.jobId = "J-" + std::to_string(number);
-    e.title = title;
-    e.customer = "Harrow Bay Cannery";
-    e.bearing = number % 2 ? "6205" : "3206";
-    e.family = number % 2 ? "deep_groove_ball" : "double_row_angular_ball";
-    e.position = "line 7";
-    e.shape = number % 2 ? "E" : "A";
-    e.outer_C = 90.0 + number;
-    e.inner_C = 20;
-    e.when = "2026-11-" + std::string(number % 28 < 9 ? "0" : "") + std::to_string(number % 28 + 1) + "T10:00:00";
-    e.who = "Ilse Marden";
-    e.notes = "S14 went in straight";
-    e.tools = "P30 R05 S14";
-    e.verdict = "home_and_square";
-    e.expected_N = 1000;
-    e.peak_N = 1000.0 + 10 * number;
-    e.document = "{\"id\": " + std::to_string(number) + "}";
-    return e;
 }
 
 std::set<std::string> idsOf(const std::vector<Entry>& entries) {
@@ -440,17 +419,6 @@ TEST(Logbook, APasswordIsNeverTakenFromTheConnectionNorRepeated) {
     EXPECT_NE(refused.limit.english().find("PGPASSWORD"), std::string::npos);
 }
 
-TEST(LogEntry, NoFieldOfATableIsTakenForAFormula) {
-    auto entry = press(1);
-    entry.notes = "=HYPERLINK(\"x\")";
-    entry.who = "-2+3";
-    const auto csv = log::toCsv({entry});
-    EXPECT_NE(csv.find("'=HYPERLINK"), std::string::npos);
-    EXPECT_NE(csv.find("'-2+3"), std::string::npos);
-    entry.notes = "-2";
-    EXPECT_EQ(log::toCsv({entry}).find("'-2,"), std::string::npos) << "a number is a number";
-}
-
 TEST(Keeper, APressThatIsWrittenAgainIsPutRight) {
     const QTemporaryDir folder;
     const auto connection = "sqlite:" + folder.filePath("log.sqlite");
@@ -468,70 +436,4 @@ TEST(Keeper, APressThatIsWrittenAgainIsPutRight) {
     EXPECT_EQ(book->find(wanted)->front().verdict, "tilted");
     wanted.text = press(1).notes;
     EXPECT_TRUE(press(1).notes.empty() || book->find(wanted)->empty()) << "found by what stands there now";
-}
-
-TEST(LogEntry, OfAClosedJob) {
-    const auto job = demoJob("exhaust-fan-carrier");
-    const auto all = log::entriesOf(job, demoTables(), "{}");
-    ASSERT_EQ(all.size(), 1u) << "closed when a job knew one press";
-    EXPECT_EQ(all[0].jobId, job.id);
-    EXPECT_EQ(all[0].who, job.record->who);
-    EXPECT_FALSE(all[0].family.empty());
-    EXPECT_NEAR(*all[0].expected_N, job.record->pressForce_N.likely, 1e-9);
-    EXPECT_TRUE(log::entriesOf(demoJob("seamer-turret-upper"), demoTables(), "{}").empty()); // not closed
-}
-
-TEST(LogEntry, IsOneForEachStepThatHasARecord) {
-    auto job = demoJob("exhaust-fan-carrier");
-    auto& collar = job.steps[{{"collar", "shaft"}, false}];
-    collar.record = *job.record;
-    collar.record->entry = "J@then in:collar+shaft";
-    collar.heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800}};
-    collar.record->when = "2026-11-20T14:05:00";
-    auto& out = job.steps[{{"collar", "shaft"}, true}].record.emplace();
-    out.when = "2026-11-20T09:00:00";
-    out.verdict = "out";
-    const auto all = log::entriesOf(job, demoTables(), "{}");
-    ASSERT_EQ(all.size(), 2u);
-    EXPECT_EQ(all[0].id, "J@then in:collar+shaft");
-    EXPECT_EQ(all[0].step, "in:collar+shaft");
-    EXPECT_NEAR(*all[0].minutes, 45, 1e-9);
-    EXPECT_EQ(all[1].step, "out:collar+shaft");
-    EXPECT_EQ(all[1].verdict, "out");
-    EXPECT_FALSE(all[1].minutes);
-}
-
-TEST(LogEntry, TakesTheTimeFromTheFirstClockToTheRecord) {
-    auto job = demoJob("exhaust-fan-carrier");
-    job.record->when = "2026-11-20T14:05:00";
-    const auto minutes = [&] { return log::entriesOf(job, demoTables(), "{}").at(0).minutes; };
-    ownStep(job).heat.clocks.clear();
-    EXPECT_FALSE(minutes()); // no clock ran
-    ownStep(job).heat.clocks = {{job::Clock::What::Outer, "2026-11-20T13:20:00", 1800},
-                                {job::Clock::What::Carry, "2026-11-20T13:55:00", 60}};
-    EXPECT_NEAR(*minutes(), 45, 1e-9);
-    ownStep(job).heat.clocks[0].started = "2026-11-01T13:20:00"; // forgotten weeks ago
-    EXPECT_NEAR(*minutes(), 10, 1e-9);
-}
-
-TEST(LogEntry, AsJsonAndBackAndAsCsv) {
-    auto e = press(4);
-    e.notes = "two lines\nand a \"word\", with commas";
-    EXPECT_EQ(log::entryFromJson(nlohmann::json::parse(log::toJson(e).dump())).value(), e);
-    EXPECT_FALSE(log::entryFromJson({{"id", 4}}));
-    const auto csv = log::toCsv({e});
-    EXPECT_TRUE(csv.starts_with("id,job,title,"));
-    EXPECT_NE(csv.find("\"two lines\nand a \"\"word\"\", with commas\""), std::string::npos);
-}
-
-TEST(LogEntry, OfAnOlderProgramIsTakenInAsItIs) {
-    auto d = log::toJson(press(4));
-    for (const char* later : {"position", "shape", "outer_degC", "inner_degC"})
-        d.erase(later);
-    const auto e = log::entryFromJson(nlohmann::json::parse(d.dump()));
-    ASSERT_TRUE(e) << e.error().value;
-    EXPECT_EQ(e->title, press(4).title);
-    EXPECT_TRUE(e->shape.empty() && !e->outer_C);
-    d.erase("title"); // what it always wrote is missed
-    EXPECT_FALSE(log::entryFromJson(nlohmann::json::parse(d.dump())));
 }

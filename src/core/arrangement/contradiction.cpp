@@ -1,6 +1,5 @@
 #include "core/arrangement/contradiction.h"
 
-#include "core/section/motion.h"
 
 #include <algorithm>
 #include <optional>

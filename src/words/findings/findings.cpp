@@ -4,6 +4,7 @@
 #include "words/findings/foreman.h"
 #include "words/findings/heat.h"
 #include "words/findings/measure.h"
+#include "words/findings/own_thread.h"
 #include "words/findings/path.h"
 #include "words/findings/press.h"
 #include "words/findings/seat.h"
