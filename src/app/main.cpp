@@ -79,9 +79,16 @@ std::unique_ptr<QSettings> settingsFor(const QString& passingFolder) {
     return std::make_unique<QSettings>(passingFolder + "/settings.ini", QSettings::IniFormat);
 }
 
-constexpr const char* kStations = "intake, strip, measure, fit, tooling, warm, press, seat, adjust, close, together, "
-                                  "arrangement, rack, practice, lesson, friction, bands, log, new, details, presses, "
-                                  "heat, gauges, people, materials, bearings, instruments, help, tour";
+/// All that --station takes: the stations in their order, then the other places.
+QString placeNames() {
+    QStringList all;
+    for (const auto station : arbor::job::kStations)
+        all << QString::fromStdString(std::string(arbor::job::name(station)));
+    all << QStringLiteral("together");
+    for (const auto& [place, action] : kPlaces)
+        all << QString::fromStdString(place);
+    return all.join(QStringLiteral(", "));
+}
 
 /// What the command line asks for, in the reader's language.
 class Options {
@@ -98,7 +105,7 @@ public:
                   "otherwise beside the jobs"));
         option("report", "file.pdf", tr("write the report of the job and end"));
         option("shot", "file.png", tr("save a picture of the window and end"));
-        option("station", "name", tr("open the job at: %1").arg(kStations));
+        option("station", "name", tr("open the job at: %1").arg(placeNames()));
         option("item", "number",
                tr("with --station measure, fit, tooling or seat: the line of the list, counted from 1"));
         option("what-if", {}, tr("with --station fit: what other classes would give"));
@@ -131,7 +138,7 @@ public:
     QString trouble() const {
         if (!m_understood) return m_parser.errorText();
         if (has("station") && !station() && !together() && !place())
-            return tr("--station: “%1” is no station; wanted: %2").arg((*this)["station"], kStations);
+            return tr("--station: “%1” is no station; wanted: %2").arg((*this)["station"], placeNames());
         if (!has("logbook")) return {};
         const auto ok = arbor::log::Logbook::understands((*this)["logbook"]);
         return ok ? QString() : "--logbook: " + QString::fromStdString(arbor::words::say(ok.error()));

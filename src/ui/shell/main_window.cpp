@@ -37,6 +37,7 @@
 #include <QUndoGroup>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <map>
 #include <utility>
 
 namespace arbor::ui {
@@ -255,30 +256,17 @@ void MainWindow::showHelp() {
     showHeader();
 }
 
-QString MainWindow::pageOf(Place place) const {
-    switch (place) {
-    case kArrangementPlace:
-        return QStringLiteral("arrangement");
-    case kRackPlace:
-        return QStringLiteral("rack");
-    case kPracticePlace:
-        return QStringLiteral("practice");
-    case kLessonPlace:
-        return QStringLiteral("lesson");
-    case kLogPlace:
-        return QStringLiteral("log");
-    case kTakeInPlace:
-        return QStringLiteral("takein");
-    case kShopPlace:
-        return QStringLiteral("shop");
-    case kShelfPlace:
-    case kStartPlace:
-    case kDetailsPlace:
-    case kJobPlace:
-    case kHelpPlace:
-        return QStringLiteral("begin");
-    }
-    return {};
+/// Where no page is a place's own, how to begin.
+QString MainWindow::pageOf(Place place) {
+    static const std::map<Place, QString> pages{{kArrangementPlace, "arrangement"},
+                                                {kRackPlace, "rack"},
+                                                {kPracticePlace, "practice"},
+                                                {kLessonPlace, "lesson"},
+                                                {kLogPlace, "log"},
+                                                {kTakeInPlace, "takein"},
+                                                {kShopPlace, "shop"}};
+    const auto own = pages.find(place);
+    return own == pages.end() ? QStringLiteral("begin") : own->second;
 }
 
 /// What was done last time on the same place, or everything.

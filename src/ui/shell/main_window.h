@@ -127,7 +127,7 @@ private:
     void showPractice();
     void showLesson();
     void showHelp();
-    QString pageOf(Place place) const; ///< of the help
+    static QString pageOf(Place place); ///< of the help
     void showLog();
     void showShop(ShopView::Section section);
     void workStandIn();
