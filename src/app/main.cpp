@@ -6,6 +6,7 @@
 
 #include "core/job/names.h"
 #include "core/plan/plan.h"
+#include "io/text_file.h"
 #include "language/catalogue.h"
 #include "words/sentences.h"
 
@@ -139,6 +140,8 @@ public:
         if (!m_understood) return m_parser.errorText();
         if (has("station") && !station() && !together() && !place())
             return tr("--station: “%1” is no station; wanted: %2").arg((*this)["station"], placeNames());
+        if (const auto there = arbor::io::lookFor(path().toStdString()); !path().isEmpty() && !there)
+            return QString::fromStdString(arbor::words::say(there.error()));
         if (!has("logbook")) return {};
         const auto ok = arbor::log::Logbook::understands((*this)["logbook"]);
         return ok ? QString() : "--logbook: " + QString::fromStdString(arbor::words::say(ok.error()));

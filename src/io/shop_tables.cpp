@@ -37,11 +37,9 @@ Result<void> addMaterials(catalog::Materials& all, const catalog::Materials& own
     return {};
 }
 
-Result<void> addBearings(tables::Tables& tables, const std::vector<catalog::OwnBearing>& own) {
-    auto bearings = catalog::bearingsOf(own, tables.bearings);
-    if (!bearings) return tl::unexpected(bearings.error());
-    tables.ownBearings = own;
-    tables.bearings.insert(tables.bearings.end(), bearings->begin(), bearings->end());
+Result<void> addBearings(tables::Tables& tables, std::vector<catalog::OwnBearing> own) {
+    if (auto ok = catalog::takeOwn(tables.bearings, own); !ok) return ok;
+    tables.ownBearings = std::move(own);
     return {};
 }
 
@@ -77,7 +75,7 @@ Result<void> take(ShopList list, std::string_view text, tables::Tables& t) {
     case ShopList::Materials:
         return taken(text, catalog::parseMaterials, [&t](const auto& own) { return addMaterials(t.materials, own); });
     case ShopList::Bearings:
-        return taken(text, catalog::parseOwnBearings, [&t](const auto& own) { return addBearings(t, own); });
+        return taken(text, catalog::parseOwnBearings, [&t](auto own) { return addBearings(t, std::move(own)); });
     case ShopList::EndPlay:
         return taken(text, adjust::parsePlayBands, [&t](auto own) { return addBands(t.endPlay, std::move(own)); });
     }

@@ -137,6 +137,12 @@ bool hasVersionBefore(const std::string& path) {
     return fs::is_regular_file(path + kBefore, none);
 }
 
+Result<void> lookFor(const std::string& path) {
+    std::error_code error;
+    if (fs::exists(path, error) || hasVersionBefore(path)) return {};
+    return inFile({ProblemCode::Unreadable, {}, {}, asListed(std::strerror(error ? error.value() : ENOENT))}, path);
+}
+
 Result<void> bringBack(const std::string& path) {
     const auto text = readText(path + kBefore);
     if (!text) return tl::unexpected(text.error());

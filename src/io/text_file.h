@@ -42,6 +42,10 @@ inline constexpr const char* kBefore = "~";
 Result<void> writeTextKeeping(const std::string& path, std::string_view text, const WriteCalls& calls = {});
 
 bool hasVersionBefore(const std::string& path);
+
+/// Whether a file or a folder lies there, or the version before of a file that is gone.
+/// @errors Unreadable with the system's reason
+Result<void> lookFor(const std::string& path);
 /// Puts the version before in the place of one that cannot be read, which stays beside it as "….unreadable".
 /// @errors Unreadable (there is none), Unwritable
 Result<void> bringBack(const std::string& path);

@@ -1450,10 +1450,6 @@ und %1 weitere</translation>
         <translation>Eigener Werkstoff   Einfg</translation>
     </message>
     <message>
-        <source>ships with the program</source>
-        <translation>kommt mit dem Programm</translation>
-    </message>
-    <message>
         <source>ours</source>
         <translation>eigener</translation>
     </message>
@@ -14832,6 +14828,18 @@ und %1 weitere</translation>
     <message>
         <source>; of these sizes there are %1 too: type the number for another</source>
         <translation>; in diesen Maßen gibt es auch %1: für ein anderes die Nummer tippen</translation>
+    </message>
+    <message>
+        <source>No shop is open. Look at the demo shop, start your own, or open one.</source>
+        <translation>Keine Werkstatt ist offen. Die Beispielwerkstatt ansehen, eine eigene beginnen oder eine öffnen.</translation>
+    </message>
+    <message>
+        <source>No job is open. Enter opens one of the list, Ctrl+N begins one.</source>
+        <translation>Kein Auftrag ist offen. Eingabe öffnet einen der Liste, Strg+N beginnt einen.</translation>
+    </message>
+    <message>
+        <source>the program’s</source>
+        <translation>vom Programm</translation>
     </message>
 </context>
 </TS>

@@ -64,6 +64,15 @@ TEST(Program, SpeaksTheLanguageOfTheDesktop) {
     EXPECT_TRUE(start(wrong, shop, "fr_FR.UTF-8").err.contains("is no station")) << "a language that does not ship";
 }
 
+TEST(Program, WhatIsNotThereIsNotOpened) {
+    const TemporaryShop shop;
+    const auto gone = path(shop, "not/there");
+    const auto ended = start({gone, "--shot", path(shop, "window.png")}, shop);
+    EXPECT_EQ(ended.exit, 2);
+    EXPECT_TRUE(ended.err.contains(gone.toUtf8())) << ended.err.toStdString();
+    EXPECT_FALSE(std::filesystem::exists(shop.file("window.png")));
+}
+
 TEST(Program, PictureLeavesNoTrace) {
     const TemporaryShop shop;
     const auto before = shop.read("seamer-turret-upper.arbor.json");

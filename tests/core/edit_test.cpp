@@ -200,6 +200,21 @@ TEST(WithSize, EveryLengthThatWasTypedStaysAsItIs) {
     }));
 }
 
+// Two parts that somebody measured may come to lie side by side: one of them grows, not both.
+TEST(WithSize, ALengthTypedOnAnotherPartDoesNotFollow) {
+    auto a = shape('a');
+    const auto ring = *indexOf(a, "ring");
+    const auto at = std::pair(a.parts[ring].bodies.front().bottom(), a.parts[ring].bodies.front().top());
+    auto beside = a.parts[ring];
+    beside.id = "beside";
+    beside.typed = {{TypedSize::What::Length, 0, 0}};
+    a.parts.push_back(beside);
+    const double was = at.second - at.first;
+    const auto next = withSize(a, {SizeLine::What::Length, ring, 0, 0, was}, was + 5).value();
+    EXPECT_NEAR(part(next, "ring").bodies.front().top() - part(next, "ring").bodies.front().bottom(), was + 5, 1e-9);
+    EXPECT_NEAR(part(next, "beside").bodies.front().top() - part(next, "beside").bodies.front().bottom(), was, 1e-9);
+}
+
 TEST(Faults, AreNamedPrecisely) {
     const auto named = [](char letter, const std::function<void(Assembly&)>& change) {
         auto a = shape(letter);

@@ -110,13 +110,18 @@ TEST(OwnBearings, AreReadBackAndAreNoKnownNumber) {
     const std::vector<OwnBearing> all{{"ZQ-17", {catalog::BearingType::DeepGrooveBall, 25, 52, 15, 33.2, 44.6}},
                                       {"A, B", {catalog::BearingType::TaperRoller, 30, 62, 17.25, 0, 0}}};
     EXPECT_EQ(catalog::parseOwnBearings(catalog::writeOwnBearings(all)).value(), all);
-    const auto made = catalog::bearingsOf(all, {}).value();
+    std::vector<catalog::Bearing> made;
+    const auto taken = [&](const std::vector<OwnBearing>& own) { return catalog::takeOwn(made, own); };
+    ASSERT_TRUE(taken(all));
     EXPECT_EQ(made.at(0).innerLandDia_mm, 33.2);
     EXPECT_NEAR(made.at(1).innerWidth_mm, 0.945 * 17.25, 1e-9) << "as cones usually are";
-    EXPECT_EQ(catalog::bearingsOf(all, made).error().code, ProblemCode::Duplicate);
-    EXPECT_EQ(catalog::bearingsOf({{"", {}}}, {}).error().code, ProblemCode::Missing);
-    EXPECT_EQ(catalog::bearingsOf({{"X", {catalog::BearingType::DeepGrooveBall, 25, 20, 15, 0, 0}}}, {}).error().field,
-              "X/outside");
+    EXPECT_TRUE(taken(all)) << "in the place of what stood there before";
+    EXPECT_EQ(made.size(), 2u);
+    EXPECT_EQ(taken({{"", {}}}).error().code, ProblemCode::Missing);
+    EXPECT_EQ(taken({{"X", {catalog::BearingType::DeepGrooveBall, 25, 20, 15, 0, 0}}}).error().field, "X/outside");
+    EXPECT_EQ(made.size(), 2u) << "what is refused changes nothing";
+    made.front().own = false; // of the catalogue
+    EXPECT_EQ(taken(all).error().code, ProblemCode::Duplicate);
     EXPECT_EQ(catalog::parseOwnBearings("designation,type,bore_mm,outside_mm,width_mm\nX,square,1,2,3\n").error().field,
               "line 2, type");
 }

@@ -9,6 +9,7 @@
 #include "ui/start/shape_gallery.h"
 #include "ui/start/start_view.h"
 
+#include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QFileDialog>
@@ -64,6 +65,21 @@ TEST_F(Start, WithoutAShopThereAreThreeWaysAndNoTrouble) {
     EXPECT_EQ(window->troubleText(), "");
     EXPECT_EQ(gallery->shapes().size(), 11u) << "ten, and two rings of one's own";
     EXPECT_EQ(told().action, "Draw it");
+}
+
+TEST_F(Start, WithoutAShopEveryCommandSaysWhatItWants) {
+    for (const auto* command : {"actionRack", "actionLog", "actionPresses", "actionInstruments", "actionLesson"}) {
+        find<QAction>(command)->trigger();
+        EXPECT_TRUE(window->troubleText().startsWith("No shop is open")) << command;
+    }
+    find<QAction>("actionArrangement")->trigger();
+    EXPECT_TRUE(window->troubleText().startsWith("No job is open"));
+    window->openPath("/not/there");
+    EXPECT_TRUE(window->troubleText().contains("/not/there"));
+    EXPECT_EQ(window->openedPath(), "") << "nothing was made a shop";
+    find<QPushButton>("startDemo")->click();
+    EXPECT_EQ(window->troubleText(), "");
+    QDir(window->openedPath()).removeRecursively();
 }
 
 TEST_F(Start, TheDemoShopIsACopyOfOnesOwn) {

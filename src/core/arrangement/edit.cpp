@@ -166,19 +166,28 @@ Map stretch(double from, double to, double length) {
     };
 }
 
-/// The stretches of the axis that somebody gave a length, but for one.
-std::vector<Interval> typedLengths(const Assembly& a, const Interval& but) {
+/// The stretches of one part that somebody gave a length, but for the one that is given another now.
+std::vector<Interval> typedLengths(const Part& part, const std::optional<TypedSize>& but) {
     std::vector<Interval> out;
-    for (const auto& part : a.parts)
-        for (const auto& typed : part.typed) {
-            if (typed.what != TypedSize::What::Length) continue;
-            const auto& body = part.bodies[typed.body];
-            const auto& s = body.slices[typed.slice];
-            const Interval h{body.z_mm + s.zBottom, body.z_mm + s.zTop};
-            if (!(same(h.lower, but.lower) && same(h.upper, but.upper))) out.push_back(h);
-        }
+    for (const auto& typed : part.typed) {
+        if (typed.what != TypedSize::What::Length || typed == but) continue;
+        const auto& body = part.bodies[typed.body];
+        const auto& s = body.slices[typed.slice];
+        out.push_back({body.z_mm + s.zBottom, body.z_mm + s.zTop});
+    }
     return out;
 }
+
+/// What is given another length: a line of a part, or a bearing, whose width nobody types.
+struct Lengthened {
+    Interval at;
+    std::size_t part = 0;
+    std::optional<TypedSize> line;
+
+    std::vector<Interval> typed(const Assembly& a, std::size_t p) const {
+        return typedLengths(a.parts[p], p == part ? line : std::nullopt);
+    }
+};
 
 /// Every height there is, from the lowest.
 std::vector<double> heightsOf(const Assembly& a) {
@@ -215,22 +224,30 @@ std::optional<Map> stretchBeside(const std::vector<Interval>& typed, const std::
     return std::nullopt;
 }
 
+bool sameStretch(const Interval& a, const Interval& b) {
+    return same(a.lower, b.lower) && same(a.upper, b.upper);
+}
+
 bool hasStretch(const Part& part, const Interval& h) {
     for (const auto& body : part.bodies)
         for (const auto& s : body.slices)
-            if (same(body.z_mm + s.zBottom, h.lower) && same(body.z_mm + s.zTop, h.upper)) return true;
+            if (sameStretch({body.z_mm + s.zBottom, body.z_mm + s.zTop}, h)) return true;
     return false;
 }
 
 /// Where lengths that were typed lie side by side and overlap, no cut leaves them all: the parts that have this very
-/// stretch grow by themselves, those that begin above it go along whole, the others stay. What then does not fit is
-/// named by the faults.
-void growAlone(Assembly& a, const Interval& h, double by) {
-    for (auto& part : a.parts) {
+/// stretch, and nobody typed it there, grow by themselves, those that begin above it go along whole, the others stay.
+/// What then does not fit is named by the faults.
+void growAlone(Assembly& a, const Lengthened& what, double by) {
+    const auto& h = what.at;
+    for (std::size_t p = 0; p < a.parts.size(); ++p) {
+        auto& part = a.parts[p];
         double low = INFINITY;
         for (const auto& body : part.bodies)
             low = std::min(low, body.bottom());
-        const bool above = low >= h.upper - kSame_mm, grows = !part.catalogue && hasStretch(part, h);
+        const auto typed = what.typed(a, p);
+        const bool stays = std::any_of(typed.begin(), typed.end(), [&](const auto& t) { return sameStretch(t, h); });
+        const bool above = low >= h.upper - kSame_mm, grows = !part.catalogue && !stays && hasStretch(part, h);
         if (above && part.catalogue) part.catalogue->at_mm += by;
         for (auto* bodies : {&part.bodies, &part.travelling, &part.keepClear})
             for (auto& body : *bodies) {
@@ -244,12 +261,15 @@ void growAlone(Assembly& a, const Interval& h, double by) {
 }
 
 /// A stretch of the axis gets another length.
-void setLength(Assembly& out, const Interval& h, double length) {
-    const auto map = stretchBeside(typedLengths(out, h), heightsOf(out), h, length);
-    if (map)
+void setLength(Assembly& out, const Lengthened& what, double length) {
+    std::vector<Interval> typed;
+    for (std::size_t p = 0; p < out.parts.size(); ++p)
+        for (const auto& h : what.typed(out, p))
+            typed.push_back(h);
+    if (const auto map = stretchBeside(typed, heightsOf(out), what.at, length))
         mapHeights(out, *map);
     else
-        growAlone(out, h, length - h.width());
+        growAlone(out, what, length - what.at.width());
 }
 
 /// Diameters that were typed are again what they were, with all that is one diameter with them.
@@ -405,8 +425,7 @@ Result<Assembly> withSize(const Assembly& assembly, const SizeLine& line, double
     if (line.what == SizeLine::What::Length) {
         if (value_mm < kLeastLength_mm)
             return refuse(ProblemCode::OutOfRange, "size", plain(value_mm), wanted("0.1 mm or more"));
-        const auto h = heights(assembly, at);
-        setLength(out, h, value_mm);
+        setLength(out, {heights(assembly, at), line.part, TypedSize{line.what, line.body, line.slice}}, value_mm);
     } else {
         const double by = value_mm / 2 - radius(sliceOf(assembly, at), at.outer);
         for (const auto& w : withTheirEdges(assembly, oneDiameter(assembly, at))) {
@@ -464,7 +483,7 @@ Result<Assembly> withBearing(const Assembly& assembly, std::size_t part, const s
     mapRadii(out, pieces, follow(*was, *is));
     restoreTyped(out, assembly);
     const double foot = assembly.parts[part].catalogue->at_mm;
-    setLength(out, {foot, foot + was->width_mm}, is->width_mm);
+    setLength(out, {{foot, foot + was->width_mm}, part, std::nullopt}, is->width_mm);
     for (const auto piece : pieces) {
         auto& from = *out.parts[piece].catalogue;
         static_cast<void>(takeNumber(from, next, catalogue)); // it has been found

@@ -57,6 +57,7 @@ struct Bearing {
     double innerLandDia_mm =
         0; ///< outside of the inner ring beside the raceway, where it was measured; 0: by the model
     double outerLandDia_mm = 0; ///< likewise, the bore of the outer ring
+    bool own = false;           ///< of the shop, by its calipers; false: of the catalogue
 
     double pitchDia_mm() const { return (boreDia_mm + outsideDia_mm) / 2; }
     /// Equivalent raceway diameters of the rings taken as plain tubes. @source [HB4.4]

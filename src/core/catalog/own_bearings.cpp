@@ -34,17 +34,19 @@ Result<OwnBearing> readOwnRow(const CsvTable& table, std::size_t row) {
 
 } // namespace
 
-Result<std::vector<Bearing>> bearingsOf(const std::vector<OwnBearing>& own, const std::vector<Bearing>& known) {
-    std::vector<Bearing> out;
+Result<void> takeOwn(std::vector<Bearing>& all, const std::vector<OwnBearing>& own) {
+    auto out = all;
+    std::erase_if(out, [](const Bearing& bearing) { return bearing.own; });
     for (const auto& one : own) {
         if (one.designation.empty()) return refuse(ProblemCode::Missing, "designation", {}, wanted("a number"));
-        if (findBearing(known, one.designation) || findBearing(out, one.designation))
+        if (findBearing(out, one.designation))
             return refuse(ProblemCode::Duplicate, "designation", one.designation, wanted("a designation of its own"));
         auto bearing = bearingOfSizes(one.designation, one.sizes);
         if (!bearing) return tl::unexpected(at(bearing.error(), one.designation + "/" + bearing.error().field));
-        out.push_back(std::move(*bearing));
+        out.emplace_back(std::move(*bearing)).own = true;
     }
-    return out;
+    all = std::move(out);
+    return {};
 }
 
 Result<std::vector<OwnBearing>> parseOwnBearings(std::string_view csv) {

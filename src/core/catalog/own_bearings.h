@@ -11,9 +11,10 @@ struct OwnBearing {
     friend bool operator==(const OwnBearing&, const OwnBearing&) = default;
 };
 
-/// @param known  of the catalogue: a row of one's own adds a bearing, it does not change a known one
-/// @errors Missing (designation), Duplicate (designation); as bearingOfSizes
-Result<std::vector<Bearing>> bearingsOf(const std::vector<OwnBearing>& own, const std::vector<Bearing>& known);
+/// The shop's bearings beside those of the catalogue, in the place of those that stood there before. A row of one's own
+/// adds a bearing, it does not change a known one.
+/// @errors Missing (designation), Duplicate (designation); as bearingOfSizes: nothing is changed then
+Result<void> takeOwn(std::vector<Bearing>& all, const std::vector<OwnBearing>& own);
 
 /// Reads designation,type,bore_mm,outside_mm,width_mm and, where they were measured, fourth_mm,fifth_mm.
 /// @errors as CsvTable; UnknownName (type)

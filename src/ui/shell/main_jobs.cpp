@@ -2,6 +2,7 @@
 #include "core/job/fresh_copy.h"
 #include "io/shipped_data.h"
 #include "io/table_files.h"
+#include "io/text_file.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
@@ -34,6 +35,10 @@ constexpr const char* kShopSetting = "shop";
 
 void MainWindow::openPath(const QString& path) {
     const QFileInfo info(path);
+    if (const auto there = io::lookFor(path.toStdString()); !there) {
+        if (!m_shop.isOpen()) showStart();
+        return showTrouble(q(words::say(there.error())));
+    }
     if (info.isDir()) {
         openFolder(info.absoluteFilePath());
         return m_shop.isOpen() && io::jobFiles(m_shop.folder().path().toStdString()).empty() ? showStart()
@@ -199,7 +204,7 @@ void MainWindow::chooseOwnFolder() {
 }
 
 void MainWindow::showDetails() {
-    if (!m_session) return;
+    if (!hasJob()) return;
     if (m_places->currentIndex() == kDetailsPlace) return backToJob();
     if (m_places->currentIndex() != kJobPlace && m_places->currentIndex() != kArrangementPlace) return;
     m_places->setCurrentIndex(kDetailsPlace);
@@ -213,7 +218,7 @@ void MainWindow::openAdded(const Result<QString>& file) {
 }
 
 void MainWindow::chooseJobToTakeIn() {
-    if (!m_shop.isOpen()) return;
+    if (!hasShop()) return;
     auto* dialog = new QFileDialog(this, tr("A job from another shop"), {}, tr("Jobs (*.arbor.json)"));
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QFileDialog::fileSelected, this, &MainWindow::lookAtJob);

@@ -153,7 +153,7 @@ void MainWindow::buildJobActions(QMenu* menu) {
     for (const auto station : job::kStations)
         addCommand(menu, {q(words::stationTitle(station)), QKeySequence(QStringLiteral("Ctrl+%1").arg(number++ % 10)),
                           [this, station] {
-                              if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+                              if (!hasJob()) return;
                               m_places->setCurrentIndex(kJobPlace);
                               m_jobView->go(station);
                           }});

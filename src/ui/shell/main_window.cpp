@@ -205,14 +205,26 @@ void MainWindow::showShelf() {
     showHeader();
 }
 
+/// No command does nothing: where there is no shop, it says so.
+bool MainWindow::hasShop() {
+    if (!m_shop.isOpen()) showTrouble(tr("No shop is open. Look at the demo shop, start your own, or open one."));
+    return m_shop.isOpen();
+}
+
+bool MainWindow::hasJob() {
+    const bool has = m_session && m_places->currentIndex() != kShelfPlace;
+    if (!has) showTrouble(tr("No job is open. Enter opens one of the list, Ctrl+N begins one."));
+    return has;
+}
+
 void MainWindow::showArrangement(bool onDrawing) {
-    if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+    if (!hasJob()) return;
     m_places->setCurrentIndex(kArrangementPlace);
     m_arrangementView->open(m_session.get(), onDrawing);
 }
 
 void MainWindow::showRack() {
-    if (!m_shop.isOpen()) return;
+    if (!hasShop()) return;
     if (!m_shop.isWhole(io::ShopList::Rack)) return showTrouble({});
     const auto units = m_session ? m_session->job().units : job::Units::Metric;
     m_places->setCurrentIndex(kRackPlace);
@@ -232,7 +244,7 @@ bool MainWindow::isMaking() const {
 }
 
 void MainWindow::showLesson() {
-    if (!m_shop.isOpen()) return;
+    if (!hasShop()) return;
     m_places->setCurrentIndex(kLessonPlace);
     m_lesson->open(*m_shop.tables());
     showHeader();
@@ -271,7 +283,7 @@ QString MainWindow::pageOf(Place place) {
 
 /// What was done last time on the same place, or everything.
 void MainWindow::showLog() {
-    if (!m_shop.isOpen()) return;
+    if (!hasShop()) return;
     const bool inJob = m_session && m_places->currentIndex() == kJobPlace;
     m_places->setCurrentIndex(kLogPlace);
     const auto units = m_session ? m_session->job().units : job::Units::Metric;
@@ -290,7 +302,7 @@ void MainWindow::showLog() {
 }
 
 void MainWindow::showShop(ShopView::Section section) {
-    if (!m_shop.isOpen()) return;
+    if (!hasShop()) return;
     m_places->setCurrentIndex(kShopPlace);
     m_shopView->open(m_shop, m_session.get(), section);
     showHeader();
@@ -330,7 +342,7 @@ void MainWindow::followPlace() {
 
 /// The job on paper, beside the job file.
 void MainWindow::printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&)) {
-    if (!m_session || m_places->currentIndex() == kShelfPlace) return;
+    if (!hasJob()) return;
     auto file = q(m_session->path());
     if (file.endsWith(".arbor.json")) file.chop(static_cast<int>(std::size(".arbor.json")) - 1);
     file += QStringLiteral(".%1.pdf").arg(name);
@@ -417,7 +429,7 @@ QString MainWindow::troubleText() const {
 
 QString MainWindow::openedPath() const {
     const bool onShelf = m_places->currentIndex() == kShelfPlace;
-    return m_session && !onShelf ? q(m_session->path()) : m_shop.folder().path();
+    return m_session && !onShelf ? q(m_session->path()) : m_shop.isOpen() ? m_shop.folder().path() : QString();
 }
 
 void MainWindow::setNight(bool night) {

@@ -108,6 +108,8 @@ private:
     void addPlaces();
     void chooseLanguage(const QString& code);
     void followUndo();
+    bool hasShop();
+    bool hasJob();
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
     void newJobLike(const QString& path, const job::Job* details = nullptr);

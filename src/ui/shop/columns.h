@@ -70,6 +70,13 @@ Column<Row> yesColumn(const QString& heading, bool Row::*flag) {
     return choiceColumn<Row, bool>(heading, flag, {{true, QObject::tr("yes")}, {false, QObject::tr("no")}});
 }
 
+/// Whether a row is the shop's or ships. It is said, not typed.
+template <class Row>
+Column<Row> whoseColumn(bool Row::*own) {
+    return {QObject::tr("whose"),
+            [own](const Row& row) { return row.*own ? QObject::tr("this shop’s") : QObject::tr("the program’s"); }};
+}
+
 /// A number that no row has yet: "P1".
 template <class Row>
 std::string freeId(const std::vector<Row>& rows, std::string Row::*id, const std::string& front) {

@@ -170,9 +170,7 @@ std::unique_ptr<ListModel> heatList(Shop& shop) {
                     numberColumn(QObject::tr("emissivity"), &HeatSource::emissivity),
                     numberColumn(QObject::tr("share of surface"), &HeatSource::skinShare),
                     numberColumn(QObject::tr("power W"), &HeatSource::power_W),
-                    {QObject::tr("whose"), [](const HeatSource& s) {
-                         return s.own ? QObject::tr("this shop’s") : QObject::tr("ships with the program");
-                     }}};
+                    whoseColumn(&HeatSource::own)};
     spec.check = [](const std::vector<HeatSource>& all) -> Result<void> {
         for (const auto& source : all)
             if (auto ok = thermal::checkHeatSource(source); !ok) return ok;

@@ -24,10 +24,6 @@ struct NamedMaterial {
     friend bool operator==(const NamedMaterial&, const NamedMaterial&) = default;
 };
 
-QString whose(bool own) {
-    return own ? QObject::tr("this shop’s") : QObject::tr("ships with the program");
-}
-
 Column<NamedMaterial> figure(const QString& heading, double Material::*value, double unit = 1) {
     return numberColumnOf<NamedMaterial>(
         heading, [value](auto& row) -> auto& { return row.material.*value; }, unit);
@@ -96,17 +92,6 @@ Column<OwnBearing> caliper(const QString& heading, double catalog::CaliperSizes:
         heading, [size](auto& row) -> auto& { return row.sizes.*size; });
 }
 
-/// The catalogue without the shop's own: what a number may not be twice in.
-std::vector<catalog::Bearing> catalogueWithout(const std::vector<catalog::Bearing>& all,
-                                               const std::vector<OwnBearing>& own) {
-    auto out = all;
-    std::erase_if(out, [&](const catalog::Bearing& bearing) {
-        return std::any_of(own.begin(), own.end(),
-                           [&](const OwnBearing& one) { return one.designation == bearing.designation; });
-    });
-    return out;
-}
-
 /// The use is what the job keeps: another name of a row that ships is another use.
 Column<PlayBand> useColumn(const std::vector<PlayBand>& known) {
     return {QObject::tr("use"),
@@ -152,7 +137,7 @@ std::unique_ptr<ListModel> materialList(Shop& shop) {
                         {{FrictionFamily::Steel, QObject::tr("steel")},
                          {FrictionFamily::CastIron, QObject::tr("cast iron")},
                          {FrictionFamily::Aluminium, QObject::tr("aluminium")}}),
-                    {QObject::tr("whose"), [](const NamedMaterial& row) { return whose(row.own); }}};
+                    whoseColumn(&NamedMaterial::own)};
     spec.check = [](const std::vector<NamedMaterial>& rows) { return catalog::checkMaterials(materialsOf(rows)); };
     spec.another = materialLike;
     spec.keep = [&shop](const std::vector<NamedMaterial>& rows) {
@@ -165,7 +150,6 @@ std::unique_ptr<ListModel> materialList(Shop& shop) {
 std::unique_ptr<ListModel> bearingList(Shop& shop) {
     using Sizes = catalog::CaliperSizes;
     ListSpec<OwnBearing> spec;
-    const auto known = catalogueWithout(shop.tables()->bearings, shop.tables()->ownBearings);
     spec.columns = {textColumn(QObject::tr("no."), &OwnBearing::designation),
                     choiceColumnOf<OwnBearing, BearingType>(
                         QObject::tr("kind"), [](auto& row) -> auto& { return row.sizes.type; }, typeWords()),
@@ -175,26 +159,20 @@ std::unique_ptr<ListModel> bearingList(Shop& shop) {
                     caliper(QObject::tr("inner ring Ø, cone width mm"), &Sizes::fourth_mm),
                     caliper(QObject::tr("outer ring Ø, cup width mm"), &Sizes::fifth_mm),
                     {QString(), [](const OwnBearing&) { return QString(); }}};
-    spec.check = [known](const std::vector<OwnBearing>& rows) -> Result<void> {
-        const auto made = catalog::bearingsOf(rows, known);
-        return made ? Result<void>() : tl::unexpected(made.error());
+    const auto all = shop.tables()->bearings;
+    spec.check = [all](const std::vector<OwnBearing>& rows) {
+        auto with = all;
+        return catalog::takeOwn(with, rows);
     };
-    spec.another = [known](const std::vector<OwnBearing>& all, const OwnBearing* like) {
+    spec.another = [all](const std::vector<OwnBearing>& rows, const OwnBearing* like) {
         OwnBearing out{{}, like ? like->sizes : Sizes{BearingType::DeepGrooveBall, 25, 52, 15, 0, 0}};
-        for (int number = 1; out.designation.empty(); ++number) {
-            const auto id = "OWN-" + std::to_string(number);
-            const bool taken = catalog::findBearing(known, id) ||
-                               std::any_of(all.begin(), all.end(), [&](const auto& o) { return o.designation == id; });
-            if (!taken) out.designation = id;
-        }
+        out.designation = freeId(rows, &OwnBearing::designation, "OWN-");
         return out;
     };
-    spec.keep = [&shop, known](const std::vector<OwnBearing>& rows) {
+    spec.keep = [&shop](const std::vector<OwnBearing>& rows) {
         return shop.change(io::ShopList::Bearings, [&](tables::Tables& t) {
             t.ownBearings = rows;
-            t.bearings = known;
-            if (const auto made = catalog::bearingsOf(rows, known))
-                t.bearings.insert(t.bearings.end(), made->begin(), made->end());
+            static_cast<void>(catalog::takeOwn(t.bearings, rows)); // the check has seen it
         });
     };
     return std::make_unique<OwnList<OwnBearing>>(std::move(spec), shop.tables()->ownBearings);
