@@ -3,7 +3,7 @@ BUILD := build/release
 APP   := $(BUILD)/src/app/brisk-arbor
 JOB   := demo/seamer-turret-upper.arbor.json
 
-.PHONY: all build demo test sanitize bench mistakes shots check install deb check-deb clean
+.PHONY: all build demo test sanitize bench mistakes fuzz reliability shots check install deb check-deb clean
 
 # $(call ready,PACKAGE LISTS,PRESET): installs what is missing and configures, where that is still to do.
 ready = @tools/install_packages.sh $(patsubst %,packages/%.txt,run build $(1)) && tools/configure.sh $(2)
@@ -46,6 +46,20 @@ bench:
 SEEDS := 20261129 771 48213
 mistakes: build
 	@$(BUILD)/src/mistakes/arbor-mistakes --jobs 10000 --seed $(SEEDS) --score docs/mistakes.md
+
+# Made-up input for everything that reads from outside, an hour or ten million inputs each: hours, apart from CI.
+FUZZ_SECONDS := 3600
+FUZZ_RUNS    := 10000000
+fuzz:
+	$(call ready,check,fuzz)
+	@cmake --build build/fuzz --target $(addprefix fuzz_,$(notdir $(wildcard fuzz/corpus/*)))
+	@tools/fuzz.sh build/fuzz $(FUZZ_SECONDS) $(FUZZ_RUNS)
+
+# Every writer on a disk that fails, or killed, at each of its calls: ten minutes, apart from CI.
+reliability:
+	$(call ready,test,test)
+	@cmake --build $(BUILD) --target reliability_tests
+	@ARBOR_FAULTS=120 $(BUILD)/tests/reliability_tests --gtest_brief=1
 
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots

@@ -1,5 +1,6 @@
 #include "cli/command_line.h"
 
+#include "cli/backup_command.h"
 #include "cli/calc_command.h"
 #include "cli/exit_codes.h"
 #include "cli/log_command.h"
@@ -157,6 +158,22 @@ void addCalc(CLI::App& app, std::vector<Registered>& all, std::istream& in) {
     all.push_back({sub, std::move(command)});
 }
 
+void addBackup(CLI::App& app, std::vector<Registered>& all) {
+    auto* sub = app.add_subcommand("backup", tr("A whole shop into one dated archive: jobs, traces, photos, logbook"));
+    auto command = std::make_unique<BackupCommand>();
+    sub->add_option("shop", command->shopOrArchive, tr("folder of jobs; with --check an archive"))->required();
+    sub->add_option("--into", command->into, tr("folder for the archive (default: here)"));
+    sub->add_option("--logbook", command->logbook,
+                    tr("sqlite:/path/to/file or postgresql://user@host:port/database (default: beside the jobs)"));
+    sub->add_flag("--check", command->check, tr("read an archive to its end and compare every file with its list"));
+    all.push_back({sub, std::move(command)});
+    auto* back = app.add_subcommand("restore", tr("An archive back into a folder that is new or empty"));
+    auto restored = std::make_unique<RestoreCommand>();
+    back->add_option("archive", restored->archive, tr("as backup made it (*.tar.gz)"))->required();
+    back->add_option("folder", restored->folder, tr("new or empty"))->required();
+    all.push_back({back, std::move(restored)});
+}
+
 } // namespace
 
 int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, std::ostream& err) {
@@ -178,6 +195,7 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addRoute(app, all, "route", tr("The order of putting it together"), RouteCommand::Direction::Together);
     addTurn(app, all);
     addLog(app, all);
+    addBackup(app, all);
     addCalc(app, all, in);
     try {
         app.parse(argc, argv);

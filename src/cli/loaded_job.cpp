@@ -35,7 +35,8 @@ Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string&
     if (!document) return tl::unexpected(Problems{document.error()});
     if (change) change(document->job);
     const auto folder = std::filesystem::path(jobPath).parent_path();
-    auto shop = io::readShop(shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder);
+    const auto shopAt = shopFolder.empty() ? (folder.empty() ? "." : folder.string()) : shopFolder;
+    auto shop = io::readShop(shopAt);
     if (!shop) return tl::unexpected(Problems{shop.error()});
     if (!shop->unread.empty()) return tl::unexpected(std::move(shop->unread));
     for (const auto& row : shop->skipped)
@@ -47,6 +48,7 @@ Checked<LoadedJob> loadJobAndPlan(const std::string& jobPath, const std::string&
     const auto rack = (shopFolder.empty() ? folder : std::filesystem::path(shopFolder)) / "rack.csv";
     if (io::isLatin1(rack.string()))
         note(err, words::tr("{file} is not UTF-8; its letters were taken for Latin-1").with("file", rack.string()));
+    tables->records = io::closedRecords(shopAt);
     learnFromLog(folder, tables->records);
     auto kept = io::loadTraces(document->job, folder.string(), tables->rack);
     if (kept.problem) return tl::unexpected(Problems{*kept.problem});

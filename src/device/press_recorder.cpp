@@ -5,6 +5,8 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QTimer>
+#include <cerrno>
+#include <cstring>
 #include <unistd.h>
 
 namespace arbor::device {
@@ -13,6 +15,13 @@ namespace {
 
 constexpr int kFlush_ms = 100;
 constexpr double kJump_s = 5; // a transducer that goes on sends far more often
+
+/// However often the system is interrupted at it. @return empty: it is on the disk
+QString whyNotSynced(int file) {
+    while (::fdatasync(file) != 0)
+        if (errno != EINTR) return QString::fromLocal8Bit(std::strerror(errno));
+    return {};
+}
 
 } // namespace
 
@@ -31,7 +40,7 @@ Result<void> PressRecorder::start(const QString& path) {
     m_path = path;
     m_file.setFileName(path + kUnkept);
     if (!m_file.open(QIODevice::WriteOnly | QIODevice::NewOnly | QIODevice::Unbuffered))
-        return refuse(ProblemCode::Unwritable, path.toStdString(), {}, asListed(m_file.errorString().toStdString()));
+        return refuseAs(ProblemCode::Unwritable, path.toStdString(), m_file.errorString().toStdString());
     m_pending = "t_s,travel_mm,force_N\n";
     m_writeTrouble.clear();
     m_trace.clear();
@@ -52,11 +61,10 @@ Result<void> PressRecorder::keep() {
     if (recording())
         if (const auto last = m_trace.finish()) write(*last);
     const bool whole = !recording() || flush();
-    if (!whole)
-        return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, asListed(m_writeTrouble.toStdString()));
+    if (!whole) return refuseAs(ProblemCode::Unwritable, m_path.toStdString(), m_writeTrouble.toStdString());
     stop();
     if (!m_file.rename(m_path))
-        return refuse(ProblemCode::Unwritable, m_path.toStdString(), {}, asListed(m_file.errorString().toStdString()));
+        return refuseAs(ProblemCode::Unwritable, m_path.toStdString(), m_file.errorString().toStdString());
     return {};
 }
 
@@ -64,13 +72,12 @@ bool PressRecorder::flush() {
     if (!recording()) return m_pending.isEmpty();
     const auto taken = m_file.write(m_pending);
     if (taken > 0) m_pending.remove(0, taken);
-    const bool whole = m_pending.isEmpty() && ::fdatasync(m_file.handle()) == 0;
-    const auto trouble = whole ? QString() : m_file.errorString();
+    const auto trouble = m_pending.isEmpty() ? whyNotSynced(m_file.handle()) : m_file.errorString();
     if (trouble != m_writeTrouble) {
         m_writeTrouble = trouble;
         emit troubled();
     }
-    return whole;
+    return trouble.isEmpty();
 }
 
 void PressRecorder::record(const trace::Sample& s) {

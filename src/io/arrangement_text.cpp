@@ -467,7 +467,7 @@ Result<Arrangement> parseArrangement(std::string_view text) {
     try {
         return readArrangement(*document);
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, "the whole file", {}, asListed(error.what()));
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

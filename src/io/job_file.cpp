@@ -6,6 +6,7 @@
 #include "io/entry/size_entry.h"
 #include "io/job_json.h"
 #include "io/job_migration.h"
+#include "io/schema_words.h"
 #include "io/shipped_data.h"
 #include "io/text_file.h"
 
@@ -21,16 +22,6 @@ namespace arbor::io {
 namespace {
 
 using nlohmann::json;
-
-/// The validator's steps ("<root>", "[housing]", "[outside_mm]") as the place is written everywhere else.
-std::string placeOf(const std::vector<std::string>& steps) {
-    std::string place;
-    for (const auto& step : steps) {
-        if (step == "<root>") continue;
-        place += (place.empty() ? "" : "/") + step.substr(1, step.size() - 2);
-    }
-    return place.empty() ? "the whole file" : place;
-}
 
 Result<json> readSchema(const char* file) {
     useShippedData();
@@ -60,7 +51,7 @@ public:
         // The first error is the innermost one: it names the place, the later ones only the objects around it.
         valijson::ValidationResults::Error error;
         results.popError(error);
-        return refuse(ProblemCode::OutOfRange, placeOf(error.context), {}, asListed(error.description));
+        return tl::unexpected(schemaProblem(error.context, error.description, document, *m_text));
     }
 
 private:
@@ -153,8 +144,8 @@ Result<JobDocument> parseJob(const std::string& text) {
         auto job = jobFromJson(*today);
         if (!job) return tl::unexpected(job.error());
         return JobDocument{std::move(*job), text, document->value("version", kJobVersion)};
-    } catch (const std::exception& error) {
-        return refuse(ProblemCode::Malformed, "/", {}, asListed(error.what()));
+    } catch (const json::exception& error) {
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

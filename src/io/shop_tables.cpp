@@ -200,11 +200,16 @@ Result<ShopTables> readShop(const std::string& folder) {
     shop.tables.today = QDate::currentDate().toString(Qt::ISODate).toStdString();
     for (const auto list : kShopLists)
         takeFrom(folder, list, shop);
+    return shop;
+}
+
+std::vector<job::Record> closedRecords(const std::string& folder) {
+    std::vector<job::Record> records;
     for (const auto& path : jobFiles(folder)) {
         if (!mayHaveRecords(path)) continue;
-        if (const auto document = loadJob(path)) addRecords(document->job, shop.tables.records);
+        if (const auto document = loadJob(path)) addRecords(document->job, records);
     }
-    return shop;
+    return records;
 }
 
 Result<tables::Tables> loadShopTables(const std::string& folder) {
@@ -212,6 +217,7 @@ Result<tables::Tables> loadShopTables(const std::string& folder) {
     if (!shop) return tl::unexpected(shop.error());
     for (const auto* problems : {&shop->unread, &shop->skipped})
         if (!problems->empty()) return tl::unexpected(problems->front());
+    shop->tables.records = closedRecords(folder);
     return std::move(shop->tables);
 }
 

@@ -18,11 +18,16 @@ struct ShopTables {
     Problems skipped; ///< rows of the rack that make no tool, with file and line
 };
 
-/// The tables that ship, the user's own bearings, and what the shop's folder has. A list that is not there is empty.
+/// The tables that ship, the user's own bearings, and the lists of the shop's folder: not its records. A list that is
+/// not there is empty.
 /// @errors those of the tables that ship
 Result<ShopTables> readShop(const std::string& folder);
 
-/// The same where nothing may be wrong. @errors the first list that cannot be read, or the first row of the rack
+/// What the closed jobs of a folder have on record.
+std::vector<job::Record> closedRecords(const std::string& folder);
+
+/// Tables and records where nothing may be wrong. @errors the first list that cannot be read, or the first row of the
+/// rack
 Result<tables::Tables> loadShopTables(const std::string& folder);
 
 /// Tools and presses alone. @errors as loadShopTables

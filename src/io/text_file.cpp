@@ -16,7 +16,7 @@ namespace {
 namespace fs = std::filesystem;
 
 tl::unexpected<Problem> unwritable(const std::string& path, int error) {
-    return inFile({ProblemCode::Unwritable, {}, {}, asListed(std::strerror(error))}, path);
+    return inFile({ProblemCode::Unwritable, {}, {}, {}, {}, std::strerror(error)}, path);
 }
 
 /// A file that is closed and, unless it was put in its place, removed again.
@@ -56,7 +56,9 @@ int writeAll(int fd, std::string_view text, const WriteCalls& calls) {
         if (taken == 0) return ENOSPC;
         text.remove_prefix(static_cast<std::size_t>(taken));
     }
-    return calls.sync(fd) == 0 ? 0 : errno;
+    while (calls.sync(fd) != 0)
+        if (errno != EINTR) return errno;
+    return 0;
 }
 
 /// As the old file's; a new one as the user's mask has it.
@@ -89,7 +91,7 @@ Result<std::string> readText(const std::string& path, long long largest_bytes) {
                                                     : wanted("a file, this is a pipe or a device")},
                       path);
     if (!file.open(QIODevice::ReadOnly))
-        return inFile({ProblemCode::Unreadable, {}, {}, asListed(file.errorString().toStdString())}, path);
+        return inFile({ProblemCode::Unreadable, {}, {}, {}, {}, file.errorString().toStdString()}, path);
     if (file.size() > largest_bytes)
         return inFile({ProblemCode::OutOfRange, "size", std::to_string(file.size()),
                        wanted("up to {1} MiB", std::to_string(largest_bytes >> 20))},
@@ -140,7 +142,7 @@ bool hasVersionBefore(const std::string& path) {
 Result<void> lookFor(const std::string& path) {
     std::error_code error;
     if (fs::exists(path, error) || hasVersionBefore(path)) return {};
-    return inFile({ProblemCode::Unreadable, {}, {}, asListed(std::strerror(error ? error.value() : ENOENT))}, path);
+    return inFile({ProblemCode::Unreadable, {}, {}, {}, {}, std::strerror(error ? error.value() : ENOENT)}, path);
 }
 
 Result<void> bringBack(const std::string& path) {

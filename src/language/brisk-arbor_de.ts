@@ -14841,5 +14841,188 @@ und %1 weitere</translation>
         <source>the program’s</source>
         <translation>vom Programm</translation>
     </message>
+    <message>
+        <source>tell on the standard error what is done</source>
+        <translation>auf der Standardfehlerausgabe sagen, was getan wird</translation>
+    </message>
+    <message>
+        <source>open the job in the window that is running, where there is one</source>
+        <translation>den Auftrag in dem Fenster öffnen, das schon läuft, wenn es eines gibt</translation>
+    </message>
+    <message>
+        <source>ordinary files alone</source>
+        <translation>nur gewöhnliche Dateien</translation>
+    </message>
+    <message>
+        <source>to be left to its end</source>
+        <translation>dass es zu Ende laufen darf</translation>
+    </message>
+    <message>
+        <source>a backup of a shop</source>
+        <translation>eine Sicherung einer Werkstatt</translation>
+    </message>
+    <message>
+        <source>the file as it was put in</source>
+        <translation>die Datei, wie sie hineingelegt wurde</translation>
+    </message>
+    <message>
+        <source>a file of its list</source>
+        <translation>eine Datei seiner Liste</translation>
+    </message>
+    <message>
+        <source>a folder of jobs</source>
+        <translation>ein Ordner mit Aufträgen</translation>
+    </message>
+    <message>
+        <source>a folder that is new or empty</source>
+        <translation>ein neuer oder leerer Ordner</translation>
+    </message>
+    <message>
+        <source>{where}: {shop} of {made}, {files} files, every one as it was put in</source>
+        <translation>{where}: {shop} vom {made}, {files} Dateien, jede so, wie sie hineingelegt wurde</translation>
+    </message>
+    <message>
+        <source>A whole shop into one dated archive: jobs, traces, photos, logbook</source>
+        <translation>Eine ganze Werkstatt in ein Archiv mit Datum: Aufträge, Kurven, Fotos, Logbuch</translation>
+    </message>
+    <message>
+        <source>folder of jobs; with --check an archive</source>
+        <translation>Ordner mit Aufträgen; mit --check ein Archiv</translation>
+    </message>
+    <message>
+        <source>folder for the archive (default: here)</source>
+        <translation>Ordner für das Archiv (sonst hier)</translation>
+    </message>
+    <message>
+        <source>sqlite:/path/to/file or postgresql://user@host:port/database (default: beside the jobs)</source>
+        <translation>sqlite:/pfad/zur/datei oder postgresql://user@host:port/database (sonst neben den Aufträgen)</translation>
+    </message>
+    <message>
+        <source>read an archive to its end and compare every file with its list</source>
+        <translation>ein Archiv bis zum Ende lesen und jede Datei mit seiner Liste vergleichen</translation>
+    </message>
+    <message>
+        <source>An archive back into a folder that is new or empty</source>
+        <translation>Ein Archiv zurück in einen neuen oder leeren Ordner</translation>
+    </message>
+    <message>
+        <source>as backup made it (*.tar.gz)</source>
+        <translation>wie backup es angelegt hat (*.tar.gz)</translation>
+    </message>
+    <message>
+        <source>new or empty</source>
+        <translation>neu oder leer</translation>
+    </message>
+    <message>
+        <source>a text in quotes</source>
+        <translation>ein Text in Anführungszeichen</translation>
+    </message>
+    <message>
+        <source>a list in brackets</source>
+        <translation>eine Liste in eckigen Klammern</translation>
+    </message>
+    <message>
+        <source>names and values in braces</source>
+        <translation>Namen und Werte in geschweiften Klammern</translation>
+    </message>
+    <message>
+        <source>a whole number</source>
+        <translation>eine ganze Zahl</translation>
+    </message>
+    <message>
+        <source>{1} or more</source>
+        <translation>{1} oder mehr</translation>
+    </message>
+    <message>
+        <source>&gt; {1}</source>
+        <translation>&gt; {1}</translation>
+    </message>
+    <message>
+        <source>&lt; {1}</source>
+        <translation>&lt; {1}</translation>
+    </message>
+    <message>
+        <source>fewer entries</source>
+        <translation>weniger Einträge</translation>
+    </message>
+    <message>
+        <source>at most {1} letters</source>
+        <translation>höchstens {1} Buchstaben</translation>
+    </message>
+    <message>
+        <source>an answer within 3 s</source>
+        <translation>eine Antwort innerhalb von 3 s</translation>
+    </message>
+    <message>
+        <source>Stop it</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>%1: %2 of %3</source>
+        <translation>%1: %2 von %3</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n records wait on this bench</source>
+        <translation>
+            <numerusform>%n Protokoll wartet an diesem Platz</numerusform>
+            <numerusform>%n Protokolle warten an diesem Platz</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The record stands in the job alone: %1</source>
+        <translation>Das Protokoll steht nur im Auftrag: %1</translation>
+    </message>
+    <message>
+        <source>%1 was damaged. It lies beside it as %2; a new one was made of what the jobs have on record: %3.</source>
+        <translation>%1 war beschädigt. Es liegt daneben als %2; aus dem, was die Aufträge festhalten, wurde ein neues angelegt: %3.</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3 files, every one as it was put in</source>
+        <translation>%1: %2, %3 Dateien, jede so, wie sie hineingelegt wurde</translation>
+    </message>
+    <message>
+        <source>A folder for the archive</source>
+        <translation>Ein Ordner für das Archiv</translation>
+    </message>
+    <message>
+        <source>A backup of a shop</source>
+        <translation>Eine Sicherung einer Werkstatt</translation>
+    </message>
+    <message>
+        <source>Backups (*.tar.gz)</source>
+        <translation>Sicherungen (*.tar.gz)</translation>
+    </message>
+    <message>
+        <source>A new or empty folder for it</source>
+        <translation>Ein neuer oder leerer Ordner dafür</translation>
+    </message>
+    <message>
+        <source>The shop is backed up</source>
+        <translation>Die Werkstatt wird gesichert</translation>
+    </message>
+    <message>
+        <source>The backup is taken back</source>
+        <translation>Die Sicherung wird zurückgeholt</translation>
+    </message>
+    <message>
+        <source>Back up this shop…</source>
+        <translation>Diese Werkstatt sichern…</translation>
+    </message>
+    <message>
+        <source>Take back a backup…</source>
+        <translation>Eine Sicherung zurückholen…</translation>
+    </message>
+    <message>
+        <source>Open the folder of the report</source>
+        <translation>Den Ordner des Berichts öffnen</translation>
+    </message>
+    <message>
+        <source>The program ended by itself last time. Nothing was sent anywhere: what it left about it is %1, without anything of a job.</source>
+        <translation>Das Programm hat sich beim letzten Mal von selbst beendet. Nichts wurde irgendwohin geschickt: was es darüber hinterlassen hat, ist %1, ohne etwas aus einem Auftrag.</translation>
+    </message>
+    <message>
+        <source>{problem}: {reason}</source>
+        <translation>{problem}: {reason}</translation>
+    </message>
 </context>
 </TS>

@@ -115,5 +115,12 @@
             <numerusform>%n rows, parted by %1, %2. Say over each column what it is; what is not used is left out.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n records wait on this bench</source>
+        <translation>
+            <numerusform>%n record waits on this bench</numerusform>
+            <numerusform>%n records wait on this bench</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

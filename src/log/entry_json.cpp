@@ -1,5 +1,7 @@
 #include "log/entry_json.h"
 
+#include "core/base/json_text.h"
+
 #include "core/base/csv.h"
 #include "log/entry_fields.h"
 
@@ -56,7 +58,7 @@ Result<Entry> entryFromJson(const nlohmann::json& d) {
         e.document = d.at("document").get<std::string>();
         return e;
     } catch (const nlohmann::json::exception& error) {
-        return refuse(ProblemCode::Malformed, "logbook entry", error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

@@ -1,21 +1,25 @@
 #include "log/keeper.h"
 
+#include "log/damage.h"
+#include "log/deadline.h"
 #include "log/entry_json.h"
 
 #include <QFileInfo>
+#include <QLockFile>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QUuid>
 #include <QVariant>
+#include <sys/stat.h>
+#include <utility>
 
 namespace arbor::log {
 
 namespace {
 
 tl::unexpected<Problem> failed(const QString& file, const QSqlError& error) {
-    return refuse(ProblemCode::Unwritable, file.toStdString(), error.databaseText().trimmed().toStdString(),
-                  asListed(error.driverText().toStdString()));
+    return refuseAs(ProblemCode::Unwritable, file.toStdString(), error.databaseText().trimmed().toStdString());
 }
 
 /// The file of what waits, open as long as this lives.
@@ -32,7 +36,7 @@ public:
     Result<void> open() {
         auto db = QSqlDatabase::addDatabase("QSQLITE", m_name);
         db.setDatabaseName(m_file);
-        db.setConnectOptions("QSQLITE_BUSY_TIMEOUT=10000");
+        db.setConnectOptions("QSQLITE_BUSY_TIMEOUT=3000");
         if (!db.open()) return failed(m_file, db.lastError());
         for (const char* statement :
              {"PRAGMA journal_mode=WAL", "PRAGMA synchronous=FULL",
@@ -77,17 +81,26 @@ private:
     QString m_name;
 };
 
+/// Which file it is, whatever its name; 0: none.
+quint64 fileNumber(const QString& file) {
+    struct stat found {};
+    return !file.isEmpty() && ::stat(QFile::encodeName(file).constData(), &found) == 0 ? found.st_ino : 0;
+}
+
 } // namespace
 
-Keeper::Keeper(QString connection, QString waitingFile)
-    : m_connection(std::move(connection)), m_waitingFile(std::move(waitingFile)) {}
+Keeper::Keeper(QString connection, QString waitingFile, OfTheJobs ofTheJobs)
+    : m_connection(std::move(connection)), m_waitingFile(std::move(waitingFile)), m_ofTheJobs(std::move(ofTheJobs)) {}
+
+Result<void> Keeper::store(const Entry& entry) {
+    if (auto ok = mendWaiting(); !ok) return ok;
+    Waiting waiting(m_waitingFile);
+    if (auto ok = waiting.open(); !ok) return ok;
+    return waiting.add(entry);
+}
 
 Result<void> Keeper::keep(const Entry& entry) {
-    {
-        Waiting waiting(m_waitingFile);
-        if (auto ok = waiting.open(); !ok) return ok;
-        if (auto ok = waiting.add(entry); !ok) return ok;
-    }
+    if (auto ok = store(entry); !ok) return ok;
     // A logbook that is not there now is no harm: the press waits.
     static_cast<void>(deliver());
     return {};
@@ -96,6 +109,7 @@ Result<void> Keeper::keep(const Entry& entry) {
 /// A press the logbook has already is put right there, so one that was taken but not crossed off is not there twice.
 Result<std::size_t> Keeper::deliver() {
     if (!QFileInfo::exists(m_waitingFile)) return std::size_t{0}; // nothing ever waited: nothing is made
+    if (auto ok = mendWaiting(); !ok) return tl::unexpected(ok.error());
     Waiting waiting(m_waitingFile);
     if (auto ok = waiting.open(); !ok) return tl::unexpected(ok.error());
     const auto all = waiting.all();
@@ -116,18 +130,61 @@ Result<std::size_t> Keeper::deliver() {
 }
 
 Result<std::size_t> Keeper::waiting() {
+    if (!QFileInfo::exists(m_waitingFile)) return std::size_t{0};
     Waiting waiting(m_waitingFile);
     if (auto ok = waiting.open(); !ok) return tl::unexpected(ok.error());
     return waiting.count();
 }
 
 Result<Logbook*> Keeper::book() {
+    if (m_book && m_bookFile != fileNumber(Logbook::fileOf(m_connection))) hangUp();
+    if (m_book) return m_book.get();
+    if (auto ok = mendBook(); !ok) return tl::unexpected(ok.error());
     if (!m_book) {
         auto opened = Logbook::open(m_connection);
         if (!opened) return tl::unexpected(opened.error());
         m_book = std::move(*opened);
     }
+    m_bookFile = fileNumber(Logbook::fileOf(m_connection));
     return m_book.get();
+}
+
+/// One window at a time: another one would take what is just being made for damaged.
+Result<void> Keeper::mendBook() {
+    const auto file = Logbook::fileOf(m_connection);
+    if (!m_ofTheJobs || file.isEmpty() || !QFileInfo::exists(file)) return {};
+    QLockFile lock(file + ".lock");
+    lock.tryLock(kDeadline);
+    if (!isDamaged(file)) return {};
+    const auto aside = setAside(file);
+    if (!aside) return tl::unexpected(aside.error());
+    m_mended.push_back({file, *aside});
+    return beginAnew();
+}
+
+Result<void> Keeper::beginAnew() {
+    auto opened = Logbook::open(m_connection);
+    if (!opened) return tl::unexpected(opened.error());
+    const auto entries = m_ofTheJobs();
+    if (auto ok = (*opened)->write(entries); !ok) return ok;
+    m_mended.back().entries = entries.size();
+    m_book = std::move(*opened);
+    return {};
+}
+
+/// What waited in a torn file is in the jobs too, and goes to the logbook from there.
+Result<void> Keeper::mendWaiting() {
+    if (std::exchange(m_waitingSeen, true) || !m_ofTheJobs || !isDamaged(m_waitingFile)) return {};
+    const auto aside = setAside(m_waitingFile);
+    if (!aside) return tl::unexpected(aside.error());
+    m_mended.push_back({m_waitingFile, *aside});
+    const auto entries = m_ofTheJobs();
+    m_mended.back().entries = entries.size();
+    Waiting waiting(m_waitingFile);
+    if (auto ok = waiting.open(); !ok) return ok;
+    for (const auto& entry : entries)
+        if (auto ok = waiting.add(entry); !ok) return ok;
+    return {};
 }
 
 } // namespace arbor::log

@@ -1,5 +1,6 @@
 #include "log/logbook.h"
 
+#include "log/deadline.h"
 #include "log/entry_fields.h"
 #include "log/entry_json.h"
 #include "log/schema.h"
@@ -7,6 +8,7 @@
 #include <QDate>
 #include <QElapsedTimer>
 #include <QSqlDatabase>
+#include <QSqlDriver>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QThread>
@@ -14,13 +16,14 @@
 #include <QUrlQuery>
 #include <QUuid>
 #include <QVariant>
+#include <libpq-fe.h>
 
 namespace arbor::log {
 
 namespace {
 
 constexpr const char* kSqlite = "sqlite:";
-constexpr int kBusy_ms = 3000; // another bench is writing
+constexpr int kBusy_ms = kDeadline.count(); // another bench is writing
 
 /// So SQLite begins with its index of words.
 constexpr const char* kWithWords = "press_text JOIN press ON press.rowid = press_text.rowid";
@@ -109,24 +112,14 @@ Statistics::Spread spreadIn(const QSqlQuery& row) {
             {row.value(3).toDouble(), row.value(2).toDouble(), row.value(4).toDouble()}};
 }
 
-tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) {
-    return refuse(code, "logbook", error.databaseText().trimmed().toStdString(),
-                  asListed(error.driverText().toStdString()));
-}
-
 /// Both spellings that PostgreSQL's own programs take.
 bool isServer(const QString& connection) {
     return connection.startsWith("postgresql://") || connection.startsWith("postgres://");
 }
 
-QString fileOf(const QString& connection) {
-    return connection.startsWith(kSqlite) ? connection.mid(static_cast<int>(std::char_traits<char>::length(kSqlite)))
-                                          : QString();
-}
-
 void point(QSqlDatabase& db, const QString& connection) {
     if (!isServer(connection)) {
-        db.setDatabaseName(fileOf(connection));
+        db.setDatabaseName(Logbook::fileOf(connection));
         db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(kBusy_ms));
         return;
     }
@@ -135,7 +128,7 @@ void point(QSqlDatabase& db, const QString& connection) {
     db.setPort(url.port(5432));
     db.setUserName(url.userName());
     db.setDatabaseName(url.path().mid(1)); // its password comes from PGPASSWORD or ~/.pgpass, which the driver reads
-    QStringList options{"connect_timeout=3"};
+    QStringList options{QStringLiteral("connect_timeout=%1").arg(kDeadline / std::chrono::seconds(1))};
     const QUrlQuery asked(url);
     for (const auto* key : {"sslmode", "sslrootcert", "sslcert", "sslkey"})
         if (asked.hasQueryItem(key))
@@ -145,9 +138,36 @@ void point(QSqlDatabase& db, const QString& connection) {
 
 } // namespace
 
+/// A statement that ends by the connection's deadline, what the driver asks of the server before and after it included.
+class Logbook::Statement : Deadline::Call, public QSqlQuery {
+public:
+    explicit Statement(const Logbook& book)
+        : Call(book.m_deadline.get()), QSqlQuery(QSqlDatabase::database(book.m_name, false)) {}
+};
+
 Logbook::Logbook(const QString& name, bool server) : m_name(name), m_server(server) {}
 
+QString Logbook::fileOf(const QString& connection) {
+    return connection.startsWith(kSqlite) ? connection.mid(static_cast<int>(std::char_traits<char>::length(kSqlite)))
+                                          : QString();
+}
+
+tl::unexpected<Problem> Logbook::failed(ProblemCode code, const QSqlError& error) const {
+    if (m_deadline && m_deadline->isOver()) return refuse(code, "logbook", {}, wanted("an answer within 3 s"));
+    const auto said = error.databaseText().isEmpty() ? error.driverText() : error.databaseText();
+    return refuseAs(code, "logbook", said.trimmed().toStdString());
+}
+
+/// From now on none of its calls hangs.
+void Logbook::watch() {
+    const auto handle = QSqlDatabase::database(m_name, false).driver()->handle();
+    if (!m_server || !QByteArray(handle.typeName()).endsWith("conn*")) return; // as the driver says PGconn*
+    if (auto* connection = *static_cast<PGconn* const*>(handle.constData()))
+        m_deadline = std::make_unique<Deadline>(PQsocket(connection));
+}
+
 Logbook::~Logbook() {
+    m_deadline.reset(); // it must not shut a socket that is another's by then
     QSqlDatabase::database(m_name, false).close();
     QSqlDatabase::removeDatabase(m_name);
 }
@@ -158,7 +178,7 @@ Result<void> Logbook::understands(const QString& connection) {
         return refuse(ProblemCode::Malformed, "logbook", url.toString(QUrl::RemovePassword).toStdString(),
                       wanted("no password in it: PGPASSWORD or ~/.pgpass"));
     const bool server = isServer(connection) && url.isValid() && !url.host().isEmpty() && url.path().size() >= 2;
-    if (server || !fileOf(connection).isEmpty()) return {};
+    if (server || !Logbook::fileOf(connection).isEmpty()) return {};
     return refuse(ProblemCode::Malformed, "logbook", connection.toStdString(),
                   wanted("sqlite:/path/to/file or postgresql://user@host:port/database"));
 }
@@ -171,22 +191,23 @@ Result<std::unique_ptr<Logbook>> Logbook::open(const QString& connection) {
     {
         auto db = QSqlDatabase::addDatabase(server ? "QPSQL" : "QSQLITE", name);
         point(db, connection);
-        if (!db.open()) return failed(ProblemCode::Unreadable, db.lastError());
+        if (!db.open()) return book->failed(ProblemCode::Unreadable, db.lastError());
     }
-    if (server) // one that hangs is left, and the press waits
+    book->watch();
+    if (server) // one that is slow is left, and the press waits
         if (auto ok = book->run("SET statement_timeout = 3000"); !ok) return tl::unexpected(ok.error());
     if (auto ok = book->migrate(); !ok) return tl::unexpected(ok.error());
     return book;
 }
 
 Result<void> Logbook::run(const char* statement) {
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     if (!query.exec(statement)) return failed(ProblemCode::Unwritable, query.lastError());
     return {};
 }
 
 Result<std::size_t> Logbook::version() const {
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     if (!query.exec("SELECT max(version) FROM log_version")) return failed(ProblemCode::Unreadable, query.lastError());
     return query.next() ? static_cast<std::size_t>(query.value(0).toInt()) : 0;
 }
@@ -214,7 +235,7 @@ Result<void> Logbook::bringUpToDate() {
 Result<void> Logbook::writeAhead() {
     constexpr int kLocked = 5, kPrimary = 0xff; // SQLITE_BUSY, in the low byte of what may say more
     constexpr unsigned long kAgain_ms = 20;
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     QElapsedTimer waited;
     waited.start();
     while (!query.exec("PRAGMA journal_mode=WAL")) {
@@ -229,6 +250,8 @@ Result<void> Logbook::writeAhead() {
 Result<void> Logbook::migrate() {
     if (!m_server)
         if (auto ok = writeAhead(); !ok) return ok;
+    // One that is up to date is only looked at: a bench has no right to make tables.
+    if (const auto there = version(); there && *there == migrations().size()) return {};
     return inTransaction([this] { return bringUpToDate(); });
 }
 
@@ -242,7 +265,7 @@ Result<void> Logbook::inTransaction(const std::function<Result<void>()>& work) {
 }
 
 Result<void> Logbook::insert(const Entry& entry) {
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     QStringList marks;
     marks.fill("?", columns().size());
     query.prepare(QStringLiteral("INSERT INTO press (%1, force_ratio) VALUES (%2, ?) ON CONFLICT (id) DO NOTHING")
@@ -256,12 +279,12 @@ Result<void> Logbook::insert(const Entry& entry) {
     bind(forceRatio(entry));
     if (!query.exec()) return failed(ProblemCode::Unwritable, query.lastError());
     if (query.numRowsAffected() != 1) return {}; // it was there
-    QSqlQuery document(QSqlDatabase::database(m_name, false));
+    Statement document(*this);
     document.prepare("INSERT INTO press_document (id, document) VALUES (?, ?)");
     document.addBindValue(q(entry.id));
     document.addBindValue(q(entry.document));
     if (!document.exec()) return failed(ProblemCode::Unwritable, document.lastError());
-    QSqlQuery words(QSqlDatabase::database(m_name, false));
+    Statement words(*this);
     words.prepare(m_server ? "INSERT INTO press_text (id, words) VALUES (?, to_tsvector('simple', ?))"
                            : "INSERT INTO press_text (rowid, words) SELECT rowid, ? FROM press WHERE id = ?");
     const auto text = wordsOf(entry);
@@ -293,7 +316,7 @@ Result<void> Logbook::remove(const std::string& id) {
          {m_server ? "DELETE FROM press_text WHERE id = ?"
                    : "DELETE FROM press_text WHERE rowid = (SELECT rowid FROM press WHERE id = ?)",
           "DELETE FROM press_document WHERE id = ?", "DELETE FROM press WHERE id = ?"}) {
-        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        Statement query(*this);
         query.prepare(statement);
         query.addBindValue(q(id));
         if (!query.exec()) return failed(ProblemCode::Unwritable, query.lastError());
@@ -331,7 +354,7 @@ Result<std::vector<Entry>> Logbook::find(const Query& filter) const {
             return refuse(ProblemCode::Malformed, name, day, wanted("a date: 2026-01-31"));
     if (!filter.from.empty()) ask("done_at >= ?", dayOf(filter.from).toString(Qt::ISODate));
     if (!filter.to.empty()) ask("done_at < ?", dayOf(filter.to).addDays(1).toString(Qt::ISODate));
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     query.setForwardOnly(true);
     const bool joined = !m_server && !textQuery(filter, false).isEmpty();
     query.prepare(QStringLiteral("SELECT %1 FROM %2%3 ORDER BY done_at DESC, id LIMIT %4")
@@ -348,7 +371,7 @@ Result<std::vector<Entry>> Logbook::find(const Query& filter) const {
 }
 
 Result<std::string> Logbook::document(const std::string& id) const {
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     query.prepare("SELECT document FROM press_document WHERE id = ?");
     query.addBindValue(q(id));
     if (!query.exec()) return failed(ProblemCode::Unreadable, query.lastError());
@@ -375,7 +398,7 @@ Result<std::string> Logbook::exported(Query query, Format format) const {
 Result<Statistics> Logbook::statistics() const {
     Statistics out;
     const auto each = [&](const char* statement, auto use) -> Result<void> {
-        QSqlQuery query(QSqlDatabase::database(m_name, false));
+        Statement query(*this);
         query.setForwardOnly(true);
         if (!query.exec(statement)) return failed(ProblemCode::Unreadable, query.lastError());
         while (query.next())
@@ -407,7 +430,7 @@ Result<Statistics> Logbook::statistics() const {
 }
 
 Result<std::size_t> Logbook::size() const {
-    QSqlQuery query(QSqlDatabase::database(m_name, false));
+    Statement query(*this);
     if (!query.exec("SELECT count(*) FROM press") || !query.next())
         return failed(ProblemCode::Unreadable, query.lastError());
     return static_cast<std::size_t>(query.value(0).toULongLong());

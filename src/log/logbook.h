@@ -9,10 +9,11 @@
 #include <memory>
 #include <vector>
 
-class QSqlDatabase;
-class QSqlQuery;
+class QSqlError;
 
 namespace arbor::log {
+
+class Deadline;
 
 inline constexpr std::size_t kMostShown = 200;
 inline constexpr std::size_t kAll = std::numeric_limits<int>::max();
@@ -58,6 +59,7 @@ public:
     static Result<std::unique_ptr<Logbook>> open(const QString& connection);
     /// Whether a connection is spelled as one; nothing is opened. @errors Malformed
     static Result<void> understands(const QString& connection);
+    static QString fileOf(const QString& connection); ///< empty: it is a server's
     ~Logbook();
     Logbook(const Logbook&) = delete;
     Logbook& operator=(const Logbook&) = delete;
@@ -80,7 +82,10 @@ public:
     Result<std::string> exported(Query query, Format format) const;
 
 private:
+    class Statement;
     Logbook(const QString& name, bool server);
+    void watch();
+    tl::unexpected<Problem> failed(ProblemCode code, const QSqlError& error) const;
     Result<std::size_t> version() const;
     Result<void> writeAhead();
     Result<void> migrate();
@@ -92,6 +97,7 @@ private:
 
     QString m_name; ///< of the connection
     bool m_server;
+    std::unique_ptr<Deadline> m_deadline; ///< of a server
 };
 
 } // namespace arbor::log

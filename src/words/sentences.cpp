@@ -84,6 +84,7 @@ std::string say(const Problem& p) {
     if (!p.field.empty()) place += p.field + ": ";
     const std::string value = p.value.empty() ? tr("it").text() : "“" + p.value + "”";
     auto text = place + codeWords(p.code).with("value", value).text();
+    if (!p.reason.empty()) text = tr("{problem}: {reason}").with("problem", text).with("reason", p.reason).text();
     if (p.limit.empty()) return text;
     return tr("{problem}; wanted: {limit}").with("problem", text).with("limit", wantedText(p.limit));
 }

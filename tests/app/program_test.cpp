@@ -5,9 +5,13 @@
 #include "words/display.h"
 
 #include <QCoreApplication>
+#include <QDir>
 #include <QImage>
 #include <QProcess>
+#include <QSettings>
+#include <QTest>
 #include <cmath>
+#include <csignal>
 #include <gtest/gtest.h>
 #include <random>
 #include <set>
@@ -23,13 +27,22 @@ struct Ended {
     QString err;
 };
 
-Ended start(const QStringList& arguments, const TemporaryShop& shop, const QString& language = "C.UTF-8") {
-    QProcess process;
+QProcessEnvironment around(const TemporaryShop& shop, const QString& language = "C.UTF-8") {
     auto environment = QProcessEnvironment::systemEnvironment();
     environment.insert("QT_QPA_PLATFORM", "offscreen");
     environment.insert("LC_ALL", language);
     environment.insert("XDG_CONFIG_HOME", QString::fromStdString(shop.file("config")));
-    process.setProcessEnvironment(environment);
+    environment.insert("XDG_STATE_HOME", QString::fromStdString(shop.file("state")));
+    environment.insert("XDG_RUNTIME_DIR", QString::fromStdString(shop.file("run")));
+    QDir().mkpath(QString::fromStdString(shop.file("run")));
+    QFile::setPermissions(QString::fromStdString(shop.file("run")),
+                          QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
+    return environment;
+}
+
+Ended start(const QStringList& arguments, const TemporaryShop& shop, const QString& language = "C.UTF-8") {
+    QProcess process;
+    process.setProcessEnvironment(around(shop, language));
     process.start(ARBOR_PROGRAM, arguments);
     EXPECT_TRUE(process.waitForFinished(30'000));
     return {process.exitCode(), QString::fromUtf8(process.readAllStandardError())};
@@ -71,6 +84,69 @@ TEST(Program, WhatIsNotThereIsNotOpened) {
     EXPECT_EQ(ended.exit, 2);
     EXPECT_TRUE(ended.err.contains(gone.toUtf8())) << ended.err.toStdString();
     EXPECT_FALSE(std::filesystem::exists(shop.file("window.png")));
+}
+
+namespace {
+
+/// A window that stays, and what its log has said so far.
+class Running {
+public:
+    explicit Running(const TemporaryShop& shop, const QString& job)
+        : m_log(path(shop, "state/brisk-arbor/brisk-arbor.log")) {
+        m_process.setProcessEnvironment(around(shop));
+        m_process.start(ARBOR_PROGRAM, {job, "--verbose"});
+    }
+    ~Running() {
+        m_process.kill();
+        m_process.waitForFinished(20'000);
+    }
+    bool says(const QByteArray& text) {
+        return QTest::qWaitFor(
+            [&] {
+                QFile file(m_log);
+                return file.open(QIODevice::ReadOnly) && file.readAll().contains(text);
+            },
+            30'000);
+    }
+    QProcess& process() { return m_process; }
+
+private:
+    QString m_log;
+    QProcess m_process;
+};
+
+} // namespace
+
+TEST(Program, ADoubleClickOpensTheJobInTheWindowThatIsRunning) {
+    const TemporaryShop shop;
+    const auto second = path(shop, "conveyor-tail-drum.arbor.json");
+    Running window(shop, QString::fromStdString(shop.jobFile()));
+    ASSERT_TRUE(window.says("listens for jobs"));
+    EXPECT_EQ(start({second, "--into-running"}, shop).exit, 0) << "it has given it away, and ends";
+    EXPECT_TRUE(window.says("a job from outside"));
+    const auto settings = path(shop, "config/brisk-arbor/brisk-arbor.conf");
+    EXPECT_TRUE(QTest::qWaitFor(
+        [&] { return QSettings(settings, QSettings::IniFormat).value("recent").toStringList().contains(second); },
+        20'000));
+}
+
+TEST(Program, ACrashLeavesAReportWithoutAnythingOfTheJob) {
+    const TemporaryShop shop;
+    Running window(shop, QString::fromStdString(shop.jobFile()));
+    ASSERT_TRUE(window.says("listens for jobs"));
+    ASSERT_EQ(::kill(static_cast<pid_t>(window.process().processId()), SIGSEGV), 0);
+    ASSERT_TRUE(window.process().waitForFinished(20'000));
+    EXPECT_EQ(window.process().exitStatus(), QProcess::CrashExit) << "it is not hidden from the desktop either";
+    const QDir state(path(shop, "state/brisk-arbor"));
+    const auto reports = state.entryList({"crash-*.txt"});
+    ASSERT_EQ(reports.size(), 1);
+    QFile file(state.filePath(reports.front()));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.permissions() & (QFile::ReadGroup | QFile::ReadOther), 0);
+    const auto text = file.readAll();
+    for (const char* wanted : {"ended by signal 11", "Last actions:", "arbor.action", "Backtrace:", "brisk-arbor("})
+        EXPECT_TRUE(text.contains(wanted)) << wanted;
+    EXPECT_FALSE(text.contains("Seamer"));
 }
 
 TEST(Program, PictureLeavesNoTrace) {

@@ -302,7 +302,12 @@ TEST(Presses, RefuseWhatCannotPress) {
     EXPECT_EQ(catalog::parsePresses(replaced(good, "1000", "-1")).error().code, ProblemCode::NotPositive);
     EXPECT_EQ(catalog::parsePresses(replaced(good, "\"bar\"", "\"stone\"")).error().code, ProblemCode::UnknownName);
     EXPECT_EQ(catalog::parsePresses(replaced(good, "[200]", "[]")).error().code, ProblemCode::NotPositive);
-    EXPECT_EQ(catalog::parsePresses(replaced(good, "\"stroke_mm\":100,", "")).error().code, ProblemCode::Malformed);
+    const auto missing = catalog::parsePresses(replaced(good, "\"stroke_mm\":100,", "")).error();
+    EXPECT_EQ(missing.code, ProblemCode::Missing);
+    EXPECT_EQ(missing.field, "presses/0/stroke_mm");
+    const auto kind = catalog::parsePresses(replaced(good, "\"stroke_mm\":100", "\"stroke_mm\":\"long\"")).error();
+    EXPECT_EQ(kind.field, "presses/0/stroke_mm");
+    EXPECT_EQ(kind.limit.english(), "a number");
     EXPECT_EQ(catalog::parsePresses(replaced(good, "ram_foot_mm", "ram_feet")).error().code, ProblemCode::UnknownKey);
 }
 

@@ -152,5 +152,5 @@ TEST(ArrangementText, NamesThePlaceOfWhatIsWrong) {
     EXPECT_EQ(problem("\"base\": \"tube\"", "\"base\": \"pipe\"").field, "base");
     EXPECT_EQ(problem("arbor-arrangement", "recipe").field, "format");
     EXPECT_EQ(problem("\"parts\": [", "\"pieces\": [").code, ProblemCode::UnknownKey);
-    EXPECT_EQ(problem("\"inner\": \"shaft\", ", "").code, ProblemCode::Malformed);
+    EXPECT_EQ(problem("\"inner\": \"shaft\", ", "").code, ProblemCode::Missing);
 }

@@ -401,7 +401,7 @@ TEST(JobFile, NamesThePlaceOfWhatIsWrong) {
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": \"wide\"").field, "housing/outside_mm");
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": -92").field, "housing/outside_mm");
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": 1e9").field, "housing/outside_mm");
-    EXPECT_EQ(refusal("\"outside_mm\": 92.0,", "").field, "housing");
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0,", "").field, "housing/outside_mm");
     EXPECT_EQ(refusal("\"arbor-job\"", "\"recipe\"").field, "format");
     EXPECT_EQ(refusal("62 N7", "62 wide").field, "housing/seat/size");
     EXPECT_EQ(refusal("30 j5", "thick").field, "shaft/seat/size");
@@ -414,7 +414,7 @@ TEST(JobFile, NamesLineAndColumnOfBrokenJson) {
     EXPECT_EQ(broken.code, ProblemCode::Malformed);
     EXPECT_TRUE(broken.field.starts_with("line ")) << broken.field;
     EXPECT_EQ(io::parseJob("").error().code, ProblemCode::Malformed);
-    EXPECT_EQ(io::parseJob("[]").error().code, ProblemCode::OutOfRange);
+    EXPECT_EQ(io::parseJob("[]").error().limit.english(), "names and values in braces");
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": NaN").code, ProblemCode::Malformed);
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": 1e999").code, ProblemCode::OutOfRange);
     EXPECT_EQ(refusal("\"units\"", "\"title\": \"twice\", \"units\"").code, ProblemCode::Duplicate);

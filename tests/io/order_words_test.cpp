@@ -110,7 +110,7 @@ TEST(ArrangementFile, SaysFileAndPlace) {
     const auto base = refused(replaced(good, "\"base\": \"housing\"", "\"base\": \"hosing\""));
     EXPECT_EQ(base.file, shop.file("bad.arbor.json"));
     EXPECT_EQ(base.field, "arrangement/base");
-    EXPECT_EQ(refused("[1, 2]").code, ProblemCode::OutOfRange);
+    EXPECT_EQ(refused("[1, 2]").code, ProblemCode::Malformed);
     EXPECT_EQ(refused(replaced(io::readText(shapeFile("i")).value(), "\"tube\", \"kind\": \"housing\"",
                                "\"tube\", \"kind\": \"pipe\""))
                   .field,

@@ -63,7 +63,7 @@ TEST(TextFile, ADiskThatFailsLeavesTheOldFileWholeAndSaysWhy) {
         ASSERT_FALSE(written);
         EXPECT_EQ(written.error().code, ProblemCode::Unwritable);
         EXPECT_EQ(written.error().file, file);
-        EXPECT_FALSE(written.error().limit.english().empty());
+        EXPECT_FALSE(written.error().reason.empty());
         EXPECT_EQ(io::readText(file).value(), old);
         EXPECT_EQ(filesIn(shop.folder()), before) << "nothing half written is left lying";
     }

@@ -1,7 +1,8 @@
 // The logbook, the same on SQLite and on a real PostgreSQL server: writing once, finding, counting, two benches at
 // once, a server that goes away, a program that is killed.
+#include "log/damage.h"
+#include "log/desk.h"
 #include "log/entry_json.h"
-#include "log/keeper.h"
 #include "log/schema.h"
 #include "support/log_entries.h"
 #include "support/postgres.h"
@@ -14,8 +15,12 @@
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QTemporaryDir>
+#include <QTest>
 #include <QUrl>
+#include <csignal>
+#include <functional>
 #include <gtest/gtest.h>
+#include <map>
 #include <random>
 #include <set>
 #include <thread>
@@ -369,6 +374,196 @@ TEST(Logbook, DeliveredButNotCrossedOffIsNotThereTwice) {
     Keeper keeper(connection, folder.filePath("waiting.sqlite"));
     ASSERT_TRUE(keeper.keep(press(1)));
     EXPECT_EQ((*keeper.book())->size().value(), 1u);
+}
+
+/// The processes of the server that serve a database.
+std::vector<pid_t> servingProcesses(const QString& connection, const QString& database) {
+    std::vector<pid_t> out;
+    const QUrl url(connection);
+    {
+        auto db = QSqlDatabase::addDatabase("QPSQL", "looking");
+        db.setHostName(url.host());
+        db.setPort(url.port());
+        db.setUserName(url.userName());
+        db.setDatabaseName("postgres");
+        EXPECT_TRUE(db.open());
+        QSqlQuery query(db);
+        query.prepare("SELECT pid FROM pg_stat_activity WHERE datname = ?");
+        query.addBindValue(database);
+        EXPECT_TRUE(query.exec());
+        while (query.next())
+            out.push_back(query.value(0).toInt());
+    }
+    QSqlDatabase::removeDatabase("looking");
+    return out;
+}
+
+TEST(Logbook, AServerThatFallsSilentIsLeftAfterTheDeadline) {
+    ASSERT_TRUE(server().createDatabase("silent"));
+    const auto connection = server().connection("silent");
+    auto book = Logbook::open(connection).value();
+    ASSERT_TRUE(book->write(press(1)));
+    const auto serving = servingProcesses(connection, "silent");
+    ASSERT_EQ(serving.size(), 1u);
+    ASSERT_EQ(::kill(serving.front(), SIGSTOP), 0); // it holds the line, and says nothing
+    const auto found = book->find({});
+    ::kill(serving.front(), SIGCONT);
+    ASSERT_FALSE(found);
+    EXPECT_EQ(found.error().limit.english(), "an answer within 3 s");
+    book = Logbook::open(connection).value(); // called again, it is there
+    EXPECT_EQ(book->size().value(), 1u);
+}
+
+/// Runs SQL as the owner, statement by statement.
+void asOwner(const QString& connection, const QString& sql) {
+    const QUrl url(connection);
+    {
+        auto db = QSqlDatabase::addDatabase("QPSQL", "owner");
+        db.setHostName(url.host());
+        db.setPort(url.port());
+        db.setUserName(url.userName());
+        db.setDatabaseName(url.path().mid(1));
+        ASSERT_TRUE(db.open());
+        QString plain;
+        for (const auto& line : sql.split('\n'))
+            if (!line.startsWith("--")) plain += line + '\n';
+        for (const auto& statement : plain.split(';', Qt::SkipEmptyParts)) {
+            if (statement.trimmed().isEmpty()) continue;
+            QSqlQuery query(db);
+            ASSERT_TRUE(query.exec(statement)) << query.lastError().text().toStdString();
+        }
+    }
+    QSqlDatabase::removeDatabase("owner");
+}
+
+TEST(Logbook, ABenchNeedsNoMoreRightsThanTheScriptGives) {
+    ASSERT_TRUE(server().createDatabase("roles"));
+    const auto owner = server().connection("roles");
+    ASSERT_TRUE(Logbook::open(owner).value()->write(press(1)));
+    QFile script(QStringLiteral(ARBOR_SOURCE_DIR "/data/logbook-roles.sql"));
+    ASSERT_TRUE(script.open(QIODevice::ReadOnly));
+    asOwner(owner, script.readAll());
+    asOwner(owner, "CREATE ROLE ilse LOGIN IN ROLE arbor_bench; CREATE ROLE visitor LOGIN IN ROLE arbor_reader");
+    const auto as = [&](const char* who) {
+        QUrl url(owner);
+        url.setUserName(who);
+        return url.toString();
+    };
+    const auto bench = Logbook::open(as("ilse")).value();
+    EXPECT_TRUE(bench->write(press(2)));
+    EXPECT_TRUE(bench->correct(press(1)));
+    EXPECT_EQ(bench->find({})->size(), 2u);
+    const auto visitor = Logbook::open(as("visitor")).value();
+    EXPECT_EQ(visitor->find({})->size(), 2u);
+    EXPECT_TRUE(visitor->statistics());
+    EXPECT_EQ(visitor->write(press(3)).error().code, ProblemCode::Unwritable);
+    asOwner(owner, "CREATE ROLE stranger LOGIN");
+    EXPECT_FALSE(Logbook::open(as("stranger")));
+}
+
+TEST(Logbook, ALockedFileIsLeftAfterTheDeadline) {
+    const QTemporaryDir folder;
+    const auto connection = "sqlite:" + folder.filePath("log.sqlite");
+    const auto book = Logbook::open(connection).value();
+    {
+        auto db = QSqlDatabase::addDatabase("QSQLITE", "holding");
+        db.setDatabaseName(folder.filePath("log.sqlite"));
+        ASSERT_TRUE(db.open());
+        ASSERT_TRUE(QSqlQuery(db).exec("BEGIN EXCLUSIVE"));
+        EXPECT_EQ(book->write(press(1)).error().code, ProblemCode::Unwritable);
+        ASSERT_TRUE(QSqlQuery(db).exec("ROLLBACK"));
+    }
+    QSqlDatabase::removeDatabase("holding");
+    EXPECT_TRUE(book->write(press(1)));
+}
+
+TEST(Keeper, ATornFileIsSetAsideAndMadeAnew) {
+    const QTemporaryDir folder;
+    const auto file = folder.filePath("log.sqlite"), waiting = folder.filePath("waiting.sqlite");
+    const auto connection = "sqlite:" + file;
+    const std::vector<Entry> jobs{press(1), press(2), press(3)};
+    ASSERT_TRUE(Logbook::open(connection).value()->write(jobs));
+    const auto tear = [](const QString& path, qint64 from, const QByteArray& with) {
+        QFile raw(path);
+        ASSERT_TRUE(raw.open(QIODevice::ReadWrite));
+        raw.seek(from);
+        raw.write(with);
+    };
+    for (const auto& [what, damage] : std::map<const char*, std::function<void()>>{
+             {"empty", [&] { ASSERT_TRUE(QFile::resize(file, 0)); }},
+             {"cut short", [&] { ASSERT_TRUE(QFile::resize(file, 5000)); }},
+             {"its head torn", [&] { tear(file, 0, QByteArray(100, 'x')); }},
+             {"pages torn", [&] { tear(file, 4096, QByteArray(20'000, '\xA5')); }}}) {
+        SCOPED_TRACE(what);
+        damage();
+        Keeper keeper(connection, waiting, [&] { return jobs; });
+        const auto book = keeper.book();
+        ASSERT_TRUE(book) << book.error().value;
+        EXPECT_EQ((*book)->size().value(), 3u);
+        const auto told = keeper.mended();
+        ASSERT_EQ(told.size(), 1u);
+        EXPECT_EQ(told.front().entries, 3u);
+        EXPECT_TRUE(QFile::exists(told.front().aside)) << "what is left of it is kept";
+        EXPECT_TRUE(keeper.mended().empty()) << "told once";
+    }
+    // What waited in a torn file waits again.
+    Keeper away("sqlite:/no/such/folder/log.sqlite", waiting);
+    ASSERT_TRUE(away.keep(press(1)));
+    ASSERT_TRUE(QFile::resize(waiting, 900));
+    Keeper keeper("sqlite:/no/such/folder/log.sqlite", waiting, [&] { return jobs; });
+    ASSERT_TRUE(keeper.store(press(4)));
+    EXPECT_EQ(keeper.waiting().value(), 4u);
+}
+
+TEST(Keeper, ALogbookThatAnotherWindowSetAsideIsOpenedAnew) {
+    const QTemporaryDir folder;
+    const auto file = folder.filePath("log.sqlite"), waiting = folder.filePath("waiting.sqlite");
+    Keeper keeper("sqlite:" + file, waiting);
+    ASSERT_TRUE(keeper.keep(press(1)));
+    ASSERT_TRUE(log::setAside(file));
+    ASSERT_TRUE(Logbook::open("sqlite:" + file));
+    ASSERT_TRUE(keeper.keep(press(2)));
+    EXPECT_EQ(Logbook::open("sqlite:" + file).value()->size().value(), 1u) << "not into the one that lies aside";
+}
+
+TEST(Desk, AnswersBesideWhoeverAsksAndKeepsWhatItWasGivenEvenWhenItIsLeft) {
+    const QTemporaryDir folder;
+    const auto file = folder.filePath("logbook.sqlite"), waiting = folder.filePath("logbook-waiting.sqlite");
+    QObject whose;
+    {
+        log::Desk desk("sqlite:" + file, waiting);
+        desk.keep({press(1)}, QFile::ReadOwner | QFile::WriteOwner);
+        std::optional<std::size_t> answered;
+        const auto here = std::this_thread::get_id();
+        desk.ask(
+            &whose,
+            [here](Keeper& keeper) {
+                EXPECT_NE(std::this_thread::get_id(), here);
+                return (*keeper.book())->size().value();
+            },
+            [&](std::size_t size) { answered = size; });
+        EXPECT_FALSE(answered) << "nobody waits for it";
+        ASSERT_TRUE(QTest::qWaitFor([&] { return answered.has_value(); }, 20'000));
+        EXPECT_EQ(*answered, 1u);
+        EXPECT_EQ(desk.delivery().waiting, 0u);
+        EXPECT_EQ(QFile::permissions(file) & (QFile::ReadGroup | QFile::ReadOther), 0);
+        desk.keep({press(2)}, QFile::ReadOwner | QFile::WriteOwner); // and the program ends
+    }
+    Keeper later("sqlite:" + file, waiting);
+    ASSERT_TRUE(later.deliver());
+    EXPECT_EQ((*later.book())->size().value(), 2u);
+}
+
+TEST(Desk, SaysHowManyWaitAndWhy) {
+    const QTemporaryDir folder;
+    log::Desk desk("sqlite:/no/such/folder/log.sqlite", folder.filePath("logbook-waiting.sqlite"));
+    int told = 0;
+    QObject::connect(&desk, &log::Desk::delivered, [&] { ++told; });
+    desk.keep({press(1), press(2), press(3)}, QFile::ReadOwner | QFile::WriteOwner);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return told == 1; }, 20'000));
+    EXPECT_EQ(desk.delivery().waiting, 3u);
+    ASSERT_TRUE(desk.delivery().trouble);
+    EXPECT_EQ(desk.delivery().trouble->code, ProblemCode::Unreadable);
 }
 
 TEST(Logbook, WrongConnectionsAreNamed) {

@@ -15,15 +15,20 @@ void WindowTest::openWindow() {
     window.reset(); // the old one first: both would listen to the same keys
     auto settings =
         std::make_unique<QSettings>(QString::fromStdString(shop.file("settings.ini")), QSettings::IniFormat);
-    window =
-        std::make_unique<ui::MainWindow>(ui::MainWindow::Surroundings{[this] { return instant; }, std::move(settings)});
+    window = std::make_unique<ui::MainWindow>(
+        ui::MainWindow::Surroundings{[this] { return instant; }, std::move(settings), logbook});
     window->show();
     EXPECT_TRUE(QTest::qWaitForWindowActive(window.get(), kPatience_ms));
 }
 
 void WindowTest::open(const std::string& job) {
     window->openPath(QString::fromStdString(shop.file(job + ".arbor.json")));
+    settle();
     ASSERT_TRUE(window->session());
+}
+
+void WindowTest::settle() {
+    EXPECT_TRUE(QTest::qWaitFor([this] { return !window->isMaking(); }, 4 * kPatience_ms));
 }
 
 void WindowTest::type(const char* field, const QString& text) {

@@ -22,6 +22,7 @@ protected:
 
     void openWindow(); ///< a new window on the same shop, as after a restart
     void open(const std::string& job = "seamer-turret-upper");
+    void settle(); ///< waits until what is worked out beside the window is there
 
     /// A widget by name, in sight or on a page behind. Fails the test when it is missing.
     template <class T>
@@ -45,6 +46,7 @@ protected:
     bool slipSays(const QString& text); ///< anywhere on it
 
     TemporaryShop shop;
+    QString logbook;                             ///< of the next window; empty: the shop's own
     std::string instant = "2026-11-24T10:00:00"; ///< the window's clock
     std::unique_ptr<ui::MainWindow> window;
 };

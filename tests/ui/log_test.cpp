@@ -9,10 +9,13 @@
 #include "ui/log/log_view.h"
 
 #include <QComboBox>
+#include <QDir>
 #include <QFile>
 #include <QLabel>
 #include <QLineEdit>
 #include <QTableWidget>
+#include <QTcpServer>
+#include <set>
 
 using namespace arbor;
 using arbor::testing::bearingOf;
@@ -29,15 +32,31 @@ protected:
         type("recordWho", "Ilse Marden");
         find<QWidget>("closeBench")->setFocus();
         clickAction();
+        settle();
         ASSERT_TRUE(this->job().record);
     }
+    /// Where the records are, as the job says it.
+    QLabel* delivery() {
+        auto* line = window->jobView()->findChild<QLabel*>("delivery");
+        EXPECT_TRUE(line);
+        return line;
+    }
     ui::LogView* log() { return find<ui::LogView>("logView"); }
-    void show() { key(Qt::Key_F, Qt::ControlModifier); }
+    void show() { press(Qt::Key_F, Qt::ControlModifier); }
+    void press(Qt::Key which, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        key(which, modifiers);
+        settle(); // the logbook answers beside the window
+    }
+    void enter(const char* field, const QString& text) {
+        type(field, text);
+        settle();
+    }
     void search(const QString& text) {
         auto* edit = find<QLineEdit>("logSearch");
         edit->setFocus();
         edit->selectAll();
         text.isEmpty() ? QTest::keyClick(edit, Qt::Key_Delete) : QTest::keyClicks(edit, text);
+        settle();
     }
 };
 
@@ -55,7 +74,7 @@ TEST_F(Log, ARecordGoesInAndIsFoundAgain) {
     search("agitator");
     EXPECT_TRUE(log()->found().empty());
     EXPECT_EQ(find<QLabel>("logCount")->text(), "0 presses");
-    key(Qt::Key_Escape);
+    press(Qt::Key_Escape);
     EXPECT_TRUE(window->jobView()->isVisible());
 }
 
@@ -66,17 +85,19 @@ TEST_F(Log, FiltersByVerdictAndDate) {
     show();
     search("");
     EXPECT_EQ(log()->found().size(), 2u);
-    type("logFrom", "2026-11-25");
+    enter("logFrom", "2026-11-25");
     ASSERT_EQ(log()->found().size(), 1u);
     EXPECT_EQ(log()->found()[0].jobId, "J-0152");
-    type("logFrom", "last week"); // no date: not asked
+    enter("logFrom", "last week"); // no date: not asked
     EXPECT_EQ(log()->found().size(), 2u);
-    type("logTo", "2026-11-24");
+    enter("logTo", "2026-11-24");
     EXPECT_EQ(log()->found().size(), 1u);
-    type("logTo", "");
-    choose("logVerdict", 1); // home and square
+    enter("logTo", "");
+    choose("logVerdict", 1);
+    settle(); // home and square
     EXPECT_TRUE(log()->found().empty());
-    choose("logVerdict", 5); // not judged
+    choose("logVerdict", 5);
+    settle(); // not judged
     EXPECT_EQ(log()->found().size(), 2u);
     EXPECT_TRUE(find<ui::LogCharts>("logCharts")->accessibleDescription().isEmpty()); // one of each: nothing repeats
 }
@@ -110,15 +131,15 @@ TEST_F(Log, OneKeyAsksForThePlaceTheMachineOrTheBearing) {
     show();
     ASSERT_EQ(log()->found().size(), 1u); // the same step of an earlier job
     EXPECT_EQ(log()->found()[0].id, "A-1");
-    key(Qt::Key_F5);
+    press(Qt::Key_F5);
     EXPECT_EQ(log()->found().size(), 3u); // every step at this place
-    key(Qt::Key_F6);
+    press(Qt::Key_F6);
     EXPECT_EQ(log()->found().size(), 4u); // the whole machine
-    key(Qt::Key_F7);
+    press(Qt::Key_F7);
     EXPECT_EQ(log()->found().size(), 5u); // that bearing anywhere
-    key(Qt::Key_F8);
+    press(Qt::Key_F8);
     EXPECT_EQ(log()->found().size(), 6u);
-    key(Qt::Key_F3);
+    press(Qt::Key_F3);
     ASSERT_EQ(log()->found().size(), 1u);
     const auto told = find<QLabel>("logTold")->text();
     for (const char* part : {"setup P30 S18", "1.40 kN of 1.50 kN expected", "friction 0.104", "outer part at 95 °C"})
@@ -133,7 +154,7 @@ TEST_F(Log, APlaceNamedDifferentlyIsFoundByItsTitle) {
     EXPECT_EQ(find<QLineEdit>("logSearch")->text().toStdString(), job().title);
     ASSERT_EQ(log()->found().size(), 1u);
     EXPECT_EQ(log()->found()[0].position, "turret, upper");
-    key(Qt::Key_F5);
+    press(Qt::Key_F5);
     EXPECT_EQ(log()->found().size(), 1u);
 }
 
@@ -141,12 +162,17 @@ TEST_F(Log, IsWrittenOutAsTableAndWhole) {
     close("seamer-turret-upper");
     show();
     const auto csv = QString::fromStdString(shop.file("presses-out.csv"));
-    ASSERT_TRUE(log()->exportTo(csv));
+    log()->exportTo(csv);
+    settle();
+    EXPECT_TRUE(find<QLabel>("logMessage")->text().contains(csv));
     EXPECT_NE(shop.read("presses-out.csv").find("J-0142@2026-11-24T10:00:00"), std::string::npos);
     const auto json = QString::fromStdString(shop.file("out.json"));
-    ASSERT_TRUE(log()->exportTo(json));
+    log()->exportTo(json);
+    settle();
     EXPECT_NE(shop.read("out.json").find("arbor-job"), std::string::npos); // with the whole job
-    EXPECT_EQ(log()->exportTo("/no/such/folder/x.csv").error().code, ProblemCode::Unwritable);
+    log()->exportTo("/no/such/folder/x.csv");
+    settle();
+    EXPECT_TRUE(find<QLabel>("logMessage")->text().contains("/no/such/folder/x.csv"));
 }
 
 TEST_F(Log, PastPressesNarrowTheNextPrediction) {
@@ -189,18 +215,65 @@ TEST_F(Log, LookingMakesNoLogbook) {
 }
 
 TEST_F(Log, ALogbookThatIsNotThereCostsNothing) {
-    // Somebody's notes where the logbook should be.
-    shop.write("logbook.sqlite", std::string(200, 'n'));
+    // A folder where the logbook should be.
+    const auto file = QString::fromStdString(shop.file("logbook.sqlite"));
+    ASSERT_TRUE(QDir().mkpath(file));
     close("seamer-turret-upper");
     EXPECT_TRUE(window->troubleText().isEmpty());
+    EXPECT_TRUE(delivery()->isVisible());
+    EXPECT_TRUE(delivery()->text().startsWith("1 record")) << delivery()->text().toStdString();
     show();
     EXPECT_TRUE(find<QLabel>("logMessage")->isVisible());
     EXPECT_TRUE(find<QLabel>("logMessage")->text().contains("waits here and is delivered later"));
-    ASSERT_TRUE(QFile::remove(QString::fromStdString(shop.file("logbook.sqlite"))));
-    key(Qt::Key_Escape);
+    ASSERT_TRUE(QDir().rmdir(file));
+    press(Qt::Key_Escape);
     close("conveyor-tail-drum"); // and takes the one that waited along
+    EXPECT_FALSE(delivery()->isVisible());
     show();
     search("");
     EXPECT_EQ(log()->found().size(), 2u);
     EXPECT_FALSE(find<QLabel>("logMessage")->isVisible());
+}
+
+TEST_F(Log, ADamagedLogbookIsKeptAsideAndMadeAnewFromTheJobs) {
+    close("seamer-turret-upper");
+    close("conveyor-tail-drum");
+    const auto whole = shop.read("logbook.sqlite");
+    window.reset(); // nobody has it open
+    ASSERT_GT(whole.size(), 2000u);
+    shop.write("logbook.sqlite", whole.substr(0, whole.size() / 3));
+    for (const auto* with : {"logbook.sqlite-wal", "logbook.sqlite-shm"})
+        QFile::remove(QString::fromStdString(shop.file(with)));
+    openWindow();
+    open("seamer-turret-upper");
+    EXPECT_TRUE(window->troubleText().contains("logbook.sqlite was damaged")) << window->troubleText().toStdString();
+    show();
+    search("");
+    std::set<std::string> jobs;
+    for (const auto& entry : log()->found())
+        jobs.insert(entry.jobId);
+    EXPECT_TRUE(jobs.contains("J-0142") && jobs.contains("J-0152")) << "and what the demo shop has on record";
+    const auto aside = QDir(QString::fromStdString(shop.folder())).entryList({"logbook.sqlite.damaged-*"});
+    ASSERT_EQ(aside.size(), 1);
+    EXPECT_EQ(shop.read(aside.front().toStdString()), whole.substr(0, whole.size() / 3))
+        << "what is left of it is kept";
+}
+
+TEST_F(Log, ASilentServerNeverHoldsUpTheWindow) {
+    QTcpServer silent; // takes the call and says nothing
+    ASSERT_TRUE(silent.listen(QHostAddress::LocalHost));
+    logbook = QStringLiteral("postgresql://anna@127.0.0.1:%1/shop").arg(silent.serverPort());
+    openWindow();
+    const auto file = QString::fromStdString(shop.file("seamer-turret-upper.arbor.json"));
+    window->openPath(file);
+    window->jobView()->go(Station::Close);
+    type("recordWho", "Ilse Marden");
+    find<QWidget>("closeBench")->setFocus();
+    clickAction();
+    key(Qt::Key_F, Qt::ControlModifier);
+    key(Qt::Key_Escape);
+    EXPECT_TRUE(window->isMaking()) << "the server is asked still, and the window has done all that";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return delivery()->isVisible(); }, 60'000));
+    EXPECT_TRUE(delivery()->text().startsWith("1 record")) << delivery()->text().toStdString();
+    EXPECT_TRUE(job().record) << "it stands in the job";
 }

@@ -39,7 +39,7 @@ Result<std::vector<PlayBand>> parsePlayBands(std::string_view text) {
         if (auto ok = checkBands(out); !ok) return tl::unexpected(ok.error());
         return out;
     } catch (const nlohmann::json::exception& error) {
-        return refuse(ProblemCode::Malformed, "bands", error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

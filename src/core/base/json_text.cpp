@@ -19,7 +19,33 @@ std::string lineAndColumn(std::string_view text, std::size_t byte) {
     return "line " + std::to_string(line) + ", column " + std::to_string(column);
 }
 
+/// Its words for kinds of values, and ours.
+Wanted kindWanted(const std::string& said) {
+    const auto at = said.find("type must be ");
+    const auto kind = at == std::string::npos ? std::string() : said.substr(at + std::string("type must be ").size());
+    const auto is = [&](const char* name) { return kind.rfind(name, 0) == 0; };
+    if (is("number")) return wanted("a number");
+    if (is("string")) return wanted("a text in quotes");
+    if (is("boolean")) return wanted("true or false");
+    if (is("array")) return wanted("a list in brackets");
+    if (is("object")) return wanted("names and values in braces");
+    return {};
+}
+
 } // namespace
+
+Problem jsonProblem(const nlohmann::json::exception& error) {
+    constexpr int kNoSuchKey = 403;
+    const std::string said = error.what();
+    const auto open = said.find("] (/"), close = said.find(") ", open);
+    auto place = open == std::string::npos ? std::string() : said.substr(open + 4, close - open - 4);
+    if (error.id == kNoSuchKey) {
+        const auto from = said.find("key '"), to = said.find("' not found", from);
+        const auto key = from == std::string::npos ? std::string() : said.substr(from + 5, to - from - 5);
+        return {ProblemCode::Missing, place.empty() ? key : place + "/" + key, {}, {}};
+    }
+    return {ProblemCode::Malformed, place.empty() ? "the whole file" : place, {}, kindWanted(said)};
+}
 
 Result<nlohmann::json> parseJson(std::string_view text) {
     using json = nlohmann::json;

@@ -12,6 +12,11 @@ namespace arbor {
 /// @errors Malformed (place "line L, column C"), Duplicate (the key), OutOfRange (nested too deeply)
 Result<nlohmann::json> parseJson(std::string_view text);
 
+/// What a document lacks, or where it has another kind of value, from what the library says (JSON_DIAGNOSTICS, which
+/// the build sets, has it name the place).
+/// @return Missing, Malformed
+Problem jsonProblem(const nlohmann::json::exception& error);
+
 /// @errors UnknownKey for the first key of `object` that is not in `known`
 Result<void> onlyKeys(const nlohmann::json& object, std::initializer_list<std::string_view> known);
 

@@ -29,10 +29,11 @@ enum class ProblemCode {
 /// One refused input: what, where, the offending value and the limit it broke.
 struct Problem {
     ProblemCode code = ProblemCode::Malformed;
-    std::string field;     ///< place inside the input: a field name, a JSON pointer or "line 7, outside_mm"
-    std::string value;     ///< what was found there
-    Wanted limit;          ///< what would have been accepted
-    std::string file = {}; ///< set by io when the input came from a file
+    std::string field;       ///< place inside the input: a field name, a JSON pointer or "line 7, outside_mm"
+    std::string value;       ///< what was found there
+    Wanted limit;            ///< what would have been accepted
+    std::string file = {};   ///< set by io when the input came from a file
+    std::string reason = {}; ///< what the system or a library says of it, in its words
 };
 
 template <class T>
@@ -45,6 +46,11 @@ using Checked = tl::expected<T, Problems>;
 
 inline tl::unexpected<Problem> refuse(ProblemCode code, std::string field, std::string value = {}, Wanted limit = {}) {
     return tl::unexpected<Problem>(Problem{code, std::move(field), std::move(value), std::move(limit)});
+}
+
+/// Of something that the system, or a device or database, would not do.
+inline tl::unexpected<Problem> refuseAs(ProblemCode code, std::string field, std::string reason) {
+    return tl::unexpected<Problem>(Problem{code, std::move(field), {}, {}, {}, std::move(reason)});
 }
 
 /// The same problem at the place of whoever asked.

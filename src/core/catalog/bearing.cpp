@@ -97,6 +97,10 @@ Result<Bearing> readRow(const CsvTable& table, std::size_t row) {
         if (!value) return tl::unexpected(value.error());
         *target = *value;
     }
+    for (const auto& [column, count] : {std::pair{"rows", rows}, {"element_count", elements}})
+        if (!(count >= 0 && count <= kMostElements))
+            return refuse(ProblemCode::OutOfRange, table.place(row, column), plain(count),
+                          wanted("up to {1}", plain(kMostElements)));
     b.rows = static_cast<int>(rows);
     b.elementCount = static_cast<int>(elements);
     if (auto ok = checkSizes(b, table, row); !ok) return tl::unexpected(ok.error());

@@ -73,6 +73,9 @@ struct Bearing {
 /// A type by its name in the files; nothing: there is none.
 std::optional<BearingType> bearingType(std::string_view name);
 
+/// More rolling elements than any bearing has.
+inline constexpr double kMostElements = 2000;
+
 /// Thinnest wall of a taper's ring in the model [mm].
 inline constexpr double kTaperLeastWall_mm = 0.6;
 

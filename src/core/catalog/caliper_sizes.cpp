@@ -34,6 +34,7 @@ constexpr std::array kUsual{Usual{BearingType::DeepGrooveBall, 0.3, 0.562, 0, 0}
 
 constexpr double kCorner = 0.03; // of the wall outside - bore
 constexpr double kLeastCorner_mm = 0.3;
+constexpr double kLargest_mm = 5000;                   // no shop presses larger ones
 constexpr double kConeWidth = 0.945, kCupWidth = 0.78; // of T
 
 bool hasTwoRows(BearingType type) {
@@ -44,6 +45,9 @@ bool hasTwoRows(BearingType type) {
 Result<void> checked(const CaliperSizes& s, bool taper) {
     for (const auto& [what, size] : {std::pair{"bore", s.boreDia_mm}, {"width", s.width_mm}})
         if (!(size > 0)) return refuse(ProblemCode::NotPositive, what, plain(size), wanted("> 0"));
+    if (!(s.outsideDia_mm <= kLargest_mm && s.width_mm <= kLargest_mm))
+        return refuse(ProblemCode::OutOfRange, "outside", plain(std::max(s.outsideDia_mm, s.width_mm)),
+                      wanted("up to {1} mm", plain(kLargest_mm)));
     if (!(s.outsideDia_mm > s.boreDia_mm))
         return refuse(ProblemCode::GeometryOrder, "outside", plain(s.outsideDia_mm),
                       wanted("> bore {1}", plain(s.boreDia_mm)));
@@ -87,7 +91,8 @@ Result<Bearing> bearingOfSizes(const std::string& designation, const CaliperSize
     const double along = usual.length > 0 ? s.width_mm : 0.9 * s.width_mm / b.rows;
     b.elementDia_mm = usual.length > 0 ? usual.element * wall : std::min(usual.element * wall, along);
     b.elementLength_mm = usual.length * s.width_mm;
-    b.elementCount = std::max(3, static_cast<int>(usual.filled * std::numbers::pi * b.pitchDia_mm() / b.elementDia_mm));
+    b.elementCount = std::max(3, static_cast<int>(std::min(kMostElements, usual.filled * std::numbers::pi *
+                                                                              b.pitchDia_mm() / b.elementDia_mm)));
     if (b.isTaper()) {
         b.innerWidth_mm = s.fourth_mm > 0 ? s.fourth_mm : kConeWidth * s.width_mm;
         b.outerWidth_mm = s.fifth_mm > 0 ? s.fifth_mm : kCupWidth * s.width_mm;

@@ -64,7 +64,7 @@ Result<std::vector<Row>> readList(std::string_view text, const char* list, Resul
         if (auto ok = check(out); !ok) return tl::unexpected(ok.error());
         return out;
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

@@ -73,7 +73,7 @@ Result<T> readDocument(std::string_view text, Read read) {
     try {
         return read(*document);
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

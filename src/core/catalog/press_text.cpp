@@ -122,7 +122,7 @@ Result<std::vector<Press>> parsePresses(std::string_view text) {
         }
         return presses;
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

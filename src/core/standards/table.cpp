@@ -24,10 +24,8 @@ auto guarded(const json& document, Read read) -> decltype(read()) {
     if (!document.is_object()) return refuse(ProblemCode::Malformed, "/", {}, wanted("an object"));
     try {
         return read();
-    } catch (const json::out_of_range& error) {
-        return refuse(ProblemCode::Missing, error.what());
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

@@ -131,7 +131,7 @@ Result<std::vector<HeatSource>> parseHeatSources(std::string_view text) {
         }
         return out;
     } catch (const json::exception& error) {
-        return refuse(ProblemCode::Malformed, error.what());
+        return tl::unexpected(jsonProblem(error));
     }
 }
 

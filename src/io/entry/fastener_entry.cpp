@@ -27,6 +27,12 @@ std::vector<std::string> wordsOf(const std::string& typed) {
     return out;
 }
 
+/// 0, which is no count, where it is none.
+int wholeOf(double value) {
+    constexpr double kMost = 10'000;
+    return value >= 0 && value <= kMost ? static_cast<int>(value) : 0;
+}
+
 } // namespace
 
 Result<job::Fastener> parseFastener(const std::string& typed, double unit_Nm) {
@@ -37,10 +43,10 @@ Result<job::Fastener> parseFastener(const std::string& typed, double unit_Nm) {
         const auto value = readNumber(words[i]);
         const auto after = wordAt(i + 1);
         if (value && (after == "x" || after == "×")) {
-            out.count = static_cast<int>(*value);
+            out.count = wholeOf(*value);
             ++i;
         } else if (value && (after == "stages" || after == "stage")) {
-            out.stages = static_cast<int>(*value);
+            out.stages = wholeOf(*value);
             ++i;
         } else if (value && (after == "deg" || after == "°")) {
             out.angle_deg = *value;

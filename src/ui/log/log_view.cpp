@@ -17,10 +17,12 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSignalBlocker>
 #include <QTableWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <array>
+#include <utility>
 
 namespace arbor::ui {
 
@@ -93,7 +95,7 @@ QWidget* LogView::buildScopes() {
         const int scope = static_cast<int>(m_scopes.size());
         auto* button = new QPushButton(text + "   " + QKeySequence(kScopeKeys[m_scopes.size()]).toString(), bar);
         button->setObjectName(QStringLiteral("logScope%1").arg(scope));
-        connect(button, &QPushButton::clicked, this, [this, scope] { lookFor(scope); });
+        connect(button, &QPushButton::clicked, this, [this, scope] { look(attemptsAt(scope)); });
         line->addWidget(button);
         m_scopes.push_back(button);
     }
@@ -102,19 +104,61 @@ QWidget* LogView::buildScopes() {
     return bar;
 }
 
-bool LogView::lookForWords(const QString& words) {
-    if (m_search->text() != words)
-        m_search->setText(words); // finds
-    else
-        refresh();
-    return !m_found.empty();
+std::vector<LogView::Attempt> LogView::attemptsAt(int scope) const {
+    const QString words[] = {m_like.position, m_like.position, m_like.machine, m_like.bearing, QString()};
+    std::vector<Attempt> out{{scope, words[scope], wanted()}};
+    // Whoever wrote the place differently last time is found by the machine's place alone.
+    if (scope <= kPlaceScope) out.push_back({scope, m_like.place, wanted()});
+    for (auto& attempt : out) {
+        attempt.query.text = attempt.words.toStdString();
+        attempt.query.step = scope == kStepScope ? m_like.step : std::string();
+    }
+    return out;
 }
 
-void LogView::lookFor(int scope) {
-    m_scopes[kStepScope]->setChecked(scope == kStepScope);
-    const QString words[] = {m_like.position, m_like.position, m_like.machine, m_like.bearing, QString()};
-    // Whoever wrote the place differently last time is found by the machine's place alone.
-    if (!lookForWords(words[scope]) && scope <= kPlaceScope) lookForWords(m_like.place);
+void LogView::look(std::vector<Attempt> attempts) {
+    m_next = std::move(attempts);
+    if (!m_asking && !m_next.empty()) ask();
+}
+
+/// Whoever types on while the desk answers is asked once, with all that was typed.
+void LogView::ask() {
+    m_asking = true;
+    const auto attempts = std::exchange(m_next, {});
+    using Found = Result<std::pair<std::size_t, std::vector<log::Entry>>>; // by which of them
+    m_desk->ask(
+        this,
+        [attempts](log::Keeper& keeper) -> Found {
+            const auto book = keeper.book();
+            if (!book) return tl::unexpected(book.error());
+            for (std::size_t i = 0; i < attempts.size(); ++i) {
+                auto found = (*book)->find(attempts[i].query);
+                if (!found) {
+                    keeper.hangUp(); // what was lost is opened anew
+                    return tl::unexpected(found.error());
+                }
+                if (!found->empty() || i + 1 == attempts.size()) return std::pair(i, std::move(*found));
+            }
+            return std::pair(std::size_t{0}, std::vector<log::Entry>());
+        },
+        [this, attempts, desk = m_desk](const Found& found) {
+            if (desk != m_desk) return; // of a shop that was open before
+            m_asking = false;
+            if (!m_next.empty()) return ask();
+            found ? show(attempts[found->first], found->second) : away(found.error());
+        });
+}
+
+void LogView::show(const Attempt& attempt, std::vector<log::Entry> found) {
+    if (std::exchange(m_away, false)) m_message->hide();
+    m_found = std::move(found);
+    if (attempt.scope != kTyped) {
+        m_scopes[kStepScope]->setChecked(attempt.scope == kStepScope);
+        const QSignalBlocker quiet(m_search);
+        m_search->setText(attempt.words);
+        m_search->selectAll();
+    }
+    fill();
 }
 
 /// What was used, and what came of it.
@@ -184,29 +228,33 @@ QWidget* LogView::buildFilter() {
     return bar;
 }
 
-void LogView::open(log::Keeper& keeper, const words::Display& display, const Like& like) {
+void LogView::open(log::Desk& desk, const words::Display& display, const Like& like) {
     m_like = like;
-    m_keeper = &keeper;
+    if (m_desk != &desk) m_asking = false;
+    m_desk = &desk;
     m_display = display;
-    m_there = true;
     m_message->hide();
+    m_found.clear();
+    fill();
     count();
     const int everything = static_cast<int>(m_scopes.size()) - 1;
     const bool asked[] = {!like.place.isEmpty() && !like.step.empty(), !like.place.isEmpty(), !like.machine.isEmpty(),
                           !like.bearing.isEmpty()};
-    m_found.clear();
+    std::vector<Attempt> attempts;
     for (int scope = 0; scope < everything; ++scope) {
         m_scopes[static_cast<std::size_t>(scope)]->setEnabled(asked[scope]);
-        if (asked[scope] && m_found.empty()) lookFor(scope);
+        if (asked[scope])
+            for (auto& attempt : attemptsAt(scope))
+                attempts.push_back(std::move(attempt));
     }
-    if (like.place.isEmpty()) lookFor(everything);
+    look(like.place.isEmpty() ? attemptsAt(everything) : std::move(attempts));
     m_search->setFocus();
-    m_search->selectAll();
 }
 
 void LogView::away(const Problem& problem) {
-    m_there = false;
-    m_keeper->hangUp();
+    m_away = true;
+    m_found.clear();
+    fill();
     m_message->setText(tr("The logbook is not there: %1. What is recorded meanwhile waits here and is delivered later.")
                            .arg(q(words::say(problem))));
     m_message->show();
@@ -214,9 +262,15 @@ void LogView::away(const Problem& problem) {
 
 /// Over all presses, once when it is opened.
 void LogView::count() {
-    const auto book = m_keeper->book();
-    const auto figures = book ? (*book)->statistics() : tl::unexpected(book.error());
-    figures ? m_charts->show(*figures) : away(figures.error());
+    m_desk->ask(
+        this,
+        [](log::Keeper& keeper) -> Result<log::Statistics> {
+            const auto book = keeper.book();
+            return book ? (*book)->statistics() : tl::unexpected(book.error());
+        },
+        [this](const Result<log::Statistics>& figures) {
+            if (figures) m_charts->show(*figures);
+        });
 }
 
 log::Query LogView::wanted() const {
@@ -234,13 +288,7 @@ log::Query LogView::wanted() const {
 }
 
 void LogView::refresh() {
-    m_found.clear();
-    if (m_there) {
-        const auto book = m_keeper->book();
-        auto found = book ? (*book)->find(wanted()) : tl::unexpected(book.error());
-        found ? m_found.swap(*found) : away(found.error());
-    }
-    fill();
+    if (m_desk) look({{kTyped, m_search->text(), wanted()}});
 }
 
 void LogView::fill() {
@@ -270,23 +318,27 @@ void LogView::fill() {
     tell();
 }
 
-Result<void> LogView::exportTo(const QString& file) const {
-    const auto book = m_keeper->book();
-    if (!book) return tl::unexpected(book.error());
+void LogView::exportTo(const QString& file) {
     const auto format = file.endsWith(".json") ? log::Logbook::Format::Json : log::Logbook::Format::Csv;
-    const auto whole = (*book)->exported(wanted(), format);
-    return whole ? io::writeText(file.toStdString(), *whole) : tl::unexpected(whole.error());
+    m_desk->ask(
+        this,
+        [file = file.toStdString(), format, query = wanted()](log::Keeper& keeper) -> Result<void> {
+            const auto book = keeper.book();
+            if (!book) return tl::unexpected(book.error());
+            const auto whole = (*book)->exported(query, format);
+            return whole ? io::writeText(file, *whole) : tl::unexpected(whole.error());
+        },
+        [this, file](const Result<void>& written) {
+            m_message->setText(written ? tr("Written: %1").arg(file) : q(words::say(written.error())));
+            m_message->show();
+        });
 }
 
 void LogView::askFile() {
     auto* dialog = new QFileDialog(this, tr("Export"), "presses.csv", tr("Table (*.csv);;All of it (*.json)"));
     dialog->setAcceptMode(QFileDialog::AcceptSave);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
-    connect(dialog, &QFileDialog::fileSelected, this, [this](const QString& file) {
-        const auto written = exportTo(file);
-        m_message->setText(written ? tr("Written: %1").arg(file) : q(words::say(written.error())));
-        m_message->show();
-    });
+    connect(dialog, &QFileDialog::fileSelected, this, &LogView::exportTo);
     dialog->open();
 }
 
@@ -294,7 +346,7 @@ void LogView::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Escape) return emit left();
     const auto key = std::find(kScopeKeys.begin(), kScopeKeys.end(), event->key());
     const auto scope = static_cast<std::size_t>(key - kScopeKeys.begin());
-    if (scope < m_scopes.size() && m_scopes[scope]->isEnabled()) return lookFor(static_cast<int>(scope));
+    if (scope < m_scopes.size() && m_scopes[scope]->isEnabled()) return look(attemptsAt(static_cast<int>(scope)));
     QWidget::keyPressEvent(event);
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "log/keeper.h"
+#include "log/desk.h"
 #include "words/display.h"
 
 #include <QWidget>
@@ -30,11 +30,11 @@ public:
         QString bearing;
         std::string step; ///< key of the one in hand
     };
-    /// @param keeper  must outlive the view  @param like  begins with the narrowest of it that finds anything
-    void open(log::Keeper& keeper, const words::Display& display, const Like& like);
+    /// @param like  begins with the narrowest of it that finds anything
+    void open(log::Desk& desk, const words::Display& display, const Like& like);
     const std::vector<log::Entry>& found() const { return m_found; }
-    /// Writes what is found; the ending decides how. @errors Unwritable, those of the logbook
-    Result<void> exportTo(const QString& file) const;
+    /// Writes what is found; the ending decides how. What came of it is said when it is done.
+    void exportTo(const QString& file);
 
 signals:
     void left();
@@ -43,10 +43,19 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
+    /// One thing that is looked for: what the fields say of it, and what is asked.
+    struct Attempt {
+        int scope = kTyped;
+        QString words;
+        log::Query query;
+    };
+    static constexpr int kTyped = -1; ///< no scope: the fields as they stand
     QWidget* buildFilter();
     QWidget* buildScopes();
-    void lookFor(int scope);
-    bool lookForWords(const QString& words); ///< false: nothing is found
+    std::vector<Attempt> attemptsAt(int scope) const;
+    void look(std::vector<Attempt> attempts); ///< the first that finds anything is shown
+    void ask();
+    void show(const Attempt& attempt, std::vector<log::Entry> found);
     void tell();
     log::Query wanted() const; ///< as the fields stand
     void refresh();
@@ -55,8 +64,10 @@ private:
     void fill();
     void askFile();
 
-    log::Keeper* m_keeper = nullptr;
-    bool m_there = false; ///< the logbook answered last time; a server that is away is not called for every key
+    QPointer<log::Desk> m_desk;
+    std::vector<Attempt> m_next; ///< to be asked when the desk has answered; empty: nothing
+    bool m_asking = false;
+    bool m_away = false; ///< the logbook did not answer last time
     words::Display m_display;
     Like m_like;
     std::vector<log::Entry> m_found;

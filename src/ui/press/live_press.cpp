@@ -131,7 +131,7 @@ Result<void> LivePress::takeOver(const QString& file) {
 Result<void> LivePress::setAside(const QString& file) {
     QFile part(file);
     if (!part.rename(keptName(file)))
-        return refuse(ProblemCode::Unwritable, file.toStdString(), {}, asListed(part.errorString().toStdString()));
+        return refuseAs(ProblemCode::Unwritable, file.toStdString(), part.errorString().toStdString());
     lookForUnkept();
     return {};
 }

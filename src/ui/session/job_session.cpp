@@ -4,6 +4,7 @@
 
 #include "core/job/step_name.h"
 #include "io/job_json.h"
+#include "io/logging.h"
 #include "io/merge.h"
 #include "io/table_files.h"
 #include "ui/session/running_times.h"
@@ -313,6 +314,7 @@ void JobSession::save() {
     auto saved = io::saveJobOver(m_path, m_document);
     m_unsaved = !saved;
     if (!saved) {
+        qCWarning(fileLog) << "a job was not saved:" << saved.error().limit.english().c_str();
         m_trouble = tr("Not saved. %1").arg(QString::fromStdString(words::say(saved.error())));
         return;
     }

@@ -16,6 +16,19 @@ namespace {
 
 constexpr int kPatience_ms = 2000; // another window is writing
 
+/// Every press the jobs of a folder have on record, as the logbook has them.
+std::vector<log::Entry> entriesIn(const std::string& folder, const tables::Tables& tables) {
+    std::vector<log::Entry> out;
+    for (const auto& path : io::jobFiles(folder)) {
+        const auto text = io::readText(path);
+        const auto document = text ? io::parseJob(*text) : tl::unexpected(text.error());
+        if (!document) continue;
+        for (auto& entry : log::entriesOf(document->job, tables, *text))
+            out.push_back(std::move(entry));
+    }
+    return out;
+}
+
 } // namespace
 
 Shop::Shop(QString logbook) : m_logbook(std::move(logbook)) {}
@@ -26,19 +39,51 @@ Result<void> Shop::open(const QString& folder) {
     m_unread = std::move(read->unread);
     m_skipped = std::move(read->skipped);
     m_folder = QDir(folder);
-    m_keeper =
-        std::make_unique<log::Keeper>(m_logbook.isEmpty() ? "sqlite:" + m_folder.filePath("logbook.sqlite") : m_logbook,
-                                      m_folder.filePath("logbook-waiting.sqlite"));
-    learnFromLog(read->tables);
     m_tables = std::make_shared<const tables::Tables>(std::move(read->tables));
+    openDesk();
+    learn();
     m_jobs->read(m_folder.path());
     return {};
 }
 
-void Shop::learnFromLog(tables::Tables& tables) {
-    // Looking must not make one.
-    if (m_logbook.isEmpty() && !QFileInfo::exists(m_folder.filePath("logbook.sqlite"))) return;
-    if (const auto book = m_keeper->book()) log::learnFrom(**book, tables.records);
+QString Shop::logbook() const {
+    return m_logbook.isEmpty() ? "sqlite:" + m_folder.filePath("logbook.sqlite") : m_logbook;
+}
+
+/// The one before goes on with what was given to it, and answers nobody any more.
+void Shop::openDesk() {
+    if (m_desk) {
+        m_desk->leave();
+        m_desk->disconnect();
+        m_left.push_back(std::move(m_desk));
+    }
+    std::erase_if(m_left, [](const auto& desk) { return !desk->isBusy(); });
+    m_desk = std::make_unique<log::Desk>(
+        logbook(), m_folder.filePath("logbook-waiting.sqlite"),
+        [folder = m_folder.path().toStdString(), tables = m_tables] { return entriesIn(folder, *tables); });
+    m_desk->deliver();
+    m_told(*m_desk);
+}
+
+/// From the closed jobs and from the logbook, beside the window: a shop may have thousands.
+void Shop::learn() {
+    // Looking must not make a logbook.
+    const bool hasBook = !m_logbook.isEmpty() || QFileInfo::exists(m_folder.filePath("logbook.sqlite"));
+    m_desk->ask(
+        m_desk.get(),
+        [folder = m_folder.path().toStdString(), hasBook](log::Keeper& keeper) {
+            auto records = io::closedRecords(folder);
+            if (hasBook)
+                if (const auto book = keeper.book()) log::learnFrom(**book, records);
+            return records;
+        },
+        [this](const std::vector<job::Record>& records) {
+            if (records.empty()) return;
+            auto tables = std::make_shared<tables::Tables>(*m_tables);
+            tables->records = records;
+            m_tables = std::move(tables);
+            m_learned();
+        });
 }
 
 const Problem* Shop::troubleOf(io::ShopList list) const {
@@ -149,13 +194,8 @@ Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
 Result<void> Shop::keepRecord(const JobSession& session) {
     const auto text = io::readText(session.path());
     if (!text) return tl::unexpected(text.error());
-    for (const auto& entry : log::entriesOf(session.job(), *m_tables, *text))
-        if (auto ok = m_keeper->keep(entry); !ok) return ok;
-    // Who may not read the job may not read of it in the logbook.
-    const auto allowed = QFile::permissions(QString::fromStdString(session.path()));
-    for (const auto& file : QDir(m_folder).entryInfoList({"logbook*.sqlite*"}, QDir::Files))
-        if (const auto now = file.permissions(); (now & allowed) != now)
-            QFile::setPermissions(file.filePath(), now & allowed);
+    m_desk->keep(log::entriesOf(session.job(), *m_tables, *text),
+                 QFile::permissions(QString::fromStdString(session.path())));
     return {};
 }
 

@@ -2,7 +2,7 @@
 
 #include "core/catalog/merge_tools.h"
 #include "io/shop_tables.h"
-#include "log/keeper.h"
+#include "log/desk.h"
 #include "ui/session/job_index.h"
 #include "ui/session/job_session.h"
 
@@ -17,7 +17,8 @@ public:
     /// @param logbook  as log::Logbook::open; empty: SQLite beside the jobs
     explicit Shop(QString logbook = {});
 
-    /// A list of the shop that cannot be read is left alone, and what ships stands in its place.
+    /// A list of the shop that cannot be read is left alone, and what ships stands in its place. What past presses
+    /// teach is read beside the window.
     /// @errors those of the tables that ship
     Result<void> open(const QString& folder);
     bool isOpen() const { return m_tables != nullptr; }
@@ -26,7 +27,15 @@ public:
     const std::shared_ptr<const tables::Tables>& tables() const { return m_tables; }
     const Problems& unread() const { return m_unread; }   ///< a list each
     const Problems& skipped() const { return m_skipped; } ///< rows of the rack that make no tool
-    log::Keeper& keeper() { return *m_keeper; }
+    log::Desk& desk() { return *m_desk; }
+    QString logbook() const;                                   ///< as log::Logbook::open
+    bool isBusy() const { return m_desk && m_desk->isBusy(); } ///< the logbook is asked, or past presses are read
+    /// @param learned  past presses were read, the tables are others  @param desk  the logbook of the shop that is
+    /// opened
+    void tell(std::function<void()> learned, std::function<void(log::Desk&)> desk) {
+        m_learned = std::move(learned);
+        m_told = std::move(desk);
+    }
     JobIndex& jobs() { return *m_jobs; }
     const JobIndex& jobs() const { return *m_jobs; }
 
@@ -53,11 +62,12 @@ public:
     /// @errors Unreadable (its trace: nothing was added), Unwritable
     Result<QString> takeIn(io::JobDocument document, const QString& file);
 
-    /// The job as it was just saved goes into the logbook; when that is not there it waits. @errors Unwritable
+    /// The job as it was just saved goes to the logbook's desk. @errors Unreadable (the job)
     Result<void> keepRecord(const JobSession& session);
 
 private:
-    void learnFromLog(tables::Tables& tables);
+    void openDesk();
+    void learn();
     const Problem* troubleOf(io::ShopList list) const;
     QString fileOf(const std::string& number) const;
     Result<QString> bringTrace(const QString& trace, const QDir& from) const;
@@ -67,7 +77,10 @@ private:
     std::shared_ptr<const tables::Tables> m_tables;
     Problems m_unread;
     Problems m_skipped;
-    std::unique_ptr<log::Keeper> m_keeper;
+    std::function<void()> m_learned = [] {};
+    std::function<void(log::Desk&)> m_told = [](log::Desk&) {};
+    std::unique_ptr<log::Desk> m_desk;
+    std::vector<std::unique_ptr<log::Desk>> m_left; ///< of shops that were open before, until they are done
     std::unique_ptr<JobIndex> m_jobs = std::make_unique<JobIndex>();
 };
 

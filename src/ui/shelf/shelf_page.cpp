@@ -1,5 +1,6 @@
 #include "ui/shelf/shelf_page.h"
 
+#include "ui/log/delivery_text.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -8,6 +9,7 @@
 #include <QComboBox>
 #include <QFileInfo>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QScrollArea>
 #include <QUndoCommand>
@@ -76,6 +78,7 @@ ShelfPage::ShelfPage(QWidget* parent) : QWidget(parent) {
     m_scroll->setObjectName("shelfScroll");
     m_scroll->setFocusPolicy(Qt::NoFocus);
     m_scroll->setWidget(m_shelf);
+    m_delivery = deliveryLine(this);
     setFocusProxy(m_shelf);
     auto* head = new QHBoxLayout;
     head->setContentsMargins(theme::kMargin, theme::kGap, theme::kMargin, 0);
@@ -88,6 +91,7 @@ ShelfPage::ShelfPage(QWidget* parent) : QWidget(parent) {
     column->setSpacing(0);
     column->addLayout(head);
     column->addWidget(m_scroll, 1);
+    column->addWidget(m_delivery);
     connect(m_words, &QLineEdit::textChanged, this, &ShelfPage::refresh);
     connect(m_words, &QLineEdit::returnPressed, m_shelf, [this] { m_shelf->setFocus(); });
     connect(m_order, &QComboBox::currentIndexChanged, this, &ShelfPage::refresh);
@@ -101,6 +105,10 @@ void ShelfPage::open(Shop& shop) {
     m_folder = shop.folder().path();
     m_shelf->show(io::jobFiles(m_folder.toStdString()), m_folder.toStdString(), shop.tables());
     shop.jobs().read(m_folder);
+}
+
+void ShelfPage::sayDelivery(const QString& line) {
+    showDelivery(m_delivery, line);
 }
 
 void ShelfPage::refresh() {

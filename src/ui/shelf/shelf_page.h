@@ -8,6 +8,7 @@
 
 class QCheckBox;
 class QComboBox;
+class QLabel;
 class QLineEdit;
 class QScrollArea;
 
@@ -27,6 +28,8 @@ public:
     bool isReading() const { return m_shop && m_shop->jobs().isReading(); } ///< what the words and the order go by
     /// The job that is open must not be moved away under the window.
     void keep(std::function<bool(const QString& path)> isOpen) { m_isOpen = std::move(isOpen); }
+
+    void sayDelivery(const QString& line); ///< of the records to the logbook; empty: nothing is to be said
 
 signals:
     void trouble(const QString& why);
@@ -48,6 +51,7 @@ private:
     QComboBox* m_order;
     QCheckBox* m_openOnly;
     QScrollArea* m_scroll;
+    QLabel* m_delivery;
     ShelfView* m_shelf;
 };
 

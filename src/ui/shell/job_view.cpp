@@ -1,5 +1,7 @@
 #include "ui/shell/job_view.h"
 
+#include "core/job/names.h"
+#include "io/logging.h"
 #include "ui/instruments/instruments.h"
 
 #include "ui/adjust/adjust_page.h"
@@ -104,7 +106,14 @@ StationPage* JobView::page() {
         if (m_session && changedPage == m_pages->currentWidget()) showSlip();
     });
     if (m_session) made->open(m_session);
+    made->sayDelivery(m_delivery);
     return made;
+}
+
+void JobView::sayDelivery(const QString& line) {
+    m_delivery = line;
+    for (const auto& [station, page] : m_pageOf)
+        if (page) page->sayDelivery(line);
 }
 
 void JobView::open(JobSession* session) {
@@ -123,6 +132,7 @@ void JobView::open(JobSession* session) {
 }
 
 void JobView::go(job::Station station) {
+    qCInfo(actionLog) << "station" << job::name(station).data();
     m_current = station;
     page()->refresh();
     m_pages->setCurrentWidget(page());

@@ -29,6 +29,7 @@ public:
     job::Station current() const { return m_current; }
     Slip* slip() { return m_slip; }
     void takeAction();
+    void sayDelivery(const QString& line); ///< of the records to the logbook, where the job is closed
     /// Redraws after the theme changed.
     void refresh();
 
@@ -54,6 +55,7 @@ private:
     QStackedWidget* m_pages;
     Slip* m_slip;
     std::map<job::Station, StationPage*> m_pageOf;
+    QString m_delivery;
     job::Station m_current = job::Station::Fit;
 };
 

@@ -1,4 +1,5 @@
 // What the window can be asked to do, with its keys.
+#include "io/logging.h"
 #include "language/catalogue.h"
 #include "ui/calc/calc_box.h"
 #include "ui/instruments/stand_in.h"
@@ -27,6 +28,7 @@ QAction* MainWindow::addCommand(QMenu* menu, const Command& command) {
     action->setShortcut(command.keys);
     addAction(action);
     if (command.act) connect(action, &QAction::triggered, this, command.act);
+    connect(action, &QAction::triggered, this, [name = command.text] { qCInfo(actionLog) << name; });
     return action;
 }
 
@@ -38,6 +40,10 @@ void MainWindow::buildActions() {
     addCommand(m_menu, {tr("New job…"), QKeySequence::New, [this] { showStart(); }, "actionNew"});
     addCommand(m_menu, {tr("Job details"), Qt::Key_F4, [this] { showDetails(); }, "actionDetails"});
     addCommand(m_menu, {tr("Open folder…"), QKeySequence::Open, [this] { chooseFolder(); }});
+    addCommand(m_menu,
+               {tr("Back up this shop…"), Qt::CTRL | Qt::SHIFT | Qt::Key_B, [this] { askBackup(); }, "actionBackup"});
+    addCommand(m_menu, {tr("Take back a backup…"), Qt::CTRL | Qt::SHIFT | Qt::Key_O, [this] { askRestore(); },
+                        "actionRestore"});
     addCommand(m_menu, {tr("Import job…"), Qt::CTRL | Qt::Key_I, [this] { chooseJobToTakeIn(); }});
     auto* recent = m_menu->addMenu(tr("Recent jobs"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });

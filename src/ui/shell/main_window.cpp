@@ -2,11 +2,14 @@
 
 #include "core/job/names.h"
 #include "core/job/step_name.h"
+#include "io/logging.h"
 #include "io/text_file.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/help/help_view.h"
 #include "ui/instruments/stand_in.h"
+#include "ui/kit/long_work.h"
+#include "ui/log/delivery_text.h"
 #include "ui/log/log_view.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
@@ -25,6 +28,7 @@
 #include <QAction>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDesktopServices>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -35,6 +39,7 @@
 #include <QStackedWidget>
 #include <QTimer>
 #include <QUndoGroup>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <map>
@@ -60,6 +65,20 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_bringBack->setMinimumHeight(theme::kTouch);
     m_bringBack->hide();
     connect(m_bringBack, &QPushButton::clicked, this, &MainWindow::bringBack);
+    m_openReports = new QPushButton(tr("Open the folder of the report"), this);
+    m_openReports->setObjectName("openReports");
+    m_openReports->setMinimumHeight(theme::kTouch);
+    m_openReports->hide();
+    connect(m_openReports, &QPushButton::clicked, this, [this] {
+        QDesktopServices::openUrl(QUrl::fromLocalFile(m_reports));
+        m_openReports->hide();
+        showTrouble({});
+    });
+    m_shop.tell(
+        [this] {
+            if (m_session) m_session->useTables(m_shop.tables());
+        },
+        [this](log::Desk& desk) { followDesk(desk); });
     m_shelfPage = new ShelfPage(this);
     m_shelf = m_shelfPage->shelf();
     m_shelfPage->keep([this](const QString& path) { return m_session && q(m_session->path()) == path; });
@@ -76,7 +95,10 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     layout->addWidget(header);
     layout->addWidget(m_trouble);
     layout->addWidget(m_bringBack);
+    layout->addWidget(m_openReports);
     layout->addWidget(m_places, 1);
+    m_work = new LongWork(this);
+    layout->addWidget(m_work);
     m_tour = new Tour(this);
     layout->addWidget(m_tour);
     connect(m_tour, &Tour::wanted, this, &MainWindow::startTour);
@@ -187,7 +209,7 @@ void MainWindow::buildHeader(QWidget* header) {
     second->start(1000);
     auto* minute = new QTimer(this);
     connect(minute, &QTimer::timeout, this, [this] {
-        if (m_shop.isOpen()) static_cast<void>(m_shop.keeper().deliver());
+        if (m_shop.isOpen()) m_shop.desk().deliver();
         if (m_session) m_session->saveAgain();
     });
     minute->start(60'000);
@@ -240,7 +262,7 @@ void MainWindow::showPractice() {
 }
 
 bool MainWindow::isMaking() const {
-    return m_lesson->isMaking() || m_shelfPage->isReading();
+    return m_lesson->isMaking() || m_shelfPage->isReading() || m_shop.isBusy() || m_work->isRunning();
 }
 
 void MainWindow::showLesson() {
@@ -297,7 +319,7 @@ void MainWindow::showLog() {
         like.bearing = step && step->step.bearing ? q(step->step.bearing->designation) : QString();
         like.step = step ? job::nameOf(step->step.id) : std::string();
     }
-    m_log->open(m_shop.keeper(), words::Display(units), like);
+    m_log->open(m_shop.desk(), words::Display(units), like);
     showHeader();
 }
 
@@ -380,9 +402,26 @@ void MainWindow::showHeader() {
     m_units->setStyleSheet(muted);
 }
 
+void MainWindow::followDesk(log::Desk& desk) {
+    m_mended.clear();
+    connect(&desk, &log::Desk::delivered, this, &MainWindow::sayDelivery);
+    connect(&desk, &log::Desk::mended, this, [this](const log::Mended& what) {
+        m_mended << mendedText(what);
+        showTrouble({});
+    });
+}
+
+void MainWindow::sayDelivery() {
+    const auto& delivery = m_shop.desk().delivery();
+    if (delivery.trouble) qCWarning(logbookLog) << delivery.waiting << "records wait";
+    const auto line = deliveryText(m_shop.desk());
+    m_shelfPage->sayDelivery(line);
+    m_jobView->sayDelivery(line);
+}
+
 /// What is wrong with the shop's own files stays in sight while the folder has no usable ones.
 QStringList MainWindow::lastingTroubles() const {
-    QStringList out;
+    auto out = m_mended;
     for (const auto& problem : m_shop.unread())
         out << tr("This list is left alone, and what ships stands in its place. %1").arg(q(words::say(problem)));
     const auto& skipped = m_shop.skipped();
@@ -403,8 +442,15 @@ void MainWindow::showTrouble(const QString& text) {
                                  .arg(theme::roles().stopPale.name(), theme::roles().stop.name()));
     m_trouble->setVisible(!shown.isEmpty());
     m_bringBack->hide();
+    m_openReports->hide();
     for (const auto& problem : m_shop.unread())
         if (text.isEmpty()) offerVersionBefore(q(problem.file));
+}
+
+void MainWindow::showNotice(const QString& text) {
+    showTrouble(text);
+    m_trouble->setStyleSheet(
+        QStringLiteral("background:%1; color:%2").arg(theme::roles().planPale.name(), theme::roles().ink.name()));
 }
 
 /// Of a file that cannot be read, where there is one.
@@ -421,6 +467,17 @@ void MainWindow::bringBack() {
     if (const auto done = io::bringBack(file.toStdString()); !done) return showTrouble(q(words::say(done.error())));
     m_bringBack->hide();
     openPath(file.endsWith(".arbor.json") ? file : QFileInfo(file).path());
+}
+
+void MainWindow::offerReport(const QString& folder, const QString& report) {
+    constexpr const char* kTold = "toldReport";
+    if (m_around.settings->value(kTold).toString() == report) return;
+    m_around.settings->setValue(kTold, report);
+    m_reports = folder;
+    showTrouble(tr("The program ended by itself last time. Nothing was sent anywhere: what it left about it is %1, "
+                   "without anything of a job.")
+                    .arg(QDir(folder).filePath(report)));
+    m_openReports->show();
 }
 
 QString MainWindow::troubleText() const {

@@ -28,6 +28,7 @@ class JobView;
 class LogView;
 class Palette;
 class LessonView;
+class LongWork;
 class PracticeView;
 class RackView;
 class ShelfPage;
@@ -53,6 +54,11 @@ public:
     void openLast(); ///< the shop that was open last, or the welcome
     /// Shows a job from elsewhere, and how it differs, before anything of it is taken over.
     void lookAtJob(const QString& file);
+    /// Tells that the program crashed before, once for each report, and offers to open their folder.
+    void offerReport(const QString& folder, const QString& report);
+    /// Puts the shop into an archive, or an archive back into a folder and opens it; beside the window.
+    void backUp(const QString& into);
+    void restore(const QString& archive, const QString& folder);
     JobSession* session() const { return m_session.get(); }
     bool isMaking() const; ///< something that is shown when it is there
     JobView* jobView() { return m_jobView; }
@@ -139,6 +145,10 @@ private:
     std::vector<Tour::Stop> tourStops();
     void chooseJobToTakeIn();
     void takeIn();
+    void askBackup();
+    void askRestore();
+    void followDesk(log::Desk& desk);
+    void sayDelivery();
     QStringList lastingTroubles() const;
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
@@ -146,6 +156,7 @@ private:
     void printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&));
     void backToJob();
     void showTrouble(const QString& text);
+    void showNotice(const QString& text); ///< of what went well
     void offerVersionBefore(const QString& file);
     void bringBack();
     void showHeader();
@@ -158,6 +169,8 @@ private:
     Surroundings m_around;
     Shop m_shop;
     std::unique_ptr<JobSession> m_session;
+    LongWork* m_work;            ///< that goes on beside the window
+    QStringList m_mended;        ///< what became of the shop's damaged files
     bool m_askedToLeave = false; ///< an unsaved job
     Instruments* m_instruments;
     StandIns* m_standIns;
@@ -188,8 +201,10 @@ private:
     ClockStrip* m_clocks;
     QLabel* m_units;
     QLabel* m_trouble;
-    QPushButton* m_bringBack; ///< the version before of a file that cannot be read
-    QString m_unreadable;     ///< that file
+    QPushButton* m_openReports; ///< of crashes
+    QString m_reports;          ///< their folder
+    QPushButton* m_bringBack;   ///< the version before of a file that cannot be read
+    QString m_unreadable;       ///< that file
     QMenu* m_menu;
     QAction* m_undo;
     QAction* m_redo;

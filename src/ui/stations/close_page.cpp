@@ -2,6 +2,7 @@
 
 #include "core/plan/step_record.h"
 #include "ui/kit/offered.h"
+#include "ui/log/delivery_text.h"
 #include "ui/stations/gauge_line.h"
 
 #include "ui/bench/bench_view.h"
@@ -78,6 +79,8 @@ QWidget* ClosePage::buildSheet() {
     for (auto* widget : std::initializer_list<QWidget*>{heading, hint, m_who, m_notes})
         layout->addWidget(widget);
     layout->addWidget(m_record, 1);
+    m_delivery = deliveryLine(sheet);
+    layout->addWidget(m_delivery);
     return sheet;
 }
 
@@ -94,6 +97,10 @@ void ClosePage::keepDraft() {
     if (!m_session || typed == m_session->job().draft) return;
     m_session->edit(
         tr("Write notes"), [&](job::Job& j) { j.draft = typed; }, "draft");
+}
+
+void ClosePage::sayDelivery(const QString& line) {
+    showDelivery(m_delivery, line);
 }
 
 QString ClosePage::recordText() const {

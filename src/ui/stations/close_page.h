@@ -22,6 +22,7 @@ public:
     words::Sheet sheet() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    void sayDelivery(const QString& line) override;
 
 private:
     QWidget* buildSheet();
@@ -34,6 +35,7 @@ private:
     QLineEdit* m_who;
     QPlainTextEdit* m_notes;
     QLabel* m_record;
+    QLabel* m_delivery;
 };
 
 } // namespace arbor::ui

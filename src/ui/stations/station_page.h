@@ -23,12 +23,13 @@ public:
     virtual bool act() = 0;
     /// Where the keyboard goes when the station is entered.
     virtual QWidget* firstFocus() = 0;
+    /// Where the records are, on the way to the logbook; empty: there is nothing to say.
+    virtual void sayDelivery(const QString&) {}
 
 signals:
     void slipChanged();
-    void trouble(const QString& text);
-    void toolMade(const catalog::Tool& tool); ///< it goes on the shop's rack ///< shown in the header line, stays until
-                                              ///< the next good step
+    void trouble(const QString& text);        ///< shown in the header line, stays until the next good step
+    void toolMade(const catalog::Tool& tool); ///< it goes on the shop's rack
 };
 
 } // namespace arbor::ui

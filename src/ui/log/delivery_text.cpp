@@ -1,0 +1,44 @@
+#include "ui/log/delivery_text.h"
+
+#include "ui/text.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QFileInfo>
+#include <QLabel>
+
+namespace arbor::ui {
+
+QString deliveryText(const log::Desk& desk) {
+    const auto& [waiting, trouble] = desk.delivery();
+    const auto why = trouble ? q(words::say(*trouble)) : QString();
+    if (waiting > 0) {
+        const auto said = QObject::tr("%n records wait on this bench", "", static_cast<int>(waiting));
+        return why.isEmpty() ? said : said + ": " + why;
+    }
+    return trouble ? QObject::tr("The record stands in the job alone: %1").arg(why) : QString();
+}
+
+QLabel* deliveryLine(QWidget* parent) {
+    auto* line = new QLabel(parent);
+    line->setObjectName("delivery");
+    line->setTextFormat(Qt::PlainText);
+    line->setWordWrap(true);
+    line->setContentsMargins(theme::kMargin, theme::kGap, theme::kMargin, theme::kGap);
+    line->hide();
+    return line;
+}
+
+void showDelivery(QLabel* line, const QString& text) {
+    line->setText(text);
+    line->setVisible(!text.isEmpty());
+}
+
+QString mendedText(const log::Mended& what) {
+    return QObject::tr(
+               "%1 was damaged. It lies beside it as %2; a new one was made of what the jobs have on record: %3.")
+        .arg(QFileInfo(what.file).fileName(), QFileInfo(what.aside).fileName(),
+             QObject::tr("%n presses", "", static_cast<int>(what.entries)));
+}
+
+} // namespace arbor::ui
