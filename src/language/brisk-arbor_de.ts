@@ -14961,13 +14961,6 @@ und %1 weitere</translation>
         <source>%1: %2 of %3</source>
         <translation>%1: %2 von %3</translation>
     </message>
-    <message numerus="yes">
-        <source>%n records wait on this bench</source>
-        <translation>
-            <numerusform>%n Protokoll wartet an diesem Platz</numerusform>
-            <numerusform>%n Protokolle warten an diesem Platz</numerusform>
-        </translation>
-    </message>
     <message>
         <source>The record stands in the job alone: %1</source>
         <translation>Das Protokoll steht nur im Auftrag: %1</translation>
@@ -15023,6 +15016,13 @@ und %1 weitere</translation>
     <message>
         <source>{problem}: {reason}</source>
         <translation>{problem}: {reason}</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n records wait on this bench until the logbook is there</source>
+        <translation>
+            <numerusform>%n Protokoll wartet an diesem Platz, bis das Logbuch da ist</numerusform>
+            <numerusform>%n Protokolle warten an diesem Platz, bis das Logbuch da ist</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

@@ -116,10 +116,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n records wait on this bench</source>
+        <source>%n records wait on this bench until the logbook is there</source>
         <translation>
-            <numerusform>%n record waits on this bench</numerusform>
-            <numerusform>%n records wait on this bench</numerusform>
+            <numerusform>%n record waits on this bench until the logbook is there</numerusform>
+            <numerusform>%n records wait on this bench until the logbook is there</numerusform>
         </translation>
     </message>
 </context>

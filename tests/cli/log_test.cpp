@@ -150,6 +150,20 @@ TEST(LogCommand, AnotherOutputThanAskedIsRefused) {
     EXPECT_EQ(run({"log"}).exit, 2);
 }
 
+TEST(BackupCommand, KeepsAShopAndTakesItBack) {
+    const TemporaryShop shop, outside;
+    const auto made = run({"backup", shop.folder(), "--into", outside.folder()});
+    ASSERT_EQ(made.exit, 0) << made.err;
+    const auto archive = made.out.substr(0, made.out.find(": "));
+    EXPECT_EQ(run({"backup", "--check", archive}).exit, 0);
+    const auto back = outside.file("back");
+    EXPECT_EQ(run({"restore", archive, back}).exit, 0);
+    EXPECT_EQ(run({"plan", back + "/seamer-turret-upper.arbor.json"}).out, run({"plan", shop.jobFile()}).out);
+    EXPECT_EQ(run({"restore", archive, back}).exit, 2) << "never over a shop";
+    outside.write("torn.tar.gz", outside.read(std::filesystem::path(archive).filename().string()).substr(0, 300));
+    EXPECT_EQ(run({"backup", "--check", outside.file("torn.tar.gz")}).exit, 2);
+}
+
 TEST(LogCommand, WhatIsNoLogbookOrNoListIsNamed) {
     const TemporaryShop shop;
     EXPECT_EQ(run({"log", "the blue one"}).exit, 2);

@@ -1,7 +1,6 @@
 #include "ui/log/delivery_text.h"
 
 #include "ui/text.h"
-#include "ui/theme/theme.h"
 #include "words/sentences.h"
 
 #include <QFileInfo>
@@ -11,12 +10,13 @@ namespace arbor::ui {
 
 QString deliveryText(const log::Desk& desk) {
     const auto& [waiting, trouble] = desk.delivery();
-    const auto why = trouble ? q(words::say(*trouble)) : QString();
-    if (waiting > 0) {
-        const auto said = QObject::tr("%n records wait on this bench", "", static_cast<int>(waiting));
-        return why.isEmpty() ? said : said + ": " + why;
-    }
-    return trouble ? QObject::tr("The record stands in the job alone: %1").arg(why) : QString();
+    const auto why = !trouble                  ? QString()
+                     : trouble->reason.empty() ? q(words::say(*trouble))
+                                               : q(trouble->reason);
+    if (waiting == 0) return trouble ? QObject::tr("The record stands in the job alone: %1").arg(why) : QString();
+    const auto said =
+        QObject::tr("%n records wait on this bench until the logbook is there", "", static_cast<int>(waiting));
+    return why.isEmpty() ? said : said + ": " + why;
 }
 
 QLabel* deliveryLine(QWidget* parent) {
@@ -24,7 +24,6 @@ QLabel* deliveryLine(QWidget* parent) {
     line->setObjectName("delivery");
     line->setTextFormat(Qt::PlainText);
     line->setWordWrap(true);
-    line->setContentsMargins(theme::kMargin, theme::kGap, theme::kMargin, theme::kGap);
     line->hide();
     return line;
 }

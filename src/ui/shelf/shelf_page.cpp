@@ -79,6 +79,7 @@ ShelfPage::ShelfPage(QWidget* parent) : QWidget(parent) {
     m_scroll->setFocusPolicy(Qt::NoFocus);
     m_scroll->setWidget(m_shelf);
     m_delivery = deliveryLine(this);
+    m_delivery->setContentsMargins(theme::kMargin, theme::kGap, theme::kMargin, theme::kGap);
     setFocusProxy(m_shelf);
     auto* head = new QHBoxLayout;
     head->setContentsMargins(theme::kMargin, theme::kGap, theme::kMargin, 0);

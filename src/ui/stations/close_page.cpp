@@ -78,9 +78,9 @@ QWidget* ClosePage::buildSheet() {
     layout->setSpacing(theme::kGap);
     for (auto* widget : std::initializer_list<QWidget*>{heading, hint, m_who, m_notes})
         layout->addWidget(widget);
-    layout->addWidget(m_record, 1);
     m_delivery = deliveryLine(sheet);
     layout->addWidget(m_delivery);
+    layout->addWidget(m_record, 1);
     return sheet;
 }
 
