@@ -3,7 +3,7 @@ BUILD := build/release
 APP   := $(BUILD)/src/app/brisk-arbor
 JOB   := demo/seamer-turret-upper.arbor.json
 
-.PHONY: all build demo test sanitize bench mistakes fuzz reliability shots check install deb check-deb clean
+.PHONY: all build demo test sanitize bench mistakes fuzz reliability tsan shots check install deb check-deb clean
 
 # $(call ready,PACKAGE LISTS,PRESET): installs what is missing and configures, where that is still to do.
 ready = @tools/install_packages.sh $(patsubst %,packages/%.txt,run build $(1)) && tools/configure.sh $(2)
@@ -55,11 +55,19 @@ fuzz:
 	@cmake --build build/fuzz --target $(addprefix fuzz_,$(notdir $(wildcard fuzz/corpus/*)))
 	@tools/fuzz.sh build/fuzz $(FUZZ_SECONDS) $(FUZZ_RUNS)
 
+# The logbook's thread and its deadlines with the thread sanitizer: apart from CI. Qt is not built for it, so that what
+# goes through Qt's own queues is left to tools/tsan.supp.
+tsan:
+	$(call ready,test check,tsan)
+	@cmake --build build/tsan --target log_tests
+	@TSAN_OPTIONS="suppressions=$(CURDIR)/tools/tsan.supp halt_on_error=1" build/tsan/tests/log_tests \
+	    --gtest_filter='Desk.*:Keeper.*:*Deadline*:*AtOnce*' --gtest_brief=1
+
 # Every writer on a disk that fails, or killed, at each of its calls: ten minutes, apart from CI.
 reliability:
 	$(call ready,test,test)
 	@cmake --build $(BUILD) --target reliability_tests
-	@ARBOR_FAULTS=120 $(BUILD)/tests/reliability_tests --gtest_brief=1
+	@ARBOR_FAULTS=200 $(BUILD)/tests/reliability_tests --gtest_brief=1
 
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots

@@ -11,7 +11,7 @@ step() { # name, command...
 sources() { git ls-files -- "$@" | grep -E '\.(cpp|h)$'; }
 none() { ! git grep -nE "$@"; } # prints what was found
 
-formatted() { sources src tests bench | xargs clang-format --dry-run --Werror; }
+formatted() { sources src tests bench fuzz | xargs clang-format --dry-run --Werror; }
 analysed() { tools/analyse.sh; }
 core_without_qt() { none '#include *[<"]Q' -- src/core src/words; }
 layers() {
@@ -22,8 +22,8 @@ layers() {
         none '#include "(io|ui|cli|device|words)/' -- src/practice &&
         none '#include "(io|ui|cli|device|practice)/' -- src/mistakes ':!src/mistakes/main.cpp' &&
         none '#include "(io|ui|cli|device|words|sim)/' -- src/log &&
-        none '#include "(ui|cli)/' -- src/io &&
-        none '#include "ui/' -- src/cli &&
+        none '#include "(ui|cli)/' -- src/io src/backup &&
+        none '#include "ui/' -- src/cli fuzz &&
         none 'Qt6::(Widgets|Gui)|arbor_ui' -- src/core src/words src/io src/cli
 }
 # Qt's own checks return from a GoogleTest body in silence; a property must be asserted; a test waits on conditions.

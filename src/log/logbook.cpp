@@ -233,13 +233,13 @@ Result<void> Logbook::bringUpToDate() {
 /// SQLite lets nobody wait for this one: while another bench makes the same file it is refused at once, and asked
 /// again.
 Result<void> Logbook::writeAhead() {
-    constexpr int kLocked = 5, kPrimary = 0xff; // SQLITE_BUSY, in the low byte of what may say more
+    constexpr int kLocked = 5, kLowByte = 0xff; // SQLITE_BUSY, in the low byte of what may say more
     constexpr unsigned long kAgain_ms = 20;
     Statement query(*this);
     QElapsedTimer waited;
     waited.start();
     while (!query.exec("PRAGMA journal_mode=WAL")) {
-        const bool locked = (query.lastError().nativeErrorCode().toInt() & kPrimary) == kLocked;
+        const bool locked = (query.lastError().nativeErrorCode().toInt() & kLowByte) == kLocked;
         if (!locked || waited.elapsed() > kBusy_ms) return failed(ProblemCode::Unwritable, query.lastError());
         QThread::msleep(kAgain_ms);
     }

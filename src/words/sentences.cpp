@@ -79,10 +79,12 @@ std::string wantedText(const Wanted& wanted) {
 }
 
 std::string say(const Problem& p) {
+    const bool isKey = p.code == ProblemCode::UnknownKey && (p.value.empty() || p.value == p.field);
     std::string place;
     if (!p.file.empty()) place += p.file + ": ";
-    if (!p.field.empty()) place += p.field + ": ";
-    const std::string value = p.value.empty() ? tr("it").text() : "“" + p.value + "”";
+    if (!p.field.empty() && !isKey) place += p.field + ": ";
+    const auto& named = isKey ? p.field : p.value;
+    const std::string value = named.empty() ? tr("it").text() : "“" + named + "”";
     auto text = place + codeWords(p.code).with("value", value).text();
     if (!p.reason.empty()) text = tr("{problem}: {reason}").with("problem", text).with("reason", p.reason).text();
     if (p.limit.empty()) return text;

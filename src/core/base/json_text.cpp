@@ -79,7 +79,7 @@ Result<nlohmann::json> parseJson(std::string_view text) {
 
 Result<void> onlyKeys(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
     for (const auto& [key, value] : object.items())
-        if (std::find(known.begin(), known.end(), key) == known.end()) return refuse(ProblemCode::UnknownKey, key);
+        if (std::find(known.begin(), known.end(), key) == known.end()) return refuse(ProblemCode::UnknownKey, key, key);
     return {};
 }
 
