@@ -15,7 +15,7 @@ namespace arbor::app {
 
 namespace {
 
-constexpr std::size_t kActions = 20, kLongest = 200, kFrames = 64, kStack_bytes = 64 * 1024;
+constexpr std::size_t kActions = 20, kLongest = 200, kFrames = 64, kStack_bytes = 1 << 16;
 
 /// All that the handler reads is here beforehand: in a crash nothing may be allocated.
 struct Prepared {

@@ -4,7 +4,7 @@ namespace arbor::backup {
 
 namespace {
 
-constexpr std::size_t kBlock_bytes = 64 * 1024;
+constexpr std::size_t kBlock_bytes = 1 << 16;
 constexpr long long kLargest_bytes = 1LL << 30; // of one file: beyond it is no shop's
 
 std::string saidBy(::archive* a) {

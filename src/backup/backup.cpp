@@ -206,7 +206,7 @@ Result<Contents> check(const std::string& archive, const Progress& progress) {
 }
 
 Result<Contents> restore(const std::string& archive, const std::string& folder, const Progress& progress) {
-    const auto contents = check(archive, progress);
+    auto contents = check(archive, progress);
     if (!contents) return contents;
     std::error_code error;
     if (fs::exists(folder, error) && !fs::is_empty(folder, error))

@@ -16,35 +16,57 @@ void narrow(const QString& waitingFile, QFile::Permissions most) {
 
 } // namespace
 
-Desk::Desk(QString connection, QString waitingFile, Keeper::OfTheJobs ofTheJobs)
-    : m_worker(new Worker(Keeper(std::move(connection), std::move(waitingFile), std::move(ofTheJobs)))) {
-    m_thread.setObjectName("logbook");
-    m_worker->moveToThread(&m_thread);
-    connect(&m_thread, &QThread::finished, m_worker, &QObject::deleteLater);
-    m_thread.start();
+Desk::Desk(QString connection, QString waitingFile, Keeper::OfTheJobs ofTheJobs) {
+    m_thread = std::jthread([this, connection = std::move(connection), waitingFile = std::move(waitingFile),
+                             ofTheJobs = std::move(ofTheJobs)](const std::stop_token& stop) {
+        Keeper keeper(connection, waitingFile, ofTheJobs); // its databases belong to this thread
+        work(keeper, stop);
+    });
 }
 
 Desk::~Desk() {
     leave();
-    QMetaObject::invokeMethod(m_worker, [this] { m_thread.quit(); }); // after all that was posted before
-    m_thread.wait();
+    m_thread.request_stop();
+    m_thread.join();
 }
 
 void Desk::post(Work work) {
     ++m_open;
-    QMetaObject::invokeMethod(m_worker, [this, work = std::move(work)] {
-        auto& keeper = m_worker->keeper;
-        const auto then = work(keeper);
-        QMetaObject::invokeMethod(this, [this, then, all = keeper.mended()] {
-            --m_open;
-            for (const auto& one : all)
-                emit mended(one);
-            if (then) then();
-        });
-    });
+    const std::scoped_lock lock(m_mutex);
+    m_toDo.push_back(std::move(work));
+    m_given.notify_one();
 }
 
-std::function<void()> Desk::tellAfter(Keeper& keeper, const Result<void>& done) {
+void Desk::work(Keeper& keeper, const std::stop_token& stop) {
+    std::unique_lock lock(m_mutex);
+    for (;;) {
+        m_given.wait(lock, stop, [this] { return !m_toDo.empty(); });
+        if (m_toDo.empty()) return; // it is left, and all that was given to it is kept
+        const auto work = std::move(m_toDo.front());
+        m_toDo.pop_front();
+        lock.unlock();
+        auto answer = work(keeper);
+        lock.lock();
+        m_done.push_back({std::move(answer), keeper.mended()});
+        QMetaObject::invokeMethod(this, &Desk::takeAnswers, Qt::QueuedConnection);
+    }
+}
+
+void Desk::takeAnswers() {
+    std::deque<Done> all;
+    {
+        const std::scoped_lock lock(m_mutex);
+        all.swap(m_done);
+    }
+    for (const auto& done : all) {
+        --m_open;
+        for (const auto& one : done.mended)
+            emit mended(one);
+        if (done.answer) done.answer();
+    }
+}
+
+Desk::Answer Desk::tellAfter(Keeper& keeper, const Result<void>& done) {
     Delivery now;
     if (!done) now.trouble = done.error();
     const auto waiting = keeper.waiting();
@@ -71,7 +93,7 @@ void Desk::keep(std::vector<Entry> entries, QFile::Permissions most) {
 }
 
 void Desk::deliver() {
-    post([this](Keeper& keeper) -> std::function<void()> {
+    post([this](Keeper& keeper) -> Answer {
         if (m_leaving) return {};
         const auto taken = keeper.deliver();
         return tellAfter(keeper, taken ? Result<void>() : tl::unexpected(taken.error()));

@@ -5,8 +5,11 @@
 #include <QFile>
 #include <QObject>
 #include <QPointer>
-#include <QThread>
 #include <atomic>
+#include <condition_variable>
+#include <deque>
+#include <mutex>
+#include <thread>
 
 namespace arbor::log {
 
@@ -30,8 +33,8 @@ public:
     template <class Work, class Then>
     void ask(const QObject* whose, Work work, Then then) {
         post([this, whose = QPointer(whose), work = std::move(work), then = std::move(then)](Keeper& keeper) {
-            if (m_leaving) return std::function<void()>();
-            return std::function<void()>([whose, then, answer = work(keeper)] {
+            if (m_leaving) return Answer();
+            return Answer([whose, then, answer = work(keeper)] {
                 if (whose) then(answer);
             });
         });
@@ -50,20 +53,25 @@ signals:
     void mended(const arbor::log::Mended& what);
 
 private:
-    /// @return what is to be done where it was asked
-    using Work = std::function<std::function<void()>(Keeper&)>;
+    using Answer = std::function<void()>; ///< what is to be done where it was asked
+    using Work = std::function<Answer(Keeper&)>;
     void post(Work work);
-    std::function<void()> tellAfter(Keeper& keeper, const Result<void>& done);
+    void work(Keeper& keeper, const std::stop_token& stop); ///< on its own thread
+    void takeAnswers();
+    Answer tellAfter(Keeper& keeper, const Result<void>& done);
 
-    struct Worker : QObject {
-        explicit Worker(Keeper mine) : keeper(std::move(mine)) {}
-        Keeper keeper;
+    struct Done {
+        Answer answer;
+        std::vector<Mended> mended;
     };
-    QThread m_thread;
-    Worker* m_worker; ///< goes with its thread
+    std::mutex m_mutex; ///< of what is given and what is done
+    std::condition_variable_any m_given;
+    std::deque<Work> m_toDo;
+    std::deque<Done> m_done;
     std::atomic<bool> m_leaving = false;
     int m_open = 0;
     Delivery m_delivery;
+    std::jthread m_thread; ///< last: it looks at the others
 };
 
 } // namespace arbor::log

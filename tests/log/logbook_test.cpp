@@ -1,6 +1,7 @@
 // The logbook, the same on SQLite and on a real PostgreSQL server: writing once, finding, counting, two benches at
 // once, a server that goes away, a program that is killed.
 #include "log/damage.h"
+#include "log/deadline.h"
 #include "log/desk.h"
 #include "log/entry_json.h"
 #include "log/schema.h"
@@ -23,7 +24,9 @@
 #include <map>
 #include <random>
 #include <set>
+#include <sys/socket.h>
 #include <thread>
+#include <unistd.h>
 
 using namespace arbor;
 using arbor::testing::demoJob;
@@ -396,6 +399,28 @@ std::vector<pid_t> servingProcesses(const QString& connection, const QString& da
     }
     QSqlDatabase::removeDatabase("looking");
     return out;
+}
+
+TEST(Deadline, ShutsASilentLineUnderTheCallAndNoOther) {
+    using namespace std::chrono_literals;
+    int line[2];
+    ASSERT_EQ(::socketpair(AF_UNIX, SOCK_STREAM, 0, line), 0);
+    log::Deadline deadline(line[0], 50ms);
+    char byte = 'x';
+    for (int i = 0; i < 20; ++i) { // calls that are answered, one within another
+        const log::Deadline::Call outer(&deadline), inner(&deadline);
+        ASSERT_EQ(::write(line[1], &byte, 1), 1);
+        ASSERT_EQ(::read(line[0], &byte, 1), 1);
+    }
+    EXPECT_FALSE(deadline.isOver()) << "and between them there is no hurry";
+    {
+        const log::Deadline::Call call(&deadline);
+        EXPECT_EQ(::read(line[0], &byte, 1), 0) << "nobody answers: the read ends";
+    }
+    EXPECT_TRUE(deadline.isOver());
+    const log::Deadline::Call none(nullptr); // of a file: nothing is watched
+    ::close(line[0]);
+    ::close(line[1]);
 }
 
 TEST(Logbook, AServerThatFallsSilentIsLeftAfterTheDeadline) {
