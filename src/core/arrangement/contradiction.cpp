@@ -1,6 +1,5 @@
 #include "core/arrangement/contradiction.h"
 
-
 #include <algorithm>
 #include <optional>
 

@@ -10,9 +10,7 @@ namespace arbor::ui {
 
 QString deliveryText(const log::Desk& desk) {
     const auto& [waiting, trouble] = desk.delivery();
-    const auto why = !trouble                  ? QString()
-                     : trouble->reason.empty() ? q(words::say(*trouble))
-                                               : q(trouble->reason);
+    const auto why = !trouble ? QString() : trouble->reason.empty() ? q(words::say(*trouble)) : q(trouble->reason);
     if (waiting == 0) return trouble ? QObject::tr("The record stands in the job alone: %1").arg(why) : QString();
     const auto said =
         QObject::tr("%n records wait on this bench until the logbook is there", "", static_cast<int>(waiting));
