@@ -66,8 +66,11 @@ tsan:
 # Every writer on a disk that fails, or killed, at each of its calls: ten minutes, apart from CI.
 reliability:
 	$(call ready,test,test)
-	@cmake --build $(BUILD) --target reliability_tests
-	@ARBOR_FAULTS=200 $(BUILD)/tests/reliability_tests --gtest_brief=1
+	@cmake --build $(BUILD) --target reliability_tests stall_meter
+	@rm -rf $(BUILD)/stall-shop && cp -R demo $(BUILD)/stall-shop
+	@QT_QPA_PLATFORM=offscreen $(BUILD)/tests/stall_meter $(BUILD)/stall-shop
+	@ARBOR_FAULTS=40 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='-*KILL'
+	@ARBOR_FAULTS=250 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='*KILL'
 
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots

@@ -80,10 +80,10 @@ Desk::Answer Desk::tellAfter(Keeper& keeper, const Result<void>& done) {
     };
 }
 
-void Desk::keep(std::vector<Entry> entries, QFile::Permissions most) {
+void Desk::keep(Keeper::OfTheJobs entries, QFile::Permissions most) {
     post([this, entries = std::move(entries), most](Keeper& keeper) {
         Result<void> done;
-        for (const auto& entry : entries)
+        for (const auto& entry : entries())
             if (done) done = keeper.store(entry);
         if (done && !m_leaving)
             if (auto taken = keeper.deliver(); !taken) done = tl::unexpected(taken.error());

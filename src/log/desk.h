@@ -40,7 +40,8 @@ public:
         });
     }
     /// Keeps records on this bench and takes them to the logbook. Its files get no more permissions than these.
-    void keep(std::vector<Entry> entries, QFile::Permissions most);
+    /// @param entries  made on the desk's thread: what they need is worked out anew
+    void keep(Keeper::OfTheJobs entries, QFile::Permissions most);
     void deliver(); ///< what waits
     /// Answers nobody any more and delivers nothing; what is to be kept still is.
     void leave() { m_leaving = true; }

@@ -557,7 +557,7 @@ TEST(Desk, AnswersBesideWhoeverAsksAndKeepsWhatItWasGivenEvenWhenItIsLeft) {
     QObject whose;
     {
         log::Desk desk("sqlite:" + file, waiting);
-        desk.keep({press(1)}, QFile::ReadOwner | QFile::WriteOwner);
+        desk.keep([] { return std::vector{press(1)}; }, QFile::ReadOwner | QFile::WriteOwner);
         std::optional<std::size_t> answered;
         const auto here = std::this_thread::get_id();
         desk.ask(
@@ -572,7 +572,7 @@ TEST(Desk, AnswersBesideWhoeverAsksAndKeepsWhatItWasGivenEvenWhenItIsLeft) {
         EXPECT_EQ(*answered, 1u);
         EXPECT_EQ(desk.delivery().waiting, 0u);
         EXPECT_EQ(QFile::permissions(file) & (QFile::ReadGroup | QFile::ReadOther), 0);
-        desk.keep({press(2)}, QFile::ReadOwner | QFile::WriteOwner); // and the program ends
+        desk.keep([] { return std::vector{press(2)}; }, QFile::ReadOwner | QFile::WriteOwner); // and the program ends
     }
     Keeper later("sqlite:" + file, waiting);
     ASSERT_TRUE(later.deliver());
@@ -584,7 +584,7 @@ TEST(Desk, SaysHowManyWaitAndWhy) {
     log::Desk desk("sqlite:/no/such/folder/log.sqlite", folder.filePath("logbook-waiting.sqlite"));
     int told = 0;
     QObject::connect(&desk, &log::Desk::delivered, [&] { ++told; });
-    desk.keep({press(1), press(2), press(3)}, QFile::ReadOwner | QFile::WriteOwner);
+    desk.keep([] { return std::vector{press(1), press(2), press(3)}; }, QFile::ReadOwner | QFile::WriteOwner);
     ASSERT_TRUE(QTest::qWaitFor([&] { return told == 1; }, 20'000));
     EXPECT_EQ(desk.delivery().waiting, 3u);
     ASSERT_TRUE(desk.delivery().trouble);

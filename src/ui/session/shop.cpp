@@ -65,25 +65,36 @@ void Shop::openDesk() {
     m_told(*m_desk);
 }
 
-/// From the closed jobs and from the logbook, beside the window: a shop may have thousands.
+/// From the closed jobs, then from the logbook, beside the window: a shop may have thousands. A logbook that does not
+/// answer, or knows no more, changes nothing, so that nothing is worked out anew for it.
 void Shop::learn() {
-    // Looking must not make a logbook.
-    const bool hasBook = !m_logbook.isEmpty() || QFileInfo::exists(m_folder.filePath("logbook.sqlite"));
+    m_desk->ask(
+        m_desk.get(), [folder = m_folder.path().toStdString()](log::Keeper&) { return io::closedRecords(folder); },
+        [this](const std::vector<job::Record>& records) {
+            if (!records.empty()) goOnWith(records);
+            // Looking must not make a logbook.
+            if (!m_logbook.isEmpty() || QFileInfo::exists(m_folder.filePath("logbook.sqlite"))) learnFromLog();
+        });
+}
+
+void Shop::learnFromLog() {
     m_desk->ask(
         m_desk.get(),
-        [folder = m_folder.path().toStdString(), hasBook](log::Keeper& keeper) {
-            auto records = io::closedRecords(folder);
-            if (hasBook)
-                if (const auto book = keeper.book()) log::learnFrom(**book, records);
-            return records;
+        [records = m_tables->records](log::Keeper& keeper) {
+            auto all = records;
+            if (const auto book = keeper.book()) log::learnFrom(**book, all);
+            return all;
         },
         [this](const std::vector<job::Record>& records) {
-            if (records.empty()) return;
-            auto tables = std::make_shared<tables::Tables>(*m_tables);
-            tables->records = records;
-            m_tables = std::move(tables);
-            m_learned();
+            if (records.size() > m_tables->records.size()) goOnWith(records);
         });
+}
+
+void Shop::goOnWith(const std::vector<job::Record>& records) {
+    auto tables = std::make_shared<tables::Tables>(*m_tables);
+    tables->records = records;
+    m_tables = std::move(tables);
+    m_learned();
 }
 
 const Problem* Shop::troubleOf(io::ShopList list) const {
@@ -194,7 +205,7 @@ Result<QString> Shop::takeIn(io::JobDocument document, const QString& file) {
 Result<void> Shop::keepRecord(const JobSession& session) {
     const auto text = io::readText(session.path());
     if (!text) return tl::unexpected(text.error());
-    m_desk->keep(log::entriesOf(session.job(), *m_tables, *text),
+    m_desk->keep([job = session.job(), tables = m_tables, text = *text] { return log::entriesOf(job, *tables, text); },
                  QFile::permissions(QString::fromStdString(session.path())));
     return {};
 }

@@ -68,6 +68,8 @@ public:
 private:
     void openDesk();
     void learn();
+    void learnFromLog();
+    void goOnWith(const std::vector<job::Record>& records);
     const Problem* troubleOf(io::ShopList list) const;
     QString fileOf(const std::string& number) const;
     Result<QString> bringTrace(const QString& trace, const QDir& from) const;
