@@ -69,8 +69,8 @@ reliability:
 	@cmake --build $(BUILD) --target reliability_tests stall_meter
 	@rm -rf $(BUILD)/stall-shop && cp -R demo $(BUILD)/stall-shop
 	@QT_QPA_PLATFORM=offscreen $(BUILD)/tests/stall_meter $(BUILD)/stall-shop
-	@ARBOR_FAULTS=40 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='-*KILL'
-	@ARBOR_FAULTS=250 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='*KILL'
+	@ARBOR_FAULTS=40 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='-*KILL*'
+	@ARBOR_FAULTS=250 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='*KILL*'
 
 shots: build
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots

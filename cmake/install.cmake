@@ -13,13 +13,18 @@ foreach(size 16 32 48 128 256)
 endforeach()
 install(FILES ${packaging}/brisk-arbor-cli.bash-completion
         DESTINATION ${CMAKE_INSTALL_DATADIR}/bash-completion/completions RENAME brisk-arbor-cli)
+foreach(program brisk-arbor brisk-arbor-sim)
+  install(FILES ${packaging}/brisk-arbor.bash-completion
+          DESTINATION ${CMAKE_INSTALL_DATADIR}/bash-completion/completions RENAME ${program})
+endforeach()
 install(FILES README.md CHANGELOG.md packaging/copyright DESTINATION ${docs})
 set(changelog ${CMAKE_CURRENT_BINARY_DIR}/changelog.gz)
 execute_process(COMMAND gzip -9 -n -c ${packaging}/changelog.Debian OUTPUT_FILE ${changelog})
 install(FILES ${changelog} DESTINATION ${docs})
 install(FILES data/fonts/LICENSE-B612.txt data/icons/LICENSE-lucide.txt DESTINATION ${docs}/licences)
 install(DIRECTORY docs/schema DESTINATION ${docs} FILES_MATCHING PATTERN "*.json")
-install(FILES docs/guide.md docs/guide.de.md docs/glossary.md docs/glossary.de.md docs/numbers.md docs/rack.md docs/instruments.md
+install(FILES docs/guide.md docs/guide.de.md docs/glossary.md docs/glossary.de.md docs/numbers.md docs/rack.md docs/instruments.md docs/api.md docs/reliability.md
+              data/logbook-roles.sql
         DESTINATION ${docs})
 
 # The manual pages are what the programs say of themselves; without help2man there are none.

@@ -1,4 +1,4 @@
-// The window, typed into: so many notes at Close, each said once the window has saved it.
+// The window, typed into: a letter more of the notes at Close each round, said once the window has saved it.
 //   window_writer FOLDER ROUNDS
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
@@ -19,11 +19,10 @@ int main(int argc, char** argv) {
     if (!window.session()) return 2;
     window.jobView()->go(arbor::job::Station::Close);
     auto* notes = window.findChild<QPlainTextEdit*>("recordNotes");
+    notes->setFocus();
     bool all = true;
     for (int round = 1; round <= std::atoi(argv[2]); ++round) {
-        notes->setFocus();
-        notes->selectAll();
-        QTest::keyClicks(notes, QString::number(round));
+        QTest::keyClick(notes, Qt::Key_X);
         const bool safe = !window.session()->isUnsaved();
         std::printf("%s %d\n", safe ? "safe" : "refused", round);
         std::fflush(stdout);
