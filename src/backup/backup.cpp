@@ -14,6 +14,7 @@
 #include <filesystem>
 #include <fstream>
 #include <map>
+#include <regex>
 
 namespace arbor::backup {
 
@@ -44,15 +45,23 @@ bool isOfADatabase(const std::string& name) {
     return name.find(".sqlite") != std::string::npos;
 }
 
+/// Whoever keeps archives in the shop does not want each in the next: they would double every day.
+bool isEarlierBackup(const fs::path& file, const std::string& shop) {
+    static const std::regex dated("-[0-9]{4}-[0-9]{2}-[0-9]{2}(-[0-9]+)?\\.tar\\.gz(\\.part)?");
+    const auto name = file.filename().string();
+    return name.rfind(shop, 0) == 0 && std::regex_match(name.substr(shop.size()), dated);
+}
+
 /// The ordinary files below a shop, by their names from there; databases are copied in another way. Links are left.
-Result<std::vector<std::string>> filesOf(const fs::path& shop) {
+/// @param name  of the shop, that its backups begin with
+Result<std::vector<std::string>> filesOf(const fs::path& shop, const std::string& name) {
     std::vector<std::string> out;
     std::error_code error;
     for (fs::recursive_directory_iterator it(shop, error), end; !error && it != end; it.increment(error)) {
-        const auto name = fs::relative(it->path(), shop, error).generic_string();
-        const bool lock = it->path().extension() == ".lock";
-        if (it->is_symlink() || !it->is_regular_file() || lock || name == kList || isOfADatabase(name)) continue;
-        out.push_back(name);
+        const auto file = fs::relative(it->path(), shop, error).generic_string();
+        const bool passing = it->path().extension() == ".lock" || isEarlierBackup(it->path(), name);
+        if (it->is_symlink() || !it->is_regular_file() || passing || file == kList || isOfADatabase(file)) continue;
+        out.push_back(file);
     }
     if (error) return refuseAs(ProblemCode::Unreadable, shop.string(), error.message());
     std::sort(out.begin(), out.end());
@@ -123,8 +132,9 @@ tl::unexpected<Problem> notWanted() {
     return refuse(ProblemCode::NotDefined, "backup", {}, wanted("to be left to its end"));
 }
 
-Result<void> pack(Packer& packer, const fs::path& shop, const QString& connection, const Progress& progress) {
-    const auto files = filesOf(shop);
+Result<void> pack(Packer& packer, const fs::path& shop, const std::string& name, const QString& connection,
+                  const Progress& progress) {
+    const auto files = filesOf(shop, name);
     if (!files) return tl::unexpected(files.error());
     for (std::size_t i = 0; i < files->size(); ++i) {
         if (progress && !progress(i, files->size())) return notWanted();
@@ -176,7 +186,7 @@ Result<std::string> backUp(const std::string& shop, const std::string& into, con
         auto writer = ArchiveWriter::to(part);
         if (!writer) return tl::unexpected(writer.error());
         Packer packer(std::move(*writer), name);
-        return pack(packer, folder, connection, progress);
+        return pack(packer, folder, name, connection, progress);
     }();
     std::error_code error;
     // What cannot be read back is no backup.

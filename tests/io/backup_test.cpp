@@ -73,6 +73,16 @@ TEST_F(Backup, ComesBackFileForFile) {
     EXPECT_EQ(backup::restore(*archive, fresh("one")).error().code, ProblemCode::Duplicate) << "never over a shop";
 }
 
+TEST_F(Backup, ArchivesKeptInTheShopAreNotInTheNext) {
+    fs::create_directories(shop.file("backups"));
+    shop.write("backups/other.tar.gz", "somebody's own");
+    const auto into = [&] { return backup::backUp(shop.folder(), shop.file("backups"), book()).value(); };
+    const auto first = backup::check(into()).value(), second = backup::check(into()).value();
+    EXPECT_EQ(second.files, first.files);
+    ASSERT_TRUE(backup::restore(into(), fresh("kept")));
+    EXPECT_TRUE(fs::exists(fresh("kept") + "/backups/other.tar.gz"));
+}
+
 TEST_F(Backup, ATornArchiveIsSeenBeforeAnythingIsWritten) {
     const auto archive = backUp().value();
     const auto whole = bytesOf(archive);
