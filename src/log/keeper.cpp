@@ -94,9 +94,14 @@ Keeper::Keeper(QString connection, QString waitingFile, OfTheJobs ofTheJobs)
 
 Result<void> Keeper::store(const Entry& entry) {
     if (auto ok = mendWaiting(); !ok) return ok;
-    Waiting waiting(m_waitingFile);
-    if (auto ok = waiting.open(); !ok) return ok;
-    return waiting.add(entry);
+    const auto add = [&]() -> Result<void> {
+        Waiting waiting(m_waitingFile);
+        if (auto ok = waiting.open(); !ok) return ok;
+        return waiting.add(entry);
+    };
+    // SQLite takes an interrupted call for a broken disk: what is asked again then is there.
+    auto ok = add();
+    return ok ? ok : add();
 }
 
 Result<void> Keeper::keep(const Entry& entry) {
