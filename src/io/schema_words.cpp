@@ -1,5 +1,8 @@
 #include "io/schema_words.h"
 
+#include "core/base/json_text.h"
+#include "core/base/number.h"
+
 #include <cstdlib>
 
 namespace arbor::io {
@@ -64,16 +67,9 @@ std::string shown(const json* node) {
     return text.size() > kLongest ? text.substr(0, kLongest) + "…" : text;
 }
 
-Wanted kindWanted(const json* rule) {
+Wanted kindOf(const json* rule) {
     const auto* type = memberOf(rule, "type");
-    const auto name = type && type->is_string() ? type->get<std::string>() : std::string();
-    if (name == "number") return wanted("a number");
-    if (name == "integer") return wanted("a whole number");
-    if (name == "string") return wanted("a text in quotes");
-    if (name == "boolean") return wanted("true or false");
-    if (name == "array") return wanted("a list in brackets");
-    if (name == "object") return wanted("names and values in braces");
-    return {};
+    return type && type->is_string() ? kindWanted(type->get<std::string>()) : Wanted();
 }
 
 Wanted oneOf(const json* rule) {
@@ -85,10 +81,11 @@ Wanted oneOf(const json* rule) {
     return asListed(all);
 }
 
-/// The last word of a sentence that ends in a number.
+/// The number in a sentence, which the validator writes as the locale would.
 std::string numberIn(const std::string& said) {
     const auto from = said.find_first_of("-0123456789");
-    return from == std::string::npos ? std::string() : plain(std::strtod(said.c_str() + from, nullptr));
+    const auto number = from == std::string::npos ? std::nullopt : leadingNumber(std::string_view(said).substr(from));
+    return number ? plain(number->value) : std::string();
 }
 
 std::string quotedIn(const std::string& said) {
@@ -126,7 +123,7 @@ Problem schemaProblem(const Steps& steps, const std::string& said, const json& d
         return problem(ProblemCode::OutOfRange, wanted("fewer entries"));
     if (begins("String should be no more"))
         return problem(ProblemCode::OutOfRange, wanted("at most {1} letters", numberIn(said)));
-    return problem(ProblemCode::Malformed, kindWanted(rule));
+    return problem(ProblemCode::Malformed, kindOf(rule));
 }
 
 } // namespace arbor::io

@@ -402,6 +402,8 @@ TEST(JobFile, NamesThePlaceOfWhatIsWrong) {
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": -92").field, "housing/outside_mm");
     EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": 1e9").field, "housing/outside_mm");
     EXPECT_EQ(refusal("\"outside_mm\": 92.0,", "").field, "housing/outside_mm");
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": -92").limit.english(), "> 0") << "whatever the locale";
+    EXPECT_EQ(refusal("\"outside_mm\": 92.0", "\"outside_mm\": \"wide\"").limit.english(), "a number");
     EXPECT_EQ(refusal("\"arbor-job\"", "\"recipe\"").field, "format");
     EXPECT_EQ(refusal("62 N7", "62 wide").field, "housing/seat/size");
     EXPECT_EQ(refusal("30 j5", "thick").field, "shaft/seat/size");

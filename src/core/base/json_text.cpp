@@ -19,20 +19,17 @@ std::string lineAndColumn(std::string_view text, std::size_t byte) {
     return "line " + std::to_string(line) + ", column " + std::to_string(column);
 }
 
-/// Its words for kinds of values, and ours.
-Wanted kindWanted(const std::string& said) {
-    const auto at = said.find("type must be ");
-    const auto kind = at == std::string::npos ? std::string() : said.substr(at + std::string("type must be ").size());
-    const auto is = [&](const char* name) { return kind.rfind(name, 0) == 0; };
-    if (is("number")) return wanted("a number");
-    if (is("string")) return wanted("a text in quotes");
-    if (is("boolean")) return wanted("true or false");
-    if (is("array")) return wanted("a list in brackets");
-    if (is("object")) return wanted("names and values in braces");
+} // namespace
+
+Wanted kindWanted(std::string_view name) {
+    if (name == "number") return wanted("a number");
+    if (name == "integer") return wanted("a whole number");
+    if (name == "string") return wanted("a text in quotes");
+    if (name == "boolean") return wanted("true or false");
+    if (name == "array") return wanted("a list in brackets");
+    if (name == "object") return wanted("names and values in braces");
     return {};
 }
-
-} // namespace
 
 Problem jsonProblem(const nlohmann::json::exception& error) {
     constexpr int kNoSuchKey = 403;
@@ -44,7 +41,13 @@ Problem jsonProblem(const nlohmann::json::exception& error) {
         const auto key = from == std::string::npos ? std::string() : said.substr(from + 5, to - from - 5);
         return {ProblemCode::Missing, place.empty() ? key : place + "/" + key, {}, {}};
     }
-    return {ProblemCode::Malformed, place.empty() ? "the whole file" : place, {}, kindWanted(said)};
+    const std::string before = "type must be ";
+    const auto from = said.find(before);
+    const auto kind = from == std::string::npos ? std::string() : said.substr(from + before.size());
+    return {ProblemCode::Malformed,
+            place.empty() ? "the whole file" : place,
+            {},
+            kindWanted(kind.substr(0, kind.find(',')))};
 }
 
 Result<nlohmann::json> parseJson(std::string_view text) {

@@ -12,6 +12,9 @@ namespace arbor {
 /// @errors Malformed (place "line L, column C"), Duplicate (the key), OutOfRange (nested too deeply)
 Result<nlohmann::json> parseJson(std::string_view text);
 
+/// What a value is to be, by the name JSON has for its kind: "number", "array". Empty: it has no such name.
+Wanted kindWanted(std::string_view name);
+
 /// What a document lacks, or where it has another kind of value, from what the library says (JSON_DIAGNOSTICS, which
 /// the build sets, has it name the place).
 /// @return Missing, Malformed
