@@ -93,6 +93,7 @@ deb:
 
 # Puts it into a bare Debian 12 of its own and runs it there: root, network, ten minutes; apart from CI.
 check-deb: deb
+	$(call ready,bare,release)
 	@tools/check_deb.sh $(BUILD)
 
 clean:
