@@ -133,6 +133,17 @@ void lay(json& old, const json& said, const Known& known) {
     old = merged;
 }
 
+/// A line a value, for people who compare two of them; without any where what a newer program keeps in it is much, for
+/// indented it could be more than is read again.
+std::string laidOut(const json& whole) {
+    constexpr std::size_t kForPeople_bytes = 1 << 20;
+    const auto text = [&](int indent) { return whole.dump(indent, ' ', false, json::error_handler_t::replace) + "\n"; };
+    auto tight = text(-1);
+    if (tight.size() > kForPeople_bytes) return tight;
+    auto wide = text(2);
+    return wide.size() > kLargestJob_bytes ? tight : wide;
+}
+
 } // namespace
 
 Result<JobDocument> parseJob(const std::string& text) {
@@ -159,7 +170,7 @@ std::string jobText(const JobDocument& document) {
     whole["version"] = std::max(readVersion, whole["version"].get<int>());
     for (const auto& name : readDone)
         if (name.is_string() && !job::named<job::Station>(name.get<std::string>())) whole["done"].push_back(name);
-    return whole.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
+    return laidOut(whole);
 }
 
 Result<JobDocument> loadJob(const std::string& path) {

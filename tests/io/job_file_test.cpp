@@ -78,6 +78,31 @@ TEST(JobFile, RoundTripKeepsEveryField) {
     }
 }
 
+/// What a newer program keeps in a file is written back, and however it is nested the file can be read again.
+TEST(JobFile, WhatIsNotKnownIsKeptAndCannotGrowTheFile) {
+    auto newer = json::parse(io::readText(kDrawn).value());
+    json deep = json::array(std::vector<int>(100'000, 1));
+    for (int i = 0; i < 50; ++i)
+        deep = json::array({deep});
+    newer["later"] = {{"deep", deep}, {"word", "kept"}};
+    newer["arrangement"]["parts"][0]["later"] = std::string(1000, 'x');
+    newer["done"].push_back("polish");
+    auto text = newer.dump();
+    std::size_t once = 0;
+    for (int saved = 0; saved < 3; ++saved) {
+        const auto document = io::parseJob(text);
+        ASSERT_TRUE(document) << document.error().field;
+        text = io::jobText(*document);
+        if (saved == 0) once = text.size();
+        EXPECT_EQ(text.size(), once);
+    }
+    EXPECT_LT(once, newer.dump().size() + 60'000) << "the known fields of the file alone may be said at more length";
+    const auto again = json::parse(text);
+    EXPECT_EQ(again["later"], newer["later"]);
+    EXPECT_EQ(again["arrangement"]["parts"][0]["later"], newer["arrangement"]["parts"][0]["later"]);
+    EXPECT_EQ(std::count(again["done"].begin(), again["done"].end(), "polish"), 1);
+}
+
 /// Version 1 knew one press; of each job of the demo shop as it was written then, everything comes out as it does
 /// today.
 TEST(JobFile, TheDemoShopAsVersionOneWroteItSaysTheSame) {
