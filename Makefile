@@ -59,7 +59,7 @@ fuzz:
 # goes through Qt's own queues is left to tools/tsan.supp.
 tsan:
 	$(call ready,test check,tsan)
-	@cmake --build build/tsan --target log_tests
+	@cmake --build build/tsan --target log_tests ui_tests
 	@TSAN_OPTIONS="suppressions=$(CURDIR)/tools/tsan.supp halt_on_error=1" build/tsan/tests/log_tests \
 	    --gtest_filter='Desk.*:Keeper.*:Deadline.*:*ALockedFile*:*AtOnce/Sqlite' --gtest_brief=1
 

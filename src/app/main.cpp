@@ -110,7 +110,7 @@ int runWindow(QString& path, const QString& settingsFolder, bool first, OneWindo
     const Options options;
     if (options.isPicture() && options.has("night")) settings->setValue("night", true);
     MainWindow window({arbor::ui::SteadyClock(), std::move(settings), options["logbook"], arbor::ui::machineCount});
-    QObject::connect(&window, &MainWindow::languageChosen, [&] {
+    QObject::connect(&window, &MainWindow::remakeWanted, [&] {
         path = window.openedPath();
         QCoreApplication::exit(kOtherLanguage);
     });

@@ -1,5 +1,8 @@
 #pragma once
 
+#include "core/job/job.h"
+
+#include <map>
 #include <string>
 #include <vector>
 
@@ -12,7 +15,9 @@ struct JobGlance {
     std::string title;
     std::string machine; ///< as said; else what the title begins with, before " · "
     std::string customer;
-    std::string closed; ///< when its record was written; empty: it is open
+    bool locked = false; ///< recorded and released
+    std::string closed;  ///< when its record was written; empty: it is open
+    std::map<job::StepKey, job::StepRecord> ticking; ///< steps with clocks that were started and not cleared
 };
 
 /// Of one file.

@@ -114,6 +114,10 @@ Quantity Display::reading(double value_mm) const {
     return inch() ? size(value_mm) : Quantity{decimals(value_mm, 3), "mm"};
 }
 
+Quantity Display::travel(double value_mm) const {
+    return inch() ? Quantity{decimals(sizeValue(value_mm), 2), "in"} : Quantity{decimals(value_mm, 1), "mm"};
+}
+
 Quantity Display::fine(double value_mm) const {
     if (inch()) return {decimals(toStep(fineValue(value_mm), kFineStep_thou), 3), "thou"};
     return {decimals(fineValue(value_mm), 1), "µm"};

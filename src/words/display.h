@@ -25,6 +25,7 @@ public:
 
     Quantity size(double value_mm) const;    ///< dimensions of parts
     Quantity reading(double value_mm) const; ///< the same with every figure of the gauge: 62.010
+    Quantity travel(double value_mm) const;  ///< of a ram, as it is read while it moves
     Quantity fine(double value_mm) const;    ///< differences: micrometres, or thousandths of an inch
     Quantity force(double value_N) const;
     Quantity pressure(double value_MPa) const;

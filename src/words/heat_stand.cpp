@@ -16,6 +16,8 @@ WarmState warmState(const job::StepHeat& heat, const plan::HeatPlan* plan, const
     WarmState out;
     out.outerIn = clockOf(heat, What::Outer) != nullptr;
     out.innerIn = clockOf(heat, What::Inner) != nullptr;
+    if (const auto* outer = clockOf(heat, What::Outer)) out.outerLeft_s = leftOn(*outer);
+    if (const auto* inner = clockOf(heat, What::Inner)) out.innerLeft_s = leftOn(*inner);
     if (!heat.pressAt.empty()) out.untilPress_s = -since(heat.pressAt);
     if (const auto* cool = clockOf(heat, What::Cool)) out.coolLeft_s = leftOn(*cool);
     for (const auto& [what, phase] :

@@ -23,6 +23,8 @@ struct WarmState {
     double untilPress_s = 0;          ///< where somebody has said when
     bool outerIn = false;             ///< into its source, by its clock
     bool innerIn = false;
+    std::optional<double> outerLeft_s; ///< of its soak; negative: past; nothing: its clock does not run
+    std::optional<double> innerLeft_s;
 };
 
 /// Seconds from an ISO 8601 instant to now.

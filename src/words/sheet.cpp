@@ -19,6 +19,10 @@ std::string Note::line() const {
     return detail.empty() ? head : tr("{head}: {detail}").with("head", head).with("detail", detail);
 }
 
+bool Sheet::footMayAct() const {
+    return byFoot && !action.empty() && waitsFor.empty() && !stops() && tone != Tone::Stop && tone != Tone::Check;
+}
+
 bool Sheet::stops() const {
     if (!mark.empty()) return mark == "stop";
     return tone == Tone::Stop ||

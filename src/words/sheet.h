@@ -84,10 +84,13 @@ struct Sheet {
     std::string notesTitle;
     std::vector<Note> notes; ///< what stops comes first, then what is to be checked
     std::string action;      ///< the one next thing; empty: nothing to do here
+    bool byFoot = false;     ///< it begins, goes on or stops something, and answers for nothing that was looked at
     std::string waitsFor;    ///< why that cannot be done yet; empty: it can
     std::string caution;     ///< what can hurt here
     std::vector<Series> series;
 
+    /// Whether a switch that is trodden on may do it: one never confirms a stop, a check or a release.
+    bool footMayAct() const;
     bool stops() const; ///< by its mark; one without has none of its own to judge by but its notes
     Rows& list(const std::string& key, const std::string& title = {}, bool aside = false); ///< found, or begun
 };

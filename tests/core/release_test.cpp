@@ -41,13 +41,13 @@ TEST(Release, TakenBackStopsWhatComesAfterIt) {
 TEST(Release, AMachineWhoseReleaseWasTakenBackDoesNotGoBack) {
     auto job = arbor::testing::demoJob("seamer-turret-upper");
     EXPECT_FALSE(said<found::ReleaseTakenBack>(Work(job).plan.closing));
-    job::release(job.closing, {});
+    job::release(job.closing, {}, {});
     EXPECT_FALSE(job.closing.takenBack) << "it was never released";
-    job::release(job.closing, "the foreman");
-    job::release(job.closing, {});
+    job::release(job.closing, "the foreman", "2026-11-24T10:00:00");
+    job::release(job.closing, {}, {});
     const Work work(job);
     EXPECT_TRUE(said<found::ReleaseTakenBack>(work.plan.closing));
     EXPECT_EQ(work.plan.marks.at(job::Station::Close), plan::Mark::Stop);
-    job::release(job.closing, "the foreman");
+    job::release(job.closing, "the foreman", "2026-11-24T10:00:00");
     EXPECT_FALSE(said<found::ReleaseTakenBack>(Work(job).plan.closing));
 }

@@ -15,8 +15,8 @@ void WindowTest::openWindow() {
     window.reset(); // the old one first: both would listen to the same keys
     auto settings =
         std::make_unique<QSettings>(QString::fromStdString(shop.file("settings.ini")), QSettings::IniFormat);
-    window = std::make_unique<ui::MainWindow>(
-        ui::MainWindow::Surroundings{[this] { return instant; }, std::move(settings), logbook});
+    window = std::make_unique<ui::MainWindow>(ui::MainWindow::Surroundings{
+        [this] { return instant; }, std::move(settings), logbook, {}, std::make_unique<QuietSounder>(alarms)});
     window->show();
     EXPECT_TRUE(QTest::qWaitForWindowActive(window.get(), kPatience_ms));
 }
@@ -25,6 +25,11 @@ void WindowTest::open(const std::string& job) {
     window->openPath(QString::fromStdString(shop.file(job + ".arbor.json")));
     settle();
     ASSERT_TRUE(window->session());
+}
+
+void WindowTest::openAgain(const std::string& job) {
+    open(job);
+    ASSERT_TRUE(session().revise("Ilse Marden", "worked on anew"));
 }
 
 void WindowTest::settle() {

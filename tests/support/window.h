@@ -1,5 +1,6 @@
 #pragma once
 
+#include "support/quiet.h"
 #include "support/shop.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
@@ -22,7 +23,8 @@ protected:
 
     void openWindow(); ///< a new window on the same shop, as after a restart
     void open(const std::string& job = "seamer-turret-upper");
-    void settle(); ///< waits until what is worked out beside the window is there
+    void openAgain(const std::string& job); ///< a released one, as its next revision
+    void settle();                          ///< waits until what is worked out beside the window is there
 
     /// A widget by name, in sight or on a page behind. Fails the test when it is missing.
     template <class T>
@@ -48,6 +50,7 @@ protected:
     TemporaryShop shop;
     QString logbook;                             ///< of the next window; empty: the shop's own
     std::string instant = "2026-11-24T10:00:00"; ///< the window's clock
+    Heard alarms;                                    ///< of the window, as they would have been heard
     std::unique_ptr<ui::MainWindow> window;
 };
 

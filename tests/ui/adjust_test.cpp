@@ -249,8 +249,8 @@ TEST_F(Closing, TheRunInIsReadUntilItSettles) {
     EXPECT_TRUE(slipSays("What was done about it?"));
     type("remedy", "new seal, drain opened");
     EXPECT_FALSE(slipSays("What was done about it?"));
-    type("releasedBy", "Piet Oduya");
-    EXPECT_EQ(saved().closing.releasedBy, "Piet Oduya");
+    type("releasedBy", "Wren Halloran");
+    EXPECT_EQ(saved().closing.releasedBy, "Wren Halloran");
     EXPECT_FALSE(slipSays("Not released yet"));
 }
 

@@ -27,6 +27,7 @@ class ArrangementPlace : public WindowTest {
 protected:
     void openPlace(const std::string& name = "exhaust-fan-carrier") {
         open(name);
+        static_cast<void>(session().revise("Ilse Marden", "drawn anew"));
         key(Qt::Key_G, Qt::ControlModifier);
         sheet = find<QTableView>("arrangementSheet");
         bench = find<ui::BenchView>("arrangementBench");

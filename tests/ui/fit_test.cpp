@@ -21,6 +21,7 @@ class FitPage : public WindowTest {
 protected:
     void openFit(const char* job, int seat = 0) {
         open(job);
+        static_cast<void>(session().revise("Ilse Marden", "fitted anew"));
         window->jobView()->go(Station::Fit);
         find<QListWidget>("seatList")->setCurrentRow(seat);
     }

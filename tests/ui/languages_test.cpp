@@ -109,7 +109,7 @@ TEST_F(Languages, NothingIsCutWhereWordsAreLonger) {
 TEST_F(Languages, OneIsChosenInTheMenuAndSpokenByTheNextWindow) {
     open();
     QString again;
-    QObject::connect(window.get(), &ui::MainWindow::languageChosen, [&] { again = window->openedPath(); });
+    QObject::connect(window.get(), &ui::MainWindow::remakeWanted, [&] { again = window->openedPath(); });
     find<QAction>("language_de")->trigger();
     EXPECT_EQ(again, QString::fromStdString(session().path()));
     const QSettings settings(QString::fromStdString(shop.file("settings.ini")), QSettings::IniFormat);

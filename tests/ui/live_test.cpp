@@ -111,7 +111,7 @@ TEST_F(Live, TheSectionGoesAsFarAsThePress) {
 }
 
 TEST_F(Live, WhatComesOutIsJudgedAsItComes) {
-    open("exhaust-fan-carrier");
+    openAgain("exhaust-fan-carrier");
     const job::StepKey out{{"bearing", "shaft"}, true};
     session().lookAt(out);
     window->jobView()->go(Station::Press);

@@ -209,8 +209,8 @@ TEST_F(ShopPlace, TheListOfListsIsWalkedByKeys) {
         sections->setCurrentRow(row);
         seen << sections->currentItem()->text();
     }
-    EXPECT_EQ(seen.size(), 9);
-    EXPECT_TRUE(find<QWidget>("instrumentView")->isVisible());
+    EXPECT_EQ(seen.size(), 10);
+    EXPECT_TRUE(find<QWidget>("benchPage")->isVisible());
     key(Qt::Key_Escape);
     EXPECT_TRUE(window->jobView()->isVisible());
 }

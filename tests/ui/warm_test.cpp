@@ -3,9 +3,10 @@
 #include "support/window.h"
 
 #include "sim/line_port.h"
+#include "ui/alarm/alarms.h"
+#include "ui/alarm/clock_strip.h"
 #include "ui/charts/gap_chart.h"
 #include "ui/session/instant.h"
-#include "ui/shell/clock_strip.h"
 #include "ui/warm/limit_bars.h"
 
 #include <QComboBox>
@@ -30,7 +31,7 @@ protected:
     void wait(double seconds) { // the window's clock goes on
         instant = ui::later(instant, seconds);
         window->jobView()->refresh();
-        find<ui::ClockStrip>("clockStrip")->show(window->session());
+        window->alarms()->look();
     }
     const std::vector<ui::ClockStrip::Face>& faces() { return find<ui::ClockStrip>("clockStrip")->faces(); }
     void soakBoth() {

@@ -44,8 +44,8 @@ Result<Gauge> readGauge(const json& d) {
 }
 
 Result<Person> readPerson(const json& d) {
-    if (auto known = onlyKeys(d, {"name", "releases"}); !known) return tl::unexpected(known.error());
-    return Person{d.at("name"), d.value("releases", false)};
+    if (auto known = onlyKeys(d, {"name", "releases", "pin"}); !known) return tl::unexpected(known.error());
+    return Person{d.at("name"), d.value("releases", false), d.value("pin", std::string())};
 }
 
 /// The rows of a list, each read and all of them checked together.
@@ -146,6 +146,7 @@ std::string writePeople(const std::vector<Person>& people) {
     for (const auto& person : people) {
         json d{{"name", person.name}};
         if (person.releases) d["releases"] = true;
+        if (!person.pin.empty()) d["pin"] = person.pin;
         all.push_back(std::move(d));
     }
     return json{{"people", all}}.dump(2) + "\n";

@@ -39,6 +39,7 @@ std::string writeGauges(const std::vector<Gauge>& gauges);
 struct Person {
     std::string name;
     bool releases = false; ///< is authorised to release a job
+    std::string pin = {};  ///< scrambled, as io/pin.h has it; empty: none is asked for
     friend bool operator==(const Person&, const Person&) = default;
 };
 

@@ -200,6 +200,17 @@ constexpr auto fieldsOf(Tag<ManualPress>) {
         field("points", &ManualPress::points), field("signs", kTold.about("of a hammer"), &ManualPress::signs)};
 }
 
+constexpr auto fieldsOf(Tag<PressMark>) {
+    return std::tuple{field("travel_mm", kNeeded, &PressMark::travel_mm),
+                      field("force_N", kNeeded, &PressMark::force_N)};
+}
+constexpr auto fieldsOf(Tag<HeardAlarm>) {
+    return std::tuple{field("kind", kNeeded, &HeardAlarm::kind),
+                      field("clock", kTold.about("absent: a stop sign of the press"), &HeardAlarm::clock),
+                      field("began", kTime.needed(), &HeardAlarm::began),
+                      field("when", kTime.needed(), &HeardAlarm::when)};
+}
+
 constexpr auto fieldsOf(Tag<SeatReadings>) {
     return std::tuple{field("kind", &SeatReadings::kind),
                       field("uncertainty_um", Rule{}.in(kUm).from(0).to(1000), &SeatReadings::uncertainty_mm),
@@ -253,8 +264,10 @@ constexpr auto fieldsOf(Tag<StepRecord>) {
         field("heat", kTold.about("warming and chilling for this step"), &Step::heat),
         group("trace", field("file", kTold.about("beside the job file"), &Step::traceFile)),
         field("hand", kTold.about("a press read by hand; looked at when there is no trace"), &Step::hand),
+        field("marks", kFound.about("where somebody marked the press while it moved"), &Step::marks),
         field("readings", &Step::readings),
         field("proof", kTold.about("what was looked at beside depth and tilt"), &Step::proof),
+        field("heard", kFound.about("alarms that were acknowledged"), &Step::heard),
         field("done", kTold.open(), &Step::done),
         field("reopened", kTold.about("they were done and are not now").open(), &Step::reopened),
         field("record", &Step::record)};
@@ -324,13 +337,24 @@ constexpr auto fieldsOf(Tag<Closing>) {
                       field("cause", kFound.about("what killed the old bearing"), &Closing::cause),
                       field("remedy", kFound.about("what was done about it"), &Closing::remedy),
                       field("released_by", kFound, &Closing::releasedBy),
+                      field("released_on", kFound.about("ISO 8601"), &Closing::releasedOn),
                       field("taken_back", kFound.about("it was released and is not now"), &Closing::takenBack),
                       field("wrench_no", kGaugeNo, &Closing::wrench, &GaugeUsed::number),
-                      field("wrench_on", kGaugeDay, &Closing::wrench, &GaugeUsed::on)};
+                      field("wrench_on", kGaugeDay, &Closing::wrench, &GaugeUsed::on),
+                      field("lots", kFound.about("lot or serial number of what was fitted, by part"), &Closing::lots)};
 }
 
 constexpr auto fieldsOf(Tag<RecordDraft>) {
     return std::tuple{field("who", &RecordDraft::who), field("notes", &RecordDraft::notes)};
+}
+
+constexpr auto fieldsOf(Tag<Revision>) {
+    return std::tuple{field("number", kNeeded.about("of the state that is kept"), &Revision::number),
+                      field("who", kNeeded, &Revision::who),
+                      field("when", kTime.needed(), &Revision::when),
+                      field("reason", kNeeded, &Revision::reason),
+                      field("file", kNeeded.about("as it stood, from the job's folder"), &Revision::file),
+                      field("sha256", kNeeded.about("of that file"), &Revision::sha256)};
 }
 
 /// All but the arrangement, which has a format of its own.
@@ -358,7 +382,8 @@ constexpr auto fieldsOf(Tag<Job>) {
         field("done", kFound.open(), &Job::done),
         field("reopened", kFound.about("they were done and are not now").open(), &Job::reopened),
         field("record_draft", kFound.about("what is typed before the record is written"), &Job::draft),
-        field("record", kFound, &Job::record)};
+        field("record", kFound, &Job::record),
+        field("revisions", kFound.about("that were released before this one"), &Job::revisions)};
 }
 
 template <class T>

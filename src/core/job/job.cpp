@@ -41,9 +41,18 @@ void setDone(Job& job, Station station, const StepKey* step, bool done) {
     if (step) changeStep(job, *step, [&](StepRecord& r) { setIn(r.done, r.reopened, station, done); });
 }
 
-void release(Closing& closing, const std::string& by) {
+void release(Closing& closing, const std::string& by, const std::string& when) {
     closing.takenBack = by.empty() && (closing.takenBack || !closing.releasedBy.empty());
     closing.releasedBy = by;
+    closing.releasedOn = by.empty() ? std::string() : when;
+}
+
+bool isLocked(const Job& job) {
+    return job.record && !job.closing.releasedBy.empty();
+}
+
+int revisionOf(const Job& job) {
+    return static_cast<int>(job.revisions.size()) + 1;
 }
 
 bool wasFound(const Job& job, AsFound what, const std::string& part) {

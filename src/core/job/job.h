@@ -8,6 +8,7 @@
 #include "core/job/adjust.h"
 #include "core/job/closing.h"
 #include "core/job/heat.h"
+#include "core/job/revision.h"
 #include "core/job/step.h"
 #include "core/measure/form.h"
 #include "core/measure/old_bearing.h"
@@ -176,6 +177,7 @@ struct Job {
     std::set<Station> reopened; ///< they were done and are not now
     RecordDraft draft;
     std::optional<Record> record;
+    std::vector<Revision> revisions; ///< that were released before this one
 };
 
 /// Whether a part was found so: it was said of the part, or of the job while no part is named with it.
@@ -193,7 +195,12 @@ catalog::Lubricant lubricantOf(const Job& job, const SeatKey& seat);
 /// @param step  that it belongs to; null for those of the whole job
 void setDone(Job& job, Station station, const StepKey* step, bool done);
 /// The machine is released by somebody; nobody: a release is taken back.
-void release(Closing& closing, const std::string& by);
+/// @param when  ISO 8601
+void release(Closing& closing, const std::string& by, const std::string& when);
+/// Written and released: what stands in it is changed by a new revision only.
+bool isLocked(const Job& job);
+/// Which state of the job this is, from 1: one more than were released before.
+int revisionOf(const Job& job);
 
 /// The stations that are done, those of one step among them. @param step  null: of none
 std::set<Station> doneOf(const Job& job, const StepKey* step);

@@ -56,6 +56,10 @@ constexpr auto namesOf(Tag<Clock::What>) {
                       Name{Clock::What::Carry, "carry"}, Name{Clock::What::Together, "together"},
                       Name{Clock::What::Cool, "cool"}};
 }
+constexpr auto namesOf(Tag<AlarmKind>) {
+    return std::array{Name{AlarmKind::Soon, "soon"}, Name{AlarmKind::Ready, "ready"}, Name{AlarmKind::Hurry, "hurry"},
+                      Name{AlarmKind::TooLate, "too_late"}, Name{AlarmKind::Stop, "stop"}};
+}
 constexpr auto namesOf(Tag<ManualMeans>) {
     return std::array{Name{ManualMeans::Gauge, "gauge"}, Name{ManualMeans::Wrench, "wrench"},
                       Name{ManualMeans::Hammer, "hammer"}};

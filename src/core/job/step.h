@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/catalog/material.h"
+#include "core/job/alarm.h"
 #include "core/job/gauge_used.h"
 #include "core/job/heat.h"
 #include "core/job/manual_press.h"
@@ -49,6 +50,13 @@ struct SeatReadings {
     friend bool operator==(const SeatReadings&, const SeatReadings&) = default;
 };
 
+/// Where somebody marked a press while it moved.
+struct PressMark {
+    double travel_mm = 0;
+    double force_N = 0;
+    friend bool operator==(const PressMark&, const PressMark&) = default;
+};
+
 /// What was chosen, warmed, pressed, read and looked at in one pressed step.
 struct StepRecord {
     StepOverrides overrides;
@@ -56,8 +64,10 @@ struct StepRecord {
     StepHeat heat;
     std::string traceFile; ///< beside the job file; empty: none
     ManualPress hand;      ///< looked at when there is no trace file
+    std::vector<PressMark> marks = {};
     SeatReadings readings;
     SeatChecks proof;
+    std::vector<HeardAlarm> heard = {};
     std::set<Station> done;          ///< of those that belong to a step
     std::set<Station> reopened = {}; ///< they were done and are not now: nothing that follows goes on
     std::optional<Record> record;

@@ -20,4 +20,22 @@ AdviceList sayOfGauge(const job::GaugeUsed& used, std::initializer_list<catalog:
     return {{found::GaugeOverdue{gauge->id, gauge->calibrationDue}, Severity::Check, kSource}};
 }
 
+std::vector<job::GaugeUsed> gaugesUsed(const job::Job& job) {
+    std::vector<job::GaugeUsed> out;
+    const auto add = [&](const job::GaugeUsed& used) {
+        if (!used.number.empty() && std::find(out.begin(), out.end(), used) == out.end()) out.push_back(used);
+    };
+    for (const auto& [seat, card] : job.measured.seats) {
+        add(card.hole.gaugeUsed);
+        add(card.shaft.gaugeUsed);
+    }
+    for (const auto& [key, step] : job.steps) {
+        add(step.heat.thermometer);
+        add(step.readings.gauge);
+    }
+    add(job.adjust.gauge);
+    add(job.closing.wrench);
+    return out;
+}
+
 } // namespace arbor::plan

@@ -1,10 +1,11 @@
 #pragma once
 
 #include "core/base/advice.h"
-#include "core/job/gauge_used.h"
+#include "core/job/job.h"
 #include "core/tables/tables.h"
 
 #include <initializer_list>
+#include <vector>
 
 namespace arbor::plan {
 
@@ -14,5 +15,8 @@ namespace arbor::plan {
 /// @source [HB3.12], "sizes, ... readings, verdicts, who and when"
 AdviceList sayOfGauge(const job::GaugeUsed& used, std::initializer_list<catalog::GaugeKind> kinds,
                       const tables::Tables& tables);
+
+/// Every gauge that is named anywhere in a job, each with the day once, in the order of the work.
+std::vector<job::GaugeUsed> gaugesUsed(const job::Job& job);
 
 } // namespace arbor::plan

@@ -48,13 +48,14 @@ QString asTyped(double value) {
 
 AdjustPage::AdjustPage(QWidget* parent) : StationPage(parent) {
     setObjectName("adjustPage");
+    setProperty("touched", true);
     m_drawing = new NutDrawing(this);
     m_bars = new SettingMethodBars(this);
     m_scroll = new QScrollArea(this);
     m_scroll->setWidgetResizable(true);
     m_scroll->setFrameShape(QFrame::NoFrame);
     m_scroll->setFocusPolicy(Qt::NoFocus);
-    m_scroll->setFixedWidth(theme::kSheetWidth - 20);
+    m_scroll->setFixedWidth(theme::wide(theme::kSheetWidth) - 20);
     m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* left = new QVBoxLayout;
     left->setSpacing(0);

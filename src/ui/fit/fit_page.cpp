@@ -47,7 +47,7 @@ FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     m_list->setAccessibleName(tr("Seats"));
     m_list->setFrameShape(QFrame::NoFrame);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_list->setFixedWidth(theme::kSheetWidth);
+    m_list->setFixedWidth(theme::wide(theme::kSheetWidth));
     m_sheet = new FitSheet(this);
     m_bench = new BenchView(this);
     m_bench->setObjectName("fitBench");
@@ -59,7 +59,7 @@ FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     sheetScroll->setFocusPolicy(Qt::NoFocus);
     sheetScroll->setWidget(m_sheet);
     sheetScroll->setWidgetResizable(true);
-    sheetScroll->setFixedWidth(theme::kSheetWidth);
+    sheetScroll->setFixedWidth(theme::wide(theme::kSheetWidth));
     sheetScroll->setFrameShape(QFrame::NoFrame);
     sheetScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* left = new QVBoxLayout;

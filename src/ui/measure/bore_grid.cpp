@@ -52,6 +52,7 @@ BorePlaces placesFor(double length_mm, const std::vector<measure::DiameterReadin
 
 BoreGrid::BoreGrid(QWidget* parent) : QWidget(parent) {
     setObjectName("boreGrid");
+    setProperty("typedOn", true);
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(300, kGridTop + 3 * kRowHeight + theme::kGap);
     speakAs(*this, QAccessible::Table, tr("Readings by depth and direction"));

@@ -74,7 +74,7 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
     m_sheets->addWidget(scrolled(m_spacerSheet, this, "spacerScroll"));
     m_sheets->addWidget(new QWidget(this));
     auto* left = new QWidget(this);
-    left->setFixedWidth(theme::kSheetWidth);
+    left->setFixedWidth(theme::wide(theme::kSheetWidth));
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->setContentsMargins(0, theme::kGap, 0, 0);
     leftLayout->addWidget(m_list);
@@ -286,7 +286,7 @@ void MeasurePage::buildGaugeLine() {
 
 /// What the gauge shows goes where the cursor stands; a reading that is refused leaves it there.
 void MeasurePage::takeGaugeLine(const QString& line) {
-    if (!isVisible() || !seat()) return;
+    if (!isInHand() || !seat()) return;
     const auto value = device::parseGaugeLine(line.toStdString());
     if (!value) return emit trouble(q(words::say(value.error())));
     if (!*value) return;

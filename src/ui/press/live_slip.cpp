@@ -29,14 +29,15 @@ words::Figure forceNow(const plan::PressPlan& p, const trace::Sample& now, const
     const double most = p.out ? p.force_N.most : p.expected.hold_N.most;
     f.lineTo = std::max(most, now.force_N) * 1.1;
     if (p.expected.holds) f.limits = {{p.expected.hold_N.likely, words::tr("seating load")}};
+    f.limits.push_back({most, words::tr("stop over {force}").with("force", d.force(most).number)});
     f.tone = now.force_N > most ? Tone::Stop : Tone::Plain;
     return f;
 }
 
 words::Figure toGo(const plan::PressPlan& p, const trace::Sample& now, const words::Display& d) {
     const double home = p.expected.homeTravel_mm, gone = std::clamp(now.travel_mm, 0.0, home);
-    auto f = words::figureOf("to_go_mm", words::tr("Travel to go"), d.size(std::max(0.0, home - now.travel_mm)),
-                             words::tr("of {size}").with("size", d.size(home).number), {0, gone, gone});
+    auto f = words::figureOf("to_go_mm", words::tr("Travel to go"), d.travel(std::max(0.0, home - now.travel_mm)),
+                             words::tr("of {size}").with("size", d.travel(home).number), {0, gone, gone});
     f.lineTo = home;
     return f;
 }
@@ -57,7 +58,8 @@ void recordingSheet(words::Sheet& sheet, const JobSession& session, const LivePr
     rows.push_back({"samples", words::tr("Samples kept"), std::to_string(live.trace().size())});
     sheet.notesTitle = words::tr("What it shows");
     words::addNotes(sheet, a.findings, d);
-    sheet.action = words::tr("Stop and keep the trace");
+    sheet.byFoot = true;
+    sheet.action = a.knee_mm ? words::tr("Home: keep the trace") : words::tr("Stop and keep the trace");
 }
 
 void staleSheet(words::Sheet& sheet, double age_s, bool recording) {
@@ -116,6 +118,7 @@ words::Sheet liveSheet(const JobSession& session, const LivePress& live) {
         sheet.notesTitle = words::tr("Watch for");
         words::addNotes(sheet, p->watch, d);
         sheet.action = words::tr("Record the press");
+        sheet.byFoot = true;
     }
     if (age) staleSheet(sheet, *age, live.recording());
     sheet.caution = words::tr("Stand clear of the line of force: up to {energy} J in frame and stack. Eye protection.")

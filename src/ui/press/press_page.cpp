@@ -12,7 +12,6 @@
 #include "words/sentences.h"
 #include "words/tooling_words.h"
 
-#include <QApplication>
 #include <QComboBox>
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -45,6 +44,7 @@ Means meansOf(const job::StepRecord& step) {
 PressPage::PressPage(device::LineClient& line, QWidget* parent)
     : StationPage(parent), m_live(new LivePress(line, this)) {
     setObjectName("pressPage");
+    setProperty("touched", true);
     m_bench = new BenchView(this);
     m_bench->setObjectName("pressBench");
     m_chart = new ForceChart(this);
@@ -65,9 +65,7 @@ PressPage::PressPage(device::LineClient& line, QWidget* parent)
     layout->addLayout(buildMeans());
     connect(m_live, &LivePress::stateChanged, this, &PressPage::showLineState);
     connect(m_live, &LivePress::refreshed, this, &PressPage::showLive);
-    connect(m_live, &LivePress::stopCertain, this, [this] {
-        if (m_sound) QApplication::beep();
-    });
+    connect(m_live, &LivePress::stopCertain, this, [this] { emit stopSign(true); });
 }
 
 /// What it is measured with, and beside it what belongs to that.
@@ -222,11 +220,11 @@ void PressPage::refresh() {
 }
 
 void PressPage::showBench() {
-    constexpr double kShown = 0.75; // of the travel, until the press runs
+    constexpr double kPartWay = 0.75; // of the travel, until the press runs
     const auto d = m_session->display();
     const auto* step = m_session->step();
     m_gone = m_live->gone();
-    auto scene = setupScene(*m_session, m_gone.value_or(kShown));
+    auto scene = setupScene(*m_session, m_gone.value_or(kPartWay));
     if (step) scene.title = q(words::stepTitle(step->step));
     scene.subtitle = tr("Ram above, bed below, three quarters of the way. Pick a part to see its sizes.");
     if (m_gone && step && step->press) {
@@ -284,7 +282,27 @@ words::Sheet PressPage::sheet() const {
 QString PressPage::keys() const {
     if (!m_live->unkept().isEmpty() && !m_live->recording()) return tr("Delete: discard it; the file stays.");
     if (!isLive()) return StationPage::keys();
-    return m_live->recording() ? tr("Space. Z: zero here. S: sound.") : tr("Space. Z: zero here.");
+    return m_live->recording() ? tr("Space. M: mark. Z: zero here.") : tr("Space. Z: zero here.");
+}
+
+/// Another press: what was marked of the one before, and its stop sign, are not of this one.
+Result<void> PressPage::start() {
+    emit stopSign(false);
+    if (!m_session->record().marks.empty())
+        m_session->editStep(tr("Record the press"), [](job::StepRecord& r) { r.marks.clear(); });
+    return m_live->start();
+}
+
+void PressPage::mark() {
+    if (!m_live->recording() || !m_live->last()) return;
+    const auto at = *m_live->last();
+    m_session->editStep(tr("Mark the press"), [&](job::StepRecord& r) {
+        r.marks.push_back({at.travel_mm, at.force_N});
+    });
+}
+
+StationPage::Far PressPage::far() const {
+    return {m_bench->scene(), {}, m_live->recording()};
 }
 
 bool PressPage::act() {
@@ -295,7 +313,7 @@ bool PressPage::act() {
         return false;
     }
     if (isLive()) {
-        const auto done = m_live->recording() ? m_live->keep() : m_live->start();
+        const auto done = m_live->recording() ? m_live->keep() : start();
         if (!done) emit trouble(q(words::say(done.error())));
         emit slipChanged();
         return false;
@@ -312,10 +330,7 @@ void PressPage::keyPressEvent(QKeyEvent* event) {
         emit slipChanged();
         return;
     }
-    if (event->key() == Qt::Key_S && event->modifiers() == Qt::NoModifier) {
-        m_sound = !m_sound;
-        return;
-    }
+    if (event->key() == Qt::Key_M && event->modifiers() == Qt::NoModifier) return mark();
     StationPage::keyPressEvent(event);
 }
 

@@ -28,6 +28,8 @@ public:
     QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    Far far() const override;
+    void mark() override;
     LivePress& live() { return *m_live; }
 
 protected:
@@ -39,6 +41,7 @@ private:
     QWidget* buildLiveLine();
     void chooseMeans(int means);
     void showLive();
+    Result<void> start();
     bool isLive() const; ///< the slip is about the transducer
     void showLineState();
     void showBench();
@@ -60,7 +63,6 @@ private:
     QLabel* m_lineState;
     QPlainTextEdit* m_raw;
     std::optional<double> m_gone; ///< share of the travel the bench shows, while a press runs
-    bool m_sound = false;
 };
 
 } // namespace arbor::ui

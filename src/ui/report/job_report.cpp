@@ -1,7 +1,9 @@
 #include "ui/report/job_report.h"
 
 #include "core/base/units.h"
+#include "core/plan/gauges.h"
 #include "core/plan/step_record.h"
+#include "io/file_hash.h"
 #include "ui/report/paper_sheet.h"
 #include "ui/text.h"
 #include "ui/tooling/setup_scene.h"
@@ -10,6 +12,7 @@
 #include "words/sheets/sheets.h"
 #include "words/tooling_words.h"
 
+#include <QFileInfo>
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
@@ -160,6 +163,19 @@ void adjust(Paper& paper, const JobSession& /*session*/, const words::SheetInput
     setSheet(paper, sheet);
 }
 
+/// Every gauge that was named beside a reading, with what This shop knows of it.
+void gauges(Paper& paper, const JobSession& session) {
+    for (const auto& used : plan::gaugesUsed(session.job())) {
+        const auto* gauge = catalog::findGauge(session.tables().gauges, used.number);
+        const auto due = gauge ? q(gauge->calibrationDue) : QString();
+        paper.text(tr("gauge %1%2, used on %3: %4")
+                       .arg(q(used.number), gauge ? " " + q(gauge->name) : QString(), q(used.on),
+                            !gauge          ? tr("not in This shop")
+                            : due.isEmpty() ? tr("calibration not stated")
+                                            : tr("calibration due %1").arg(due)));
+    }
+}
+
 void closing(Paper& paper, const JobSession& session, const words::SheetInput& told) {
     const auto& c = session.job().closing;
     const auto d = session.display();
@@ -179,6 +195,13 @@ void closing(Paper& paper, const JobSession& session, const words::SheetInput& t
         paper.text(tr("recorded by %1, %2").arg(q(record->who), q(record->when).left(16).replace('T', ' ')), 0, true);
         paper.text(q(record->notes));
     }
+    for (const auto& list : words::closeSheet(told).rows)
+        if (list.key == "release" || list.key == "lots")
+            for (const auto& row : list.rows)
+                paper.text(QStringLiteral("%1: %2").arg(q(row.left), q(row.right)));
+    gauges(paper, session);
+    if (const auto hash = io::sha256Of(session.path()))
+        paper.text(tr("Job file %1, SHA-256 %2").arg(QFileInfo(q(session.path())).fileName(), q(*hash)));
     paper.signature(tr("done by%1").arg(record ? ": " + q(record->who) : QString()));
     paper.signature(tr("released by%1").arg(c.releasedBy.empty() ? QString() : ": " + q(c.releasedBy)));
 }

@@ -177,11 +177,13 @@ void JobSession::useTables(std::shared_ptr<const tables::Tables> tables) {
 }
 
 void JobSession::edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey) {
-    if (m_document.newer()) {
-        m_trouble = newerWords();
-        emit changed();
-        return;
-    }
+    const auto why = m_document.newer() ? newerWords() : whyLocked();
+    if (why.isEmpty()) return this->change(text, change, mergeKey);
+    m_trouble = why;
+    emit changed();
+}
+
+void JobSession::change(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey) {
     auto after = job();
     change(after);
     bool running = false;
@@ -193,6 +195,7 @@ void JobSession::edit(const QString& text, const std::function<void(job::Job&)>&
     }
     if (!running) m_timesAreSure = true;
     m_undo.push(new JobEdit(*this, text, std::move(after), mergeKey));
+    if (isLocked()) m_undo.clear(); // nobody takes a release back by accident
 }
 
 void JobSession::setDone(job::Station station, bool done) {
@@ -220,7 +223,7 @@ job::Record JobSession::recordOf(const plan::StepPlan& step, const std::string& 
 }
 
 void JobSession::writeRecord() {
-    if (m_document.newer()) return setDone(job::Station::Close, true); // says why not
+    if (m_document.newer() || isLocked()) return setDone(job::Station::Close, true); // says why not
     const auto who = QString::fromStdString(job().draft.who).trimmed().toStdString();
     std::map<job::StepKey, job::Record> records;
     const auto& plan = wholePlan();

@@ -65,6 +65,14 @@ public:
     void setDone(job::Station station, bool done); ///< of the step in hand, where it belongs to one
     void writeRecord();                            ///< from the draft and the plan as they stand
 
+    const catalog::Person* person(const std::string& name) const; ///< of this shop; null: nobody of that name
+    /// @param who  empty: the release is taken back. @errors UnknownName (may not release by This shop)
+    Result<void> release(const std::string& who);
+    bool isLocked() const; ///< recorded and released: only a revision changes it
+    /// Keeps the released file whole beside the job and opens the job again, as its next revision.
+    /// @errors Missing (who, reason), Unwritable
+    Result<void> revise(const std::string& who, const std::string& reason);
+
     /// Loads a trace of the step in hand and keeps a copy of it beside the job. @errors those of the trace file, or of
     /// copying
     Result<void> attachTrace(const std::string& file);
@@ -88,6 +96,8 @@ private:
     Result<QString> keepPhoto(const std::string& file);
     Result<QString> keepBeside(const QString& file, const QString& folder);
     void replaceJob(const job::Job& job);
+    QString whyLocked() const;
+    void change(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});
     bool isDraftAlone(const job::Job& job) const;
     void reloadTraces();
     void workOut();

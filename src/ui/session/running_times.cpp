@@ -17,7 +17,8 @@ void noteCount(job::StepHeat& heat, const std::string& now, const MachineCount& 
 
 namespace {
 
-bool resume(job::StepHeat& heat, const std::string& now, const MachineCount& count) {
+bool resume(job::StepRecord& step, const std::string& now, const MachineCount& count) {
+    auto& heat = step.heat;
     if (heat.clocks.empty()) return true;
     if (!heat.counted || heat.counted->boot != count.boot) return false;
     const double passed = count.seconds - heat.counted->count_s;
@@ -27,6 +28,8 @@ bool resume(job::StepHeat& heat, const std::string& now, const MachineCount& cou
         clock.started = later(clock.started, shift);
     for (auto& reading : heat.readings)
         reading.when = later(reading.when, shift);
+    for (auto& alarm : step.heard) // they are known by when their clock was started
+        if (alarm.clock) alarm.began = later(alarm.began, shift);
     noteCount(heat, now, count);
     return true;
 }
@@ -36,7 +39,7 @@ bool resume(job::StepHeat& heat, const std::string& now, const MachineCount& cou
 bool resumeTimes(job::Job& job, const std::string& now, const MachineCount& count) {
     bool sure = true;
     for (auto& [key, step] : job.steps)
-        sure = resume(step.heat, now, count) && sure;
+        sure = resume(step, now, count) && sure;
     return sure;
 }
 

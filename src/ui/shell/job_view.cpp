@@ -21,8 +21,10 @@
 #include "ui/warm/warm_page.h"
 #include "words/sentences.h"
 #include "words/shipped_names.h"
+#include "words/tooling_words.h"
 
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -75,7 +77,7 @@ JobView::JobView(Instruments& instruments, QWidget* parent) : QWidget(parent), m
     m_ruleScroll = new QScrollArea(this);
     m_ruleScroll->setWidget(m_rule);
     m_ruleScroll->setWidgetResizable(true);
-    m_ruleScroll->setFixedWidth(theme::kRuleWidth);
+    m_ruleScroll->setFixedWidth(theme::wide(theme::kRuleWidth));
     m_ruleScroll->setFrameShape(QFrame::NoFrame);
     m_ruleScroll->setFocusPolicy(Qt::NoFocus);
     m_ruleScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -102,6 +104,7 @@ StationPage* JobView::page() {
     m_pages->addWidget(made);
     connect(made, &StationPage::trouble, this, &JobView::trouble);
     connect(made, &StationPage::toolMade, this, &JobView::toolMade);
+    connect(made, &StationPage::stopSign, this, &JobView::stopSign);
     connect(made, &StationPage::slipChanged, this, [this, changedPage = made] {
         if (m_session && changedPage == m_pages->currentWidget()) showSlip();
     });
@@ -133,12 +136,15 @@ void JobView::open(JobSession* session) {
 
 void JobView::go(job::Station station) {
     qCInfo(actionLog) << "station" << job::name(station).data();
+    for (const auto& [of, page] : m_pageOf)
+        page->setInHand(of == station);
     m_current = station;
+    page()->setInHand(true); // it may just have been made
     page()->refresh();
     m_pages->setCurrentWidget(page());
     showRule();
     showSlip();
-    page()->firstFocus()->setFocus();
+    if (!isHidden()) page()->firstFocus()->setFocus(); // else the keys are the big view's
 }
 
 /// Where it stands: the step in hand, where the station belongs to one.
@@ -167,7 +173,8 @@ void JobView::goBy(int stations) {
 }
 
 void JobView::takeAction() {
-    if (!m_slip->actionButton()->isVisible() || !m_slip->actionButton()->isEnabled()) return;
+    const auto& sheet = m_slip->sheet();
+    if (sheet.action.empty() || !sheet.waitsFor.empty()) return;
     emit trouble({});
     if (page()->act()) take(plan::placeAfter(m_session->job(), m_session->plan(), here()));
 }
@@ -213,6 +220,37 @@ void JobView::showRule() {
 
 void JobView::showSlip() {
     m_slip->show(page()->sheet(), page()->keys());
+    emit shown();
+}
+
+BigScene JobView::bigScene() const {
+    const auto* page = m_pageOf.at(m_current);
+    const auto* step = m_session->step();
+    const bool ofStep = job::isOfStep(m_current) && step;
+    const auto title = q(words::stationTitle(m_current));
+    auto far = page->far();
+    return {q(m_session->job().title),
+            ofStep ? title + " · " + q(words::stepTitle(step->step)) : title,
+            m_slip->sheet(),
+            std::move(far.bench),
+            far.entry,
+            far.moving,
+            {}};
+}
+
+/// While a ring moves it only stops; else it does what answers for nothing.
+void JobView::tread() {
+    if (page()->far().moving || m_slip->sheet().footMayAct()) return takeAction();
+    emit trouble(tr("A switch answers for no check, no stop and no release: Enter, when you have looked."));
+}
+
+void JobView::mark() {
+    page()->mark();
+}
+
+void JobView::typeInto(QKeyEvent* event) {
+    QCoreApplication::sendEvent(page()->firstFocus(), event);
+    showSlip();
 }
 
 } // namespace arbor::ui

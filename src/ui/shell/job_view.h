@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/plan/job_route.h"
+#include "ui/big/big_view.h"
 #include "ui/session/job_session.h"
 
 #include <QWidget>
@@ -29,6 +30,10 @@ public:
     job::Station current() const { return m_current; }
     Slip* slip() { return m_slip; }
     void takeAction();
+    BigScene bigScene() const;             ///< what the card says, to be read from far
+    void tread();                          ///< on the foot switch: what it may do, it does
+    void mark();                           ///< what moves
+    void typeInto(QKeyEvent* event);       ///< the page in hand, from the big view before it
     void sayDelivery(const QString& line); ///< of the records to the logbook, where the job is closed
     /// Redraws after the theme changed.
     void refresh();
@@ -36,6 +41,8 @@ public:
 signals:
     void trouble(const QString& text);
     void toolMade(const catalog::Tool& tool);
+    void shown();              ///< the card says something else, perhaps
+    void stopSign(bool shown); ///< of the press
 
 protected:
     void keyPressEvent(QKeyEvent*) override;

@@ -5,6 +5,7 @@
 #include "ui/text.h"
 #include "words/sentences.h"
 
+#include <QFile>
 #include <QFileDialog>
 
 namespace arbor::ui {
@@ -47,6 +48,7 @@ void MainWindow::backUp(const QString& into) {
          book = m_shop.logbook()](const LongWork::Progress& progress) -> Result<QString> {
             const auto file = backup::backUp(shop, into, book, progress);
             const auto contents = file ? backup::check(*file, progress) : tl::unexpected(file.error());
+            if (file && !contents) QFile::remove(q(*file)); // stopped while it was read again, or not what was written
             return contents ? Result<QString>(told(q(*file), *contents)) : tl::unexpected(contents.error());
         },
         [this](const Result<QString>& done) { done ? showNotice(*done) : showTrouble(q(words::say(done.error()))); });

@@ -3,6 +3,7 @@
 #include "io/shipped_data.h"
 #include "io/table_files.h"
 #include "io/text_file.h"
+#include "ui/alarm/alarms.h"
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
@@ -55,6 +56,13 @@ bool MainWindow::openFolder(const QString& folder) {
     return opened.has_value();
 }
 
+/// Its clocks run on: the list of jobs knows them from its file.
+void MainWindow::leaveJob() {
+    m_alarms->follow(nullptr, nullptr);
+    if (m_session && m_shop.isOpen()) m_shop.jobs().added(q(m_session->path()));
+    m_session.reset();
+}
+
 void MainWindow::openJob(const QString& path) {
     if (!m_shop.isOpen() || !mayLeaveJob()) return;
     m_askedToLeave = false;
@@ -64,6 +72,7 @@ void MainWindow::openJob(const QString& path) {
         offerVersionBefore(path);
         return showShelf();
     }
+    leaveJob();
     m_session = std::make_unique<JobSession>(path.toStdString(), std::move(*document), m_shop.tables(), m_around.clock,
                                              m_around.count);
     connect(m_session.get(), &JobSession::changed, this, &MainWindow::showHeader);
@@ -80,6 +89,7 @@ void MainWindow::openJob(const QString& path) {
     remember(path);
     followPlace();
     showHeader();
+    followScreens();
 }
 
 /// Its description only. @param details  what the new one is called; null: under the next number after it

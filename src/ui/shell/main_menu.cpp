@@ -1,6 +1,7 @@
 // What the window can be asked to do, with its keys.
 #include "io/logging.h"
 #include "language/catalogue.h"
+#include "ui/alarm/alarms.h"
 #include "ui/calc/calc_box.h"
 #include "ui/instruments/stand_in.h"
 #include "ui/rack/rack_view.h"
@@ -57,6 +58,9 @@ void MainWindow::buildActions() {
     buildShopActions(m_menu->addMenu(tr("This shop")));
     buildPaperActions(m_menu->addMenu(tr("Papers")));
     buildPracticeActions(m_menu->addMenu(tr("Practice")));
+    addCommand(m_menu, {tr("Big view"), Qt::Key_F11, [this] { toggleBig(); }, "actionBig"});
+    addCommand(m_menu, {tr("Acknowledge the alarm"), Qt::Key_F10, [this] { acknowledgeAlarm(); }, "actionAcknowledge"});
+    addCommand(m_menu, {tr("Mute this alarm"), Qt::SHIFT | Qt::Key_F10, [this] { m_alarms->mute(); }, "actionMute"});
     addCommand(m_menu, {tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); }, "actionCalculator"});
     addCommand(m_menu, {tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); }, "actionLog"});
     m_menu->addSeparator();
@@ -80,6 +84,7 @@ void MainWindow::buildShopActions(QMenu* menu) {
     section(tr("End play of this shop"), Qt::CTRL | Qt::Key_B, Section::EndPlay, "actionBands");
     section(tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, Section::Friction, "actionFriction");
     section(tr("Instruments"), Qt::CTRL | Qt::Key_H, Section::Instruments, "actionInstruments");
+    section(tr("This bench: texts, big view, alarms"), Qt::CTRL | Qt::SHIFT | Qt::Key_H, Section::Bench, "actionBench");
     addCommand(menu, {tr("Stand-in: work its ram, push its button"), Qt::CTRL | Qt::SHIFT | Qt::Key_G,
                       [this] { workStandIn(); }, "actionStandIn"});
 }

@@ -34,7 +34,7 @@ void MainWindow::startTour() {
     const QDir folder(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/brisk-arbor/tour-shop");
     if (m_session && !mayLeaveJob()) return;
     if (!m_tour->isRunning()) m_beforeTour = m_shop.isOpen() ? m_shop.folder().path() : QStringLiteral("");
-    m_session.reset();
+    leaveJob();
     QDir(folder).removeRecursively();
     if (const auto copied = io::copyDemoShop(folder.path().toStdString()); !copied)
         return showTrouble(q(words::say(copied.error())));

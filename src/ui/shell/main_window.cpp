@@ -3,20 +3,25 @@
 #include "core/job/names.h"
 #include "core/job/step_name.h"
 #include "io/text_file.h"
+#include "ui/alarm/alarm_bar.h"
+#include "ui/alarm/alarms.h"
+#include "ui/alarm/clock_strip.h"
 #include "ui/arrangement/arrangement_view.h"
+#include "ui/big/big_view.h"
 #include "ui/calc/calc_box.h"
 #include "ui/help/help_view.h"
 #include "ui/instruments/stand_in.h"
 #include "ui/kit/long_work.h"
+#include "ui/kit/number_pad.h"
 #include "ui/log/log_view.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
-#include "ui/shell/clock_strip.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/palette.h"
+#include "ui/shop/bench_page.h"
 #include "ui/slip/slip.h"
 #include "ui/takein/take_in_view.h"
 #include "ui/text.h"
@@ -51,8 +56,9 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     setWindowTitle(tr("Brisk Arbor"));
     setMinimumSize(1100, 700);
     theme::use(m_around.settings->value("night", false).toBool() ? theme::Variant::Night : theme::Variant::Light);
+    theme::setTextScale(m_around.settings->value(BenchPage::kTextScale, 100).toInt() / 100.0);
     theme::apply();
-    auto* header = new QWidget(this);
+    auto* header = m_header = new QWidget(this);
     m_trouble = new QLabel(this);
     m_trouble->setObjectName("trouble");
     m_trouble->setWordWrap(true);
@@ -84,12 +90,14 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     m_instruments = new Instruments(*m_around.settings, this);
     m_standIns = new StandIns(*m_instruments, this);
     connect(m_standIns, &StandIns::trouble, this, &MainWindow::showTrouble);
+    buildAlarms();
     m_places = new QStackedWidget(this);
     addPlaces();
     auto* body = new QWidget(this);
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
+    layout->addWidget(m_alarmBar);
     layout->addWidget(header);
     layout->addWidget(m_trouble);
     layout->addWidget(m_bringBack);
@@ -107,6 +115,7 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
         openAdded(m_shop.addJob({job, "{}"}, tr("C")));
     });
     m_palette = new Palette(this);
+    m_pad = new NumberPad(this);
     buildActions();
     buildHeader(header);
     connect(m_shelf, &ShelfView::opened, this, &MainWindow::openJob);
@@ -132,7 +141,9 @@ void MainWindow::addPlaces() {
     add(m_help, new HelpView(this));
     add(m_lesson, new LessonView(*m_around.settings, this));
     buildStart();
-    add(m_shopView, new ShopView(*m_instruments, *m_standIns, this));
+    add(m_shopView, new ShopView({*m_instruments, *m_standIns, *m_around.settings, *m_alarms}, this));
+    add(m_big, new BigView(this));
+    buildBig();
     connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -142,6 +153,10 @@ void MainWindow::addPlaces() {
     connect(m_help, &HelpView::left, this, goBack);
     connect(m_shopView, &ShopView::left, this, goBack);
     connect(m_shopView, &ShopView::trouble, this, &MainWindow::showTrouble);
+    connect(m_shopView->bench(), &BenchPage::screensChosen, this, &MainWindow::followScreens);
+    connect(m_shopView->bench(), &BenchPage::textScaleChosen, this, [this] {
+        if (mayLeaveJob()) emit remakeWanted();
+    });
     connect(m_shopView, &ShopView::sectionChanged, this, &MainWindow::followPlace);
     connect(m_shopView, &ShopView::changed, this, [this] {
         if (m_session) m_session->useTables(m_shop.tables());
@@ -178,12 +193,12 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::buildHeader(QWidget* header) {
     header->setObjectName("header");
-    header->setFixedHeight(theme::kHeaderHeight);
+    header->setFixedHeight(theme::tall(theme::kHeaderHeight));
     header->setAttribute(Qt::WA_StyledBackground);
     m_title = new QLabel(header);
     m_title->setObjectName("headerTitle");
     QFont big = theme::typeface(theme::Text::Strong);
-    big.setPixelSize(16);
+    big.setPixelSize(theme::tall(16));
     m_title->setFont(big);
     m_subtitle = new QLabel(header);
     m_units = new QLabel(header);
@@ -203,7 +218,7 @@ void MainWindow::buildHeader(QWidget* header) {
     layout->addWidget(m_units);
     layout->addWidget(menuButton);
     auto* second = new QTimer(this);
-    connect(second, &QTimer::timeout, this, [this] { m_clocks->show(m_session.get()); });
+    connect(second, &QTimer::timeout, m_alarms, &Alarms::look);
     second->start(1000);
     auto* minute = new QTimer(this);
     connect(minute, &QTimer::timeout, this, [this] {
@@ -393,7 +408,7 @@ void MainWindow::showHeader() {
     m_subtitle->setText(inJob              ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                         : !m_shop.isOpen() ? tr("no shop open yet")
                                            : m_shop.folder().dirName() + (place == kShelfPlace ? jobs : QString()));
-    m_clocks->show(m_session.get());
+    m_alarms->follow(m_session.get(), m_shop.isOpen() ? &m_shop.jobs() : nullptr);
     m_units->setText(inJob ? q(m_session->display().unitsLine()) : QString());
     const auto muted = QStringLiteral("color:%1").arg(theme::roles().muted.name());
     m_subtitle->setStyleSheet(muted);
@@ -414,6 +429,7 @@ void MainWindow::setNight(bool night) {
             .arg(theme::roles().card.name(), theme::roles().rule.name()));
     showHeader();
     m_jobView->refresh();
+    m_alarms->look();
     update();
 }
 
@@ -427,7 +443,7 @@ void MainWindow::toggleUnits() {
 void MainWindow::chooseLanguage(const QString& code) {
     if (!mayLeaveJob()) return;
     m_around.settings->setValue(kLanguageSetting, code);
-    emit languageChosen();
+    emit remakeWanted();
 }
 
 } // namespace arbor::ui

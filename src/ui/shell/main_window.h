@@ -1,5 +1,6 @@
 #pragma once
 
+#include "ui/alarm/sounder.h"
 #include "ui/session/shop.h"
 #include "ui/shop/shop_view.h"
 #include "ui/start/start_view.h"
@@ -19,13 +20,17 @@ class QUndoGroup;
 namespace arbor::ui {
 
 class ArrangementView;
+class BigView;
 class CalcBox;
+class AlarmBar;
+class Alarms;
 class ClockStrip;
 class HelpView;
 class Instruments;
 class JobDetails;
 class JobView;
 class LogView;
+class NumberPad;
 class Palette;
 class LessonView;
 class LongWork;
@@ -45,6 +50,7 @@ public:
         std::unique_ptr<QSettings> settings;      ///< recent jobs and look
         QString logbook = {};                     ///< as log::Logbook::open; empty: SQLite beside the jobs
         std::function<MachineCount()> count = {}; ///< of the machine; empty: running times go by the clock alone
+        std::unique_ptr<Sounder> sounder = {};    ///< of the alarms; null: the machine's own
     };
     explicit MainWindow(Surroundings surroundings, QWidget* parent = nullptr);
     ~MainWindow() override;
@@ -62,6 +68,7 @@ public:
     JobSession* session() const { return m_session.get(); }
     bool isMaking() const; ///< something that is shown when it is there
     JobView* jobView() { return m_jobView; }
+    Alarms* alarms() { return m_alarms; }
     ShelfView* shelf() { return m_shelf; }
     QString troubleText() const;
     QString openedPath() const; ///< what openPath() would open again
@@ -69,7 +76,7 @@ public:
     static constexpr const char* kLanguageSetting = "language"; ///< language::Spoken's code
 
 signals:
-    void languageChosen(); ///< and noted: whoever made this window makes another one
+    void remakeWanted(); ///< what was chosen is noted, and takes another window: whoever made this one makes it
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -78,6 +85,7 @@ protected:
 private:
     /// Whether the job may be left: it is on the disk, or the user insists. Asks the first time.
     bool mayLeaveJob();
+    void openPad(QObject* touched, const QMouseEvent& event);
     bool isOurs(const QKeySequence& keys, const QObject* field) const;
 
     /// In the order of the stack.
@@ -93,7 +101,8 @@ private:
         kLessonPlace,
         kStartPlace,
         kDetailsPlace,
-        kShopPlace
+        kShopPlace,
+        kBigPlace
     };
     void buildHeader(QWidget* header);
     /// What the window can be asked to do.
@@ -118,6 +127,7 @@ private:
     bool hasJob();
     bool openFolder(const QString& folder);
     void openJob(const QString& path);
+    void leaveJob();
     void newJobLike(const QString& path, const job::Job* details = nullptr);
     void buildStart();
     void showStart();
@@ -139,6 +149,14 @@ private:
     void showLog();
     void showShop(ShopView::Section section);
     void workStandIn();
+    void buildBig();
+    void connectBig(BigView* view);
+    void toggleBig();
+    void showBig(); ///< what is in hand, wherever it is shown large
+    void followScreens();
+    void buildAlarms();
+    void acknowledgeAlarm();
+    void goToAlarm(const QString& job);
     void offerTour();
     void startTour();
     void leaveTour();
@@ -196,9 +214,15 @@ private:
     QUndoGroup* m_undoGroup;
     CalcBox* m_calculator;
     Palette* m_palette;
+    NumberPad* m_pad;
     QLabel* m_title;
     QLabel* m_subtitle;
     ClockStrip* m_clocks;
+    Alarms* m_alarms;
+    AlarmBar* m_alarmBar;
+    BigView* m_big;
+    std::unique_ptr<BigView> m_farBig; ///< on a second screen; null: there is none, or no job
+    QWidget* m_header;
     QLabel* m_units;
     QLabel* m_trouble;
     QPushButton* m_openReports; ///< of crashes

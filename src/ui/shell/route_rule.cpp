@@ -58,7 +58,7 @@ QColor markColour(plan::Mark mark) {
 
 RouteRule::RouteRule(QWidget* parent) : QWidget(parent) {
     setObjectName("routeRule");
-    setFixedWidth(theme::kRuleWidth);
+    setFixedWidth(theme::wide(theme::kRuleWidth));
     setFocusPolicy(Qt::TabFocus);
     speakAs(*this, QAccessible::List, tr("Stations"));
 }

@@ -1,13 +1,19 @@
 // What the window keeps from the fields in it: its keys, and the wheel.
+#include "ui/kit/number_pad.h"
 #include "ui/shell/main_window.h"
+#include "ui/shop/bench_page.h"
 
 #include <QAbstractSpinBox>
 #include <QAction>
 #include <QComboBox>
+#include <QInputDevice>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMouseEvent>
 #include <QPlainTextEdit>
+#include <QPointingDevice>
+#include <QSettings>
 #include <algorithm>
 
 namespace arbor::ui {
@@ -25,10 +31,20 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
                        (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
     const bool keys = event->type() == QEvent::ShortcutOverride &&
                       isOurs(QKeySequence(static_cast<QKeyEvent*>(event)->keyCombination()), watched);
+    if (event->type() == QEvent::MouseButtonRelease) openPad(watched, *static_cast<QMouseEvent*>(event));
     if (watched == m_title && event->type() == QEvent::MouseButtonRelease) showDetails();
     if (!wheel && !keys) return QMainWindow::eventFilter(watched, event);
     event->ignore();
     return true;
+}
+
+/// A finger has no keyboard at hand.
+void MainWindow::openPad(QObject* touched, const QMouseEvent& event) {
+    auto* field = qobject_cast<QWidget*>(touched);
+    const bool finger =
+        event.pointingDevice() && event.pointingDevice()->type() == QInputDevice::DeviceType::TouchScreen;
+    if (!field || !finger || field->window() != this || !NumberPad::isWantedBy(field)) return;
+    if (m_around.settings->value(BenchPage::kNumberPad, true).toBool()) m_pad->openFor(field);
 }
 
 /// Undo belongs to the job; a text field keeps it only for what is typed in it and not yet taken over. Of the other

@@ -1,4 +1,5 @@
 // Who works here, and what they measure with.
+#include "io/pin.h"
 #include "ui/shop/columns.h"
 #include "ui/shop/lists.h"
 
@@ -34,6 +35,17 @@ Column<Gauge> standsColumn(const std::string& today) {
             }};
 }
 
+/// Typed over it is another; emptied, none is asked for. What it is nobody reads there.
+Column<Person> pinColumn() {
+    return {QObject::tr("PIN"),
+            [](const Person& person) { return person.pin.empty() ? QString() : QStringLiteral("••••"); },
+            [](Person& person, const QString& typed) {
+                const auto pin = typed.trimmed().toStdString();
+                person.pin = pin.empty() ? std::string() : io::scrambledPin(pin);
+                return true;
+            }};
+}
+
 } // namespace
 
 std::unique_ptr<ListModel> gaugeList(Shop& shop) {
@@ -60,6 +72,7 @@ std::unique_ptr<ListModel> peopleList(Shop& shop) {
     ListSpec<Person> spec;
     spec.columns = {textColumn(QObject::tr("name"), &Person::name),
                     yesColumn(QObject::tr("may release"), &Person::releases),
+                    pinColumn(),
                     {QString(), [](const Person&) { return QString(); }}};
     spec.check = catalog::checkPeople;
     spec.another = [](const std::vector<Person>& all, const Person*) {

@@ -1,6 +1,7 @@
 #include "ui/shop/shop_view.h"
 
 #include "ui/instruments/instrument_view.h"
+#include "ui/shop/bench_page.h"
 #include "ui/shop/friction_view.h"
 #include "ui/shop/lists.h"
 #include "ui/shop/table_page.h"
@@ -51,9 +52,10 @@ std::vector<TablePage::Texts> tableTexts() {
 
 } // namespace
 
-ShopView::ShopView(class Instruments& instruments, StandIns& standIns, QWidget* parent)
+ShopView::ShopView(const Around& around, QWidget* parent)
     : QWidget(parent), m_sections(new QListWidget(this)), m_pages(new QStackedWidget(this)),
-      m_friction(new FrictionView(this)), m_instruments(new InstrumentView(instruments, standIns, this)) {
+      m_friction(new FrictionView(this)), m_instruments(new InstrumentView(around.instruments, around.standIns, this)),
+      m_bench(new BenchPage(around.settings, around.alarms, this)) {
     setObjectName("shopView");
     m_sections->setObjectName("shopSections");
     m_sections->setAccessibleName(tr("This shop"));
@@ -71,6 +73,8 @@ ShopView::ShopView(class Instruments& instruments, StandIns& standIns, QWidget* 
     m_sections->addItem(tr("Friction"));
     m_pages->addWidget(m_instruments);
     m_sections->addItem(tr("Instruments"));
+    m_pages->addWidget(m_bench);
+    m_sections->addItem(tr("This bench"));
     for (int row = 0; row < m_sections->count(); ++row)
         m_sections->item(row)->setSizeHint({0, theme::kTouch});
     auto* layout = new QHBoxLayout(this);
@@ -96,6 +100,8 @@ void ShopView::show(int section) {
         m_friction->open(*m_shop->tables());
     } else if (section == static_cast<int>(Section::Instruments)) {
         m_instruments->open(m_session);
+    } else if (section == static_cast<int>(Section::Bench)) {
+        m_bench->open();
     } else if (section == static_cast<int>(Section::EndPlay)) {
         m_tables.back()->open(bandList(*m_shop, m_session ? m_session->display() : words::Display()));
     } else {

@@ -7,11 +7,14 @@
 #include <vector>
 
 class QListWidget;
+class QSettings;
 class QStackedWidget;
 class QUndoStack;
 
 namespace arbor::ui {
 
+class Alarms;
+class BenchPage;
 class FrictionView;
 class InstrumentView;
 class StandIns;
@@ -23,8 +26,16 @@ class ShopView : public QWidget {
     Q_OBJECT
 public:
     /// In the order of the list.
-    enum class Section { Presses, Heat, Gauges, People, Materials, Bearings, EndPlay, Friction, Instruments };
-    ShopView(class Instruments& instruments, StandIns& standIns, QWidget* parent = nullptr);
+    enum class Section { Presses, Heat, Gauges, People, Materials, Bearings, EndPlay, Friction, Instruments, Bench };
+    /// What the pages speak to beside the shop.
+    struct Around {
+        class Instruments& instruments;
+        StandIns& standIns;
+        QSettings& settings;
+        Alarms& alarms;
+    };
+    explicit ShopView(const Around& around, QWidget* parent = nullptr);
+    BenchPage* bench() { return m_bench; }
     /// @param session  the open job; null: none is
     void open(Shop& shop, const JobSession* session, Section section);
     QUndoStack* undoStack() const; ///< of the list in sight; null: nothing is typed there
@@ -49,6 +60,7 @@ private:
     std::vector<TablePage*> m_tables; ///< by section, those that are tables
     FrictionView* m_friction;
     InstrumentView* m_instruments;
+    BenchPage* m_bench;
 };
 
 } // namespace arbor::ui

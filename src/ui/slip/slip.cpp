@@ -19,13 +19,15 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr int kActionText = theme::kSlipWidth - 2 * theme::kMargin - 44;
+int actionText() {
+    return theme::wide(theme::kSlipWidth) - 2 * theme::kMargin - 44;
+}
 
 } // namespace
 
 Slip::Slip(QWidget* parent) : QWidget(parent) {
     setObjectName("slip");
-    setFixedWidth(theme::kSlipWidth);
+    setFixedWidth(theme::wide(theme::kSlipWidth));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(theme::kMargin, 16, theme::kMargin, 14);
     layout->setSpacing(theme::kGap);
@@ -65,7 +67,7 @@ void Slip::show(const words::Sheet& sheet, const QString& keys) {
     m_body->show(sheet);
     m_action->setVisible(!sheet.action.empty());
     m_action->ensurePolished();
-    m_action->setText(broken(q(sheet.action), m_action->fontMetrics(), kActionText));
+    m_action->setText(broken(q(sheet.action), m_action->fontMetrics(), actionText()));
     m_action->setEnabled(sheet.waitsFor.empty());
     const auto say = [](QLabel& label, const QString& text, const QColor& colour) {
         label.setVisible(!text.isEmpty());

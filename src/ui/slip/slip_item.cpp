@@ -198,7 +198,7 @@ SlipItem::LayOut item(std::function<void(Column&)> fill) {
 } // namespace
 
 int slipTextWidth() {
-    return theme::kSlipWidth - 2 * theme::kMargin - 2 * theme::kGap;
+    return theme::wide(theme::kSlipWidth) - 2 * theme::kMargin - 2 * theme::kGap;
 }
 
 void SlipItem::show(const QString& text, LayOut layOut) {

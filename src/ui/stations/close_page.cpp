@@ -27,7 +27,7 @@ ClosePage::ClosePage(QWidget* parent) : StationPage(parent) {
     m_bench = new BenchView(this);
     m_bench->setObjectName("closeBench");
     auto* sheet = buildSheet();
-    sheet->setFixedWidth(theme::kSheetWidth);
+    sheet->setFixedWidth(theme::wide(theme::kSheetWidth));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);

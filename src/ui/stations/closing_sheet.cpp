@@ -5,12 +5,14 @@
 
 #include "core/closing/closing.h"
 #include "io/entry/fastener_entry.h"
+#include "io/pin.h"
 #include "ui/stations/bolt_circle.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
+#include "words/shipped_names.h"
 
 #include <QFormLayout>
 #include <QGridLayout>
@@ -90,10 +92,20 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     m_remedy = addText(layout, "remedy", tr("What was done about it"), QString(),
                        [](job::Closing& c, const std::string& typed) { c.remedy = typed; });
     layout->addSpacing(theme::kGap);
+    layout->addWidget(heading(tr("Lot or serial numbers"), this));
+    m_lots = new QFormLayout;
+    m_lots->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    layout->addLayout(m_lots);
+    layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Released"), this));
-    m_released =
-        addText(layout, "releasedBy", tr("By the person authorised for it, by local rules and the machine maker’s"),
-                tr("name"), &job::release);
+    m_released = addLine(layout, "releasedBy",
+                         tr("By the person authorised for it, by local rules and the machine maker’s"), tr("name"));
+    connect(m_released, &QLineEdit::editingFinished, this, &ClosingSheet::takeRelease);
+    m_pin = addLine(layout, "releasePin", tr("PIN of that person"), {});
+    m_pin->setEchoMode(QLineEdit::Password);
+    m_pin->setMaximumWidth(120);
+    connect(m_pin, &QLineEdit::returnPressed, this, &ClosingSheet::takeRelease);
+    buildRevision(layout);
     offer(m_released, [this] {
         QStringList out;
         for (const auto& person : m_session->tables().people)
@@ -103,6 +115,72 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     layout->addStretch(1);
     connect(m_add, &QLineEdit::returnPressed, this, &ClosingSheet::add);
     connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
+}
+
+/// By name; by name and PIN, where that person has one.
+void ClosingSheet::takeRelease() {
+    const auto who = m_released->text().trimmed().toStdString();
+    if (who == m_session->job().closing.releasedBy) return;
+    const auto* person = m_session->person(who);
+    const bool asks = person && !person->pin.empty();
+    showLine(m_pin, asks);
+    if (asks && m_pin->text().isEmpty()) return m_pin->setFocus();
+    if (asks && !io::isPin(m_pin->text().toStdString(), person->pin)) {
+        m_pin->clear();
+        return emit trouble(tr("That is not the PIN of %1: nothing was released.").arg(q(who)));
+    }
+    m_pin->clear();
+    showLine(m_pin, false);
+    m_released->setModified(false);
+    if (const auto done = m_session->release(who); !done) {
+        m_released->setText(q(m_session->job().closing.releasedBy));
+        emit trouble(q(words::say(done.error())));
+    }
+}
+
+/// What was released before, and how a released job is opened again.
+void ClosingSheet::buildRevision(QVBoxLayout* layout) {
+    m_revisions = new QLabel(this);
+    m_revisions->setObjectName("revisions");
+    m_revisions->setWordWrap(true);
+    m_revisions->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    layout->addWidget(m_revisions);
+    m_reviseWho = addLine(layout, "reviseWho", tr("To change a released record, open a revision. By"), tr("name"));
+    m_reviseWhy = addLine(layout, "reviseReason", tr("Because"), tr("what has to be changed"));
+    m_revise = new QPushButton(tr("Open a revision"), this);
+    m_revise->setObjectName("revise");
+    m_revise->setMinimumHeight(theme::kTouch);
+    layout->addWidget(m_revise);
+    connect(m_revise, &QPushButton::clicked, this, [this] {
+        const auto text = [](QLineEdit* line) { return line->text().trimmed().toStdString(); };
+        const auto opened = m_session->revise(text(m_reviseWho), text(m_reviseWhy));
+        if (!opened) return emit trouble(q(words::say(opened.error())));
+        m_reviseWho->clear();
+        m_reviseWhy->clear();
+    });
+    offer(m_reviseWho, [this] { return namesOfPeople(*m_session); });
+}
+
+/// A line with the label over it.
+void ClosingSheet::showLine(QLineEdit* line, bool visible) {
+    line->setVisible(visible);
+    static_cast<QWidget*>(line->property("label").value<QObject*>())->setVisible(visible);
+}
+
+void ClosingSheet::showRevisions() {
+    const auto& job = m_session->job();
+    QStringList lines;
+    for (const auto& r : job.revisions)
+        lines << tr("Revision %1 as released: %2. Opened again by %3, %4: %5")
+                     .arg(r.number)
+                     .arg(q(r.file), q(r.who), q(r.when).left(16).replace('T', ' '), q(r.reason));
+    if (!job.revisions.empty()) lines << tr("This is revision %1.").arg(job::revisionOf(job));
+    m_revisions->setText(lines.join('\n'));
+    m_revisions->setVisible(!lines.isEmpty());
+    const bool locked = m_session->isLocked();
+    showLine(m_reviseWho, locked);
+    showLine(m_reviseWhy, locked);
+    m_revise->setVisible(locked);
 }
 
 /// A line that says one text of what is closed.
@@ -127,6 +205,7 @@ QLineEdit* ClosingSheet::addLine(QVBoxLayout* layout, const char* name, const QS
     edit->setPlaceholderText(hint);
     layout->addWidget(text);
     layout->addWidget(edit);
+    edit->setProperty("label", QVariant::fromValue<QObject*>(text));
     return edit;
 }
 
@@ -171,6 +250,7 @@ void ClosingSheet::open(JobSession* session) {
     m_session = session;
     m_shown.clear();
     rebuildList();
+    rebuildLots();
 }
 
 void ClosingSheet::edit(const QString& text, const Change& change) {
@@ -267,6 +347,40 @@ void ClosingSheet::rebuildList() {
     keepHeight();
 }
 
+/// A line for each bearing that goes in.
+void ClosingSheet::rebuildLots() {
+    while (m_lots->rowCount() > 0)
+        m_lots->removeRow(0);
+    for (const auto& part : m_session->job().arrangement.assembly.parts) {
+        if (!part.catalogue) continue;
+        auto* line = new QLineEdit(this);
+        line->setObjectName("lot_" + q(part.id));
+        const auto label = q(words::shippedName(part.label));
+        line->setAccessibleName(tr("Lot or serial number of %1").arg(label));
+        m_lots->addRow(label, line);
+        connect(line, &QLineEdit::editingFinished, this, [this, line, id = part.id] {
+            if (!line->isModified()) return;
+            line->setModified(false);
+            const auto lot = line->text().trimmed().toStdString();
+            edit(line->accessibleName(), [&](job::Closing& c) {
+                if (lot.empty())
+                    c.lots.erase(id);
+                else
+                    c.lots[id] = lot;
+            });
+        });
+    }
+}
+
+void ClosingSheet::showLots() {
+    const auto& lots = m_session->job().closing.lots;
+    for (int row = 0; row < m_lots->rowCount(); ++row) {
+        auto* line = static_cast<QLineEdit*>(m_lots->itemAt(row, QFormLayout::FieldRole)->widget());
+        const auto lot = lots.find(line->objectName().mid(4).toStdString());
+        if (!line->isModified()) line->setText(lot == lots.end() ? QString() : q(lot->second));
+    }
+}
+
 /// The scroll area around it would squeeze texts that are broken over several lines.
 void ClosingSheet::keepHeight() {
     setMinimumHeight(layout()->totalHeightForWidth(width()));
@@ -328,6 +442,9 @@ void ClosingSheet::refresh() {
     show(m_wrench, q(closing.wrench.number));
     m_wrench->setToolTip(gaugeSaid(closing.wrench, *m_session));
     show(m_released, q(closing.releasedBy));
+    if (m_pin->text().isEmpty()) showLine(m_pin, false);
+    showRevisions();
+    showLots();
 }
 
 } // namespace arbor::ui

@@ -8,6 +8,7 @@
 class QFormLayout;
 class QHBoxLayout;
 class QLabel;
+class QPushButton;
 class QLineEdit;
 class QScrollArea;
 class QVBoxLayout;
@@ -38,6 +39,12 @@ private:
     QLineEdit* addText(QVBoxLayout* layout, const char* name, const QString& label, const QString& hint,
                        TakeText* take);
     QLineEdit* numberLine(QFormLayout* layout, const char* name, const QString& label);
+    void takeRelease();
+    void buildRevision(QVBoxLayout* layout);
+    void showLine(QLineEdit* line, bool visible);
+    void showRevisions();
+    void rebuildLots();
+    void showLots();
     void takeRunInPlan();
     void rebuildList();
     void keepHeight();
@@ -52,12 +59,18 @@ private:
     QVBoxLayout* m_list;
     QLineEdit* m_room;
     QFormLayout* m_runInPlan;
+    QFormLayout* m_lots;
     QLineEdit* m_allowed;
     QLineEdit* m_runIn;
     QLabel* m_runInText;
     QLineEdit* m_cause;
     QLineEdit* m_remedy;
     QLineEdit* m_released;
+    QLineEdit* m_pin;
+    QLabel* m_revisions;
+    QLineEdit* m_reviseWho;
+    QLineEdit* m_reviseWhy;
+    QPushButton* m_revise;
     QLineEdit* m_wrench;
     std::vector<job::Fastener> m_shown;
 };

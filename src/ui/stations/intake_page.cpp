@@ -40,11 +40,12 @@ QString foundText(const job::Intake& intake, job::Check check) {
 
 IntakePage::IntakePage(QWidget* parent) : StationPage(parent) {
     setObjectName("intakePage");
+    setProperty("touched", true);
     m_sheet = new EntrySheet(this);
     m_bench = new BenchView(this);
     m_bench->setObjectName("intakeBench");
     auto* side = new QWidget(this);
-    side->setFixedWidth(theme::kSheetWidth);
+    side->setFixedWidth(theme::wide(theme::kSheetWidth));
     auto* column = new QVBoxLayout(side);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(m_sheet, 1);

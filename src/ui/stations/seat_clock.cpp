@@ -27,6 +27,7 @@ constexpr double kWordsRad = 62; // the words in the middle keep the arrow off
 
 SeatClock::SeatClock(QWidget* parent) : QWidget(parent) {
     setObjectName("seatClock");
+    setProperty("typedOn", true);
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(320, 300);
     speakAs(*this, QAccessible::Table, tr("Readings on a clock face"));
@@ -42,6 +43,7 @@ QString SeatClock::spokenNow() const {
 void SeatClock::changed() {
     speak(*this, spokenNow());
     update();
+    emit moved();
 }
 
 void SeatClock::show(const std::vector<seating::Reading>& readings, const seating::Seating* seating,

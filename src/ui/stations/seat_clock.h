@@ -34,6 +34,7 @@ public:
 signals:
     /// What was typed at a place; the page reads it. An empty text takes the reading away.
     void entered(double angle_deg, const QString& typed);
+    void moved(); ///< to another place, or something is being typed
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -10,6 +10,7 @@
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "ui/tooling/setup_scene.h"
 #include "words/adjust_words.h"
 #include "words/sentences.h"
 
@@ -35,6 +36,7 @@ constexpr int kChoiceTop = 62, kChoiceWidth = 152, kHomeLabelWidth = 92, kHomeWi
 
 SeatPage::SeatPage(device::LineClient& line, QWidget* parent) : StationPage(parent), m_line(line) {
     setObjectName("seatPage");
+    setProperty("touched", true);
     m_clock = new SeatClock(this);
     m_rim = new RimChart(this);
     m_rim->setMinimumHeight(170);
@@ -60,6 +62,7 @@ SeatPage::SeatPage(device::LineClient& line, QWidget* parent) : StationPage(pare
     layout->addLayout(buildLine());
     connect(&m_line, &device::LineClient::line, this, &SeatPage::hear);
     connect(m_clock, &SeatClock::entered, this, &SeatPage::enter);
+    connect(m_clock, &SeatClock::moved, this, &SeatPage::slipChanged);
 }
 
 /// Which ring is read, how, and how deep it should stand: beside the clock.
@@ -123,7 +126,7 @@ void SeatPage::hear(const QString& line) {
     const auto said = device::readInstrumentLine(line);
     if (!said) return emit trouble(tr("The indicator sent “%1”").arg(line.left(40)));
     const auto* dial = std::get_if<device::Dial>(&*said);
-    if (!dial || !m_session || !isVisible()) return;
+    if (!dial || !m_session || !isInHand()) return;
     m_heardFrom = m_line.gauge();
     m_clock->take(QString::number(dial->value_mm, 'f', 4) + " mm");
     m_heardFrom.clear();
@@ -248,6 +251,24 @@ QString SeatPage::keys() const {
     if (next->otherStep) return tr("It was pressed as well, and is proven by readings of its own.");
     return next->check ? tr("%1. Space: yes. N: no.").arg(q(words::seatCheck(*next->check).detail))
                        : tr("In its groove there: Space.");
+}
+
+/// The place on the clock and what is typed there, until the readings prove it.
+StationPage::Far SeatPage::far() const {
+    Far out;
+    if (!ring()) return out;
+    out.bench = setupScene(*m_session, 1.0);
+    const auto& input = ring()->input;
+    const bool reads = static_cast<int>(input.readings.size()) < m_clock->places() || !m_clock->typing().isEmpty();
+    if (!reads) return out;
+    const auto at = m_clock->angleOf(m_clock->current());
+    const auto read = std::find_if(input.readings.begin(), input.readings.end(),
+                                   [&](const auto& r) { return std::abs(r.angle_deg - at) < kSame_deg; });
+    const auto there = !m_clock->typing().isEmpty()   ? m_clock->typing() + "_"
+                       : read != input.readings.end() ? q(m_session->display().size(read->value_mm).number)
+                                                      : QStringLiteral("_");
+    out.entry = tr("%1 o’clock:  %2").arg(q(seating::clockPosition(at)), there);
+    return out;
 }
 
 bool SeatPage::look(bool good) {

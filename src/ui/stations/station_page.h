@@ -1,5 +1,6 @@
 #pragma once
 
+#include "ui/bench/bench_scene.h"
 #include "ui/session/job_session.h"
 #include "words/sheets/sheets.h"
 
@@ -23,6 +24,17 @@ public:
     virtual bool act() = 0;
     /// Where the keyboard goes when the station is entered.
     virtual QWidget* firstFocus() = 0;
+    /// What is seen of it from two metres, beside its sheet.
+    struct Far {
+        BenchScene bench;
+        QString entry;       ///< the place that is read, and what is typed there; empty: nothing is
+        bool moving = false; ///< a ring: then it is stopped or marked, and nothing else
+    };
+    virtual Far far() const { return {}; }
+    virtual void mark() {} ///< what moves, where it is now
+    /// Its station is the one in hand, whether it is seen or stands behind the big view: instruments speak to it.
+    bool isInHand() const { return m_inHand; }
+    void setInHand(bool inHand) { m_inHand = inHand; }
     /// Where the records are, on the way to the logbook; empty: there is nothing to say.
     virtual void sayDelivery(const QString&) {}
 
@@ -30,6 +42,10 @@ signals:
     void slipChanged();
     void trouble(const QString& text);        ///< shown in the header line, stays until the next good step
     void toolMade(const catalog::Tool& tool); ///< it goes on the shop's rack
+    void stopSign(bool shown);                ///< the press shows one that is certain; or it is another press
+
+private:
+    bool m_inHand = false;
 };
 
 } // namespace arbor::ui

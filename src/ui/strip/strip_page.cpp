@@ -43,6 +43,7 @@ double heightOf(const arrangement::Assembly& a) {
 
 StripPage::StripPage(QWidget* parent) : StationPage(parent) {
     setObjectName("stripPage");
+    setProperty("touched", true);
     m_bench = new BenchView(this);
     m_bench->setObjectName("stripBench");
     auto* layout = new QHBoxLayout(this);
@@ -59,7 +60,7 @@ StripPage::StripPage(QWidget* parent) : StationPage(parent) {
 
 QWidget* StripPage::buildSide() {
     auto* side = new QWidget(this);
-    side->setFixedWidth(theme::kSheetWidth);
+    side->setFixedWidth(theme::wide(theme::kSheetWidth));
     m_list = new StepList(side);
     m_scroll = new QScrollArea(side);
     m_scroll->setObjectName("stripScroll");
@@ -311,6 +312,10 @@ bool StripPage::act() {
     else
         toggle();
     return false;
+}
+
+StationPage::Far StripPage::far() const {
+    return {m_bench->scene(), {}, false};
 }
 
 QWidget* StripPage::firstFocus() {

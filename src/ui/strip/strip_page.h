@@ -30,6 +30,7 @@ public:
     QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    Far far() const override;
 
     const std::vector<words::WorkLine>& lines() const { return m_lines; }
     std::size_t current() const { return m_current; }

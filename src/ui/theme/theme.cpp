@@ -2,11 +2,13 @@
 
 #include <QApplication>
 #include <QFontDatabase>
+#include <QFontInfo>
 #include <QFontMetrics>
 #include <QPainter>
 #include <QPalette>
 #include <QResource>
 #include <QStyleFactory>
+#include <algorithm>
 #include <cmath>
 
 static void useShippedUi() {
@@ -53,7 +55,21 @@ const Roles kNight{.paper = QColor("#171C20"),
                    .iron = QColor("#45443E"),
                    .onPlan = QColor("#10181F")};
 
+Roles seenFromFar(Roles r, const char* muted, const char* plan, const char* proven, const char* caution,
+                  const char* stop) {
+    r.muted = QColor(muted);
+    r.plan = QColor(plan);
+    r.proven = QColor(proven);
+    r.caution = QColor(caution);
+    r.stop = QColor(stop);
+    return r;
+}
+
+const Roles kLightFar = seenFromFar(kLight, "#444B50", "#194570", "#1B5445", "#5F420C", "#8A2B0E");
+const Roles kNightFar = seenFromFar(kNight, "#B4BBC0", "#9CC6EC", "#86CFBB", "#E3BC7A", "#F6A282");
+
 Variant g_variant = Variant::Light; // the running application has exactly one look
+double g_scale = 1;
 
 void loadFonts() {
     static const bool loaded = [] {
@@ -77,7 +93,7 @@ QString styleSheet(const Roles& r) {
                "QPushButton { background:%1; color:%4; border:1px solid %4; border-radius:3px; padding:4px 14px; "
                "font-weight:bold; }"
                "QPushButton:focus { border:2px solid %2; }"
-               "QPushButton[primary=\"true\"] { background:%4; color:%6; border:2px solid %4; font-size:15px; }"
+               "QPushButton[primary=\"true\"] { background:%4; color:%6; border:2px solid %4; font-size:%9px; }"
                "QPushButton[primary=\"true\"]:focus { border:2px solid %2; }"
                "QPushButton:disabled { background:%3; color:%7; border-color:%3; }"
                "QScrollBar:vertical { background:transparent; width:8px; } QScrollBar::handle:vertical { "
@@ -93,15 +109,22 @@ QString styleSheet(const Roles& r) {
                "QMenu::item:disabled { color:%7; }"
                "QListWidget { background:transparent; color:%2; border:none; padding-left:14px; }"
                "QListWidget::item:selected { background:%8; color:%2; }"
+               "*[touched=\"true\"] QLineEdit, *[touched=\"true\"] QComboBox, *[touched=\"true\"] QPushButton { "
+               "min-height:%10px; padding-top:1px; padding-bottom:1px; }"
                "QScrollArea, QScrollArea > QWidget > QWidget { background:transparent; border:none; }")
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.stop.name(), r.onPlan.name(), r.muted.name(),
-             r.planPale.name());
+             r.planPale.name())
+        .arg(tall(15))
+        .arg(kTouch - 6); // without border and padding
 }
 
 } // namespace
 
 const Roles& roles() {
     return g_variant == Variant::Light ? kLight : kNight;
+}
+const Roles& farRoles() {
+    return g_variant == Variant::Light ? kLightFar : kNightFar;
 }
 void use(Variant variant) {
     g_variant = variant;
@@ -134,6 +157,23 @@ void apply() {
     qApp->setStyleSheet(styleSheet(r));
 }
 
+void setTextScale(double scale) {
+    // A desktop that is set to larger texts has a larger font of its own; its default is not over this.
+    constexpr double kUsual_px = 16;
+    static const double desktop = std::max(1.0, QFontInfo(QGuiApplication::font()).pixelSize() / kUsual_px);
+    g_scale = std::clamp(scale * desktop, 1.0, 1.6);
+}
+double textScale() {
+    return g_scale;
+}
+int tall(int pixels) {
+    return static_cast<int>(std::lround(pixels * g_scale));
+}
+int wide(int pixels) {
+    constexpr double kShare = 0.6;
+    return static_cast<int>(std::lround(pixels * (1 + kShare * (g_scale - 1))));
+}
+
 void drawElided(QPainter& painter, const QRectF& box, int align, const QString& text) {
     const auto fitting =
         QFontMetrics(painter.font()).elidedText(text, Qt::ElideRight, static_cast<int>(std::floor(box.width())));
@@ -161,6 +201,7 @@ QFont typeface(Text text) {
         f.setBold(true);
         break;
     }
+    f.setPixelSize(tall(f.pixelSize()));
     return f;
 }
 

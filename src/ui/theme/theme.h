@@ -33,11 +33,19 @@ struct Roles {
 };
 
 const Roles& roles();
+/// The same roles for what is read from two metres: every text on paper, card or its own fill at 7 to 1.
+const Roles& farRoles();
 void use(Variant variant);
 Variant variant();
 
 /// Loads the shipped typeface once and sets the application's font, palette and base style.
 void apply();
+
+/// Texts larger than drawn, 1 to 1.6; said before apply(). A larger text of the desktop's own counts in.
+void setTextScale(double scale);
+double textScale();
+int tall(int pixels); ///< of a text, or of a line of it
+int wide(int pixels); ///< of a column of texts: wider with them, by less, for others need room too
 
 enum class Text { Small, Body, Strong, Title, Figure };
 QFont typeface(Text text);

@@ -251,6 +251,10 @@ bool ToolingPage::act() {
     return true;
 }
 
+StationPage::Far ToolingPage::far() const {
+    return {m_bench->scene(), {}, false};
+}
+
 QWidget* ToolingPage::firstFocus() {
     return m_bench;
 }

@@ -23,6 +23,7 @@ public:
     QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    Far far() const override;
     void showTurning(bool on);
 
 protected:

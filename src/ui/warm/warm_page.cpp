@@ -9,6 +9,7 @@
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "ui/tooling/setup_scene.h"
 #include "ui/warm/limit_bars.h"
 #include "ui/warm/warm_state.h"
 #include "words/sentences.h"
@@ -32,12 +33,13 @@ constexpr Interval kPartRange_C{-200, 500}, kRoomRange_C{-20, 50};
 
 WarmPage::WarmPage(device::LineClient& probe, QWidget* parent) : StationPage(parent), m_probe(probe) {
     setObjectName("warmPage");
+    setProperty("touched", true);
     m_chart = new GapChart(this);
     m_bars = new LimitBars(this);
     m_scroll = new QScrollArea(this);
     m_scroll->setObjectName("warmScroll");
     m_scroll->setWidgetResizable(true);
-    m_scroll->setFixedWidth(theme::kSheetWidth);
+    m_scroll->setFixedWidth(theme::wide(theme::kSheetWidth));
     m_scroll->setFrameShape(QFrame::NoFrame);
     m_scroll->setFocusPolicy(Qt::NoFocus);
     m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -63,7 +65,7 @@ WarmPage::WarmPage(device::LineClient& probe, QWidget* parent) : StationPage(par
     m_second = new QTimer(this);
     m_second->setInterval(1000);
     connect(m_second, &QTimer::timeout, this, [this] {
-        if (m_session && isVisible() && !m_session->record().heat.clocks.empty()) showCourse();
+        if (m_session && isInHand() && !m_session->record().heat.clocks.empty()) showCourse();
     });
     m_second->start();
 }
@@ -265,6 +267,10 @@ words::Sheet WarmPage::sheet() const {
     const auto* step = m_session->step();
     return step ? words::warmSheet(m_session->told(), *step, heatTold(*m_session))
                 : words::brokenSheet(m_session->told(), words::tr("Not worked out yet"));
+}
+
+StationPage::Far WarmPage::far() const {
+    return {setupScene(*m_session, 0), {}, false};
 }
 
 QString WarmPage::keys() const {

@@ -24,6 +24,7 @@ public:
     QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    Far far() const override;
 
 protected:
     void keyPressEvent(QKeyEvent*) override;

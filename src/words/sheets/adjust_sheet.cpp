@@ -68,6 +68,7 @@ void addAside(Sheet& sheet, const plan::AdjustPlan& p, const std::vector<std::st
 }
 
 void addAction(Sheet& sheet, const plan::AdjustPlan& p, const job::Adjust& overrides, const std::optional<int>& next) {
+    sheet.byFoot = next.has_value();
     sheet.action = next ? tr("Done: step {number}").with("number", *next + 1) : tr("End play is set");
     if (!next && !p.inBand()) sheet.waitsFor = tr("Waits for end play in the band.");
     sheet.caution = p.onSpacer() ? tr("Tighten in steps, always turning, and stop when it drags.")

@@ -34,6 +34,33 @@ bool addPlaces(Sheet& sheet, const SheetInput& told) {
     return stop;
 }
 
+std::string asShown(std::string instant) {
+    instant = instant.substr(0, 16);
+    std::replace(instant.begin(), instant.end(), 'T', ' ');
+    return instant;
+}
+
+/// Who answers for it, which state of it this is, and what stood before.
+void addRelease(Sheet& sheet, const job::Job& job) {
+    const auto& closing = job.closing;
+    auto& rows = sheet.list("release", tr("Release"), true).rows;
+    if (!closing.releasedBy.empty()) rows.push_back({"released_by", tr("Released by"), closing.releasedBy});
+    if (!closing.releasedOn.empty()) rows.push_back({"released_on", tr("Released on"), asShown(closing.releasedOn)});
+    rows.push_back({"revision", tr("Revision"), std::to_string(job::revisionOf(job)), exactly(job::revisionOf(job))});
+    for (const auto& r : job.revisions)
+        rows.push_back({"revision/" + std::to_string(r.number),
+                        tr("Revision {number}, as released: {file}").with("number", r.number).with("file", r.file),
+                        tr("opened again by {who}, {when}: {reason}")
+                            .with("who", r.who)
+                            .with("when", asShown(r.when))
+                            .with("reason", r.reason)});
+    for (const auto& [part, lot] : closing.lots) {
+        const auto at = arrangement::indexOf(job.arrangement.assembly, part);
+        sheet.list("lots", tr("Lot or serial numbers"), true)
+            .rows.push_back({part, at ? shippedName(job.arrangement.assembly.parts[*at].label) : part, lot});
+    }
+}
+
 } // namespace
 
 Sheet closeSheet(const SheetInput& told) {
@@ -41,8 +68,7 @@ Sheet closeSheet(const SheetInput& told) {
     auto sheet = sheetOf(job::Station::Close, told);
     sheet.title = job.record ? tr("Recorded") : tr("Close");
     sheet.tone = job.record ? Tone::Proven : Tone::Plan;
-    auto when = job.record ? job.record->when.substr(0, 16) : std::string();
-    std::replace(when.begin(), when.end(), 'T', ' ');
+    const auto when = job.record ? asShown(job.record->when) : std::string();
     sheet.verdict = job.record ? tr("By {who}, {when}.").with("who", job.record->who).with("when", when)
                                : tr("Write down what was done, for next time.");
     const bool stop = addPlaces(sheet, told);
@@ -53,6 +79,7 @@ Sheet closeSheet(const SheetInput& told) {
         rows.push_back({"verdict", tr("Verdict"), job.record->verdict});
         if (!job.record->notes.empty()) rows.push_back({"notes", tr("Notes"), job.record->notes});
     }
+    addRelease(sheet, job);
     sheet.notesTitle = tr("Before it goes back");
     addNotes(sheet, told.plan.closing, told.d);
     sheet.action = job.record ? tr("Write the record again") : tr("Write the record");

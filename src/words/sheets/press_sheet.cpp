@@ -98,6 +98,14 @@ void addTrace(Sheet& sheet, const trace::Analysis& a, const Display& d) {
     sheet.series.push_back(std::move(phases));
 }
 
+/// Where somebody marked the press while it moved.
+void addMarks(Sheet& sheet, const std::vector<job::PressMark>& marks, const Display& d) {
+    for (const auto& mark : marks)
+        sheet.list("marks", tr("Marked while it moved"))
+            .rows.push_back(
+                {"mark_N", d.size(mark.travel_mm).text(), d.force(mark.force_N).text(), exactly(mark.force_N)});
+}
+
 /// Of a seal, or a seat whose sizes nobody has said.
 void unknownForce(Sheet& sheet, bool out) {
     sheet.title = out ? tr("Take it out") : tr("Press it in");
@@ -145,6 +153,8 @@ Sheet pressSheet(const SheetInput& told, const plan::StepPlan& step, const std::
     addNotes(sheet, traced ? step.trace->findings : p.watch, d);
     if (!traced) addNotes(sheet, foreman::atPress(step), d);
     sheet.action = p.out ? tr("It is out") : tr("It is pressed");
+    sheet.byFoot = traced && step.trace->verdict == (p.out ? trace::Verdict::Released : trace::Verdict::Home);
+    addMarks(sheet, job::stepOf(told.job, step.step.id).marks, d);
     addNotes(sheet, step.blocked, d);
     if (!step.blocked.empty()) sheet.waitsFor = say(step.blocked.front(), d).head + ".";
     const bool badTools = step.marks.at(job::Station::Tooling) == plan::Mark::Stop;

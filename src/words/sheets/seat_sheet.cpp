@@ -152,6 +152,7 @@ Sheet seatSheet(const SheetInput& told, const plan::StepPlan& step) {
         sheet.verdict = step.step.out ? tr("It comes out; the surface it leaves is measured.")
                                       : tr("Nothing is known of where it sits.");
         sheet.action = tr("Go to the next step");
+        sheet.byFoot = true;
         return sheet;
     }
     const auto& d = told.d;

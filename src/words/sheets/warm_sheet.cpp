@@ -29,10 +29,10 @@ Figure sideFigure(const char* key, const plan::HeatSide& side, double room_C, co
 Figure seconds(std::string key, std::string label, double left_s, double of_s) {
     const bool many = std::abs(left_s) >= 120;
     const double shown = std::clamp(left_s, 0.0, of_s);
-    auto f = figureOf(
-        std::move(key), std::move(label),
-        {many ? clockFace(left_s) : decimals(std::round(std::max(0.0, left_s)), 0), many ? tr("min") : tr("seconds")},
-        {}, {0, shown, shown});
+    auto f = figureOf(std::move(key), std::move(label),
+                      {many ? clockFace(left_s) : decimals(std::round(std::max(0.0, left_s)), 0),
+                       many ? (std::abs(left_s) >= 3600 ? tr("hours") : tr("min")) : tr("seconds")},
+                      {}, {0, shown, shown});
     f.tone = left_s <= 0 ? Tone::Stop : Tone::Plain;
     f.lineTo = std::max(of_s, 1.0);
     return f;
@@ -167,6 +167,19 @@ void addAside(Sheet& sheet, const plan::HeatPlan& plan, const std::optional<plan
     sheet.series.push_back(std::move(gap));
 }
 
+/// What the clocks of the soaks have left, while they run.
+void addSoaks(Sheet& sheet, const plan::HeatPlan& plan, const WarmState& state) {
+    const auto add = [&](const char* key, const plan::HeatSide& side, const std::optional<double>& left_s) {
+        if (!left_s || !side.soak) return;
+        auto f =
+            seconds(key, tr("{part}: soak left").with("part", shippedName(side.label)), *left_s, side.soak->time_s());
+        f.tone = *left_s > 0 ? Tone::Plain : Tone::Proven;
+        sheet.figures.push_back(std::move(f));
+    };
+    add("outer_soak_left_s", plan.outer, state.outerLeft_s);
+    add("inner_soak_left_s", plan.inner, state.innerLeft_s);
+}
+
 void plannedSheet(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& plan, const HeatTold& heat) {
     const auto& d = told.d;
     const auto& state = heat.state;
@@ -178,6 +191,7 @@ void plannedSheet(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& pl
                                                         : Tone::Plan;
     sheet.verdict =
         plan.byUser ? tr("Temperatures of your own.").text() : mixName(plan, plan.ways[plan.chosen], d) + ".";
+    addSoaks(sheet, plan, state);
     if (plan.outer.source) sheet.figures.push_back(sideFigure("outer_degC", plan.outer, plan.room_C, d));
     if (plan.inner.source) sheet.figures.push_back(sideFigure("inner_degC", plan.inner, plan.room_C, d));
     if (const auto& c = heat.course; c && warms) {
@@ -202,6 +216,7 @@ void plannedSheet(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& pl
     sheet.action = !warms ? tr("Go on: no heating needed")
                    : next ? tr("Start the clock: {source}").with("source", shippedName(next->source->name))
                           : tr("Out of the heat: transfer it now");
+    sheet.byFoot = true;
     if (worst(plan.findings) == Severity::Stop || heat.trouble) sheet.waitsFor = tr("A limit is in the way.");
 }
 
@@ -228,6 +243,7 @@ void carriedSheet(Sheet& sheet, const SheetInput& told, const plan::HeatPlan& pl
     sheet.notes.push_back(
         noteOf("grips_early", Tone::Stop, tr("If it grips early"), tr("stop. Press it out, heat it again.")));
     sheet.action = tr("It is in");
+    sheet.byFoot = true; // it starts the clocks of the hold while both hands are full
 }
 
 void togetherSheet(Sheet& sheet, const HeatTold& heat) {
@@ -248,6 +264,7 @@ void togetherSheet(Sheet& sheet, const HeatTold& heat) {
              true, waits ? Tone::Check : Tone::Proven});
     }
     sheet.action = holding ? tr("Holding…") : tr("It holds");
+    sheet.byFoot = true;
     if (holding) sheet.waitsFor = tr("The gap has not closed yet.");
 }
 
@@ -259,6 +276,7 @@ Sheet warmSheet(const SheetInput& told, const plan::StepPlan& step, const HeatTo
         sheet.title = tr("Comes out at room temperature");
         sheet.verdict = tr("What is heated to remove it, Strip says with the methods.");
         sheet.action = tr("Go on to the press");
+        sheet.byFoot = true;
         return sheet;
     }
     if (!heat.plan) {
@@ -273,6 +291,7 @@ Sheet warmSheet(const SheetInput& told, const plan::StepPlan& step, const HeatTo
         sheet.title = tr("Pressed cold");
         sheet.verdict = tr("No heating, no chilling: straight to the press.");
         sheet.action = tr("Go on to the press");
+        sheet.byFoot = true;
         return sheet;
     }
     if (heat.state.phase == WarmPhase::Carried)

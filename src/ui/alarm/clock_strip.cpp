@@ -1,10 +1,8 @@
-#include "ui/shell/clock_strip.h"
+#include "ui/alarm/clock_strip.h"
 
 #include "ui/text.h"
 #include "ui/theme/theme.h"
-#include "ui/warm/warm_state.h"
 #include "words/heat_words.h"
-#include "words/shipped_names.h"
 
 #include <QPainter>
 
@@ -23,21 +21,6 @@ int widthOf(const ClockStrip::Face& face) {
            QFontMetrics(typeface(Text::Strong)).horizontalAdvance(face.time) + 3 * kPad;
 }
 
-QString dueWord(job::Clock::What what) {
-    switch (what) {
-    case job::Clock::What::Outer:
-    case job::Clock::What::Inner:
-        return QObject::tr("ready");
-    case job::Clock::What::Carry:
-        return QObject::tr("too late");
-    case job::Clock::What::Together:
-        return QObject::tr("let go");
-    case job::Clock::What::Cool:
-        return QObject::tr("measure");
-    }
-    return {};
-}
-
 } // namespace
 
 ClockStrip::ClockStrip(QWidget* parent) : QWidget(parent) {
@@ -46,21 +29,14 @@ ClockStrip::ClockStrip(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
 }
 
-void ClockStrip::show(const JobSession* session) {
+/// Of other jobs only those whose time is nearly up: the header holds few.
+void ClockStrip::show(const std::vector<Ticking>& clocks) {
     m_faces.clear();
-    if (session) {
-        const auto now = session->now();
-        for (const auto& step : session->plan().steps) {
-            const auto* plan = plan::heatOf(step.step, session->plan().heats);
-            for (const auto& clock : job::stepOf(session->job(), step.step.id).heat.clocks) {
-                const double left = leftOn(clock, now);
-                const bool hot = clock.what != job::Clock::What::Inner;
-                const auto whose =
-                    &step == session->step() ? QString() : q(words::shippedName(step.step.label)) + " · ";
-                m_faces.push_back({whose + q(words::clockName(clock.what, plan)),
-                                   left > 0 ? q(words::clockFace(left)) : dueWord(clock.what), hot, left <= 0});
-            }
-        }
+    for (const auto& t : clocks) {
+        if (!t.clock || (!t.job.isEmpty() && !t.calls)) continue;
+        const auto whose = t.job.isEmpty() ? QString() : t.job.section(QStringLiteral(" · "), 0, 0) + " · ";
+        m_faces.push_back({whose + t.name, t.left_s > 0 ? q(words::clockFace(t.left_s)) : alarmWord(t), t.isHot(),
+                           t.calls && t.left_s > 0, t.left_s <= 0});
     }
     QStringList spoken;
     for (const auto& face : m_faces)
@@ -84,6 +60,10 @@ void ClockStrip::paintEvent(QPaintEvent*) {
     for (const auto& face : m_faces) {
         const QRect box(x, y, widthOf(face), kHeight);
         painter.fillRect(box, face.hot ? roles().cautionPale : roles().planPale);
+        if (face.soon || face.due) { // told without colour too
+            painter.setPen(QPen(face.due ? roles().stop : roles().caution, 2));
+            painter.drawRect(box.adjusted(1, 1, -1, -1));
+        }
         painter.setPen(face.hot ? roles().caution : roles().plan);
         painter.setFont(typeface(Text::Small));
         painter.drawText(box.adjusted(kPad, 0, 0, 0), Qt::AlignVCenter, face.name);

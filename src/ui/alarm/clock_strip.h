@@ -1,6 +1,6 @@
 #pragma once
 
-#include "ui/session/job_session.h"
+#include "ui/alarm/alarms.h"
 
 #include <QWidget>
 #include <vector>
@@ -15,10 +15,11 @@ public:
         QString name;
         QString time;
         bool hot = false;
-        bool due = false; ///< its time is up
+        bool soon = false; ///< its time is nearly up
+        bool due = false;  ///< its time is up
     };
     explicit ClockStrip(QWidget* parent = nullptr);
-    void show(const JobSession* session);
+    void show(const std::vector<Ticking>& clocks);
     const std::vector<Face>& faces() const { return m_faces; }
     QSize sizeHint() const override;
 
