@@ -55,13 +55,16 @@ fuzz:
 	@cmake --build build/fuzz --target $(addprefix fuzz_,$(notdir $(wildcard fuzz/corpus/*)))
 	@tools/fuzz.sh build/fuzz $(FUZZ_SECONDS) $(FUZZ_RUNS)
 
-# The logbook's thread and its deadlines with the thread sanitizer (which cannot start another process): apart from CI. Qt is not built for it, so that what
-# goes through Qt's own queues is left to tools/tsan.supp.
+# The logbook's thread and its deadlines, the readers of the shelf and long work with the thread sanitizer (which cannot
+# start another process): apart from CI. Qt is not built for it, so that what goes through Qt's own queues and painters
+# is left to tools/tsan.supp.
 tsan:
 	$(call ready,test check,tsan)
 	@cmake --build build/tsan --target log_tests ui_tests
 	@TSAN_OPTIONS="suppressions=$(CURDIR)/tools/tsan.supp halt_on_error=1" build/tsan/tests/log_tests \
 	    --gtest_filter='Desk.*:Keeper.*:Deadline.*:*ALockedFile*:*AtOnce/Sqlite' --gtest_brief=1
+	@QT_QPA_PLATFORM=offscreen TSAN_OPTIONS="suppressions=$(CURDIR)/tools/tsan.supp halt_on_error=1" \
+	    build/tsan/tests/ui_tests --gtest_filter='Shelf.TwoThousand*:Shelf.JobsAreFound*:Trust.*ackup*' --gtest_brief=1
 
 # Every writer on a disk that fails, or killed, at each of its calls: ten minutes, apart from CI.
 reliability:

@@ -77,6 +77,8 @@ public:
 
     bool key(const std::string& name) const { return at(name) != nullptr; }
     Known below(const std::string& name) const { return {m_root, at(name)}; }
+    /// An object that needs no key to be read; a map is none, for its entries are ours to take away.
+    bool mayBeEmpty() const { return memberOf(m_node, "properties") && !memberOf(m_node, "required"); }
     Known items() const { return {m_root, memberOf(m_node, "items")}; }
 
 private:
@@ -99,20 +101,27 @@ private:
     const json* m_node; ///< null: nothing is known from here on
 };
 
+void lay(json& old, const json& said, const Known& known);
+
+/// Takes away what is known of something that is not said any more. Of an object that may stand empty, what a newer
+/// program keeps there stays.
+bool isNothingLeft(json& old, const Known& known) {
+    if (!old.is_object() || !known.mayBeEmpty()) return true;
+    lay(old, json::object(), known);
+    return old.empty();
+}
+
 /// Lays what is said now over what was read: objects key by key, lists of readings by their place on the clock. A key
 /// that this program knows and no longer says was erased; one it does not know belongs to a newer program and stays.
 void lay(json& old, const json& said, const Known& known) {
     if (said.is_object()) {
         if (!old.is_object()) old = json::object();
-        for (auto it = old.begin(); it != old.end();)
-            it = known.key(it.key()) && (!said.contains(it.key()) || said.at(it.key()).is_null()) ? old.erase(it)
-                                                                                                  : std::next(it);
-        for (const auto& [key, value] : said.items()) {
-            if (value.is_null())
-                old.erase(key);
-            else
-                lay(old[key], value, known.below(key));
+        for (auto it = old.begin(); it != old.end();) {
+            const bool erased = known.key(it.key()) && (!said.contains(it.key()) || said.at(it.key()).is_null());
+            it = erased && isNothingLeft(*it, known.below(it.key())) ? old.erase(it) : std::next(it);
         }
+        for (const auto& [key, value] : said.items())
+            if (!value.is_null()) lay(old[key], value, known.below(key));
         return;
     }
     if (!said.is_array()) {
@@ -133,15 +142,15 @@ void lay(json& old, const json& said, const Known& known) {
     old = merged;
 }
 
-/// A line a value, for people who compare two of them; without any where what a newer program keeps in it is much, for
-/// indented it could be more than is read again.
+/// A line a value, for people who compare two of them, which makes a job of ours twice as long; without any where what
+/// a newer program keeps in it would be indented to many times its size.
 std::string laidOut(const json& whole) {
-    constexpr std::size_t kForPeople_bytes = 1 << 20;
+    constexpr std::size_t kForPeople_bytes = 1 << 20, kMostTimes = 4;
     const auto text = [&](int indent) { return whole.dump(indent, ' ', false, json::error_handler_t::replace) + "\n"; };
     auto tight = text(-1);
     if (tight.size() > kForPeople_bytes) return tight;
     auto wide = text(2);
-    return wide.size() > kLargestJob_bytes ? tight : wide;
+    return wide.size() > kMostTimes * tight.size() ? tight : wide;
 }
 
 } // namespace
