@@ -48,6 +48,12 @@ TEST(ToolsCommand, TurnDesignsAndDrawsASleeve) {
     const auto d = drawing(file);
     ASSERT_TRUE(d.is_object());
     EXPECT_EQ(d["units"], 4) << "millimetres";
+    EXPECT_EQ(d["faults"], nlohmann::json::array()) << "nothing in it is mended or thrown away by another reader";
+    EXPECT_EQ(d["linetypes"]["AXIS"], "CENTER");
+    EXPECT_GT(d["dashes"]["CENTER"], d["dashes"]["CONTINUOUS"]);
+    for (const auto& drawn : d["drawn"])
+        EXPECT_EQ(drawn, 6) << "three lines, two arrow heads and the figures of each dimension";
+    EXPECT_THAT(d["words"].dump(), HasSubstr("Seamer turret · upper bearing")) << "not letter salad";
     // Each size stands in the drawing once, measured by the reader from the points the dimension goes between.
     for (const auto& [key, across] : {std::pair{"outside_mm", true},
                                       {"bore_mm", true},

@@ -37,15 +37,11 @@ Box boxOf(const Drawing& drawing) {
     return box;
 }
 
-std::string figures(const Dimension& d) {
-    return fmt::format("{}{:g}{}", d.diameter ? "Ø" : "", std::round(d.size_mm() * 100) / 100,
-                       d.after.empty() ? "" : " " + d.after);
-}
-
 /// y of a drawing counts upwards, of a sheet downwards.
 class Flattening {
 public:
-    explicit Flattening(const Box& box) : m_top(box.top + kMargin_mm), m_left(box.left - kMargin_mm) {
+    Flattening() : m_top(0), m_left(0), m_down(1) {} ///< as it is drawn
+    explicit Flattening(const Box& box) : m_top(box.top + kMargin_mm), m_left(box.left - kMargin_mm), m_down(-1) {
         out.width = box.right - box.left + 2 * kMargin_mm;
         out.height = box.top - box.bottom + 2 * kMargin_mm;
     }
@@ -87,13 +83,25 @@ private:
             {x(tipX), y(tipY), x(backX + sideX), y(backY + sideY), x(backX - sideX), y(backY - sideY)});
     }
     double x(double v) const { return v - m_left; }
-    double y(double v) const { return m_top - v; }
+    double y(double v) const { return m_top + m_down * v; }
 
     double m_top;
     double m_left;
+    double m_down; ///< −1: y downwards
 };
 
 } // namespace
+
+std::string figures(const Dimension& d) {
+    return fmt::format("{}{:g}{}", d.diameter ? "Ø" : "", std::round(d.size_mm() * 100) / 100,
+                       d.after.empty() ? "" : " " + d.after);
+}
+
+Flat flatten(const Dimension& dimension) {
+    Flattening flat;
+    flat.dimension(dimension);
+    return std::move(flat.out);
+}
 
 double penWidth_mm(Pen pen) {
     return pen == Pen::Outline ? 0.5 : 0.18;

@@ -31,6 +31,11 @@ struct Flat {
 /// Dimensions become lines, arrow heads and figures; the sheet is as large as it takes, with a margin.
 Flat flatten(const Drawing& drawing);
 
+/// One dimension alone, where it stands in its drawing: y upwards.
+Flat flatten(const Dimension& dimension);
+/// What stands over its line: "Ø62 +0.1/0".
+std::string figures(const Dimension& dimension);
+
 /// Width of a line by its pen [mm].
 double penWidth_mm(Pen pen);
 

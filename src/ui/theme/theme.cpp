@@ -109,7 +109,8 @@ QString styleSheet(const Roles& r) {
                "QMenu::item:disabled { color:%7; }"
                "QListWidget { background:transparent; color:%2; border:none; padding-left:14px; }"
                "QListWidget::item:selected { background:%8; color:%2; }"
-               "*[touched=\"true\"] QLineEdit, *[touched=\"true\"] QComboBox, *[touched=\"true\"] QPushButton { "
+               "*[touched=\"true\"] QLineEdit, *[touched=\"true\"] QComboBox, *[touched=\"true\"] QPushButton, "
+               "*[touched=\"true\"] QCheckBox { "
                "min-height:%10px; padding-top:1px; padding-bottom:1px; }"
                "QScrollArea, QScrollArea > QWidget > QWidget { background:transparent; border:none; }")
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.stop.name(), r.onPlan.name(), r.muted.name(),
