@@ -2312,10 +2312,6 @@ und %1 weitere</translation>
         <translation>Entf: verwerfen; die Datei bleibt.</translation>
     </message>
     <message>
-        <source>Space. Z: zero here. S: sound.</source>
-        <translation>Leertaste. Z: hier nullen. S: Ton.</translation>
-    </message>
-    <message>
         <source>Space. Z: zero here.</source>
         <translation>Leertaste. Z: hier nullen.</translation>
     </message>
@@ -2826,14 +2822,6 @@ und %1 weitere</translation>
     <message>
         <source>Materials of this shop</source>
         <translation>Werkstoffe dieser Werkstatt</translation>
-    </message>
-    <message>
-        <source>Route card (PDF)</source>
-        <translation>Laufkarte (PDF)</translation>
-    </message>
-    <message>
-        <source>Job report (PDF)</source>
-        <translation>Auftragsbericht (PDF)</translation>
     </message>
     <message>
         <source>Dark theme</source>
@@ -15023,6 +15011,330 @@ und %1 weitere</translation>
             <numerusform>%n Protokoll wartet an diesem Platz, bis das Logbuch da ist</numerusform>
             <numerusform>%n Protokolle warten an diesem Platz, bis das Logbuch da ist</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>to the press now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>do not start it: heat it again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop the ram, look at what it shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its time is up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mute  Shift+F10</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Acknowledge  F10</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>  (%1 more)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Alarm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hurry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Acknowledge the alarm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Previous step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave  F11</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space or foot switch stops. Enter marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space, foot switch or Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter, when you have looked. No switch answers this.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop over {force}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Home: keep the trace</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space. M: mark. Z: zero here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark the press</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gauge %1%2, used on %3: %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not in This shop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calibration due %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job file %1, SHA-256 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Route card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job report</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Label</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Size of the paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as PDF  Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print…  Ctrl+P</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>somebody who may release by This shop, People</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the release back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Released by %1, %2: the record stands. To change it, open a revision on Close (Ctrl+Shift+E).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This job was released on another bench meanwhile: open it again to see it. Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>who opens it again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what has to be changed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no other file of this name: it is not this release</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a revision</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A switch answers for no check, no stop and no release: Enter, when you have looked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This computer has no sound: alarms are only shown.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That label is of another shop, “%1”; open here is “%2”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This shop has no job %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Big view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mute this alarm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This bench: texts, big view, alarms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job label</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Papers of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Size of texts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number pad when a field is touched</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By itself on a second screen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Foot switch, beside the space bar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Alarms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Told ahead, before a time is up [s]</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Volume</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A switch is trodden on, a key is struck or a button touched: the alarm is quiet then, and written into its step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tread on it now…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none: press here, then tread on it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PIN</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lot or serial numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PIN of that person</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is not the PIN of %1: nothing was released.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To change a released record, open a revision. By</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Revision %1 as released: %2. Opened again by %3, %4: %5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is revision %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lot or serial number of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 o’clock:  %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Released by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Released on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Revision</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Revision {number}, as released: {file}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>opened again by {who}, {when}: {reason}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marked while it moved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{part}: soak left</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

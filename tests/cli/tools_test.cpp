@@ -101,7 +101,7 @@ TEST(ToolsCommand, TurnWorksForEveryDemoJobAndSaysWhatItIsMadeFrom) {
         EXPECT_EQ(r.exit, 0) << name << r.err;
         EXPECT_THAT(r.out, HasSubstr("from round bar"));
         EXPECT_THAT(r.out, HasSubstr("its free face, clear of seal and bore"));
-        EXPECT_THAT(shop.read(std::string(name) + ".dxf"), HasSubstr("AC1015"));
+        EXPECT_THAT(shop.read(std::string(name) + ".dxf"), HasSubstr("AC1009"));
     }
 }
 

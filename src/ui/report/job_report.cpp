@@ -208,16 +208,21 @@ void closing(Paper& paper, const JobSession& session, const words::SheetInput& t
 
 } // namespace
 
-Result<void> writeJobReport(const JobSession& session, const QString& file) {
+void paintJobReport(QPagedPaintDevice& device, const JobSession& session) {
     const auto& job = session.job();
     const auto footer = q(job.id) + tr("   Advises and does not certify; follow local rules.");
-    return writePaper(file, q(job.title), footer, [&](Paper& paper) {
+    fillPaper(device, footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         paper.text(q(job.intake.complaint));
         const words::SheetInput told(job, session.wholePlan());
         for (auto part : {fit, steps, adjust, closing})
             part(paper, session, told);
     });
+}
+
+Result<void> writeJobReport(const JobSession& session, const QString& file) {
+    return writePdf(file, Paper::pageOf(QPageSize(QPageSize::A4)), q(session.job().title),
+                    [&](QPagedPaintDevice& device) { paintJobReport(device, session); });
 }
 
 } // namespace arbor::ui

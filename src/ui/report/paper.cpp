@@ -3,6 +3,8 @@
 #include "ui/bench/section_painter.h"
 #include "ui/theme/theme.h"
 
+#include <QFileInfo>
+#include <QPdfWriter>
 #include <QSaveFile>
 #include <algorithm>
 
@@ -10,7 +12,6 @@ namespace arbor::ui {
 
 namespace {
 
-constexpr int kScreenDotsPerInch = 96;
 constexpr int kFoot = 30;
 constexpr int kBox = 12; // of a tick
 constexpr int kAfterBox = 22;
@@ -26,11 +27,12 @@ QFont font(int pixels, bool bold = false) {
 
 } // namespace
 
-Paper::Paper(QPdfWriter& writer, QString footer) : m_writer(writer), m_footer(std::move(footer)) {
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageMargins(QMarginsF(16, 14, 14, 14), QPageLayout::Millimeter);
-    writer.setResolution(kScreenDotsPerInch);
-    m_painter.begin(&writer);
+Paper::Paper(QPagedPaintDevice& device, QString footer) : m_device(device), m_footer(std::move(footer)) {
+    m_painter.begin(&device);
+}
+
+QPageLayout Paper::pageOf(const QPageSize& size) {
+    return {size, QPageLayout::Portrait, QMarginsF(16, 14, 14, 14), QPageLayout::Millimeter};
 }
 
 Paper::~Paper() {
@@ -39,10 +41,10 @@ Paper::~Paper() {
 }
 
 int Paper::width() const {
-    return m_writer.width();
+    return m_device.width();
 }
 int Paper::bottom() const {
-    return m_writer.height() - kFoot;
+    return m_device.height() - kFoot;
 }
 
 void Paper::pageFoot() {
@@ -57,7 +59,7 @@ void Paper::pageFoot() {
 
 void Paper::nextPage() {
     pageFoot();
-    m_writer.newPage();
+    m_device.newPage();
     ++m_page;
     m_y = 0;
 }
@@ -69,7 +71,7 @@ void Paper::need(int height) {
 /// Wrapped text at the present height. @return its height
 int Paper::write(const QString& text, int left, const QFont& f, const QColor& colour) {
     const int tall =
-        QFontMetrics(f, &m_writer).boundingRect(QRect(0, 0, width() - left, 9999), Qt::TextWordWrap, text).height();
+        QFontMetrics(f, &m_device).boundingRect(QRect(0, 0, width() - left, 9999), Qt::TextWordWrap, text).height();
     need(tall);
     m_painter.setFont(f);
     m_painter.setPen(colour);
@@ -195,24 +197,43 @@ void Paper::signature(const QString& who) {
     m_y += 18;
 }
 
-Result<void> writePaper(const QString& file, const QString& title, const QString& footer,
-                        const std::function<void(Paper&)>& fill) {
+void inDaylight(const std::function<void()>& paint) {
+    const auto look = theme::variant();
+    theme::use(theme::Variant::Light);
+    paint();
+    theme::use(look);
+}
+
+void fillPaper(QPagedPaintDevice& device, const QString& footer, const std::function<void(Paper&)>& fill) {
+    inDaylight([&] {
+        Paper paper(device, footer);
+        fill(paper);
+    });
+}
+
+Result<void> writePdf(const QString& file, const QPageLayout& page, const QString& title,
+                      const std::function<void(QPagedPaintDevice&)>& paint) {
     const tl::unexpected<Problem> refusal(
         Problem{ProblemCode::Unwritable, {}, {}, wanted("a folder that can be written"), file.toStdString()});
     QSaveFile out(file);
     if (!out.open(QIODevice::WriteOnly)) return refusal;
-    const auto look = theme::variant();
-    theme::use(theme::Variant::Light);
     {
         QPdfWriter writer(&out);
         writer.setTitle(title);
         writer.setCreator("Brisk Arbor");
-        Paper paper(writer, footer);
-        fill(paper);
+        writer.setPageLayout(page);
+        writer.setResolution(Paper::kDotsPerInch);
+        paint(writer);
     }
-    theme::use(look);
     if (!out.commit()) return refusal;
     return {};
+}
+
+QString freeName(const QString& stem) {
+    auto file = stem + ".pdf";
+    for (int n = 2; QFileInfo::exists(file); ++n)
+        file = QStringLiteral("%1-%2.pdf").arg(stem).arg(n);
+    return file;
 }
 
 } // namespace arbor::ui

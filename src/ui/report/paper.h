@@ -4,8 +4,9 @@
 #include "core/section/body.h"
 
 #include <QFont>
+#include <QPageLayout>
+#include <QPagedPaintDevice>
 #include <QPainter>
-#include <QPdfWriter>
 #include <QString>
 #include <functional>
 #include <vector>
@@ -17,7 +18,7 @@ namespace arbor::ui {
 class Paper {
 public:
     /// @param footer  left of the page number on every page
-    Paper(QPdfWriter& writer, QString footer);
+    Paper(QPagedPaintDevice& device, QString footer);
     ~Paper();
 
     void title(const QString& text, const QString& under);
@@ -36,6 +37,9 @@ public:
     void signature(const QString& who);
     void gap(int height) { m_y += height; }
 
+    static constexpr int kDotsPerInch = 96;           ///< of the device, as on a screen
+    static QPageLayout pageOf(const QPageSize& size); ///< with its margins
+
 private:
     void need(int height);
     void nextPage();
@@ -45,16 +49,22 @@ private:
     int width() const;
     int bottom() const;
 
-    QPdfWriter& m_writer;
+    QPagedPaintDevice& m_device;
     QPainter m_painter;
     QString m_footer;
     int m_y = 0;
     int m_page = 1;
 };
 
-/// Writes a PDF through a temporary file, in the light look whatever the screen has.
-/// @errors Unwritable when the file cannot be written
-Result<void> writePaper(const QString& file, const QString& title, const QString& footer,
-                        const std::function<void(Paper&)>& fill);
+/// Paints on paper in the light look, whatever the screen has.
+void inDaylight(const std::function<void()>& paint);
+/// Fills paper on a device whose page and resolution are set.
+void fillPaper(QPagedPaintDevice& device, const QString& footer, const std::function<void(Paper&)>& fill);
+
+/// Writes a PDF through a temporary file. @errors Unwritable when the file cannot be written
+Result<void> writePdf(const QString& file, const QPageLayout& page, const QString& title,
+                      const std::function<void(QPagedPaintDevice&)>& paint);
+/// A file of that name that is not there yet: with "-2", "-3" where it is. @param stem  without ".pdf"
+QString freeName(const QString& stem);
 
 } // namespace arbor::ui

@@ -147,10 +147,10 @@ void pressedSteps(Paper& paper, const JobSession& session, const words::SheetInp
 
 } // namespace
 
-Result<void> writeRouteCard(const JobSession& session, const QString& file) {
+void paintRouteCard(QPagedPaintDevice& device, const JobSession& session) {
     const auto& job = session.job();
     const auto footer = q(job.id) + tr("   Advises and does not certify; follow local rules.");
-    return writePaper(file, q(job.title), footer, [&](Paper& paper) {
+    fillPaper(device, footer, [&](Paper& paper) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         const words::SheetInput told(job, session.wholePlan());
         const bool sound = told.plan.strip.sound();
@@ -172,6 +172,11 @@ Result<void> writeRouteCard(const JobSession& session, const QString& file) {
         paper.heading(tr("Close"));
         paper.holdPoint(tr("Turns freely, caps and pins in, released by a person authorised for it"));
     });
+}
+
+Result<void> writeRouteCard(const JobSession& session, const QString& file) {
+    return writePdf(file, Paper::pageOf(QPageSize(QPageSize::A4)), q(session.job().title),
+                    [&](QPagedPaintDevice& device) { paintRouteCard(device, session); });
 }
 
 } // namespace arbor::ui

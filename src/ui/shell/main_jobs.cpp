@@ -1,5 +1,6 @@
 // Which shop, which job: opening, beginning, copying, taking in.
 #include "core/job/fresh_copy.h"
+#include "io/job_code.h"
 #include "io/shipped_data.h"
 #include "io/table_files.h"
 #include "io/text_file.h"
@@ -61,6 +62,18 @@ void MainWindow::leaveJob() {
     m_alarms->follow(nullptr, nullptr);
     if (m_session && m_shop.isOpen()) m_shop.jobs().added(q(m_session->path()));
     m_session.reset();
+}
+
+/// A label was scanned, wherever one stands.
+void MainWindow::openScanned(const QString& code) {
+    const auto label = io::readJobCode(code.toStdString());
+    if (!label || !hasShop()) return;
+    const auto shop = m_shop.folder().dirName();
+    if (!io::isSameScanned(label->shop, shop.toStdString()))
+        return showTrouble(tr("That label is of another shop, “%1”; open here is “%2”.").arg(q(label->shop), shop));
+    for (const auto& job : m_shop.jobs().jobs())
+        if (io::isSameScanned(label->id, job.id)) return openJob(QString(q(job.path)));
+    showTrouble(tr("This shop has no job %1.").arg(q(label->id)));
 }
 
 void MainWindow::openJob(const QString& path) {

@@ -5,8 +5,7 @@
 #include "ui/calc/calc_box.h"
 #include "ui/instruments/stand_in.h"
 #include "ui/rack/rack_view.h"
-#include "ui/report/job_report.h"
-#include "ui/report/route_card.h"
+#include "ui/report/papers_view.h"
 #include "ui/shell/job_view.h"
 #include "ui/shell/main_window.h"
 #include "ui/shell/palette.h"
@@ -102,10 +101,10 @@ void MainWindow::workStandIn() {
 }
 
 void MainWindow::buildPaperActions(QMenu* menu) {
-    addCommand(menu, {tr("Route card (PDF)"), Qt::CTRL | Qt::Key_P,
-                      [this] { printPaper("route-card", writeRouteCard); }, "actionCard"});
-    addCommand(menu, {tr("Job report (PDF)"), Qt::CTRL | Qt::SHIFT | Qt::Key_P,
-                      [this] { printPaper("report", writeJobReport); }, "actionReport"});
+    addCommand(menu, {tr("Route card"), Qt::CTRL | Qt::Key_P, [this] { showPapers(PaperKind::Card); }, "actionCard"});
+    addCommand(menu, {tr("Job report"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, [this] { showPapers(PaperKind::Report); },
+                      "actionReport"});
+    addCommand(menu, {tr("Job label"), Qt::CTRL | Qt::Key_E, [this] { showPapers(PaperKind::Label); }, "actionLabel"});
 }
 
 void MainWindow::buildPracticeActions(QMenu* menu) {

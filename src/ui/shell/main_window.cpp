@@ -13,10 +13,12 @@
 #include "ui/instruments/stand_in.h"
 #include "ui/kit/long_work.h"
 #include "ui/kit/number_pad.h"
+#include "ui/kit/scanner.h"
 #include "ui/log/log_view.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
+#include "ui/report/papers_view.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/shelf/shelf_view.h"
 #include "ui/shell/job_view.h"
@@ -144,6 +146,12 @@ void MainWindow::addPlaces() {
     add(m_shopView, new ShopView({*m_instruments, *m_standIns, *m_around.settings, *m_alarms}, this));
     add(m_big, new BigView(this));
     buildBig();
+    add(m_papers, new PapersView(this));
+    connect(m_papers, &PapersView::left, this, goBack);
+    connect(m_papers, &PapersView::trouble, this, &MainWindow::showTrouble);
+    connect(m_papers, &PapersView::notice, this, &MainWindow::showNotice);
+    m_scanner = new Scanner(this);
+    connect(m_scanner, &Scanner::scanned, this, &MainWindow::openScanned);
     connect(m_arrangementView, &ArrangementView::left, this, &MainWindow::backToJob);
     connect(m_rackView, &RackView::left, this, goBack);
     connect(m_practice, &PracticeView::left, this, goBack);
@@ -375,14 +383,11 @@ void MainWindow::followPlace() {
                                                                          : nullptr);
 }
 
-/// The job on paper, beside the job file.
-void MainWindow::printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&)) {
+void MainWindow::showPapers(PaperKind kind) {
     if (!hasJob()) return;
-    auto file = q(m_session->path());
-    if (file.endsWith(".arbor.json")) file.chop(static_cast<int>(std::size(".arbor.json")) - 1);
-    file += QStringLiteral(".%1.pdf").arg(name);
-    if (const auto written = write(*m_session, file); !written) return showTrouble(q(words::say(written.error())));
-    m_subtitle->setText(tr("Written: %1").arg(QFileInfo(file).fileName()));
+    m_places->setCurrentIndex(kPapersPlace);
+    m_papers->open(m_session.get(), kind);
+    showHeader();
 }
 
 void MainWindow::backToJob() {
@@ -402,6 +407,7 @@ void MainWindow::showHeader() {
                      : place == kStartPlace   ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))
                      : place == kDetailsPlace ? tr("Job details")
                      : place == kShopPlace    ? tr("This shop")
+                     : place == kPapersPlace  ? tr("Papers of %1").arg(q(m_session->job().id))
                      : inJob                  ? q(m_session->job().title)
                                               : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());

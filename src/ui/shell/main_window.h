@@ -32,6 +32,9 @@ class JobView;
 class LogView;
 class NumberPad;
 class Palette;
+class PapersView;
+class Scanner;
+enum class PaperKind;
 class LessonView;
 class LongWork;
 class PracticeView;
@@ -102,7 +105,8 @@ private:
         kStartPlace,
         kDetailsPlace,
         kShopPlace,
-        kBigPlace
+        kBigPlace,
+        kPapersPlace
     };
     void buildHeader(QWidget* header);
     /// What the window can be asked to do.
@@ -171,7 +175,8 @@ private:
     void saveRack(const std::vector<catalog::Tool>& tools);
     void putOnRack(const catalog::Tool& tool);
     void followPlace();
-    void printPaper(const char* name, Result<void> (*write)(const JobSession&, const QString&));
+    void showPapers(PaperKind kind);
+    void openScanned(const QString& code);
     void backToJob();
     void showTrouble(const QString& text);
     void showNotice(const QString& text); ///< of what went well
@@ -221,6 +226,8 @@ private:
     Alarms* m_alarms;
     AlarmBar* m_alarmBar;
     BigView* m_big;
+    PapersView* m_papers;
+    Scanner* m_scanner;
     std::unique_ptr<BigView> m_farBig; ///< on a second screen; null: there is none, or no job
     QWidget* m_header;
     QLabel* m_units;

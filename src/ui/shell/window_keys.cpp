@@ -1,5 +1,6 @@
 // What the window keeps from the fields in it: its keys, and the wheel.
 #include "ui/kit/number_pad.h"
+#include "ui/kit/scanner.h"
 #include "ui/shell/main_window.h"
 #include "ui/shop/bench_page.h"
 
@@ -27,6 +28,13 @@ static void keepPlain(QObject* watched) {
 /// Two things a field would take for itself: the window's keys, and the wheel that scrolls the sheet it lies on.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::Polish) keepPlain(watched);
+    const bool key = event->type() == QEvent::KeyPress || event->type() == QEvent::KeyRelease ||
+                     event->type() == QEvent::ShortcutOverride;
+    if (key && watched->isWidgetType() && static_cast<QWidget*>(watched)->window() == this &&
+        m_scanner->take(watched, *static_cast<QKeyEvent*>(event))) {
+        event->accept();
+        return true;
+    }
     const bool wheel = event->type() == QEvent::Wheel &&
                        (qobject_cast<QComboBox*>(watched) || qobject_cast<QAbstractSpinBox*>(watched));
     const bool keys = event->type() == QEvent::ShortcutOverride &&

@@ -116,7 +116,7 @@ QString styleSheet(const Roles& r) {
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.stop.name(), r.onPlan.name(), r.muted.name(),
              r.planPale.name())
         .arg(tall(15))
-        .arg(kTouch - 6); // without border and padding
+        .arg(kTouch - 4); // without border and padding
 }
 
 } // namespace
