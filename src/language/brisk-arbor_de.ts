@@ -15014,327 +15014,331 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>to the press now</source>
-        <translation type="unfinished"></translation>
+        <translation>jetzt zur Presse</translation>
     </message>
     <message>
         <source>do not start it: heat it again</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht beginnen: noch einmal erwärmen</translation>
     </message>
     <message>
         <source>stop the ram, look at what it shows</source>
-        <translation type="unfinished"></translation>
+        <translation>Stößel anhalten, ansehen, was angezeigt wird</translation>
     </message>
     <message>
         <source>its time is up</source>
-        <translation type="unfinished"></translation>
+        <translation>die Zeit ist um</translation>
     </message>
     <message>
         <source>Go there</source>
-        <translation type="unfinished"></translation>
+        <translation>Dorthin</translation>
     </message>
     <message>
         <source>Mute  Shift+F10</source>
-        <translation type="unfinished"></translation>
+        <translation>Stumm  Umschalt+F10</translation>
     </message>
     <message>
         <source>Acknowledge  F10</source>
-        <translation type="unfinished"></translation>
+        <translation>Quittieren  F10</translation>
     </message>
     <message>
         <source>  (%1 more)</source>
-        <translation type="unfinished"></translation>
+        <translation>  (noch %1)</translation>
     </message>
     <message>
         <source>Alarm</source>
-        <translation type="unfinished"></translation>
+        <translation>Alarm</translation>
     </message>
     <message>
         <source>soon</source>
-        <translation type="unfinished"></translation>
+        <translation>bald</translation>
     </message>
     <message>
         <source>hurry</source>
-        <translation type="unfinished"></translation>
+        <translation>beeilen</translation>
     </message>
     <message>
         <source>Acknowledge the alarm</source>
-        <translation type="unfinished"></translation>
+        <translation>Alarm quittieren</translation>
     </message>
     <message>
         <source>Mark</source>
-        <translation type="unfinished"></translation>
+        <translation>Markieren</translation>
     </message>
     <message>
         <source>Previous step</source>
-        <translation type="unfinished"></translation>
+        <translation>Voriger Schritt</translation>
     </message>
     <message>
         <source>Next step</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächster Schritt</translation>
     </message>
     <message>
         <source>Leave  F11</source>
-        <translation type="unfinished"></translation>
+        <translation>Verlassen  F11</translation>
     </message>
     <message>
         <source>Space or foot switch stops. Enter marks.</source>
-        <translation type="unfinished"></translation>
+        <translation>Leertaste oder Fußschalter hält an. Eingabe markiert.</translation>
     </message>
     <message>
         <source>Space, foot switch or Enter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Leertaste, Fußschalter oder Eingabe.</translation>
     </message>
     <message>
         <source>Enter, when you have looked. No switch answers this.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eingabe, wenn Sie nachgesehen haben. Kein Schalter beantwortet das.</translation>
     </message>
     <message>
         <source>stop over {force}</source>
-        <translation type="unfinished"></translation>
+        <translation>Stopp über {force}</translation>
     </message>
     <message>
         <source>Home: keep the trace</source>
-        <translation type="unfinished"></translation>
+        <translation>Am Anschlag: Verlauf behalten</translation>
     </message>
     <message>
         <source>Space. M: mark. Z: zero here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Leertaste. M: markieren. Z: hier nullen.</translation>
     </message>
     <message>
         <source>Mark the press</source>
-        <translation type="unfinished"></translation>
+        <translation>Pressung markieren</translation>
     </message>
     <message>
         <source>gauge %1%2, used on %3: %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Messgerät %1%2, verwendet am %3: %4</translation>
     </message>
     <message>
         <source>not in This shop</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht in Diese Werkstatt</translation>
     </message>
     <message>
         <source>calibration due %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Kalibrierung fällig %1</translation>
     </message>
     <message>
         <source>Job file %1, SHA-256 %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Auftragsdatei %1, SHA-256 %2</translation>
     </message>
     <message>
         <source>%1 × %2 mm</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 × %2 mm</translation>
     </message>
     <message>
         <source>Route card</source>
-        <translation type="unfinished"></translation>
+        <translation>Laufkarte</translation>
     </message>
     <message>
         <source>Job report</source>
-        <translation type="unfinished"></translation>
+        <translation>Auftragsbericht</translation>
     </message>
     <message>
         <source>Label</source>
-        <translation type="unfinished"></translation>
+        <translation>Etikett</translation>
     </message>
     <message>
         <source>Size of the paper</source>
-        <translation type="unfinished"></translation>
+        <translation>Größe des Papiers</translation>
     </message>
     <message>
         <source>Save as PDF  Enter</source>
-        <translation type="unfinished"></translation>
+        <translation>Als PDF sichern  Eingabe</translation>
     </message>
     <message>
         <source>Print…  Ctrl+P</source>
-        <translation type="unfinished"></translation>
+        <translation>Drucken…  Strg+P</translation>
     </message>
     <message>
         <source>somebody who may release by This shop, People</source>
-        <translation type="unfinished"></translation>
+        <translation>jemand, der nach Diese Werkstatt, Leute freigeben darf</translation>
     </message>
     <message>
         <source>Take the release back</source>
-        <translation type="unfinished"></translation>
+        <translation>Freigabe zurücknehmen</translation>
     </message>
     <message>
         <source>Released by %1, %2: the record stands. To change it, open a revision on Close (Ctrl+Shift+E).</source>
-        <translation type="unfinished"></translation>
+        <translation>Freigegeben von %1, %2: das Protokoll steht. Um es zu ändern, beim Abschluss eine Revision öffnen (Strg+Umschalt+E).</translation>
     </message>
     <message>
         <source>This job was released on another bench meanwhile: open it again to see it. Nothing was changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Auftrag wurde inzwischen an einem anderen Platz freigegeben: noch einmal öffnen, um es zu sehen. Nichts wurde geändert.</translation>
     </message>
     <message>
         <source>who opens it again</source>
-        <translation type="unfinished"></translation>
+        <translation>wer ihn wieder öffnet</translation>
     </message>
     <message>
         <source>what has to be changed</source>
-        <translation type="unfinished"></translation>
+        <translation>was zu ändern ist</translation>
     </message>
     <message>
         <source>no other file of this name: it is not this release</source>
-        <translation type="unfinished"></translation>
+        <translation>keine andere Datei dieses Namens: sie ist nicht diese Freigabe</translation>
     </message>
     <message>
         <source>Open a revision</source>
-        <translation type="unfinished"></translation>
+        <translation>Revision öffnen</translation>
     </message>
     <message>
         <source>A switch answers for no check, no stop and no release: Enter, when you have looked.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Schalter steht für keine Prüfung, keinen Stopp und keine Freigabe ein: Eingabe, wenn Sie nachgesehen haben.</translation>
     </message>
     <message>
         <source>This computer has no sound: alarms are only shown.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Rechner hat keinen Ton: Alarme werden nur angezeigt.</translation>
     </message>
     <message>
         <source>That label is of another shop, “%1”; open here is “%2”.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses Etikett gehört zu einer anderen Werkstatt, „%1“; offen ist hier „%2“.</translation>
     </message>
     <message>
         <source>This shop has no job %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Werkstatt hat keinen Auftrag %1.</translation>
     </message>
     <message>
         <source>Big view</source>
-        <translation type="unfinished"></translation>
+        <translation>Große Ansicht</translation>
     </message>
     <message>
         <source>Mute this alarm</source>
-        <translation type="unfinished"></translation>
+        <translation>Diesen Alarm stumm schalten</translation>
     </message>
     <message>
         <source>This bench: texts, big view, alarms</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Platz: Texte, große Ansicht, Alarme</translation>
     </message>
     <message>
         <source>Job label</source>
-        <translation type="unfinished"></translation>
+        <translation>Auftragsetikett</translation>
     </message>
     <message>
         <source>Papers of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Papiere zu %1</translation>
     </message>
     <message>
         <source>This bench</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Platz</translation>
     </message>
     <message>
         <source>%1 %</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %</translation>
     </message>
     <message>
         <source>Size of texts</source>
-        <translation type="unfinished"></translation>
+        <translation>Größe der Texte</translation>
     </message>
     <message>
         <source>Number pad when a field is touched</source>
-        <translation type="unfinished"></translation>
+        <translation>Ziffernfeld, wenn ein Feld berührt wird</translation>
     </message>
     <message>
         <source>By itself on a second screen</source>
-        <translation type="unfinished"></translation>
+        <translation>Von selbst auf einem zweiten Bildschirm</translation>
     </message>
     <message>
         <source>Foot switch, beside the space bar</source>
-        <translation type="unfinished"></translation>
+        <translation>Fußschalter, neben der Leertaste</translation>
     </message>
     <message>
         <source>Alarms</source>
-        <translation type="unfinished"></translation>
+        <translation>Alarme</translation>
     </message>
     <message>
         <source>Told ahead, before a time is up [s]</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorher gemeldet, ehe eine Zeit um ist [s]</translation>
     </message>
     <message>
         <source>Volume</source>
-        <translation type="unfinished"></translation>
+        <translation>Lautstärke</translation>
     </message>
     <message>
         <source>Try: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A switch is trodden on, a key is struck or a button touched: the alarm is quiet then, and written into its step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Probe: %1</translation>
     </message>
     <message>
         <source>Tread on it now…</source>
-        <translation type="unfinished"></translation>
+        <translation>Jetzt darauf treten…</translation>
     </message>
     <message>
         <source>none: press here, then tread on it</source>
-        <translation type="unfinished"></translation>
+        <translation>keiner: hier drücken, dann darauf treten</translation>
     </message>
     <message>
         <source>PIN</source>
-        <translation type="unfinished"></translation>
+        <translation>PIN</translation>
     </message>
     <message>
         <source>Lot or serial numbers</source>
-        <translation type="unfinished"></translation>
+        <translation>Los- oder Seriennummern</translation>
     </message>
     <message>
         <source>PIN of that person</source>
-        <translation type="unfinished"></translation>
+        <translation>PIN dieser Person</translation>
     </message>
     <message>
         <source>That is not the PIN of %1: nothing was released.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ist nicht die PIN von %1: nichts wurde freigegeben.</translation>
     </message>
     <message>
         <source>To change a released record, open a revision. By</source>
-        <translation type="unfinished"></translation>
+        <translation>Um ein freigegebenes Protokoll zu ändern, eine Revision öffnen. Von</translation>
     </message>
     <message>
         <source>Revision %1 as released: %2. Opened again by %3, %4: %5</source>
-        <translation type="unfinished"></translation>
+        <translation>Revision %1, wie freigegeben: %2. Wieder geöffnet von %3, %4: %5</translation>
     </message>
     <message>
         <source>This is revision %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dies ist Revision %1.</translation>
     </message>
     <message>
         <source>Lot or serial number of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Los- oder Seriennummer von %1</translation>
     </message>
     <message>
         <source>%1 o’clock:  %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Uhr:  %2</translation>
     </message>
     <message>
         <source>Released by</source>
-        <translation type="unfinished"></translation>
+        <translation>Freigegeben von</translation>
     </message>
     <message>
         <source>Released on</source>
-        <translation type="unfinished"></translation>
+        <translation>Freigegeben am</translation>
     </message>
     <message>
         <source>Revision</source>
-        <translation type="unfinished"></translation>
+        <translation>Revision</translation>
     </message>
     <message>
         <source>Revision {number}, as released: {file}</source>
-        <translation type="unfinished"></translation>
+        <translation>Revision {number}, wie freigegeben: {file}</translation>
     </message>
     <message>
         <source>opened again by {who}, {when}: {reason}</source>
-        <translation type="unfinished"></translation>
+        <translation>wieder geöffnet von {who}, {when}: {reason}</translation>
     </message>
     <message>
         <source>Marked while it moved</source>
-        <translation type="unfinished"></translation>
+        <translation>Markiert, während es sich bewegte</translation>
     </message>
     <message>
         <source>hours</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden</translation>
     </message>
     <message>
         <source>{part}: soak left</source>
-        <translation type="unfinished"></translation>
+        <translation>{part}: Durchwärmen noch</translation>
+    </message>
+    <message>
+        <source>New revision of this job</source>
+        <translation>Neue Revision dieses Auftrags</translation>
+    </message>
+    <message>
+        <source>F10 or the button acknowledges: the alarm is quiet then, and stands with its step.</source>
+        <translation>F10 oder die Schaltfläche quittiert: dann ist der Alarm still und steht bei seinem Schritt.</translation>
     </message>
 </context>
 </TS>

@@ -43,7 +43,7 @@ constexpr PadKey kKeys[][7] = {
      {"␣", Qt::Key_Space, " "},
      {"um", Qt::Key_U, "um"},
      {"⌫", Qt::Key_Backspace, ""},
-     {"Del", Qt::Key_Delete, ""}},
+     {"N", Qt::Key_N, "N"}},
 };
 
 } // namespace

@@ -16,6 +16,7 @@
 
 #include <QAction>
 #include <QFileInfo>
+#include <QLineEdit>
 #include <QMenu>
 #include <QStackedWidget>
 #include <QUndoGroup>
@@ -57,9 +58,6 @@ void MainWindow::buildActions() {
     buildShopActions(m_menu->addMenu(tr("This shop")));
     buildPaperActions(m_menu->addMenu(tr("Papers")));
     buildPracticeActions(m_menu->addMenu(tr("Practice")));
-    addCommand(m_menu, {tr("Big view"), Qt::Key_F11, [this] { toggleBig(); }, "actionBig"});
-    addCommand(m_menu, {tr("Acknowledge the alarm"), Qt::Key_F10, [this] { acknowledgeAlarm(); }, "actionAcknowledge"});
-    addCommand(m_menu, {tr("Mute this alarm"), Qt::SHIFT | Qt::Key_F10, [this] { m_alarms->mute(); }, "actionMute"});
     addCommand(m_menu, {tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); }, "actionCalculator"});
     addCommand(m_menu, {tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); }, "actionLog"});
     m_menu->addSeparator();
@@ -84,6 +82,8 @@ void MainWindow::buildShopActions(QMenu* menu) {
     section(tr("Friction of this shop"), Qt::CTRL | Qt::Key_M, Section::Friction, "actionFriction");
     section(tr("Instruments"), Qt::CTRL | Qt::Key_H, Section::Instruments, "actionInstruments");
     section(tr("This bench: texts, big view, alarms"), Qt::CTRL | Qt::SHIFT | Qt::Key_H, Section::Bench, "actionBench");
+    addCommand(menu, {tr("Acknowledge the alarm"), Qt::Key_F10, [this] { acknowledgeAlarm(); }, "actionAcknowledge"});
+    addCommand(menu, {tr("Mute this alarm"), Qt::SHIFT | Qt::Key_F10, [this] { m_alarms->mute(); }, "actionMute"});
     addCommand(menu, {tr("Stand-in: work its ram, push its button"), Qt::CTRL | Qt::SHIFT | Qt::Key_G,
                       [this] { workStandIn(); }, "actionStandIn"});
 }
@@ -115,6 +115,7 @@ void MainWindow::buildPracticeActions(QMenu* menu) {
 }
 
 void MainWindow::buildLooks(QMenu* menu) {
+    addCommand(menu, {tr("Big view"), Qt::Key_F11, [this] { toggleBig(); }, "actionBig"});
     auto* night = addCommand(menu, {tr("Dark theme"), Qt::CTRL | Qt::SHIFT | Qt::Key_N, {}, "actionNight"});
     night->setCheckable(true);
     night->setChecked(theme::variant() == theme::Variant::Night);
@@ -167,6 +168,14 @@ void MainWindow::buildJobActions(QMenu* menu) {
                               m_places->setCurrentIndex(kJobPlace);
                               m_jobView->go(station);
                           }});
+    addCommand(menu, {tr("New revision of this job"), Qt::CTRL | Qt::SHIFT | Qt::Key_E,
+                      [this] {
+                          if (!hasJob()) return;
+                          m_places->setCurrentIndex(kJobPlace);
+                          m_jobView->go(job::Station::Close);
+                          findChild<QLineEdit*>(m_session->isLocked() ? "reviseWho" : "releasedBy")->setFocus();
+                      },
+                      "actionRevision"});
     menu->addSeparator();
     const auto step = [&](const QString& text, const QKeySequence& keys, int by) {
         addCommand(menu, {text, keys, [this, inJob, by] {

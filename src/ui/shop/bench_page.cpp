@@ -133,9 +133,9 @@ void BenchPage::open() {
     m_ahead->setText(numberTyped(m_alarms.ahead_s()));
     const QSignalBlocker quiet(m_volume);
     m_volume->setValue(static_cast<int>(m_alarms.volume() * 100));
-    m_sound->setText(m_alarms.canBeHeard() ? tr("A switch is trodden on, a key is struck or a button touched: the "
-                                                "alarm is quiet then, and written into its step.")
-                                           : tr("This computer has no sound: alarms are only shown."));
+    m_sound->setText(m_alarms.canBeHeard()
+                         ? tr("F10 or the button acknowledges: the alarm is quiet then, and stands with its step.")
+                         : tr("This computer has no sound: alarms are only shown."));
     showFoot();
 }
 

@@ -109,14 +109,15 @@ QString styleSheet(const Roles& r) {
                "QMenu::item:disabled { color:%7; }"
                "QListWidget { background:transparent; color:%2; border:none; padding-left:14px; }"
                "QListWidget::item:selected { background:%8; color:%2; }"
-               "*[touched=\"true\"] QLineEdit, *[touched=\"true\"] QComboBox, *[touched=\"true\"] QPushButton, "
-               "*[touched=\"true\"] QCheckBox { "
+               "*[touched=\"true\"] QLineEdit, *[touched=\"true\"] QComboBox, *[touched=\"true\"] QPushButton { "
                "min-height:%10px; padding-top:1px; padding-bottom:1px; }"
+               "*[touched=\"true\"] QCheckBox { min-height:%11px; }"
                "QScrollArea, QScrollArea > QWidget > QWidget { background:transparent; border:none; }")
         .arg(r.card.name(), r.ink.name(), r.rule.name(), r.plan.name(), r.stop.name(), r.onPlan.name(), r.muted.name(),
              r.planPale.name())
         .arg(tall(15))
-        .arg(kTouch - 4); // without border and padding
+        .arg(kTouch - 2) // and its border
+        .arg(kTouch);
 }
 
 } // namespace

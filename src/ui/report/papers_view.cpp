@@ -1,0 +1,196 @@
+#include "ui/report/papers_view.h"
+
+#include "ui/report/job_report.h"
+#include "ui/report/label.h"
+#include "ui/report/paper.h"
+#include "ui/report/route_card.h"
+#include "ui/text.h"
+#include "ui/theme/theme.h"
+#include "words/sentences.h"
+
+#include <QComboBox>
+#include <QFileInfo>
+#include <QGraphicsView>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QListWidget>
+#include <QPrintDialog>
+#include <QPrintPreviewWidget>
+#include <QPrinter>
+#include <QPrinterInfo>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace arbor::ui {
+
+namespace {
+
+constexpr int kSideWidth = 236;
+constexpr double kLabelMargin_mm = 1;
+// Usual labels, across and down [mm], where no printer offers its own.
+constexpr QSizeF kLabels_mm[] = {{62, 29}, {89, 36}, {54, 25}, {100, 50}};
+
+const char* nameOf(PaperKind kind) {
+    return kind == PaperKind::Card ? "route-card" : kind == PaperKind::Report ? "report" : "label";
+}
+
+QString sizeName(const QPageSize& size) {
+    const auto mm = size.size(QPageSize::Millimeter);
+    return size.id() == QPageSize::A4 || size.id() == QPageSize::Letter
+               ? size.name()
+               : QObject::tr("%1 × %2 mm").arg(mm.width(), 0, 'f', 0).arg(mm.height(), 0, 'f', 0);
+}
+
+/// What the printer says it has of labels: small papers.
+std::vector<QPageSize> labelSizes() {
+    constexpr double kSmall_mm = 120;
+    std::vector<QPageSize> out;
+    for (const auto& size : QPrinterInfo::defaultPrinter().supportedPageSizes())
+        if (size.size(QPageSize::Millimeter).width() <= kSmall_mm) out.push_back(size);
+    for (const auto& mm : kLabels_mm)
+        out.emplace_back(mm, QPageSize::Millimeter);
+    return out;
+}
+
+} // namespace
+
+PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_unique<QPrinter>()) {
+    setObjectName("papersView");
+    setProperty("touched", true);
+    m_kinds = new QListWidget(this);
+    m_kinds->setObjectName("paperKinds");
+    m_kinds->setAccessibleName(tr("Papers"));
+    m_kinds->addItems({tr("Route card"), tr("Job report"), tr("Label")});
+    for (int row = 0; row < m_kinds->count(); ++row)
+        m_kinds->item(row)->setSizeHint({0, theme::kTouch});
+    m_kinds->setFixedHeight(m_kinds->count() * theme::kTouch + theme::kGap);
+    m_sizes = new QComboBox(this);
+    m_sizes->setObjectName("paperSizes");
+    m_sizes->setAccessibleName(tr("Size of the paper"));
+    auto* save = new QPushButton(tr("Save as PDF  Enter"), this);
+    save->setObjectName("savePaper");
+    save->setProperty("primary", true);
+    auto* print = new QPushButton(tr("Print…  Ctrl+P"), this);
+    print->setObjectName("printPaper");
+    m_printer->setOutputFormat(QPrinter::PdfFormat); // only looked at
+    m_printer->setResolution(Paper::kDotsPerInch);
+    m_preview = new QPrintPreviewWidget(m_printer.get(), this);
+    m_preview->setObjectName("paperPreview");
+    for (auto* view : m_preview->findChildren<QGraphicsView*>())
+        view->setBackgroundBrush(theme::roles().rule);
+    auto* side = new QVBoxLayout;
+    side->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kMargin);
+    side->setSpacing(theme::kGap);
+    for (auto* each : std::initializer_list<QWidget*>{m_kinds, m_sizes, save, print}) {
+        each->setFixedWidth(theme::wide(kSideWidth));
+        side->addWidget(each);
+    }
+    side->addStretch(1);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addLayout(side);
+    layout->addWidget(m_preview, 1);
+    connect(m_kinds, &QListWidget::currentRowChanged, this, [this] {
+        fillSizes();
+        preview();
+    });
+    connect(m_sizes, &QComboBox::activated, this, &PapersView::preview);
+    connect(save, &QPushButton::clicked, this, &PapersView::save);
+    connect(print, &QPushButton::clicked, this, &PapersView::print);
+    connect(m_preview, &QPrintPreviewWidget::paintRequested, this, [this](QPrinter* on) {
+        if (m_session) paint(*on);
+    });
+}
+
+PapersView::~PapersView() = default;
+
+void PapersView::open(JobSession* session, PaperKind kind) {
+    m_session = session;
+    m_written.clear();
+    m_kinds->setCurrentRow(-1);
+    m_kinds->setCurrentRow(static_cast<int>(kind));
+    m_kinds->setFocus();
+}
+
+PaperKind PapersView::kind() const {
+    return static_cast<PaperKind>(std::max(0, m_kinds->currentRow()));
+}
+
+void PapersView::fillSizes() {
+    m_sizes->clear();
+    std::vector<QPageSize> sizes;
+    if (kind() == PaperKind::Label) sizes = labelSizes();
+    // What the country writes on comes first.
+    const bool letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+    sizes.emplace_back(letter ? QPageSize::Letter : QPageSize::A4);
+    sizes.emplace_back(letter ? QPageSize::A4 : QPageSize::Letter);
+    for (const auto& size : sizes)
+        m_sizes->addItem(sizeName(size), QVariant::fromValue(size));
+}
+
+QPageLayout PapersView::page() const {
+    const auto size = m_sizes->currentData().value<QPageSize>();
+    const bool label = kind() == PaperKind::Label;
+    const bool wide = size.size(QPageSize::Millimeter).width() > size.size(QPageSize::Millimeter).height();
+    static_cast<void>(wide);
+    return label ? QPageLayout(size, QPageLayout::Portrait,
+                               QMarginsF(kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm),
+                               QPageLayout::Millimeter)
+                 : Paper::pageOf(size);
+}
+
+void PapersView::paint(QPagedPaintDevice& device) const {
+    switch (kind()) {
+    case PaperKind::Card:
+        return paintRouteCard(device, *m_session);
+    case PaperKind::Report:
+        return paintJobReport(device, *m_session);
+    case PaperKind::Label:
+        return inDaylight([&] { paintLabel(device, *m_session); });
+    }
+}
+
+void PapersView::preview() {
+    if (!m_session || m_kinds->currentRow() < 0) return;
+    m_printer->setPageLayout(page());
+    m_preview->fitInView();
+    m_preview->updatePreview();
+}
+
+QString PapersView::save() {
+    const auto path = q(m_session->path());
+    const auto stem =
+        QFileInfo(path).path() + "/" + QFileInfo(path).fileName().section(QStringLiteral(".arbor.json"), 0, 0);
+    const auto file = freeName(QStringLiteral("%1.%2.%3").arg(stem, nameOf(kind()), q(m_session->now()).left(10)));
+    const auto written =
+        writePdf(file, page(), q(m_session->job().title), [this](QPagedPaintDevice& device) { paint(device); });
+    if (!written) {
+        emit trouble(q(words::say(written.error())));
+        return {};
+    }
+    m_written = file;
+    emit notice(tr("Written: %1").arg(QFileInfo(file).fileName()));
+    return file;
+}
+
+void PapersView::print() {
+    auto* printer = new QPrinter;
+    printer->setResolution(Paper::kDotsPerInch);
+    printer->setPageLayout(page());
+    printer->setDocName(q(m_session->job().id) + " " + nameOf(kind()));
+    auto* dialog = new QPrintDialog(printer, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QObject::destroyed, this, [printer] { delete printer; });
+    connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* on) { paint(*on); });
+    dialog->open();
+}
+
+void PapersView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) return emit left();
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return void(save());
+    if (event->matches(QKeySequence::Print)) return print();
+    QWidget::keyPressEvent(event);
+}
+
+} // namespace arbor::ui

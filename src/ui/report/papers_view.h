@@ -1,0 +1,57 @@
+#pragma once
+
+#include "core/base/result.h"
+
+#include <QPageLayout>
+#include <QWidget>
+#include <memory>
+
+class QComboBox;
+class QLabel;
+class QListWidget;
+class QPagedPaintDevice;
+class QPrintPreviewWidget;
+class QPrinter;
+
+namespace arbor::ui {
+
+class JobSession;
+
+enum class PaperKind { Card, Report, Label };
+
+/// What is printed of a job: which paper, on what size, how it will look; on a printer, or into a file whose name has
+/// the day and never one that is there already.
+class PapersView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PapersView(QWidget* parent = nullptr);
+    ~PapersView() override;
+    void open(JobSession* session, PaperKind kind);
+    QString save(); ///< into a file beside the job. @return its name; empty: it could not be written
+    QString lastWritten() const { return m_written; }
+
+signals:
+    void left();
+    void trouble(const QString& text);
+    void notice(const QString& text);
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    void fillSizes();
+    void preview();
+    void print();
+    PaperKind kind() const;
+    QPageLayout page() const;
+    void paint(QPagedPaintDevice& device) const;
+
+    JobSession* m_session = nullptr;
+    std::unique_ptr<QPrinter> m_printer; ///< the preview's own
+    QListWidget* m_kinds;
+    QComboBox* m_sizes;
+    QPrintPreviewWidget* m_preview;
+    QString m_written;
+};
+
+} // namespace arbor::ui
