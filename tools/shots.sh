@@ -15,11 +15,10 @@ export LC_ALL=C.UTF-8
 
 "$app" "$shop" --shot "$out/shelf.png"
 "$app" "$shop" --station rack --shot "$out/rack.png"
-"$app" "$shop/filler-pump-shaft.arbor.json" --station tooling --item 3 --turn --shot "$out/turn.png"
+"$app" "$job" --station label --shot "$out/label.png"
 "$app" "$job" --station fit --shot "$out/fit.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station measure --item 2 --shot "$out/measure.png"
 "$app" "$job" --station gauges --shot "$out/shop.png"
-"$app" "$job" --station help --shot "$out/help.png"
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$closed" --station press --item 4 --shot "$out/press-trace.png"
@@ -38,6 +37,7 @@ counted="\"counted\": {\"boot\": \"$(cat /proc/sys/kernel/random/boot_id)\", \"w
 steps="\"steps\": {\"in:hub+inner_cup\": {\"outer\": \"hub\", \"inner\": \"inner_cup\", \"way\": \"in\", \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 4000)\", \"lasts_s\": 3480}, {\"what\": \"inner\", \"started\": \"$(ago 3900)\", \"lasts_s\": 3240}, {\"what\": \"carry\", \"started\": \"$(ago 45)\", \"lasts_s\": 386}], $counted}}, \"in:hub+outer_cup\": {\"outer\": \"hub\", \"inner\": \"outer_cup\", \"way\": \"in\", \"heat\": {\"clocks\": [{\"what\": \"outer\", \"started\": \"$(ago 900)\", \"lasts_s\": 3300}], $counted}}}"
 sed -i "s|^  \"units\"|  $steps,\n  \"units\"|" "$drum"
 "$app" "$drum" --station warm --item 5 --shot "$out/warm.png"
+"$app" "$drum" --station warm --item 5 --big --night --shot "$out/big.png"
 
 # The trap: a sleeve that lands on the inner ring.
 sed -i 's/"press": "P30"/"press": "P30", "steps": {"in:housing+bearing": {"outer": "housing", "inner": "bearing", "way": "in", "driver": "S11"}}/' "$job"

@@ -82,6 +82,7 @@ void goTo(MainWindow& window, const Options& options) {
         window.findChild<QLineEdit*>("calcLine")->setText(options["calc"]);
     }
     if (options.has("turn")) window.findChild<QPushButton*>("turnOne")->click();
+    if (options.has("big")) window.findChild<QAction*>("actionBig")->trigger();
     if (const auto* place = options.place()) window.findChild<QAction*>(place)->trigger();
 }
 

@@ -33,6 +33,8 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"materials", "actionMaterials"},
                                                  {"bearings", "actionBearings"},
                                                  {"instruments", "actionInstruments"},
+                                                 {"bench", "actionBench"},
+                                                 {"label", "actionLabel"},
                                                  {"help", "actionHelp"},
                                                  {"tour", "actionTour"}};
 
@@ -65,6 +67,7 @@ Options::Options() {
     option("item", "number", tr("with --station measure, fit, tooling or seat: the line of the list, counted from 1"));
     option("what-if", {}, tr("with --station fit: what other classes would give"));
     option("turn", {}, tr("with --station tooling: the tool to be turned"));
+    option("big", {}, tr("read from two metres"));
     option("calc", "line", tr("open the bench calculator with this line, for example “limits 62 N7”"));
     option("night", {}, tr("with --shot: in the dark theme"));
     option("card", "file.pdf", tr("write the route card of the job and end"));

@@ -15340,5 +15340,13 @@ und %1 weitere</translation>
         <source>F10 or the button acknowledges: the alarm is quiet then, and stands with its step.</source>
         <translation>F10 oder die Schaltfläche quittiert: dann ist der Alarm still und steht bei seinem Schritt.</translation>
     </message>
+    <message>
+        <source>read from two metres</source>
+        <translation>aus zwei Metern zu lesen</translation>
+    </message>
+    <message>
+        <source>Released: it stands. A revision changes it (Ctrl+Shift+E).</source>
+        <translation>Freigegeben: es steht. Eine Revision ändert es (Strg+Umschalt+E).</translation>
+    </message>
 </context>
 </TS>

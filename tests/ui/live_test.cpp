@@ -5,7 +5,9 @@
 
 #include "sim/line_port.h"
 #include "sim/press_instrument.h"
+#include "ui/alarm/alarms.h"
 #include "ui/bench/bench_view.h"
+#include "ui/big/big_view.h"
 #include "ui/press/live_press.h"
 #include "ui/press/press_page.h"
 #include "ui/tooling/setup_scene.h"
@@ -149,10 +151,46 @@ TEST_F(Live, OverTheSerialLineACrookedStartIsStoppedAtOnce) {
     EXPECT_TRUE(comesTo(trace::Verdict::CockedStart));
     EXPECT_TRUE(QTest::qWaitFor([&] { return slip().title == "Started cocked"; }, kPatience_ms));
     EXPECT_EQ(slip().tone, words::Tone::Stop);
+    ASSERT_TRUE(window->alarms()->first());
+    EXPECT_EQ(window->alarms()->first()->calls, job::AlarmKind::Stop);
+    EXPECT_EQ(alarms.sounds.front(), job::AlarmKind::Stop);
+    key(Qt::Key_F10);
+    EXPECT_EQ(job::stepOf(saved(), session().step()->step.id).heard.front().kind, job::AlarmKind::Stop);
     // It is said while most of the way is still to go.
     EXPECT_LT(live().trace().back().travel_mm, 0.6 * inHand(session().plan()).press->expected.homeTravel_mm);
     key(Qt::Key_Space);
     EXPECT_EQ(session().plan().marks.at(Station::Press), plan::Mark::Stop);
+}
+
+// While the ring moves a key and a switch stop it or mark it, and nothing else; home is offered after the rise.
+TEST_F(Live, InTheBigViewAMovingRingIsOnlyStoppedOrMarked) {
+    standIn(sim::Fault::None);
+    connectTo(port.listen(0));
+    key(Qt::Key_F11);
+    auto* big = find<ui::BigView>("bigView");
+    key(Qt::Key_Space);
+    ASSERT_TRUE(live().recording()) << "a switch begins";
+    auto* action = find<QPushButton>("bigAction");
+    EXPECT_TRUE(big->scene().moving);
+    EXPECT_TRUE(action->text().startsWith("Stop"));
+    for (const auto other : {Qt::Key_Right, Qt::Key_Left, Qt::Key_5, Qt::Key_Delete})
+        key(other);
+    EXPECT_EQ(window->jobView()->current(), Station::Press);
+    EXPECT_TRUE(live().recording());
+    key(Qt::Key_Return);
+    EXPECT_TRUE(live().recording());
+    const auto step = session().step()->step.id;
+    EXPECT_EQ(job::stepOf(saved(), step).marks.size(), 1u);
+    press->go();
+    EXPECT_TRUE(comesTo(trace::Verdict::Home));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return action->text().startsWith("Home"); }, kPatience_ms));
+    key(Qt::Key_Space);
+    EXPECT_FALSE(live().recording());
+    EXPECT_FALSE(job::stepOf(saved(), step).traceFile.empty());
+    EXPECT_EQ(job::stepOf(saved(), step).marks.size(), 1u);
+    EXPECT_FALSE(job::stepOf(saved(), step).done.contains(Station::Press));
+    key(Qt::Key_F11);
+    EXPECT_TRUE(slipSays("Marked while it moved"));
 }
 
 TEST_F(Live, UnpluggedAndBackWithTheRecordingWhole) {

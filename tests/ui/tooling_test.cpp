@@ -268,12 +268,12 @@ TEST_F(Turning, WrongSizesAreRefusedOrJudgedNeverDrawnAsGood) {
 TEST_F(Turning, DrawingsAreWrittenBesideTheJob) {
     for (const char* ending : {"dxf", "svg", "pdf"}) {
         QTest::mouseClick(find<QPushButton>((std::string("turn_") + ending).c_str()), Qt::LeftButton);
-        const auto name = std::string("seamer-turret-upper.T-3206.") + ending;
+        const auto name = std::string("seamer-turret-upper.T-3206.2026-11-24.") + ending;
         EXPECT_GT(shop.read(name).size(), 1000u) << name;
         EXPECT_TRUE(find<QLabel>("turnVerdict")->text().contains(QString::fromStdString(name)));
     }
     QProcess text;
-    text.start("pdftotext", {QString::fromStdString(shop.file("seamer-turret-upper.T-3206.pdf")), "-"});
+    text.start("pdftotext", {QString::fromStdString(shop.file("seamer-turret-upper.T-3206.2026-11-24.pdf")), "-"});
     ASSERT_TRUE(text.waitForFinished(kPatience_ms));
     const auto words = text.readAllStandardOutput();
     EXPECT_TRUE(words.contains("J-0142"));

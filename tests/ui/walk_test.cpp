@@ -150,6 +150,7 @@ INSTANTIATE_TEST_SUITE_P(DemoShop, Walk,
 
 TEST_P(Walk, FromIntakeToItsRecord) {
     open(GetParam());
+    ASSERT_TRUE(session().revise("Ilse Marden", "done anew")) << "of one that is released already";
     key(Qt::Key_1, Qt::ControlModifier);
     int places = 0;
     while (at() != Station::Close) {

@@ -229,10 +229,10 @@ Result<void> writePdf(const QString& file, const QPageLayout& page, const QStrin
     return {};
 }
 
-QString freeName(const QString& stem) {
-    auto file = stem + ".pdf";
+QString freeName(const QString& stem, const QString& ending) {
+    auto file = stem + "." + ending;
     for (int n = 2; QFileInfo::exists(file); ++n)
-        file = QStringLiteral("%1-%2.pdf").arg(stem).arg(n);
+        file = QStringLiteral("%1-%2.%3").arg(stem).arg(n).arg(ending);
     return file;
 }
 

@@ -64,7 +64,7 @@ void fillPaper(QPagedPaintDevice& device, const QString& footer, const std::func
 /// Writes a PDF through a temporary file. @errors Unwritable when the file cannot be written
 Result<void> writePdf(const QString& file, const QPageLayout& page, const QString& title,
                       const std::function<void(QPagedPaintDevice&)>& paint);
-/// A file of that name that is not there yet: with "-2", "-3" where it is. @param stem  without ".pdf"
-QString freeName(const QString& stem);
+/// A file of that name that is not there yet: with "-2", "-3" where it is.
+QString freeName(const QString& stem, const QString& ending = QStringLiteral("pdf"));
 
 } // namespace arbor::ui

@@ -77,6 +77,8 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
     m_printer->setResolution(Paper::kDotsPerInch);
     m_preview = new QPrintPreviewWidget(m_printer.get(), this);
     m_preview->setObjectName("paperPreview");
+    for (auto* inner : m_preview->findChildren<QWidget*>())
+        if (inner->objectName().isEmpty()) inner->setObjectName("paperPreviewPages");
     for (auto* view : m_preview->findChildren<QGraphicsView*>())
         view->setBackgroundBrush(theme::roles().rule);
     auto* side = new QVBoxLayout;

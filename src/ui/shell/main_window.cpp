@@ -124,6 +124,8 @@ MainWindow::MainWindow(Surroundings surroundings, QWidget* parent)
     connect(m_shelf, &ShelfView::copyAsked, this, [this](const QString& path) { newJobLike(path); });
     connect(m_shelf, &ShelfView::newAsked, this, &MainWindow::showStart);
     connect(m_jobView, &JobView::trouble, this, &MainWindow::showTrouble);
+    connect(m_jobView, &JobView::stopSign, m_alarms,
+            [this](bool shown) { shown ? m_alarms->raiseStop() : m_alarms->dropStop(); });
     resize(1280, 800);
     setNight(theme::variant() == theme::Variant::Night);
     qApp->installEventFilter(this);

@@ -4,6 +4,7 @@
 #include "io/drawing/turned_drawing.h"
 #include "io/entry/size_entry.h"
 #include "ui/report/drawing_pdf.h"
+#include "ui/report/paper.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
@@ -191,7 +192,7 @@ void TurnPanel::writeDrawing(const QString& ending) {
     if (!m_sleeve) return;
     auto file = q(m_session->path());
     if (file.endsWith(".arbor.json")) file.chop(static_cast<int>(std::size(".arbor.json")) - 1);
-    file += "." + q(m_sleeve->tool.id) + "." + ending;
+    file = freeName(QStringLiteral("%1.%2.%3").arg(file, q(m_sleeve->tool.id), q(m_session->now()).left(10)), ending);
     const auto drawing = io::drawTurned(*m_sleeve, blockOf(m_session->job(), *m_sleeve));
     const auto written =
         ending == "pdf" ? writeDrawingPdf(file, drawing) : io::writeDrawing(file.toStdString(), drawing);

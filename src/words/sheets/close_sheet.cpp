@@ -84,6 +84,7 @@ Sheet closeSheet(const SheetInput& told) {
     addNotes(sheet, told.plan.closing, told.d);
     sheet.action = job.record ? tr("Write the record again") : tr("Write the record");
     if (job.draft.who.find_first_not_of(" \t") == std::string::npos) sheet.waitsFor = tr("Say who did the work.");
+    if (job::isLocked(job)) sheet.waitsFor = tr("Released: it stands. A revision changes it (Ctrl+Shift+E).");
     sheet.caution = stop ? tr("A station has a stop; it is written into the record as it stands.")
                          : tr("Safety-critical assemblies are released by a person authorised for it. This record "
                               "advises and does not certify.");
