@@ -15,8 +15,8 @@ struct JobGlance {
     std::string title;
     std::string machine; ///< as said; else what the title begins with, before " · "
     std::string customer;
-    bool locked = false; ///< recorded and released
-    std::string closed;  ///< when its record was written; empty: it is open
+    bool locked = false;                             ///< recorded and released
+    std::string closed;                              ///< when its record was written; empty: it is open
     std::map<job::StepKey, job::StepRecord> ticking; ///< steps with clocks that were started and not cleared
 };
 

@@ -50,7 +50,7 @@ protected:
     TemporaryShop shop;
     QString logbook;                             ///< of the next window; empty: the shop's own
     std::string instant = "2026-11-24T10:00:00"; ///< the window's clock
-    Heard alarms;                                    ///< of the window, as they would have been heard
+    Heard alarms;                                ///< of the window, as they would have been heard
     std::unique_ptr<ui::MainWindow> window;
 };
 

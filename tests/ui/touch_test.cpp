@@ -88,6 +88,12 @@ TEST_F(Touch, InTheSmallestWindowNothingOfABoreIsLost) {
     window->jobView()->go(Station::Measure);
     QCoreApplication::processEvents();
     auto* grid = find<QWidget>("boreGrid");
-    EXPECT_TRUE(window->rect().contains(QRect(grid->mapTo(window.get(), QPoint()), grid->size())));
-    EXPECT_GE(grid->width(), grid->minimumSizeHint().width());
+    const QRect there(grid->mapTo(window.get(), QPoint()), grid->size());
+    const auto* slip = find<QWidget>("slip");
+    EXPECT_GE(there.width(), 420);
+    EXPECT_LE(there.right(), slip->mapTo(window.get(), QPoint()).x()) << "not under the job card";
+    EXPECT_FALSE(find<QWidget>("boreMap")->isVisible()) << "the grid goes before the picture";
+    window->resize(1280, 800);
+    QCoreApplication::processEvents();
+    EXPECT_TRUE(find<QWidget>("boreMap")->isVisible());
 }

@@ -16,6 +16,7 @@
 
 #include <QHBoxLayout>
 #include <QListWidget>
+#include <QResizeEvent>
 #include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -73,9 +74,8 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
     m_sheets->addWidget(scrolled(m_surfaceSheet, this, "measureScroll"));
     m_sheets->addWidget(scrolled(m_spacerSheet, this, "spacerScroll"));
     m_sheets->addWidget(new QWidget(this));
-    auto* left = new QWidget(this);
-    left->setFixedWidth(theme::wide(theme::kSheetWidth));
-    auto* leftLayout = new QVBoxLayout(left);
+    m_left = new QWidget(this);
+    auto* leftLayout = new QVBoxLayout(m_left);
     leftLayout->setContentsMargins(0, theme::kGap, 0, 0);
     leftLayout->addWidget(m_list);
     m_gaugeSheet = new EntrySheet(this);
@@ -105,11 +105,12 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
     m_boards->addWidget(stacked({m_grid, m_map}));
     m_boards->addWidget(stacked({m_lengths, m_lowerEnd}));
     m_boards->addWidget(m_old);
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(0);
-    layout->addWidget(left);
-    layout->addWidget(m_boards, 1);
+    m_layout = new QBoxLayout(QBoxLayout::LeftToRight, this);
+    m_layout->setContentsMargins(0, 0, 0, 0);
+    m_layout->setSpacing(0);
+    m_layout->addWidget(m_left);
+    m_layout->addWidget(m_boards, 1);
+    arrangeBy(width());
 
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row >= 0 && row != static_cast<int>(m_chosen)) choose(static_cast<std::size_t>(row));
@@ -129,6 +130,23 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
             if (!j.measured.oldBearing.erase(sign)) j.measured.oldBearing.insert(sign);
         });
     });
+}
+
+/// Where the grid would lose directions beside the sheet, it stands above it.
+void MeasurePage::arrangeBy(int width) {
+    constexpr int kBesideIt = 430; // eight directions and the depths
+    const int sheet = theme::wide(theme::kSheetWidth);
+    const bool beside = width >= sheet + kBesideIt;
+    m_layout->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::BottomToTop);
+    m_layout->setStretch(0, beside ? 0 : 1);
+    m_left->setMinimumWidth(beside ? sheet : 0);
+    m_left->setMaximumWidth(beside ? sheet : QWIDGETSIZE_MAX);
+    m_map->setVisible(beside);
+}
+
+void MeasurePage::resizeEvent(QResizeEvent* event) {
+    StationPage::resizeEvent(event);
+    arrangeBy(event->size().width());
 }
 
 void MeasurePage::open(JobSession* session) {

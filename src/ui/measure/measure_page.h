@@ -3,6 +3,7 @@
 #include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
+class QBoxLayout;
 class QListWidget;
 class QStackedWidget;
 
@@ -28,7 +29,11 @@ public:
     QWidget* firstFocus() override;
     void choose(std::size_t item);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void arrangeBy(int width);
     void buildSpacerSheet();
 
     const words::MeasureItem* item() const;
@@ -58,6 +63,8 @@ private:
     device::LineClient& m_gauge;
     EntrySheet* m_spacerSheet;
     QStackedWidget* m_boards;
+    QBoxLayout* m_layout;
+    QWidget* m_left;
     BoreGrid* m_grid;
     BoreMap* m_map;
     SeatClock* m_lengths;

@@ -20,7 +20,6 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 58;
 constexpr double kWordsRad = 62; // the words in the middle keep the arrow off
 
 } // namespace
@@ -74,11 +73,11 @@ void SeatClock::start() {
 }
 
 double SeatClock::faceRadius() const {
-    return std::min(width() - 220.0, height() - kTop - 108.0) / 2;
+    return std::min(width() - 150.0, height() - m_head - 108.0) / 2;
 }
 
 QPointF SeatClock::spot(double angle_deg, double radius) const {
-    const QPointF centre(width() / 2.0, kTop + (height() - kTop) / 2.0 + 4);
+    const QPointF centre(width() / 2.0, m_head + (height() - m_head) / 2.0 + 4);
     return centre + QPointF(radius * std::sin(angle_deg * kRadPerDeg), -radius * std::cos(angle_deg * kRadPerDeg));
 }
 

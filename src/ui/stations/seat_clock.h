@@ -21,6 +21,7 @@ public:
               const words::Display& display);
     /// A heading and a line under it, in place of those of the Seat station.
     void setWords(const QString& heading, const QString& line);
+    void setHead(int pixels) { m_head = pixels; } ///< kept free above the face
     int places() const { return m_places; }
     void setPlaces(int places); ///< 3 to 12
     double angleOf(int place) const { return 360.0 * place / m_places; }
@@ -56,6 +57,7 @@ private:
     std::optional<seating::Seating> m_seating;
     seating::ReadingKind m_kind = seating::ReadingKind::Depth;
     words::Display m_display;
+    int m_head = 58;
     int m_places = 8;
     int m_current = 0;
     QString m_typing;

@@ -84,11 +84,28 @@ void SeatPage::buildChoice() {
     m_home = new QLineEdit(m_clock);
     place(m_home, "ringHome", tr("Depth by the drawing; empty: as it is drawn here"),
           QRect(where.right() + 1, kChoiceTop, kHomeWidth, high));
+    m_clock->setHead(kChoiceTop + theme::kTouch);
+    m_clock->installEventFilter(this);
     connect(m_kind, &QComboBox::activated, this, [this](int index) {
         edit(tr("Change kind of reading"),
              [&](job::SeatReadings& r) { r.kind = static_cast<seating::ReadingKind>(index); });
     });
     connect(m_home, &QLineEdit::editingFinished, this, &SeatPage::takeHome);
+}
+
+/// Beside each other; below each other where the clock is narrow.
+void SeatPage::placeChoice() {
+    const bool beside = m_clock->width() > m_home->width() + m_homeLabel->width() + m_kind->geometry().right() + 16;
+    const int left = beside ? m_kind->geometry().right() + 16 : theme::kMargin;
+    const int top = beside ? kChoiceTop : m_kind->geometry().bottom() + 4;
+    m_homeLabel->move(left, top);
+    m_home->move(left + m_homeLabel->width(), top);
+    m_clock->setHead(top + theme::kTouch);
+}
+
+bool SeatPage::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == m_clock && event->type() == QEvent::Resize) placeChoice();
+    return StationPage::eventFilter(watched, event);
 }
 
 QLayout* SeatPage::buildLine() {

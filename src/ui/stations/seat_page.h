@@ -32,10 +32,12 @@ public:
 
 protected:
     void keyPressEvent(QKeyEvent*) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     bool look(bool good); ///< takes the next look; false: nothing is left to look at
     void buildChoice();
+    void placeChoice();
     const plan::RingPlan* ring() const; ///< that the step in hand puts in; null: it comes out, or is not worked out
     using Change = std::function<void(job::SeatReadings&)>;
     void edit(const QString& text, const Change& change);
