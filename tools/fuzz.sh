@@ -24,7 +24,7 @@ seed() { # target folder
     mkdir -p "$2"
     for file in "${files[@]}" fuzz/corpus/"$1"/*; do [ -f "$file" ] && cp "$file" "$2/"; done
     # Words of those files, for the fuzzer to put in.
-    cat "$2"/* | grep -oaE '[A-Za-z0-9_]{2,40}' | sort -u | head -800 | sed 's/.*/"&"/' > "$2.words"
+    cat "$2"/* | grep -oaE '[A-Za-z0-9_]{2,40}' | sort -u | sed -n 1,800p | sed 's/.*/"&"/' > "$2.words"
 }
 
 fuzz() { # target
