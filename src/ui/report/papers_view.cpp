@@ -164,7 +164,7 @@ QString PapersView::save() {
     const auto path = q(m_session->path());
     const auto stem =
         QFileInfo(path).path() + "/" + QFileInfo(path).fileName().section(QStringLiteral(".arbor.json"), 0, 0);
-    const auto file = freeName(QStringLiteral("%1.%2.%3").arg(stem, nameOf(kind()), q(m_session->now()).left(10)));
+    auto file = freeName(QStringLiteral("%1.%2.%3").arg(stem, nameOf(kind()), q(m_session->now()).left(10)));
     const auto written =
         writePdf(file, page(), q(m_session->job().title), [this](QPagedPaintDevice& device) { paint(device); });
     if (!written) {
