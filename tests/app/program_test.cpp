@@ -69,6 +69,30 @@ TEST(Program, PictureIsTheWholeWindowAtTheSizeItIsJudgedAt) {
     EXPECT_GT(colours.size(), 30u);
 }
 
+TEST(Program, ASecondScreenShowsTheStepInHandByItself) {
+    const TemporaryShop shop;
+    const auto screen = [](const char* name, int x) {
+        return QStringLiteral(
+                   R"({"name":"%1","x":%2,"y":0,"width":1280,"height":800,"logicalDpi":96,"logicalBaseDpi":96,"dpr":1})")
+            .arg(name)
+            .arg(x);
+    };
+    shop.write("screens.json",
+               QStringLiteral("{\"screens\":[%1,%2]}").arg(screen("bench", 0), screen("wall", 1280)).toStdString());
+    auto environment = around(shop);
+    environment.insert("QT_QPA_PLATFORM", "offscreen:configfile=" + path(shop, "screens.json"));
+    QProcess process;
+    process.setProcessEnvironment(environment);
+    process.setProcessChannelMode(QProcess::MergedChannels);
+    process.start(ARBOR_PROGRAM, {"--verbose", QString::fromStdString(shop.jobFile())});
+    QString told;
+    while (!told.contains("big view on the screen") && process.waitForReadyRead(30'000))
+        told += QString::fromUtf8(process.readAll());
+    EXPECT_TRUE(told.contains("\"wall\"")) << told.toStdString();
+    process.kill();
+    process.waitForFinished();
+}
+
 TEST(Program, SpeaksTheLanguageOfTheDesktop) {
     const TemporaryShop shop;
     const QStringList wrong{QString::fromStdString(shop.jobFile()), "--station", "nowhere"};

@@ -1,4 +1,5 @@
 // The step in hand read from two metres: in this window, and by itself on a second screen.
+#include "io/logging.h"
 #include "ui/alarm/alarms.h"
 #include "ui/big/big_view.h"
 #include "ui/shell/job_view.h"
@@ -69,6 +70,7 @@ void MainWindow::followScreens() {
     m_farBig->setGeometry((*other)->geometry());
     m_farBig->setWindowTitle(windowTitle());
     m_farBig->showFullScreen();
+    qCInfo(actionLog) << "big view on the screen" << (*other)->name();
     showBig();
 }
 
