@@ -89,7 +89,7 @@ TEST_F(Touch, InTheSmallestWindowNothingOfABoreIsLost) {
     QCoreApplication::processEvents();
     auto* grid = find<QWidget>("boreGrid");
     const QRect there(grid->mapTo(window.get(), QPoint()), grid->size());
-    const auto* slip = find<QWidget>("slip");
+    const auto* slip = window->jobView()->slip();
     EXPECT_GE(there.width(), 420);
     EXPECT_LE(there.right(), slip->mapTo(window.get(), QPoint()).x()) << "not under the job card";
     EXPECT_FALSE(find<QWidget>("boreMap")->isVisible()) << "the grid goes before the picture";

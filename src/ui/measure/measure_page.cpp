@@ -134,7 +134,7 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
 
 /// Where the grid would lose directions beside the sheet, it stands above it.
 void MeasurePage::arrangeBy(int width) {
-    constexpr int kBesideIt = 430; // eight directions and the depths
+    constexpr int kBesideIt = 330; // the depths, and figures of four directions or eight to be read
     const int sheet = theme::wide(theme::kSheetWidth);
     const bool beside = width >= sheet + kBesideIt;
     m_layout->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::BottomToTop);
