@@ -67,6 +67,17 @@ TEST_F(Big, ItFollowsTheStepByItself) {
     EXPECT_EQ(window->jobView()->current(), Station::Warm);
 }
 
+TEST_F(Big, HoweverItIsLeftTheHeaderIsBack) {
+    for (const auto* place : {"actionShelf", "actionRack", "actionHelp"}) {
+        open();
+        show(Station::Press);
+        find<QAction>(place)->trigger();
+        EXPECT_FALSE(big->isVisible()) << place;
+        EXPECT_TRUE(find<QWidget>("header")->isVisible()) << place;
+        EXPECT_FALSE(window->isFullScreen()) << place;
+    }
+}
+
 TEST_F(Big, EveryStopIsInSight) {
     type("measuredBore", "62.040"); // loose
     show(Station::Tooling);

@@ -111,10 +111,11 @@ void Alarms::addSession() {
             t.name = q(words::shippedName(step->step.label)) + " · " + t.name;
 }
 
-/// As their files had it when the list was read last; a released job times nothing any more.
+/// As their files had it when the list was read last; a job that is closed times nothing any more.
 void Alarms::addOthers(const JobIndex& jobs) {
     for (const auto& glance : jobs.jobs()) {
-        if (glance.ticking.empty() || (m_session && glance.path == m_session->path())) continue;
+        if (glance.ticking.empty() || !glance.closed.empty() || (m_session && glance.path == m_session->path()))
+            continue;
         job::Job job;
         job.steps = glance.ticking;
         if (m_count) resumeTimes(job, m_now(), m_count());

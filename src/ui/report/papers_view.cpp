@@ -134,8 +134,6 @@ void PapersView::fillSizes() {
 QPageLayout PapersView::page() const {
     const auto size = m_sizes->currentData().value<QPageSize>();
     const bool label = kind() == PaperKind::Label;
-    const bool wide = size.size(QPageSize::Millimeter).width() > size.size(QPageSize::Millimeter).height();
-    static_cast<void>(wide);
     return label ? QPageLayout(size, QPageLayout::Portrait,
                                QMarginsF(kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm),
                                QPageLayout::Millimeter)

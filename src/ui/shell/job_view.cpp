@@ -136,10 +136,9 @@ void JobView::open(JobSession* session) {
 
 void JobView::go(job::Station station) {
     qCInfo(actionLog) << "station" << job::name(station).data();
-    for (const auto& [of, page] : m_pageOf)
-        page->setInHand(of == station);
     m_current = station;
-    page()->setInHand(true); // it may just have been made
+    page(); // it may have to be made
+    standBehindBig(m_behindBig);
     page()->refresh();
     m_pages->setCurrentWidget(page());
     showRule();
@@ -242,6 +241,12 @@ BigScene JobView::bigScene() const {
 void JobView::tread() {
     if (page()->far().moving || m_slip->sheet().footMayAct()) return takeAction();
     emit trouble(tr("A switch answers for no check, no stop and no release: Enter, when you have looked."));
+}
+
+void JobView::standBehindBig(bool behind) {
+    m_behindBig = behind;
+    for (const auto& [of, made] : m_pageOf)
+        made->setBehindBig(behind && of == m_current);
 }
 
 void JobView::mark() {

@@ -30,9 +30,10 @@ public:
     job::Station current() const { return m_current; }
     Slip* slip() { return m_slip; }
     void takeAction();
-    BigScene bigScene() const;             ///< what the card says, to be read from far
-    void tread();                          ///< on the foot switch: what it may do, it does
-    void mark();                           ///< what moves
+    BigScene bigScene() const; ///< what the card says, to be read from far
+    void tread();              ///< on the foot switch: what it may do, it does
+    void mark();               ///< what moves
+    void standBehindBig(bool behind);
     void typeInto(QKeyEvent* event);       ///< the page in hand, from the big view before it
     void sayDelivery(const QString& line); ///< of the records to the logbook, where the job is closed
     /// Redraws after the theme changed.
@@ -63,6 +64,7 @@ private:
     Slip* m_slip;
     std::map<job::Station, StationPage*> m_pageOf;
     QString m_delivery;
+    bool m_behindBig = false;
     job::Station m_current = job::Station::Fit;
 };
 

@@ -33,12 +33,19 @@ void MainWindow::connectBig(BigView* view) {
 void MainWindow::toggleBig() {
     const bool big = m_places->currentIndex() != kBigPlace;
     if (big && !hasJob()) return;
-    m_header->setVisible(!big);
-    setWindowState(windowState().setFlag(Qt::WindowFullScreen, big));
     if (!big) return backToJob();
     m_places->setCurrentIndex(kBigPlace);
     m_big->setFocus();
     showBig();
+}
+
+/// However one comes there, or leaves it: by its key, by a scanned label, to another place.
+void MainWindow::followBig() {
+    const bool big = m_places->currentIndex() == kBigPlace;
+    if (m_header->isHidden() == big) return;
+    m_header->setVisible(!big);
+    m_jobView->standBehindBig(big);
+    setWindowState(windowState().setFlag(Qt::WindowFullScreen, big));
 }
 
 void MainWindow::showBig() {

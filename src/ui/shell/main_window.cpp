@@ -375,6 +375,7 @@ void MainWindow::putOnRack(const catalog::Tool& tool) {
 
 /// Undo belongs to what is in sight.
 void MainWindow::followPlace() {
+    followBig();
     if (m_places->currentIndex() != kPracticePlace) m_practice->close();
     const bool inRack = m_places->currentIndex() == kRackPlace;
     const bool onShelf = m_places->currentIndex() == kShelfPlace;
@@ -406,12 +407,12 @@ void MainWindow::showHeader() {
                      : place == kLogPlace                               ? tr("Log")
                      : place == kTakeInPlace                            ? tr("From another shop")
                      : place == kHelpPlace                              ? tr("Help")
-                     : place == kStartPlace   ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))
-                     : place == kDetailsPlace ? tr("Job details")
-                     : place == kShopPlace    ? tr("This shop")
-                     : place == kPapersPlace  ? tr("Papers of %1").arg(q(m_session->job().id))
-                     : inJob                  ? q(m_session->job().title)
-                                              : tr("Jobs"));
+                     : place == kStartPlace               ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))
+                     : place == kDetailsPlace             ? tr("Job details")
+                     : place == kShopPlace                ? tr("This shop")
+                     : place == kPapersPlace && m_session ? tr("Papers of %1").arg(q(m_session->job().id))
+                     : inJob                              ? q(m_session->job().title)
+                                                          : tr("Jobs"));
     const auto jobs = m_shelf->count() == 1 ? tr(" · one job") : tr(" · %1 jobs").arg(m_shelf->count());
     m_subtitle->setText(inJob              ? q(m_session->job().id) + " · " + q(m_session->job().customer)
                         : !m_shop.isOpen() ? tr("no shop open yet")

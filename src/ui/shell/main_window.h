@@ -156,6 +156,7 @@ private:
     void buildBig();
     void connectBig(BigView* view);
     void toggleBig();
+    void followBig();
     void showBig(); ///< what is in hand, wherever it is shown large
     void followScreens();
     void buildAlarms();

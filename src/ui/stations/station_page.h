@@ -32,9 +32,9 @@ public:
     };
     virtual Far far() const { return {}; }
     virtual void mark() {} ///< what moves, where it is now
-    /// Its station is the one in hand, whether it is seen or stands behind the big view: instruments speak to it.
-    bool isInHand() const { return m_inHand; }
-    void setInHand(bool inHand) { m_inHand = inHand; }
+    /// It is seen, or stands behind the big view: instruments speak to it. Behind the list of jobs they do not.
+    bool isInHand() const { return isVisible() || m_behindBig; }
+    void setBehindBig(bool behind) { m_behindBig = behind; }
     /// Where the records are, on the way to the logbook; empty: there is nothing to say.
     virtual void sayDelivery(const QString&) {}
 
@@ -45,7 +45,7 @@ signals:
     void stopSign(bool shown);                ///< the press shows one that is certain; or it is another press
 
 private:
-    bool m_inHand = false;
+    bool m_behindBig = false;
 };
 
 } // namespace arbor::ui
