@@ -15348,5 +15348,13 @@ und %1 weitere</translation>
         <source>Released: it stands. A revision changes it (Ctrl+Shift+E).</source>
         <translation>Freigegeben: es steht. Eine Revision ändert es (Strg+Umschalt+E).</translation>
     </message>
+    <message>
+        <source>Tool to turn</source>
+        <translation>Zu drehendes Werkzeug</translation>
+    </message>
+    <message>
+        <source>a job that is not released: open a revision first</source>
+        <translation>ein Auftrag, der nicht freigegeben ist: erst eine Revision öffnen</translation>
+    </message>
 </context>
 </TS>

@@ -18,6 +18,7 @@
 #include <QStackedWidget>
 
 using namespace arbor;
+using arbor::testing::ownKey;
 using arbor::testing::WindowTest;
 using job::Station;
 
@@ -67,6 +68,21 @@ protected:
         emit sizes->activated(sizes->currentIndex());
     }
 };
+
+TEST_F(Papers, TheToolToTurnIsAPaperTooWhereThereIsOne) {
+    session().lookAt(ownKey(session().job()));
+    find<QAction>("actionCard")->trigger();
+    auto* kinds = find<QListWidget>("paperKinds");
+    const int drawing = static_cast<int>(ui::PaperKind::Drawing);
+    ASSERT_FALSE(kinds->item(drawing)->isHidden());
+    kinds->setCurrentRow(drawing);
+    choose("A4");
+    key(Qt::Key_Return);
+    const auto file = find<ui::PapersView>("papersView")->lastWritten();
+    EXPECT_EQ(QFileInfo(file).fileName(), "seamer-turret-upper.drawing.2026-11-24.pdf");
+    EXPECT_TRUE(outputOf("pdftotext", {file, "-"}).contains("Press sleeve"));
+    EXPECT_TRUE(outputOf("pdfinfo", {file}).contains("842 x 595")) << "across";
+}
 
 TEST_F(Papers, EveryOneHasTheDayInItsNameAndNoneIsWrittenOver) {
     const auto first = save("actionReport");

@@ -7,7 +7,10 @@
 #include "io/text_file.h"
 #include "ui/session/shop.h"
 
+#include <QDir>
 #include <QFile>
+#include <QFileInfo>
+#include <QImage>
 #include <QLabel>
 #include <QLineEdit>
 #include <QProcess>
@@ -42,6 +45,21 @@ TEST_F(Released, OnlySomebodyWhoMayReleasesByThisShop) {
     release();
     EXPECT_EQ(saved().closing.releasedBy, "Wren Halloran");
     EXPECT_EQ(saved().closing.releasedOn, instant);
+}
+
+TEST_F(Released, NothingIsLaidBesideIt) {
+    record();
+    release();
+    const auto beside = [&] {
+        return QDir(QFileInfo(QString::fromStdString(session().path())).path() + "/photos").entryList(QDir::Files);
+    };
+    const auto before = beside();
+    const auto other = QFileInfo(QString::fromStdString(session().path())).path() + "/other.png";
+    ASSERT_TRUE(QImage(4, 4, QImage::Format_RGB32).save(other));
+    const auto given = session().attachPhoto(other.toStdString());
+    ASSERT_FALSE(given);
+    EXPECT_EQ(given.error().code, ProblemCode::Unwritable);
+    EXPECT_EQ(beside(), before);
 }
 
 TEST_F(Released, NothingChangesItUntilARevisionIsOpened) {

@@ -20,6 +20,20 @@ using job::Station;
 class Touch : public WindowTest {
 protected:
     ~Touch() override { ui::theme::setTextScale(1); }
+    /// As it is chosen on This bench; then the window is made anew. @return whether it asked for that
+    bool useTexts(const QString& size) {
+        open();
+        key(Qt::Key_H, Qt::ControlModifier | Qt::ShiftModifier);
+        bool again = false;
+        QObject::connect(window.get(), &ui::MainWindow::remakeWanted, [&] { again = true; });
+        auto* sizes = find<QComboBox>("textScale");
+        sizes->setCurrentIndex(sizes->findText(size));
+        EXPECT_EQ(sizes->currentText(), size);
+        emit sizes->activated(sizes->currentIndex());
+        openWindow();
+        open();
+        return again;
+    }
     std::unique_ptr<QPointingDevice> finger{QTest::createTouchDevice()};
 };
 
@@ -66,18 +80,39 @@ TEST_F(Touch, AFingerGetsANumberPadAndAMouseNone) {
     EXPECT_FALSE(pad->isVisible());
 }
 
+/// Two widgets of one page, as they are seen on it.
+QRect onPage(const QWidget& widget, const QWidget& page) {
+    return {widget.mapTo(&page, QPoint()), widget.size()};
+}
+
+TEST_F(Touch, LargeTextsInTheUsualWindowStandBelowEachOther) {
+    useTexts("160 %");
+    window->resize(1280, 800);
+    window->jobView()->go(Station::Fit);
+    QCoreApplication::processEvents();
+    auto* page = find<QWidget>("fitPage");
+    const auto sheet = onPage(*find<QWidget>("sheetScroll"), *page), bench = onPage(*find<QWidget>("fitBench"), *page),
+               zones = onPage(*find<QWidget>("zones"), *page), steps = onPage(*find<QWidget>("clearanceSteps"), *page);
+    EXPECT_LE(sheet.right(), page->width());
+    EXPECT_LE(sheet.bottom(), bench.top());
+    EXPECT_LE(bench.bottom(), zones.top());
+    EXPECT_LE(zones.bottom(), steps.top());
+    key(Qt::Key_F6);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !find<QWidget>("whatIf")->visibleRegion().isEmpty(); }, 2000))
+        << "rolled to what was asked for";
+    useTexts("100 %");
+    window->resize(1280, 800);
+    window->jobView()->go(Station::Fit);
+    QCoreApplication::processEvents();
+    page = find<QWidget>("fitPage");
+    EXPECT_EQ(onPage(*find<QWidget>("sheetScroll"), *page).right() + 1,
+              onPage(*find<QWidget>("fitBench"), *page).left());
+}
+
 TEST_F(Touch, TextsGrowAndTheWindowIsMadeAnew) {
     open();
     const int before = find<QWidget>("slip")->width(), text = ui::theme::typeface(ui::theme::Text::Body).pixelSize();
-    key(Qt::Key_H, Qt::ControlModifier | Qt::ShiftModifier);
-    bool again = false;
-    QObject::connect(window.get(), &ui::MainWindow::remakeWanted, [&] { again = true; });
-    auto* sizes = find<QComboBox>("textScale");
-    sizes->setCurrentIndex(sizes->findText("140 %"));
-    emit sizes->activated(sizes->currentIndex());
-    EXPECT_TRUE(again);
-    openWindow();
-    open();
+    EXPECT_TRUE(useTexts("140 %"));
     EXPECT_EQ(ui::theme::typeface(ui::theme::Text::Body).pixelSize(), qRound(text * 1.4));
     EXPECT_GT(find<QWidget>("slip")->width(), before);
 }

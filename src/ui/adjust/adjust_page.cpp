@@ -3,7 +3,9 @@
 #include "io/entry/size_entry.h"
 #include "ui/adjust/nut_drawing.h"
 #include "ui/adjust/setting_method_bars.h"
+#include "ui/kit/beside.h"
 #include "ui/kit/offered.h"
+#include "ui/kit/scrolled.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/gauge_line.h"
 #include "ui/stations/typed.h"
@@ -44,6 +46,8 @@ QString asTyped(double value) {
     return value == 0 ? QString() : numberTyped(value);
 }
 
+constexpr int kLeastNut = 260; // its slots with what each of them gives
+
 } // namespace
 
 AdjustPage::AdjustPage(QWidget* parent) : StationPage(parent) {
@@ -51,21 +55,18 @@ AdjustPage::AdjustPage(QWidget* parent) : StationPage(parent) {
     setProperty("touched", true);
     m_drawing = new NutDrawing(this);
     m_bars = new SettingMethodBars(this);
-    m_scroll = new QScrollArea(this);
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setFrameShape(QFrame::NoFrame);
-    m_scroll->setFocusPolicy(Qt::NoFocus);
-    m_scroll->setFixedWidth(theme::wide(theme::kSheetWidth) - 20);
-    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* left = new QVBoxLayout;
+    m_scroll = scrolled(nullptr, this, "adjustScroll");
+    auto* pictures = new QWidget(this);
+    auto* left = new QVBoxLayout(pictures);
+    left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(0);
     left->addWidget(m_drawing, 6);
     left->addWidget(m_bars, 4);
-    auto* layout = new QHBoxLayout(this);
+    auto* both = new Beside(m_scroll, pictures, {Beside::Sheet::Right, Beside::Narrow::Above, kLeastNut}, this);
+    connect(both, &Beside::arranged, m_bars, &QWidget::setVisible);
+    auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(0);
-    layout->addLayout(left, 1);
-    layout->addWidget(m_scroll);
+    layout->addWidget(both);
 }
 
 void AdjustPage::open(JobSession* session) {

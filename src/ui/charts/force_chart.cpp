@@ -107,7 +107,7 @@ ForceChart::ForceChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)
     setObjectName("forceChart");
     speakAs(*this, QAccessible::Graphic, tr("Force against travel"));
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(theme::kGap, 34, theme::kGap, 4);
+    layout->setContentsMargins(theme::kGap, theme::tall(34), theme::kGap, 4);
     layout->addWidget(m_plot);
     m_plot->setFocusPolicy(Qt::NoFocus);
 }
@@ -161,14 +161,7 @@ void ForceChart::show(const trace::Expected& e, const trace::Trace& measured, co
 
 void ForceChart::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.fillRect(rect(), roles().card);
-    painter.setFont(theme::typeface(theme::Text::Strong));
-    painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 10, 300, 20), Qt::AlignVCenter, tr("Force against travel"));
-    painter.setFont(theme::typeface(theme::Text::Small));
-    painter.setPen(roles().muted);
-    painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight,
-                     tr("band: what this seat should take"));
+    theme::drawHeading(painter, *this, tr("Force against travel"), tr("band: what this seat should take"));
 }
 
 } // namespace arbor::ui

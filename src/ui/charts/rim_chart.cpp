@@ -38,7 +38,7 @@ RimChart::RimChart(QWidget* parent) : QWidget(parent), m_plot(makePlot(this)) {
     setObjectName("rimChart");
     speakAs(*this, QAccessible::Graphic, tr("Round the rim"));
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(theme::kGap, 34, theme::kGap, 4);
+    layout->setContentsMargins(theme::kGap, theme::tall(34), theme::kGap, 4);
     layout->addWidget(m_plot);
     m_plot->setFocusPolicy(Qt::NoFocus);
     QSharedPointer<QCPAxisTickerText> ticker(new QCPAxisTickerText);
@@ -89,14 +89,8 @@ void RimChart::show(const std::vector<seating::Reading>& heights, const seating:
 
 void RimChart::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.fillRect(rect(), roles().card);
-    painter.setFont(theme::typeface(theme::Text::Strong));
-    painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 10, 300, 20), Qt::AlignVCenter, tr("Round the rim"));
-    painter.setFont(theme::typeface(theme::Text::Small));
-    painter.setPen(roles().muted);
-    painter.drawText(QRect(0, 10, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight,
-                     tr("readings above their mean, fitted plane, allowed band"));
+    theme::drawHeading(painter, *this, tr("Round the rim"),
+                       tr("readings above their mean, fitted plane, allowed band"));
 }
 
 } // namespace arbor::ui

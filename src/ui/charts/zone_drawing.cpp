@@ -45,7 +45,7 @@ void hatched(QPainter& painter, const QRectF& box, const QColor& fill, bool risi
 }
 
 void heading(QPainter& painter, const QRect& area, const QString& title) {
-    painter.fillRect(area, roles().card);
+    painter.fillRect(area.adjusted(0, 0, 1, 1), roles().card); // with what a division left
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
     painter.drawText(QRect(theme::kMargin, 10, area.width() - 2 * theme::kMargin, 20), Qt::AlignVCenter, title);
@@ -56,7 +56,7 @@ void heading(QPainter& painter, const QRect& area, const QString& title) {
 ZoneDrawing::ZoneDrawing(QWidget* parent) : QWidget(parent) {
     setObjectName("zones");
     speakAs(*this, QAccessible::Graphic, tr("Bore and ring"));
-    setMinimumSize(260, 180);
+    setMinimumSize(theme::tall(260), theme::tall(180));
 }
 
 void ZoneDrawing::show(const ZoneModel& model) {
@@ -77,11 +77,13 @@ void ZoneDrawing::show(const ZoneModel& model) {
 void ZoneDrawing::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    heading(painter, rect(), tr("Bore and ring"));
+    const theme::Drawn drawn(painter);
+    const auto room = drawn.room(*this);
+    heading(painter, room, tr("Bore and ring"));
     if (m_model.nominal.isEmpty()) return;
-    const double split = width() * 0.54;
-    paintZones(painter, QRectF(52, 48, split - 62, height() - 74));
-    paintDensity(painter, QRectF(split + 16, 48, width() - split - 34, height() - 74));
+    const double split = room.width() * 0.54;
+    paintZones(painter, QRectF(52, 48, split - 62, room.height() - 74));
+    paintDensity(painter, QRectF(split + 16, 48, room.width() - split - 34, room.height() - 74));
 }
 
 void ZoneDrawing::paintZones(QPainter& painter, const QRectF& box) const {
@@ -165,7 +167,7 @@ void ZoneDrawing::paintDensity(QPainter& painter, const QRectF& box) const {
 ClearanceSteps::ClearanceSteps(QWidget* parent) : QWidget(parent) {
     setObjectName("clearanceSteps");
     speakAs(*this, QAccessible::Graphic, tr("Clearance inside the bearing"));
-    setMinimumSize(260, 180);
+    setMinimumSize(theme::tall(260), theme::tall(180));
 }
 
 void ClearanceSteps::show(std::vector<ClearanceStep> steps, const QString& unit, double perUnit_mm) {
@@ -206,10 +208,12 @@ void ClearanceSteps::paintScatter(QPainter& painter, const QRectF& box, const st
 void ClearanceSteps::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    heading(painter, rect(), tr("Clearance inside the bearing"));
-    painter.fillRect(0, 0, theme::kHairline, height(), roles().rule);
+    const theme::Drawn drawn(painter);
+    const auto room = drawn.room(*this);
+    heading(painter, room, tr("Clearance inside the bearing"));
+    painter.fillRect(0, 0, theme::kHairline, room.height(), roles().rule);
     if (m_steps.empty()) return;
-    const QRectF box(52, 46, width() - 66, height() - 84);
+    const QRectF box(52, 46, room.width() - 66, room.height() - 84);
     double lo = 0, hi = 1e-3;
     for (const auto& s : m_steps) {
         lo = std::min(lo, s.from_mm);

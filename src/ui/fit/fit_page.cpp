@@ -4,6 +4,7 @@
 #include "ui/charts/zone_drawing.h"
 #include "ui/fit/fit_sheet.h"
 #include "ui/fit/what_if.h"
+#include "ui/kit/scrolled.h"
 #include "ui/stations/describe_part.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -14,6 +15,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -22,6 +24,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kRowHeight = 28, kListRows = 5;
+constexpr int kLeastBench = 150;
 
 QString seatLine(const plan::SeatPlan& seat, const words::Display& d) {
     const auto title = q(words::seatTitle(seat));
@@ -42,43 +45,32 @@ QString markOf(const plan::SeatPlan& seat) {
 
 FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     setObjectName("fitPage");
+    build();
+    arrange();
+    connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (row >= 0 && row != static_cast<int>(m_seat)) choose(static_cast<std::size_t>(row));
+    });
+    connect(m_whatIfButton, &QPushButton::toggled, this, [this](bool on) {
+        m_strip->setCurrentIndex(on ? 1 : 0);
+        if (on) showWhatIf();
+        QTimer::singleShot(0, m_strip, [this] { m_all->ensureWidgetVisible(m_strip); }); // when it has its place
+    });
+}
+
+void FitPage::build() {
     m_list = new QListWidget(this);
     m_list->setObjectName("seatList");
     m_list->setAccessibleName(tr("Seats"));
     m_list->setFrameShape(QFrame::NoFrame);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_list->setFixedWidth(theme::wide(theme::kSheetWidth));
     m_sheet = new FitSheet(this);
-    m_bench = new BenchView(this);
-    m_bench->setObjectName("fitBench");
-    m_zones = new ZoneDrawing(this);
-    m_steps = new ClearanceSteps(this);
-    m_whatIf = new WhatIf(this);
-    auto* sheetScroll = new QScrollArea(this);
-    sheetScroll->setObjectName("sheetScroll");
-    sheetScroll->setFocusPolicy(Qt::NoFocus);
-    sheetScroll->setWidget(m_sheet);
-    sheetScroll->setWidgetResizable(true);
-    sheetScroll->setFixedWidth(theme::wide(theme::kSheetWidth));
-    sheetScroll->setFrameShape(QFrame::NoFrame);
-    sheetScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_sheetScroll = scrolled(m_sheet, this, "sheetScroll");
     auto* left = new QVBoxLayout;
     left->setContentsMargins(0, theme::kGap, 0, 0);
     left->addWidget(m_list);
-    left->addWidget(sheetScroll, 1);
-    auto* upper = new QHBoxLayout;
-    upper->setSpacing(0);
-    upper->addLayout(left);
-    upper->addWidget(m_bench, 1);
-    auto* charts = new QWidget(this);
-    auto* chartLayout = new QHBoxLayout(charts);
-    chartLayout->setContentsMargins(0, 0, 0, 0);
-    chartLayout->setSpacing(0);
-    chartLayout->addWidget(m_zones, 1);
-    chartLayout->addWidget(m_steps, 1);
-    m_strip = new QStackedWidget(this);
-    m_strip->addWidget(charts);
-    m_strip->addWidget(m_whatIf);
+    left->addWidget(m_sheetScroll, 1);
+    m_bench = new BenchView(this);
+    m_bench->setObjectName("fitBench");
     m_whatIfButton = new QPushButton(tr("Other classes  F6"), m_bench);
     m_whatIfButton->setObjectName("whatIfButton");
     m_whatIfButton->setCheckable(true);
@@ -89,18 +81,55 @@ FitPage::FitPage(QWidget* parent) : StationPage(parent) {
     overBench->setContentsMargins(theme::kMargin, 0, 0, theme::kGap);
     overBench->addStretch();
     overBench->addWidget(m_whatIfButton, 0, Qt::AlignLeft);
+    m_upper = new QBoxLayout(QBoxLayout::LeftToRight);
+    m_upper->setSpacing(0);
+    m_upper->addLayout(left);
+    m_upper->addWidget(m_bench, 1);
+    auto* all = new QWidget;
+    auto* below = new QVBoxLayout(all);
+    below->setContentsMargins(0, 0, 0, 0);
+    below->setSpacing(0);
+    below->addLayout(m_upper, 17);
+    below->addWidget(buildStrip(), 8);
+    m_all = scrolled(all, this, "fitScroll");
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(0);
-    layout->addLayout(upper, 17);
-    layout->addWidget(m_strip, 8);
-    connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
-        if (row >= 0 && row != static_cast<int>(m_seat)) choose(static_cast<std::size_t>(row));
-    });
-    connect(m_whatIfButton, &QPushButton::toggled, this, [this](bool on) {
-        m_strip->setCurrentIndex(on ? 1 : 0);
-        if (on) showWhatIf();
-    });
+    layout->addWidget(m_all);
+}
+
+QWidget* FitPage::buildStrip() {
+    m_zones = new ZoneDrawing(this);
+    m_steps = new ClearanceSteps(this);
+    m_whatIf = new WhatIf(this);
+    auto* charts = new QWidget(this);
+    m_charts = new QBoxLayout(QBoxLayout::LeftToRight, charts);
+    m_charts->setContentsMargins(0, 0, 0, 0);
+    m_charts->setSpacing(0);
+    m_charts->addWidget(m_zones, 1);
+    m_charts->addWidget(m_steps, 1);
+    m_strip = new QStackedWidget(this);
+    m_strip->addWidget(charts);
+    m_strip->addWidget(m_whatIf);
+    return m_strip;
+}
+
+/// Beside each other, or, where the section would be a strip of paper, below.
+void FitPage::arrange() {
+    const int wide = theme::wide(theme::kSheetWidth);
+    const bool beside = width() >= wide + theme::tall(kLeastBench);
+    m_upper->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    m_charts->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    for (QWidget* widget : {static_cast<QWidget*>(m_list), static_cast<QWidget*>(m_sheetScroll)}) {
+        widget->setMinimumWidth(beside ? wide : 0);
+        widget->setMaximumWidth(beside ? wide : QWIDGETSIZE_MAX);
+    }
+    m_sheetScroll->setMinimumHeight(beside ? 0 : m_sheet->sizeHint().height());
+    m_bench->setMinimumHeight(beside ? kLeastBench : theme::tall(2 * kLeastBench));
+}
+
+void FitPage::resizeEvent(QResizeEvent* event) {
+    StationPage::resizeEvent(event);
+    arrange();
 }
 
 void FitPage::open(JobSession* session) {
@@ -125,10 +154,10 @@ void FitPage::fillList() {
     if (!fits) return;
     for (const auto& seat : fits->seats) {
         auto* line = new QListWidgetItem(markOf(seat) + "  " + seatLine(seat, m_session->display()), m_list);
-        line->setSizeHint({0, kRowHeight});
+        line->setSizeHint({0, theme::tall(kRowHeight)});
         line->setToolTip(line->text());
     }
-    m_list->setFixedHeight(kRowHeight * std::min(kListRows, m_list->count()) + 4);
+    m_list->setFixedHeight(theme::tall(kRowHeight) * std::min(kListRows, m_list->count()) + 4);
     m_list->setCurrentRow(static_cast<int>(m_seat));
 }
 
@@ -144,6 +173,7 @@ void FitPage::refresh() {
     showZones();
     showSteps();
     if (m_whatIfButton->isChecked()) showWhatIf();
+    arrange();
     emit slipChanged();
 }
 

@@ -2,8 +2,10 @@
 
 #include "ui/stations/station_page.h"
 
+class QBoxLayout;
 class QListWidget;
 class QPushButton;
+class QScrollArea;
 class QStackedWidget;
 
 namespace arbor::ui {
@@ -15,7 +17,7 @@ class WhatIf;
 class ZoneDrawing;
 
 /// Every seat in a list; sizes of the chosen one on a sheet beside the live section; in the strip its tolerance zones
-/// and the clearance, or what other classes would give.
+/// and the clearance, or what other classes would give. Where they have no room beside each other: below each other.
 class FitPage : public StationPage {
     Q_OBJECT
 public:
@@ -26,7 +28,13 @@ public:
     bool act() override;
     QWidget* firstFocus() override;
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void build();
+    QWidget* buildStrip();
+    void arrange();
     void choose(std::size_t seat);
     void fillList();
     void showSection();
@@ -39,6 +47,9 @@ private:
     bool m_chosen = false; ///< by the user; until then the seat in hand
     QListWidget* m_list;
     FitSheet* m_sheet;
+    QScrollArea* m_sheetScroll;
+    QScrollArea* m_all; ///< what stands below each other in a narrow window
+    QBoxLayout *m_upper, *m_charts;
     BenchView* m_bench;
     QStackedWidget* m_strip;
     QPushButton* m_whatIfButton;

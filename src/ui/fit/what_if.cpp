@@ -15,14 +15,14 @@ using theme::roles;
 using theme::Text;
 using theme::typeface;
 
-constexpr int kTop = 50;
+constexpr int kTop = 50, kBesideEachOther = 480;
 constexpr std::size_t kMostMoves = 6;
 
 } // namespace
 
 WhatIf::WhatIf(QWidget* parent) : QWidget(parent) {
     setObjectName("whatIf");
-    setMinimumSize(360, 180);
+    setMinimumSize(theme::tall(310), theme::tall(180));
 }
 
 void WhatIf::show(Model model) {
@@ -34,15 +34,20 @@ void WhatIf::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(rect(), roles().card);
+    const theme::Drawn drawn(painter);
+    const auto room = drawn.room(*this);
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
-    const double split = width() * 0.62;
-    painter.drawText(QRectF(theme::kMargin, 10, split - 40, 20), Qt::AlignVCenter,
-                     tr("Other classes, %1").arg(m_model.side));
-    painter.drawText(QRectF(split + 12, 10, width() - split - 24, 20), Qt::AlignVCenter,
-                     tr("What moves the clearance"));
-    paintClasses(painter, QRectF(theme::kMargin, kTop, split - theme::kMargin - 12, height() - kTop - 6));
-    paintMoves(painter, QRectF(split + 12, kTop - 12, width() - split - 30, height() - kTop));
+    const bool beside = room.width() >= kBesideEachOther;
+    // Beside each other, or below where the columns would run into each other.
+    const double share = beside ? 0.62 : 0.55;
+    const QRectF classes(0, 0, room.width() * (beside ? share : 1), room.height() * (beside ? 1 : share));
+    const QRectF moves(QPointF(beside ? classes.right() : theme::kGap, beside ? 0 : classes.bottom()),
+                       QPointF(room.width(), room.height()));
+    painter.drawText(classes.adjusted(theme::kMargin, 10, 0, 0), tr("Other classes, %1").arg(m_model.side));
+    painter.drawText(moves.adjusted(12, 10, 0, 0), tr("What moves the clearance"));
+    paintClasses(painter, classes.adjusted(theme::kMargin, kTop, -12, -6));
+    paintMoves(painter, moves.adjusted(12, kTop - 12, -18, -12));
 }
 
 void WhatIf::paintClasses(QPainter& painter, const QRectF& box) const {

@@ -3,6 +3,8 @@
 #include "device/gauge_line.h"
 #include "device/line_client.h"
 #include "io/entry/size_entry.h"
+#include "ui/kit/beside.h"
+#include "ui/kit/scrolled.h"
 #include "ui/measure/bore_grid.h"
 #include "ui/measure/bore_map.h"
 #include "ui/measure/old_bearing_board.h"
@@ -47,17 +49,6 @@ QString markOf(measure::Verdict verdict) {
     return {};
 }
 
-QScrollArea* scrolled(QWidget* content, QWidget* parent, const char* name) {
-    auto* scroll = new QScrollArea(parent);
-    scroll->setObjectName(name);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setWidget(content);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    return scroll;
-}
-
 } // namespace
 
 MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPage(parent), m_gauge(gauge) {
@@ -74,8 +65,8 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
     m_sheets->addWidget(scrolled(m_surfaceSheet, this, "measureScroll"));
     m_sheets->addWidget(scrolled(m_spacerSheet, this, "spacerScroll"));
     m_sheets->addWidget(new QWidget(this));
-    m_left = new QWidget(this);
-    auto* leftLayout = new QVBoxLayout(m_left);
+    auto* left = new QWidget(this);
+    auto* leftLayout = new QVBoxLayout(left);
     leftLayout->setContentsMargins(0, theme::kGap, 0, 0);
     leftLayout->addWidget(m_list);
     m_gaugeSheet = new EntrySheet(this);
@@ -105,12 +96,13 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
     m_boards->addWidget(stacked({m_grid, m_map}));
     m_boards->addWidget(stacked({m_lengths, m_lowerEnd}));
     m_boards->addWidget(m_old);
-    m_layout = new QBoxLayout(QBoxLayout::LeftToRight, this);
-    m_layout->setContentsMargins(0, 0, 0, 0);
-    m_layout->setSpacing(0);
-    m_layout->addWidget(m_left);
-    m_layout->addWidget(m_boards, 1);
-    arrangeBy(width());
+    constexpr int kDepthsAndFigures = 330; // of four directions or eight, to be read
+    auto* both =
+        new Beside(left, m_boards, {.picture = Beside::Narrow::Above, .leastPicture = kDepthsAndFigures}, this);
+    connect(both, &Beside::arranged, m_map, &QWidget::setVisible);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(both);
 
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row >= 0 && row != static_cast<int>(m_chosen)) choose(static_cast<std::size_t>(row));
@@ -130,23 +122,6 @@ MeasurePage::MeasurePage(device::LineClient& gauge, QWidget* parent) : StationPa
             if (!j.measured.oldBearing.erase(sign)) j.measured.oldBearing.insert(sign);
         });
     });
-}
-
-/// Where the grid would lose directions beside the sheet, it stands above it.
-void MeasurePage::arrangeBy(int width) {
-    constexpr int kBesideIt = 330; // the depths, and figures of four directions or eight to be read
-    const int sheet = theme::wide(theme::kSheetWidth);
-    const bool beside = width >= sheet + kBesideIt;
-    m_layout->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::BottomToTop);
-    m_layout->setStretch(0, beside ? 0 : 1);
-    m_left->setMinimumWidth(beside ? sheet : 0);
-    m_left->setMaximumWidth(beside ? sheet : QWIDGETSIZE_MAX);
-    m_map->setVisible(beside);
-}
-
-void MeasurePage::resizeEvent(QResizeEvent* event) {
-    StationPage::resizeEvent(event);
-    arrangeBy(event->size().width());
 }
 
 void MeasurePage::open(JobSession* session) {

@@ -3,7 +3,6 @@
 #include "device/line_client.h"
 #include "ui/stations/station_page.h"
 
-class QBoxLayout;
 class QListWidget;
 class QStackedWidget;
 
@@ -29,11 +28,7 @@ public:
     QWidget* firstFocus() override;
     void choose(std::size_t item);
 
-protected:
-    void resizeEvent(QResizeEvent* event) override;
-
 private:
-    void arrangeBy(int width);
     void buildSpacerSheet();
 
     const words::MeasureItem* item() const;
@@ -63,8 +58,6 @@ private:
     device::LineClient& m_gauge;
     EntrySheet* m_spacerSheet;
     QStackedWidget* m_boards;
-    QBoxLayout* m_layout;
-    QWidget* m_left;
     BoreGrid* m_grid;
     BoreMap* m_map;
     SeatClock* m_lengths;

@@ -35,6 +35,11 @@ QPageLayout Paper::pageOf(const QPageSize& size) {
     return {size, QPageLayout::Portrait, QMarginsF(16, 14, 14, 14), QPageLayout::Millimeter};
 }
 
+QPageLayout Paper::acrossOf(const QPageSize& size) {
+    constexpr double kEdge_mm = 12;
+    return {size, QPageLayout::Landscape, QMarginsF(kEdge_mm, kEdge_mm, kEdge_mm, kEdge_mm), QPageLayout::Millimeter};
+}
+
 Paper::~Paper() {
     pageFoot();
     m_painter.end();

@@ -39,6 +39,7 @@ public:
 
     static constexpr int kDotsPerInch = 96;           ///< of the device, as on a screen
     static QPageLayout pageOf(const QPageSize& size); ///< with its margins
+    static QPageLayout acrossOf(const QPageSize& size); ///< turned, for what is wider than tall
 
 private:
     void need(int height);

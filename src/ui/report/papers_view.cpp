@@ -4,6 +4,7 @@
 #include "ui/report/label.h"
 #include "ui/report/paper.h"
 #include "ui/report/route_card.h"
+#include "ui/report/tool_drawing.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
 #include "words/sentences.h"
@@ -32,7 +33,17 @@ constexpr double kLabelMargin_mm = 1;
 constexpr QSizeF kLabels_mm[] = {{62, 29}, {89, 36}, {54, 25}, {100, 50}};
 
 const char* nameOf(PaperKind kind) {
-    return kind == PaperKind::Card ? "route-card" : kind == PaperKind::Report ? "report" : "label";
+    switch (kind) {
+    case PaperKind::Card:
+        return "route-card";
+    case PaperKind::Report:
+        return "report";
+    case PaperKind::Label:
+        return "label";
+    case PaperKind::Drawing:
+        return "drawing";
+    }
+    return "";
 }
 
 QString sizeName(const QPageSize& size) {
@@ -61,7 +72,7 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
     m_kinds = new QListWidget(this);
     m_kinds->setObjectName("paperKinds");
     m_kinds->setAccessibleName(tr("Papers"));
-    m_kinds->addItems({tr("Route card"), tr("Job report"), tr("Label")});
+    m_kinds->addItems({tr("Route card"), tr("Job report"), tr("Label"), tr("Tool to turn")});
     for (int row = 0; row < m_kinds->count(); ++row)
         m_kinds->item(row)->setSizeHint({0, theme::kTouch});
     m_kinds->setFixedHeight(m_kinds->count() * theme::kTouch + theme::kGap);
@@ -110,6 +121,7 @@ PapersView::~PapersView() = default;
 void PapersView::open(JobSession* session, PaperKind kind) {
     m_session = session;
     m_written.clear();
+    m_kinds->item(static_cast<int>(PaperKind::Drawing))->setHidden(!turnedInHand(*session));
     m_kinds->setCurrentRow(-1);
     m_kinds->setCurrentRow(static_cast<int>(kind));
     m_kinds->setFocus();
@@ -133,11 +145,10 @@ void PapersView::fillSizes() {
 
 QPageLayout PapersView::page() const {
     const auto size = m_sizes->currentData().value<QPageSize>();
-    const bool label = kind() == PaperKind::Label;
-    return label ? QPageLayout(size, QPageLayout::Portrait,
-                               QMarginsF(kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm),
-                               QPageLayout::Millimeter)
-                 : Paper::pageOf(size);
+    if (kind() == PaperKind::Drawing) return Paper::acrossOf(size);
+    if (kind() != PaperKind::Label) return Paper::pageOf(size);
+    return {size, QPageLayout::Portrait, QMarginsF(kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm),
+            QPageLayout::Millimeter};
 }
 
 void PapersView::paint(QPagedPaintDevice& device) const {
@@ -148,6 +159,9 @@ void PapersView::paint(QPagedPaintDevice& device) const {
         return paintJobReport(device, *m_session);
     case PaperKind::Label:
         return inDaylight([&] { paintLabel(device, *m_session); });
+    case PaperKind::Drawing:
+        if (const auto sleeve = turnedInHand(*m_session)) paintDrawingPage(device, drawingOf(*m_session, *sleeve));
+        return;
     }
 }
 

@@ -17,7 +17,7 @@ namespace arbor::ui {
 
 class JobSession;
 
-enum class PaperKind { Card, Report, Label };
+enum class PaperKind { Card, Report, Label, Drawing };
 
 /// What is printed of a job: which paper, on what size, how it will look; on a printer, or into a file whose name has
 /// the day and never one that is there already.

@@ -241,6 +241,8 @@ void JobSession::writeRecord() {
 
 /// Copies a file into a folder beside the job, under its own name. @return the path from the job
 Result<QString> JobSession::keepBeside(const QString& file, const QString& folder) {
+    if (!whyLocked().isEmpty())
+        return refuse(ProblemCode::Unwritable, m_path, {}, wanted("a job that is not released: open a revision first"));
     const QFileInfo source(file);
     const QDir home = QFileInfo(QString::fromStdString(m_path)).dir();
     const auto relative = folder + "/" + source.fileName();

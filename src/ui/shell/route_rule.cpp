@@ -19,8 +19,15 @@ using theme::typeface;
 
 constexpr int kWidestSpacing = 84;
 constexpr int kFirst = 24;
-constexpr int kBox = 54, kLeastBox = 42; // closer than that a title and its line cannot be read
-constexpr int kEdge = 30;                // the rule's edge; graduations go right from it
+constexpr int kBoxHeight = 54, kLeastBoxHeight = 42; // closer than that a title and its line cannot be read
+constexpr int kEdge = 30;                            // the rule's edge; graduations go right from it
+
+int box() {
+    return theme::tall(kBoxHeight);
+}
+int leastBox() {
+    return theme::tall(kLeastBoxHeight);
+}
 
 /// Shape and word, so that the colour is never the only sign.
 void paintMark(QPainter& painter, const QPoint& at, plan::Mark mark, const QColor& ink) {
@@ -66,7 +73,7 @@ RouteRule::RouteRule(QWidget* parent) : QWidget(parent) {
 void RouteRule::show(std::vector<Stop> stops, std::size_t current) {
     m_stops = std::move(stops);
     m_current = current;
-    setMinimumHeight(2 * kFirst + static_cast<int>(m_stops.size()) * (kLeastBox + 2));
+    setMinimumHeight(2 * kFirst + static_cast<int>(m_stops.size()) * (leastBox() + 2));
     QStringList spoken;
     for (const auto& s : m_stops)
         spoken << QStringLiteral("%1 %2: %3, %4")
@@ -79,13 +86,13 @@ void RouteRule::show(std::vector<Stop> stops, std::size_t current) {
 
 /// Stops stand closer when many must fit into a low window.
 int RouteRule::spacing() const {
-    const int room = height() - kFirst - kBox - kFirst;
-    const int fits = m_stops.size() > 1 ? room / static_cast<int>(m_stops.size() - 1) : kWidestSpacing;
-    return std::clamp(fits, kLeastBox + 2, kWidestSpacing);
+    const int room = height() - kFirst - box() - kFirst;
+    const int fits = m_stops.size() > 1 ? room / static_cast<int>(m_stops.size() - 1) : theme::tall(kWidestSpacing);
+    return std::clamp(fits, leastBox() + 2, theme::tall(kWidestSpacing));
 }
 
 int RouteRule::boxHeight() const {
-    return std::min(kBox, spacing() - 2);
+    return std::min(box(), spacing() - 2);
 }
 
 QRect RouteRule::boxOf(std::size_t stop) const {
@@ -149,22 +156,24 @@ void RouteRule::paintStop(QPainter& painter, std::size_t at) const {
         flag.closeSubpath();
         painter.fillPath(flag, stop.mark == plan::Mark::Stop ? roles().stop : roles().plan);
     }
-    const int pad = box.height() < kBox ? 3 : 7;
+    const int pad = box.height() < ui::box() ? 3 : 7;
     const auto word = QString::fromStdString(words::markWord(stop.mark));
     // Longer than the room beside a title: it goes before the line.
     const bool notNeeded = stop.mark == plan::Mark::NotNeeded;
     const bool spelled = stop.way.isEmpty() && stop.mark != plan::Mark::Open && !notNeeded;
-    paintTitle(painter, box.adjusted(24, pad, spelled ? -76 : -26, -pad), stop, current);
+    paintTitle(painter, box.adjusted(24, pad, spelled ? -theme::tall(48) - 28 : -26, -pad), stop, current);
     painter.setFont(typeface(Text::Small));
     painter.setPen(current ? roles().onPlan : roles().muted);
     const QRect wide = box.adjusted(24, pad, -4, -pad);
     theme::drawElided(painter, wide, Qt::AlignBottom, notNeeded ? word + ": " + stop.line : stop.line);
     if (stop.mark == plan::Mark::Open) return;
     const auto ink = current ? roles().onPlan : markColour(stop.mark);
-    paintMark(painter, QPoint(box.right() - 14, box.top() + pad + 10), stop.mark, ink);
+    paintMark(painter, QPoint(box.right() - 14, box.top() + pad + theme::tall(10)), stop.mark, ink);
     painter.setPen(ink);
+    const int wordWide = theme::tall(48);
     if (spelled)
-        painter.drawText(QRect(box.right() - 76, box.top() + pad + 1, 48, 18), Qt::AlignRight | Qt::AlignVCenter, word);
+        painter.drawText(QRect(box.right() - 28 - wordWide, box.top() + pad + 1, wordWide, theme::tall(18)),
+                         Qt::AlignRight | Qt::AlignVCenter, word);
 }
 
 void RouteRule::mousePressEvent(QMouseEvent* event) {

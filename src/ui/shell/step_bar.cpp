@@ -71,7 +71,7 @@ StepBar::StepBar(QWidget* parent) : QWidget(parent) {
         auto* button = new QPushButton(this);
         button->setObjectName("step_" + QString::fromStdString(std::string(job::name(station))));
         button->setMinimumHeight(theme::kTouch);
-        button->setMinimumWidth(108);
+        button->setMinimumWidth(theme::wide(108));
         button->setCheckable(true);
         button->setFocusPolicy(Qt::TabFocus);
         connect(button, &QPushButton::clicked, this, [this, station] { emit chosen(station); });

@@ -15,7 +15,7 @@ namespace arbor::ui {
 namespace {
 
 constexpr int kLabelLeast = 108, kLabelWidth = 132; // longer ones wrap
-
+constexpr int kFieldWidth = 110;
 constexpr int kChoiceText = 150;
 
 int widest(const QComboBox& box) {
@@ -45,7 +45,7 @@ EntrySheet::EntrySheet(QWidget* parent) : QWidget(parent), m_grid(new QGridLayou
     m_grid->setHorizontalSpacing(theme::kGap);
     m_grid->setVerticalSpacing(3);
     m_grid->setColumnMinimumWidth(0, kLabelLeast);
-    m_grid->setColumnMinimumWidth(1, 110);
+    m_grid->setColumnMinimumWidth(1, theme::wide(kFieldWidth));
     m_grid->setColumnStretch(2, 1);
     m_grid->setRowStretch(100, 1);
 }
@@ -70,7 +70,7 @@ QLineEdit* EntrySheet::addField(const QString& name, const QString& label, Take 
     auto* edit = new QLineEdit(this);
     edit->setObjectName(name);
     edit->setAccessibleName(label);
-    edit->setFixedWidth(110);
+    edit->setFixedWidth(theme::wide(kFieldWidth));
     auto* note = new QLabel(this);
     note->setObjectName(name + "Understood");
     note->setFont(theme::typeface(theme::Text::Small));

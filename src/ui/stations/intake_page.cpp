@@ -2,7 +2,9 @@
 
 #include "io/shop_path.h"
 #include "ui/bench/bench_view.h"
+#include "ui/kit/beside.h"
 #include "ui/kit/broken.h"
+#include "ui/kit/scrolled.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -45,19 +47,14 @@ IntakePage::IntakePage(QWidget* parent) : StationPage(parent) {
     m_bench = new BenchView(this);
     m_bench->setObjectName("intakeBench");
     auto* side = new QWidget(this);
-    side->setFixedWidth(theme::wide(theme::kSheetWidth));
     auto* column = new QVBoxLayout(side);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(m_sheet, 1);
     column->addWidget(buildPhotos());
-    auto* upper = new QHBoxLayout;
-    upper->setSpacing(0);
-    upper->addWidget(side);
-    upper->addWidget(m_bench, 1);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(upper, 1);
+    layout->addWidget(new Beside(scrolled(side, this, "intakeScroll"), m_bench, {}, this), 1);
     layout->addWidget(buildKit());
 }
 

@@ -2,6 +2,8 @@
 
 #include "core/job/names.h"
 #include "ui/bench/bench_view.h"
+#include "ui/kit/beside.h"
+#include "ui/kit/scrolled.h"
 #include "ui/strip/found_sheet.h"
 #include "ui/strip/step_list.h"
 #include "ui/strip/way_round_picture.h"
@@ -49,8 +51,7 @@ StripPage::StripPage(QWidget* parent) : StationPage(parent) {
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addWidget(buildSide());
-    layout->addWidget(m_bench, 1);
+    layout->addWidget(new Beside(buildSide(), m_bench, {}, this));
     connect(m_list, &StepList::chosen, this, &StripPage::go);
     connect(m_direction, &QPushButton::clicked, this, [this] { setTogether(!m_together); });
     connect(m_rust, &QComboBox::activated, this, [this](int row) {
@@ -60,15 +61,8 @@ StripPage::StripPage(QWidget* parent) : StationPage(parent) {
 
 QWidget* StripPage::buildSide() {
     auto* side = new QWidget(this);
-    side->setFixedWidth(theme::wide(theme::kSheetWidth));
     m_list = new StepList(side);
-    m_scroll = new QScrollArea(side);
-    m_scroll->setObjectName("stripScroll");
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setFrameShape(QFrame::NoFrame);
-    m_scroll->setFocusPolicy(Qt::NoFocus);
-    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_scroll->setWidget(m_list);
+    m_scroll = scrolled(m_list, side, "stripScroll");
     m_wayRound = new WayRoundPicture(side);
     m_found = new FoundSheet(side);
     connect(m_found, &FoundSheet::trouble, this, &StripPage::trouble);

@@ -8,6 +8,7 @@
 #include <QPalette>
 #include <QResource>
 #include <QStyleFactory>
+#include <QWidget>
 #include <algorithm>
 #include <cmath>
 
@@ -176,10 +177,33 @@ int wide(int pixels) {
     return static_cast<int>(std::lround(pixels * (1 + kShare * (g_scale - 1))));
 }
 
+Drawn::Drawn(QPainter& painter) : m_outer(g_scale) {
+    painter.scale(m_outer, m_outer);
+    g_scale = 1;
+}
+Drawn::~Drawn() {
+    g_scale = m_outer;
+}
+QRect Drawn::room(const QWidget& widget) const {
+    return {0, 0, static_cast<int>(widget.width() / m_outer), static_cast<int>(widget.height() / m_outer)};
+}
+
 void drawElided(QPainter& painter, const QRectF& box, int align, const QString& text) {
     const auto fitting =
         QFontMetrics(painter.font()).elidedText(text, Qt::ElideRight, static_cast<int>(std::floor(box.width())));
     painter.drawText(box, align, fitting);
+}
+
+void drawHeading(QPainter& painter, const QWidget& of, const QString& title, const QString& shows) {
+    painter.fillRect(of.rect(), roles().card);
+    painter.setFont(typeface(Text::Strong));
+    painter.setPen(roles().ink);
+    QRect line(kMargin, 10, of.width() - 2 * kMargin, tall(20));
+    painter.drawText(line, Qt::AlignVCenter, title);
+    line.setLeft(line.left() + painter.fontMetrics().horizontalAdvance(title) + kMargin);
+    painter.setFont(typeface(Text::Small));
+    painter.setPen(roles().muted);
+    drawElided(painter, line, Qt::AlignVCenter | Qt::AlignRight, shows);
 }
 
 QFont typeface(Text text) {

@@ -4,8 +4,10 @@
 #include <QFont>
 
 class QPainter;
+class QRect;
 class QRectF;
 class QString;
+class QWidget;
 
 /// The one place for colours, type and spacing. Widgets ask for roles, never for values.
 namespace arbor::ui::theme {
@@ -47,11 +49,28 @@ double textScale();
 int tall(int pixels); ///< of a text, or of a line of it
 int wide(int pixels); ///< of a column of texts: wider with them, by less, for others need room too
 
+/// While it lives, the painter draws in pixels as designed, and all of it grows with the texts: lines and room with
+/// them.
+class Drawn {
+public:
+    explicit Drawn(QPainter& painter);
+    ~Drawn();
+    Drawn(const Drawn&) = delete;
+    Drawn& operator=(const Drawn&) = delete;
+    QRect room(const QWidget& widget) const; ///< of the widget, in those pixels
+
+private:
+    const double m_outer;
+};
+
 enum class Text { Small, Body, Strong, Title, Figure };
 QFont typeface(Text text);
 
 /// One line of text in the painter's font, cut with an ellipsis where it would leave the box.
 void drawElided(QPainter& painter, const QRectF& box, int align, const QString& text);
+
+/// Title of a chart at its upper edge, and at the right, as far as there is room, what it shows. On the card's ground.
+void drawHeading(QPainter& painter, const QWidget& of, const QString& title, const QString& shows);
 
 /// Spacing grid in logical pixels.
 inline constexpr int kGap = 8;

@@ -38,7 +38,7 @@ const Advice* telling(const AdviceList& list) {
 
 RackShelf::RackShelf(QWidget* parent) : QWidget(parent) {
     setObjectName("rackShelf");
-    setMinimumHeight(220);
+    setMinimumHeight(theme::tall(220));
     setFocusPolicy(Qt::NoFocus); // the page has the keys, so that arrows work wherever the focus is
     speakAs(*this, QAccessible::List, tr("The rack, best first"));
 }
@@ -96,7 +96,7 @@ QRectF RackShelf::slotBox(std::size_t index) const {
 void RackShelf::paintSlot(QPainter& painter, std::size_t index, double scale) const {
     const auto& slot = m_slots[index];
     const auto box = slotBox(index);
-    const double datum = box.bottom() - kWords;
+    const double datum = box.bottom() - theme::tall(kWords);
     const bool stop = slot.verdict == Severity::Stop;
     if (m_chosen == index) {
         painter.setPen(QPen(stop ? roles().stop : roles().plan, 2));
@@ -111,27 +111,22 @@ void RackShelf::paintSlot(QPainter& painter, std::size_t index, double scale) co
     painter.setBrush(Qt::NoBrush);
     painter.setFont(typeface(Text::Strong));
     painter.setPen(roles().ink);
-    painter.drawText(QRectF(box.left(), datum + 4, box.width(), 18), Qt::AlignHCenter, q(slot.id));
+    painter.drawText(QRectF(box.left(), datum + 4, box.width(), theme::tall(18)), Qt::AlignHCenter, q(slot.id));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
-    painter.drawText(QRectF(box.left(), datum + 22, box.width(), 16), Qt::AlignHCenter, slot.sizes);
+    painter.drawText(QRectF(box.left(), datum + theme::tall(22), box.width(), theme::tall(16)), Qt::AlignHCenter,
+                     slot.sizes);
     const auto tone = slot.verdict == Severity::Info ? Tone::Proven : words::toneOf(slot.verdict);
-    painter.fillRect(QRectF(box.left() + 3, datum + 42, 4, 48), toneColour(tone));
+    painter.fillRect(QRectF(box.left() + 3, datum + theme::tall(42), 4, theme::tall(48)), toneColour(tone));
     painter.setPen(roles().ink);
-    painter.drawText(QRectF(box.left() + 11, datum + 41, box.width() - 13, 50), Qt::TextWordWrap, slot.head);
+    painter.drawText(QRectF(box.left() + 11, datum + theme::tall(41), box.width() - 13, theme::tall(50)),
+                     Qt::TextWordWrap, slot.head);
 }
 
 void RackShelf::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.fillRect(rect(), roles().card);
-    painter.setFont(typeface(Text::Strong));
-    painter.setPen(roles().ink);
-    painter.drawText(QRect(theme::kMargin, 8, 240, 20), Qt::AlignVCenter, tr("The rack, best first"));
-    painter.setFont(typeface(Text::Small));
-    painter.setPen(roles().muted);
-    painter.drawText(QRect(0, 8, width() - theme::kMargin, 20), Qt::AlignVCenter | Qt::AlignRight,
-                     tr("one scale, one datum · drag one to the bench"));
+    theme::drawHeading(painter, *this, tr("The rack, best first"), tr("one scale, one datum · drag one to the bench"));
     if (m_slots.empty()) return;
     double tallest = 1, widest = 1;
     for (std::size_t i = 0; i < m_slots.size(); ++i) {
@@ -140,15 +135,15 @@ void RackShelf::paintEvent(QPaintEvent*) {
         widest = std::max(widest, m_slots[i].body.outsideDia());
     }
     const auto box = slotBox(static_cast<std::size_t>(m_first));
-    const double scale = std::min((box.height() - kWords - 10) / tallest, (box.width() - 12) / widest);
+    const double scale = std::min((box.height() - theme::tall(kWords) - 10) / tallest, (box.width() - 12) / widest);
     painter.save();
     painter.setClipRect(QRectF(theme::kMargin - 2, 0, width() - 2 * theme::kMargin + 4, height()));
     for (std::size_t i = 0; i < m_slots.size(); ++i)
         if (slotBox(i).intersects(rect())) paintSlot(painter, i, scale);
     painter.restore();
     painter.setPen(QPen(roles().ink, 1.2));
-    painter.drawLine(QPointF(theme::kMargin, box.bottom() - kWords),
-                     QPointF(width() - theme::kMargin, box.bottom() - kWords));
+    painter.drawLine(QPointF(theme::kMargin, box.bottom() - theme::tall(kWords)),
+                     QPointF(width() - theme::kMargin, box.bottom() - theme::tall(kWords)));
     painter.setFont(typeface(Text::Small));
     painter.setPen(roles().muted);
     painter.drawText(QRect(theme::kMargin, height() - 24, width() - 2 * theme::kMargin, 20), Qt::AlignVCenter,

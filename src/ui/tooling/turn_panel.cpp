@@ -1,10 +1,8 @@
 #include "ui/tooling/turn_panel.h"
 
-#include "core/plan/work_steps.h"
-#include "io/drawing/turned_drawing.h"
 #include "io/entry/size_entry.h"
-#include "ui/report/drawing_pdf.h"
 #include "ui/report/paper.h"
+#include "ui/report/tool_drawing.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
@@ -46,14 +44,6 @@ protected:
 private:
     std::optional<io::Flat> m_flat;
 };
-
-namespace {
-
-io::TitleBlock blockOf(const job::Job& job, const tooling::TurnedSleeve& sleeve) {
-    return {"Press sleeve " + sleeve.tool.id, job.id + "  " + job.title, job.customer};
-}
-
-} // namespace
 
 TurnPanel::TurnPanel(QWidget* parent) : QWidget(parent) {
     setObjectName("turnPanel");
@@ -153,17 +143,15 @@ void TurnPanel::refresh() {
     if (!m_session) return;
     m_sleeve.reset();
     m_refused.clear();
-    if (const auto* step = m_session->step()) {
-        auto made = plan::turnFor(step->step, m_session->plan().press, m_session->record().overrides.turn);
+    if (m_session->step()) {
+        auto made = turnedInHand(*m_session);
         if (made)
             m_sleeve = std::move(*made);
         else
             m_refused = q(words::say(made.error()));
     }
     m_sheet->refresh();
-    m_picture->show(m_sleeve
-                        ? std::optional(io::flatten(io::drawTurned(*m_sleeve, blockOf(m_session->job(), *m_sleeve))))
-                        : std::nullopt);
+    m_picture->show(m_sleeve ? std::optional(io::flatten(drawingOf(*m_session, *m_sleeve))) : std::nullopt);
     m_verdict->setText(verdict());
     m_verdict->setStyleSheet(
         QStringLiteral("color:%1")
@@ -193,7 +181,7 @@ void TurnPanel::writeDrawing(const QString& ending) {
     auto file = q(m_session->path());
     if (file.endsWith(".arbor.json")) file.chop(static_cast<int>(std::size(".arbor.json")) - 1);
     file = freeName(QStringLiteral("%1.%2.%3").arg(file, q(m_sleeve->tool.id), q(m_session->now()).left(10)), ending);
-    const auto drawing = io::drawTurned(*m_sleeve, blockOf(m_session->job(), *m_sleeve));
+    const auto drawing = drawingOf(*m_session, *m_sleeve);
     const auto written =
         ending == "pdf" ? writeDrawingPdf(file, drawing) : io::writeDrawing(file.toStdString(), drawing);
     if (!written) return emit trouble(q(words::say(written.error())));

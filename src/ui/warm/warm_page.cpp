@@ -2,7 +2,9 @@
 
 #include "device/instrument_line.h"
 #include "ui/charts/gap_chart.h"
+#include "ui/kit/beside.h"
 #include "ui/kit/offered.h"
+#include "ui/kit/scrolled.h"
 #include "ui/session/instant.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/stations/gauge_line.h"
@@ -36,28 +38,13 @@ WarmPage::WarmPage(device::LineClient& probe, QWidget* parent) : StationPage(par
     setProperty("touched", true);
     m_chart = new GapChart(this);
     m_bars = new LimitBars(this);
-    m_scroll = new QScrollArea(this);
-    m_scroll->setObjectName("warmScroll");
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setFixedWidth(theme::wide(theme::kSheetWidth));
-    m_scroll->setFrameShape(QFrame::NoFrame);
-    m_scroll->setFocusPolicy(Qt::NoFocus);
-    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* barScroll = new QScrollArea(this);
-    barScroll->setObjectName("limitScroll");
-    barScroll->setWidget(m_bars);
-    barScroll->setWidgetResizable(true);
-    barScroll->setFrameShape(QFrame::NoFrame);
-    barScroll->setFocusPolicy(Qt::NoFocus);
-    auto* lower = new QHBoxLayout;
-    lower->setSpacing(0);
-    lower->addWidget(barScroll, 1);
-    lower->addWidget(m_scroll);
+    m_scroll = scrolled(nullptr, this, "warmScroll");
+    auto* lower = new Beside(m_scroll, scrolled(m_bars, this, "limitScroll"), {.sheet = Beside::Sheet::Right}, this);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     layout->addWidget(m_chart, 11);
-    layout->addLayout(lower, 10);
+    layout->addWidget(lower, 10);
     connect(&m_probe, &device::LineClient::line, this, &WarmPage::hear);
     connect(&m_probe, &device::LineClient::stateChanged, this, [this] {
         if (m_sheet) m_sheet->refresh();

@@ -1,18 +1,20 @@
-#include "ui/report/drawing_pdf.h"
+#include "ui/report/tool_drawing.h"
 
 #include "core/base/units.h"
+#include "core/plan/work_steps.h"
+#include "io/drawing/turned_drawing.h"
+#include "ui/report/paper.h"
+#include "ui/session/job_session.h"
+#include "ui/text.h"
 #include "ui/theme/theme.h"
 
 #include <QPageLayout>
 #include <QPainter>
-#include <QPdfWriter>
 #include <algorithm>
 
 namespace arbor::ui {
 
 namespace {
-
-constexpr int kDotsPerInch = 600;
 
 void paintWords(QPainter& painter, const io::Flat::Words& w, double scale) {
     painter.save();
@@ -25,6 +27,17 @@ void paintWords(QPainter& painter, const io::Flat::Words& w, double scale) {
 }
 
 } // namespace
+
+Result<tooling::TurnedSleeve> turnedInHand(const JobSession& session) {
+    const auto* step = session.step();
+    if (!step) return tl::unexpected(Problem{ProblemCode::Missing, "step", {}, {}, {}});
+    return plan::turnFor(step->step, session.plan().press, session.record().overrides.turn);
+}
+
+io::Drawing drawingOf(const JobSession& session, const tooling::TurnedSleeve& sleeve) {
+    const auto& job = session.job();
+    return io::drawTurned(sleeve, {"Press sleeve " + sleeve.tool.id, job.id + "  " + job.title, job.customer});
+}
 
 QRectF paintDrawing(QPainter& painter, const io::Flat& flat, const QRectF& box) {
     const double scale = std::min(box.width() / flat.width, box.height() / flat.height);
@@ -57,21 +70,20 @@ QRectF paintDrawing(QPainter& painter, const io::Flat& flat, const QRectF& box) 
     return {corner, size};
 }
 
-Result<void> writeDrawingPdf(const QString& file, const io::Drawing& drawing) {
-    QPdfWriter writer(file);
-    writer.setPageLayout({QPageSize(QPageSize::A4), QPageLayout::Landscape, {12, 12, 12, 12}, QPageLayout::Millimeter});
-    writer.setResolution(kDotsPerInch);
-    writer.setTitle(drawing.texts.empty() ? QString() : QString::fromStdString(drawing.texts.front().text));
+void paintDrawingPage(QPagedPaintDevice& device, const io::Drawing& drawing) {
     QPainter painter;
-    if (!painter.begin(&writer))
-        return tl::unexpected(
-            Problem{ProblemCode::Unwritable, {}, {}, wanted("a folder that can be written"), file.toStdString()});
+    if (!painter.begin(&device)) return;
     const auto flat = io::flatten(drawing);
-    const QSizeF page = writer.pageLayout().paintRect(QPageLayout::Millimeter).size();
-    const double dots = kDotsPerInch / kMmPerInch;
+    const QSizeF page = device.pageLayout().paintRect(QPageLayout::Millimeter).size();
+    const double dots = device.logicalDpiX() / kMmPerInch;
     const QSizeF room(std::min(page.width(), flat.width) * dots, std::min(page.height(), flat.height) * dots);
     paintDrawing(painter, flat, {{0, 0}, room});
-    return {};
+}
+
+Result<void> writeDrawingPdf(const QString& file, const io::Drawing& drawing) {
+    const auto title = drawing.texts.empty() ? QString() : q(drawing.texts.front().text);
+    return writePdf(file, Paper::acrossOf(QPageSize(QPageSize::A4)), title,
+                    [&](QPagedPaintDevice& device) { paintDrawingPage(device, drawing); });
 }
 
 } // namespace arbor::ui
