@@ -22,9 +22,15 @@ export LC_ALL=C.UTF-8
 "$app" "$shop/brine-agitator.arbor.json" --station intake --shot "$out/intake.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station arrangement --shot "$out/arrangement.png"
 "$app" "$closed" --station press --item 4 --shot "$out/press-trace.png"
-LC_ALL=de_DE.UTF-8 "$app" "$shop/conveyor-tail-drum.arbor.json" --station press --item 5 --shot "$out/german.png"
 "$app" "$closed" --station seat --item 4 --shot "$out/seat.png"
 "$app" "$shop/conveyor-tail-drum.arbor.json" --station adjust --shot "$out/adjust.png"
+
+# A released record that was opened again: the revision and the file as it was released.
+mkdir "$shop/revisions"
+kept=revisions/exhaust-fan-carrier.r1.arbor.json
+cp "$closed" "$shop/$kept"
+revision="{\"number\": 1, \"who\": \"Piet Oduya\", \"when\": \"2026-11-27T08:40:00\", \"reason\": \"torque wrench number was left out\", \"file\": \"$kept\", \"sha256\": \"$(sha256sum "$closed" | cut -d' ' -f1)\"}"
+sed -i "s|^  \"units\"|  \"revisions\": [$revision],\n  \"units\"|; s|\"released_by\": \"[^\"]*\"|\"released_by\": \"\"|; s|\"released_on\": \"[^\"]*\"|\"released_on\": \"\"|" "$closed"
 "$app" "$closed" --station close --shot "$out/close.png"
 "$app" "$shop/retort-trolley-roller.arbor.json" --station strip --shot "$out/strip.png"
 "$app" --shot "$out/welcome.png"
@@ -38,6 +44,7 @@ steps="\"steps\": {\"in:hub+inner_cup\": {\"outer\": \"hub\", \"inner\": \"inner
 sed -i "s|^  \"units\"|  $steps,\n  \"units\"|" "$drum"
 "$app" "$drum" --station warm --item 5 --shot "$out/warm.png"
 "$app" "$drum" --station warm --item 5 --big --night --shot "$out/big.png"
+LC_ALL=de_DE.UTF-8 "$app" "$drum" --station press --item 5 --big --shot "$out/german.png"
 
 # The trap: a sleeve that lands on the inner ring.
 sed -i 's/"press": "P30"/"press": "P30", "steps": {"in:housing+bearing": {"outer": "housing", "inner": "bearing", "way": "in", "driver": "S11"}}/' "$job"

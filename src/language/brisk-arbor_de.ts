@@ -15285,14 +15285,6 @@ und %1 weitere</translation>
         <translation>Um ein freigegebenes Protokoll zu ändern, eine Revision öffnen. Von</translation>
     </message>
     <message>
-        <source>Revision %1 as released: %2. Opened again by %3, %4: %5</source>
-        <translation>Revision %1, wie freigegeben: %2. Wieder geöffnet von %3, %4: %5</translation>
-    </message>
-    <message>
-        <source>This is revision %1.</source>
-        <translation>Dies ist Revision %1.</translation>
-    </message>
-    <message>
         <source>Lot or serial number of %1</source>
         <translation>Los- oder Seriennummer von %1</translation>
     </message>
@@ -15355,6 +15347,18 @@ und %1 weitere</translation>
     <message>
         <source>a job that is not released: open a revision first</source>
         <translation>ein Auftrag, der nicht freigegeben ist: erst eine Revision öffnen</translation>
+    </message>
+    <message>
+        <source>Revision %1</source>
+        <translation>Revision %1</translation>
+    </message>
+    <message>
+        <source>as released: %1. Opened again by %2, %3: %4</source>
+        <translation>wie freigegeben: %1. Wieder geöffnet von %2, %3: %4</translation>
+    </message>
+    <message>
+        <source>This is revision</source>
+        <translation>Dies ist Revision</translation>
     </message>
 </context>
 </TS>

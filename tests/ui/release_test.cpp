@@ -93,7 +93,7 @@ TEST_F(Released, NothingChangesItUntilARevisionIsOpened) {
     ASSERT_TRUE(sum.waitForFinished());
     EXPECT_TRUE(sum.readAllStandardOutput().startsWith(QByteArray::fromStdString(kept.sha256)));
     EXPECT_EQ(now.closing.releasedBy, "");
-    EXPECT_TRUE(find<QLabel>("revisions")->text().contains("bore read anew"));
+    EXPECT_TRUE(find<QLabel>("recordText")->text().contains("bore read anew"));
     type("measuredBore", "61.970");
     EXPECT_NE(text(), before);
     window->jobView()->go(Station::Close);

@@ -1,5 +1,6 @@
 #include "ui/stations/close_page.h"
 
+#include "core/job/revision.h"
 #include "core/plan/step_record.h"
 #include "ui/kit/offered.h"
 #include "ui/log/delivery_text.h"
@@ -134,6 +135,11 @@ QString ClosePage::recordText() const {
         row(tr("Out of square"), q(d.fine(*r.riseAcross_mm).text()) +
                                      tr(", tilt %1 arc-min").arg(q(words::decimals(r.tilt_arcmin.value_or(0), 1))));
     row(tr("Verdict"), q(words::recordedVerdict(r.verdict)));
+    for (const auto& kept : job.revisions)
+        row(tr("Revision %1").arg(kept.number),
+            tr("as released: %1. Opened again by %2, %3: %4")
+                .arg(q(kept.file), q(kept.who), q(kept.when).left(16).replace('T', ' '), q(kept.reason)));
+    if (!job.revisions.empty()) row(tr("This is revision"), QString::number(job::revisionOf(job)));
     return QStringLiteral("<table>%1</table>").arg(rows);
 }
 

@@ -138,13 +138,8 @@ void ClosingSheet::takeRelease() {
     }
 }
 
-/// What was released before, and how a released job is opened again.
+/// How a released job is opened again.
 void ClosingSheet::buildRevision(QVBoxLayout* layout) {
-    m_revisions = new QLabel(this);
-    m_revisions->setObjectName("revisions");
-    m_revisions->setWordWrap(true);
-    m_revisions->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    layout->addWidget(m_revisions);
     m_reviseWho = addLine(layout, "reviseWho", tr("To change a released record, open a revision. By"), tr("name"));
     m_reviseWhy = addLine(layout, "reviseReason", tr("Because"), tr("what has to be changed"));
     m_revise = new QPushButton(tr("Open a revision"), this);
@@ -167,16 +162,7 @@ void ClosingSheet::showLine(QLineEdit* line, bool visible) {
     static_cast<QWidget*>(line->property("label").value<QObject*>())->setVisible(visible);
 }
 
-void ClosingSheet::showRevisions() {
-    const auto& job = m_session->job();
-    QStringList lines;
-    for (const auto& r : job.revisions)
-        lines << tr("Revision %1 as released: %2. Opened again by %3, %4: %5")
-                     .arg(r.number)
-                     .arg(q(r.file), q(r.who), q(r.when).left(16).replace('T', ' '), q(r.reason));
-    if (!job.revisions.empty()) lines << tr("This is revision %1.").arg(job::revisionOf(job));
-    m_revisions->setText(lines.join('\n'));
-    m_revisions->setVisible(!lines.isEmpty());
+void ClosingSheet::showRevision() {
     const bool locked = m_session->isLocked();
     showLine(m_reviseWho, locked);
     showLine(m_reviseWhy, locked);
@@ -443,7 +429,7 @@ void ClosingSheet::refresh() {
     m_wrench->setToolTip(gaugeSaid(closing.wrench, *m_session));
     show(m_released, q(closing.releasedBy));
     if (m_pin->text().isEmpty()) showLine(m_pin, false);
-    showRevisions();
+    showRevision();
     showLots();
 }
 

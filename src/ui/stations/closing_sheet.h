@@ -42,7 +42,7 @@ private:
     void takeRelease();
     void buildRevision(QVBoxLayout* layout);
     void showLine(QLineEdit* line, bool visible);
-    void showRevisions();
+    void showRevision();
     void rebuildLots();
     void showLots();
     void takeRunInPlan();
@@ -67,7 +67,6 @@ private:
     QLineEdit* m_remedy;
     QLineEdit* m_released;
     QLineEdit* m_pin;
-    QLabel* m_revisions;
     QLineEdit* m_reviseWho;
     QLineEdit* m_reviseWhy;
     QPushButton* m_revise;
