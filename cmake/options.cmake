@@ -3,6 +3,7 @@ option(BRISK_ARBOR_BENCH "Build the benchmarks" OFF)
 option(BRISK_ARBOR_SANITIZE "Address and undefined-behaviour sanitizers" OFF)
 option(BRISK_ARBOR_FUZZ "Programs that libFuzzer drives; by Clang, with the sanitizers" OFF)
 option(BRISK_ARBOR_THREADS "Thread sanitizer" OFF)
+option(BRISK_ARBOR_SOLVER "Plan the day, with Gecode where it is there" ON)
 option(BRISK_ARBOR_COVERAGE "Instrument for coverage" OFF)
 
 set(CMAKE_CXX_STANDARD 20)

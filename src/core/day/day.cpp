@@ -1,0 +1,104 @@
+#include "core/day/day.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <numeric>
+
+namespace arbor::day {
+
+std::string_view name(Work work) {
+    static constexpr std::string_view kNames[] = {"intake",     "strip", "out",   "measure", "soak_outer",
+                                                  "soak_inner", "in",    "prove", "adjust",  "close"};
+    return kNames[static_cast<std::size_t>(work)];
+}
+
+job::Station stationOf(Work work) {
+    using job::Station;
+    static constexpr Station kStationOf[] = {Station::Intake, Station::Strip, Station::Press, Station::Measure,
+                                             Station::Warm,   Station::Warm,  Station::Press, Station::Seat,
+                                             Station::Adjust, Station::Close};
+    return kStationOf[static_cast<std::size_t>(work)];
+}
+
+double DayPlan::gap() const {
+    return bound > 0 ? static_cast<double>(cost - bound) / static_cast<double>(bound) : 0;
+}
+
+Minute endOf(const Day& day, const std::vector<Placed>& at, const std::string& job) {
+    Minute end = day.now;
+    for (std::size_t i = 0; i < at.size(); ++i)
+        if (day.pieces[i].key.job == job) end = std::max(end, at[i].end);
+    return end;
+}
+
+int weightOf(int rank) {
+    static constexpr int kWeights[kRanks] = {4, 2, 1};
+    return kWeights[std::clamp(rank, 1, kRanks) - 1];
+}
+
+std::int64_t costOf(const Day& day, const std::vector<Placed>& at) {
+    std::int64_t cost = 0;
+    for (const auto& job : day.jobs) {
+        const auto end = endOf(day, at, job.job);
+        cost += static_cast<std::int64_t>(weightOf(job.rank)) *
+                (end - day.now + kLateness * std::max(0, job.by ? end - *job.by : 0));
+    }
+    return cost;
+}
+
+std::vector<Hours> hoursOf(const Day& day, const Hours& daily, Minute horizon) {
+    constexpr int kWeek = 7, kSunday = 0, kSaturday = 6;
+    std::vector<Hours> out;
+    for (int d = 0; d * kDay < horizon; ++d) {
+        const int weekday = (day.weekday + d) % kWeek;
+        if (d > 0 && (weekday == kSunday || weekday == kSaturday)) continue;
+        out.push_back({d * kDay + daily.from, d * kDay + daily.until});
+    }
+    return out;
+}
+
+/// As if everything were done one after the other, by whoever works least, and a weekend over.
+Minute horizonOf(const Day& day) {
+    Minute shortest = kDay, work = 0;
+    for (const auto& person : day.people)
+        shortest = std::min(shortest, person.hours.until - person.hours.from);
+    for (const auto& piece : day.pieces) {
+        work += piece.lasts;
+        for (const auto& after : piece.after)
+            work += after.wait;
+    }
+    const int days = 2 + 2 * work / std::max(60, shortest);
+    return (days + 2 * (1 + days / 5)) * kDay;
+}
+
+std::vector<double> settingsOf(const Day& day) {
+    std::map<std::string, std::vector<std::size_t>> soaks;
+    for (std::size_t i = 0; i < day.pieces.size(); ++i)
+        if (day.pieces[i].isSoak()) soaks[day.pieces[i].source].push_back(i);
+    std::vector<double> out(day.pieces.size());
+    for (auto& [source, all] : soaks) {
+        // The fewest points that stab all intervals: each at the least upper end that is left.
+        std::sort(all.begin(), all.end(), [&](std::size_t a, std::size_t b) {
+            return day.pieces[a].setting_C.upper < day.pieces[b].setting_C.upper;
+        });
+        std::vector<std::size_t> left = all;
+        while (!left.empty()) {
+            const double point = day.pieces[left.front()].setting_C.upper;
+            const auto suits = [&](std::size_t i) { return day.pieces[i].setting_C.lower <= point; };
+            double setting = day.pieces[left.front()].setting_C.lower;
+            for (const auto i : left)
+                if (suits(i)) setting = std::max(setting, day.pieces[i].setting_C.lower);
+            for (const auto i : left)
+                if (suits(i)) out[i] = setting;
+            std::erase_if(left, suits);
+        }
+    }
+    return out;
+}
+
+Minute changeOf(const Source& source, double from_C, double to_C) {
+    return static_cast<Minute>(std::ceil(std::abs(to_C - from_C) / std::max(source.change_K_min, 0.1)));
+}
+
+} // namespace arbor::day
