@@ -4,8 +4,10 @@
 #include "cli/calc_command.h"
 #include "cli/exit_codes.h"
 #include "cli/log_command.h"
+#include "cli/pay_command.h"
 #include "cli/route_command.h"
 #include "cli/sheet_command.h"
+#include "cli/shop_command.h"
 #include "cli/turn_command.h"
 #include "core/base/number.h"
 #include "words/language.h"
@@ -129,6 +131,31 @@ void addLog(CLI::App& app, std::vector<Registered>& all) {
     all.push_back({sub, std::move(command)});
 }
 
+void addPay(CLI::App& app, std::vector<Registered>& all, const std::string& name, const std::string& what,
+            PayCommand::Paper paper) {
+    auto* sub = app.add_subcommand(name, what);
+    auto command = std::make_unique<PayCommand>(paper);
+    sub->add_option("job", command->jobPath, tr("job file (*.arbor.json)"))->required();
+    sub->add_option("--shop", command->shopFolder,
+                    tr("folder with rack.csv and presses.json (default: the job's folder)"));
+    auto* json = sub->add_flag("--json", command->asJson, tr("print JSON"));
+    if (paper == PayCommand::Paper::Quote) {
+        sub->add_flag("--taken", command->taken, tr("hours as they were taken: the lines of an invoice"));
+        sub->add_flag("--csv", command->asCsv, tr("print CSV"))->excludes(json);
+    }
+    all.push_back({sub, std::move(command)});
+}
+
+void addShop(CLI::App& app, std::vector<Registered>& all, const std::string& name, const std::string& what,
+             ShopCommand::Asked asked) {
+    auto* sub = app.add_subcommand(name, what);
+    auto command = std::make_unique<ShopCommand>(asked);
+    sub->add_option("shop", command->folder, tr("folder of jobs"))->required();
+    sub->add_option("--now", command->now, tr("plan from then: 2026-11-30T07:00 (default: now)"));
+    sub->add_flag("--json", command->asJson, tr("print JSON"));
+    all.push_back({sub, std::move(command)});
+}
+
 void addTurn(CLI::App& app, std::vector<Registered>& all) {
     auto* sub = app.add_subcommand("turn", tr("A tool to turn for a job or a step of it: sizes, proof, drawing"));
     auto command = std::make_unique<TurnCommand>();
@@ -194,6 +221,12 @@ int run(int argc, const char* const* argv, std::istream& in, std::ostream& out, 
     addRoute(app, all, "strip", tr("The order of taking a job's arrangement apart"), RouteCommand::Direction::Apart);
     addRoute(app, all, "route", tr("The order of putting it together"), RouteCommand::Direction::Together);
     addTurn(app, all);
+    addPay(app, all, "quote", tr("Hours, parts and prices of a job, to quote or to invoice"), PayCommand::Paper::Quote);
+    addPay(app, all, "customer", tr("A job in plain words, for its customer"), PayCommand::Paper::Customer);
+    addShop(app, all, "day", tr("Every job of a shop on its presses, ovens and hands: what goes where when"),
+            ShopCommand::Asked::Day);
+    addShop(app, all, "inspections", tr("When which machine is to be looked at again"),
+            ShopCommand::Asked::Inspections);
     addLog(app, all);
     addBackup(app, all);
     addCalc(app, all, in);

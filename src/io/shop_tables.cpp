@@ -78,6 +78,8 @@ Result<void> take(ShopList list, std::string_view text, tables::Tables& t) {
         return taken(text, catalog::parseOwnBearings, [&t](auto own) { return addBearings(t, std::move(own)); });
     case ShopList::EndPlay:
         return taken(text, adjust::parsePlayBands, [&t](auto own) { return addBands(t.endPlay, std::move(own)); });
+    case ShopList::Prices:
+        return taken(text, catalog::parsePrices, into(t.prices));
     }
     return {};
 }
@@ -114,6 +116,8 @@ std::string textOf(const std::string& path, ShopList list, const tables::Tables&
         return catalog::writeOwnBearings(t.ownBearings);
     case ShopList::EndPlay:
         return adjust::playBandsText(t.endPlay);
+    case ShopList::Prices:
+        return catalog::writePrices(t.prices);
     }
     return {};
 }
@@ -151,9 +155,9 @@ void takeFrom(const std::string& folder, ShopList list, ShopTables& shop) {
 }
 
 /// Most jobs of a full shelf have none: they need not be read for it.
-bool mayHaveRecords(const std::string& path) {
+bool mayHave(const char* key, const std::string& path) {
     const auto text = readText(path);
-    return text && text->find("\"record\"") != std::string::npos;
+    return text && text->find(std::string("\"") + key + "\"") != std::string::npos;
 }
 
 /// One of each step; of a job that was closed when it had but one, that one.
@@ -184,6 +188,8 @@ const char* fileOf(ShopList list) {
         return "bearings.csv";
     case ShopList::EndPlay:
         return "end_play.json";
+    case ShopList::Prices:
+        return "prices.json";
     }
     return "";
 }
@@ -206,10 +212,21 @@ Result<ShopTables> readShop(const std::string& folder) {
 std::vector<job::Record> closedRecords(const std::string& folder) {
     std::vector<job::Record> records;
     for (const auto& path : jobFiles(folder)) {
-        if (!mayHaveRecords(path)) continue;
+        if (!mayHave("record", path)) continue;
         if (const auto document = loadJob(path)) addRecords(document->job, records);
     }
     return records;
+}
+
+std::vector<job::Worked> workedTimes(const std::string& folder) {
+    std::vector<job::Worked> out;
+    for (const auto& path : jobFiles(folder)) {
+        if (!mayHave("worked", path)) continue;
+        if (const auto document = loadJob(path))
+            std::copy_if(document->job.worked.begin(), document->job.worked.end(), std::back_inserter(out),
+                         [](const job::Worked& w) { return !w.ended.empty(); });
+    }
+    return out;
 }
 
 Result<tables::Tables> loadShopTables(const std::string& folder) {

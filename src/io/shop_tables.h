@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/job/worked.h"
 #include "core/tables/tables.h"
 
 #include <string>
@@ -7,9 +8,10 @@
 namespace arbor::io {
 
 /// What a shop keeps beside its jobs, each list an open file of its own.
-enum class ShopList { Rack, Presses, Heat, Gauges, People, Materials, Bearings, EndPlay };
-inline constexpr ShopList kShopLists[] = {ShopList::Rack,   ShopList::Presses,   ShopList::Heat,     ShopList::Gauges,
-                                          ShopList::People, ShopList::Materials, ShopList::Bearings, ShopList::EndPlay};
+enum class ShopList { Rack, Presses, Heat, Gauges, People, Materials, Bearings, EndPlay, Prices };
+inline constexpr ShopList kShopLists[] = {ShopList::Rack,     ShopList::Presses, ShopList::Heat,
+                                          ShopList::Gauges,   ShopList::People,  ShopList::Materials,
+                                          ShopList::Bearings, ShopList::EndPlay, ShopList::Prices};
 const char* fileOf(ShopList list); ///< "rack.csv"
 
 struct ShopTables {
@@ -25,6 +27,8 @@ Result<ShopTables> readShop(const std::string& folder);
 
 /// What the closed jobs of a folder have on record.
 std::vector<job::Record> closedRecords(const std::string& folder);
+/// What its jobs say took how long, of what is done.
+std::vector<job::Worked> workedTimes(const std::string& folder);
 
 /// Tables and records where nothing may be wrong. @errors the first list that cannot be read, or the first row of the
 /// rack

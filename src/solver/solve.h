@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/day/day.h"
+#include "core/day/board.h"
 
 #include <tl/expected.hpp>
 
@@ -8,12 +8,6 @@ namespace arbor::day {
 
 /// Whether this build has a solver: it is made without one where Gecode was not there.
 bool canSolve();
-
-enum class NoPlan {
-    NoSolver,  ///< the build has none
-    Clashes,   ///< the wishes contradict each other, or what must be
-    NotInTime, ///< nothing was found in the time there was, and nothing proven
-};
 
 struct Effort {
     double seconds = 1.8;     ///< of one core; the first plan found is waited for up to ten times that

@@ -34,6 +34,7 @@ struct Given {
     std::vector<double> order;       ///< by piece: what is taken first where two could begin
     std::mt19937 chance;
     bool thorough = true; ///< nothing is left out yet
+    bool found = false;   ///< there is a plan
 
     explicit Given(const Day& d) : day(d), horizon(horizonOf(d)), setting_C(settingsOf(d)) {}
 };
@@ -139,6 +140,7 @@ void Model::bindWishes() {
             rel(*this, m_start[i] == *p.fixed);
         else
             rel(*this, m_start[i] >= day().now);
+        if (p.notBefore && !p.began) rel(*this, m_start[i] >= *p.notBefore);
     }
 }
 
@@ -156,7 +158,7 @@ void Model::bindPeople() {
         if (!piece(i).began) dom(*this, m_start[i], startsIn(any, piece(i).lasts, day().now));
     }
     for (const auto& person : day().people) {
-        if (person.hours == day().people.front().hours) continue;
+        if (person.hours == day().open()) continue;
         auto over = day().now; // the gaps between what somebody works, where somebody else may
         for (const auto& h : hoursOf(day(), person.hours, m_given.horizon)) {
             if (h.from > over) {
@@ -205,6 +207,11 @@ void Model::bindSource(const Source& source) {
                 longest = std::max(longest, h.until - h.from);
             dom(*this, m_start[i], startsIn(any, 0, day().now));
             rel(*this, m_end[i] - m_start[i] <= longest);
+            // What follows from that, said at once: pressed no sooner than warmed on the same day.
+            auto warmed = any;
+            for (auto& h : warmed)
+                h.from += p.lasts;
+            dom(*this, m_end[i], startsIn(warmed, 0, day().now));
         }
     }
     if (soaks.empty()) return;
@@ -283,13 +290,13 @@ void Model::constrain(const Space& best) {
 bool Model::slave(const Gecode::MetaInfo& info) {
     if (info.type() != Gecode::MetaInfo::RESTART || info.restart() == 0) return true;
     m_given.thorough = m_given.thorough && info.solution() > 0;
-    if (m_given.thorough || !info.last()) return true; // on from what was just found
-    constexpr int kCoarse = 5;
-    m_step = kCoarse;
-    auto& chance = m_given.chance;
+    if (m_given.thorough) return true; // on from what was just found
     const auto& jobs = day().jobs;
+    auto& chance = m_given.chance;
+    constexpr int kCoarse = 5, kCoarser = 15;
+    m_step = info.last() ? kCoarse : kCoarser;
     constexpr unsigned kAnewEvery = 4;
-    if (info.restart() % kAnewEvery == 0 || jobs.size() < 3) {
+    if (!info.last() || info.restart() % kAnewEvery == 0 || jobs.size() < 3) {
         constexpr double kMinutes = 120;
         std::uniform_real_distribution<double> earlier(0, kMinutes);
         std::map<std::string, double> given;
@@ -389,6 +396,26 @@ bool giveOut(const Day& day, std::vector<Placed>& at) {
     return crew != nullptr;
 }
 
+/// A small day is gone through to its end; of a large one there is no end, and it is begun anew soon: once there is a
+/// plan. Until then it is looked for with patience.
+class Cutoff : public Gecode::Search::CutoffLuby {
+public:
+    Cutoff(const Given& given, unsigned long thorough) : CutoffLuby(kFails), m_given(given), m_thorough(thorough) {}
+    unsigned long operator()() const override {
+        constexpr unsigned long kPatient = 4000;
+        return m_given.thorough ? m_thorough : m_given.found ? CutoffLuby::operator()() : kPatient;
+    }
+    unsigned long operator++() override {
+        CutoffLuby::operator++();
+        return (*this)();
+    }
+
+private:
+    static constexpr unsigned long kFails = 15;
+    const Given& m_given;
+    const unsigned long m_thorough;
+};
+
 /// So long, but until there is something ten times that.
 class Patience : public Gecode::Search::Stop {
 public:
@@ -434,23 +461,25 @@ tl::expected<DayPlan, NoPlan> solve(const Day& day, const Effort& effort, const 
     Patience patience(effort.seconds);
     Gecode::Search::Options options;
     options.stop = &patience;
-    // A small day is gone through to its end; of a large one there is no end, and it is begun anew soon.
-    constexpr unsigned long kThorough = 40'000, kFails = 15;
-    const auto first = std::max(kFails, kThorough / (1 + day.pieces.size()));
-    using Gecode::Search::Cutoff;
-    options.cutoff = Cutoff::append(Cutoff::constant(first), 1, Cutoff::luby(kFails));
+    constexpr unsigned long kThorough = 40'000;
+    options.cutoff = new Cutoff(given, kThorough / (1 + day.pieces.size())); // the engine deletes it
     const auto root = std::make_unique<Model>(given);
     Gecode::RBS<Model, Gecode::BAB> engine(root.get(), options);
     std::optional<DayPlan> best;
+    bool nobody = false; // for a plan that would have been one but for its hours
     while (const std::unique_ptr<Model> found{engine.next()}) {
         auto at = found->placed();
-        if (!giveOut(day, at)) continue;
-        patience.found = true;
+        if (!giveOut(day, at)) {
+            nobody = true;
+            continue;
+        }
+        settle(day, at);
+        patience.found = given.found = true;
         best = DayPlan{std::move(at), found->cost().val(), 0};
     }
-    if (!best) return tl::unexpected(engine.stopped() ? NoPlan::NotInTime : NoPlan::Clashes);
+    if (!best) return tl::unexpected(engine.stopped() || nobody ? NoPlan::NotInTime : NoPlan::Clashes);
     const auto proven = best->cost - leastGain(static_cast<int>(best->cost)) + 1;
-    best->bound = engine.stopped() ? std::min(best->cost, lowerBound(day)) : proven;
+    best->bound = engine.stopped() || nobody ? std::min(best->cost, lowerBound(day)) : proven;
     return *best;
 }
 

@@ -257,6 +257,8 @@ TEST(DaySolver, FiveHundredRandomShopsKeepWhatMustBeKept) {
         Day day = shopOf(1 + seed % 3);
         day.weekday = static_cast<int>(seed % 7);
         if (seed % 5 == 0) day.people.front().hours = {6 * 60, 14 * 60};
+        if (seed % 7 == 0) day.people.back().hours = {8 * 60, 16 * 60 + 30};
+        if (seed % 11 == 0) day.now = 14 * 60 + 17; // much of it is for tomorrow
         const auto jobs = 1 + seed % 5;
         for (unsigned j = 0; j < jobs; ++j)
             addJob(day, chance, 1 + static_cast<int>(seed % 3));

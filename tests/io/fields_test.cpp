@@ -43,7 +43,10 @@ private:
         return least + (most - least) * (++m_count % 89 + 1) / 100.0;
     }
     void set(bool& value, const Rule&) { value = !value; }
-    void set(int& value, const Rule& rule) { value = static_cast<int>(std::ceil(number(rule))); }
+    void set(int& value, const Rule& rule) {
+        for (const int usual = value; value == usual;)
+            value = static_cast<int>(std::ceil(number(rule)));
+    }
     void set(double& value, const Rule& rule) {
         for (const double usual = value; value == usual;)
             value = number(rule) * rule.unit;

@@ -73,9 +73,9 @@ TEST_F(Papers, TheToolToTurnIsAPaperTooWhereThereIsOne) {
     session().lookAt(ownKey(session().job()));
     find<QAction>("actionCard")->trigger();
     auto* kinds = find<QListWidget>("paperKinds");
-    const int drawing = static_cast<int>(ui::PaperKind::Drawing);
-    ASSERT_FALSE(kinds->item(drawing)->isHidden());
-    kinds->setCurrentRow(drawing);
+    const auto drawings = kinds->findItems("Tool to turn", Qt::MatchExactly);
+    ASSERT_EQ(drawings.size(), 1);
+    kinds->setCurrentItem(drawings.front());
     choose("A4");
     key(Qt::Key_Return);
     const auto file = find<ui::PapersView>("papersView")->lastWritten();

@@ -3,6 +3,7 @@
 #include "core/base/json_text.h"
 
 #include <algorithm>
+#include <charconv>
 #include <set>
 
 namespace arbor::catalog {
@@ -44,8 +45,10 @@ Result<Gauge> readGauge(const json& d) {
 }
 
 Result<Person> readPerson(const json& d) {
-    if (auto known = onlyKeys(d, {"name", "releases", "pin"}); !known) return tl::unexpected(known.error());
-    return Person{d.at("name"), d.value("releases", false), d.value("pin", std::string())};
+    if (auto known = onlyKeys(d, {"name", "releases", "pin", "from", "until"}); !known)
+        return tl::unexpected(known.error());
+    return Person{d.at("name"), d.value("releases", false), d.value("pin", std::string()),
+                  d.value("from", std::string()), d.value("until", std::string())};
 }
 
 /// The rows of a list, each read and all of them checked together.
@@ -127,12 +130,31 @@ std::string writeGauges(const std::vector<Gauge>& gauges) {
     return json{{"gauges", all}}.dump(2) + "\n";
 }
 
+std::optional<int> minuteOfDay(const std::string& text) {
+    const auto colon = text.find(':');
+    if (colon == std::string::npos || colon < 1 || colon > 2 || text.size() != colon + 3) return std::nullopt;
+    int hour = -1, minute = -1;
+    const char* end = text.data() + text.size();
+    if (std::from_chars(text.data(), text.data() + colon, hour).ptr != text.data() + colon) return std::nullopt;
+    if (std::from_chars(text.data() + colon + 1, end, minute).ptr != end) return std::nullopt;
+    constexpr int kHours = 24, kMinutes = 60;
+    const int out = hour * kMinutes + minute;
+    return hour >= 0 && minute >= 0 && minute < kMinutes && out <= kHours * kMinutes ? std::optional(out)
+                                                                                     : std::nullopt;
+}
+
 Result<void> checkPeople(const std::vector<Person>& people) {
     std::set<std::string> seen;
     for (const auto& person : people) {
         if (person.name.empty()) return refuse(ProblemCode::Missing, "name", {}, wanted("a name"));
         if (!seen.insert(person.name).second)
             return refuse(ProblemCode::Duplicate, "name", person.name, wanted("each name once"));
+        for (const auto& [field, text] : {std::pair{"from", person.from}, {"until", person.until}})
+            if (!text.empty() && !minuteOfDay(text))
+                return refuse(ProblemCode::Malformed, person.name + "/" + field, text,
+                              wanted("a time of day as 07:00"));
+        if (!person.from.empty() && !person.until.empty() && *minuteOfDay(person.from) >= *minuteOfDay(person.until))
+            return refuse(ProblemCode::GeometryOrder, person.name + "/until", person.until, wanted("after it begins"));
     }
     return {};
 }
@@ -147,6 +169,8 @@ std::string writePeople(const std::vector<Person>& people) {
         json d{{"name", person.name}};
         if (person.releases) d["releases"] = true;
         if (!person.pin.empty()) d["pin"] = person.pin;
+        if (!person.from.empty()) d["from"] = person.from;
+        if (!person.until.empty()) d["until"] = person.until;
         all.push_back(std::move(d));
     }
     return json{{"people", all}}.dump(2) + "\n";

@@ -2,6 +2,7 @@
 
 #include "core/base/result.h"
 
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -38,12 +39,17 @@ std::string writeGauges(const std::vector<Gauge>& gauges);
 /// Somebody who works in the shop.
 struct Person {
     std::string name;
-    bool releases = false; ///< is authorised to release a job
-    std::string pin = {};  ///< scrambled, as io/pin.h has it; empty: none is asked for
+    bool releases = false;  ///< is authorised to release a job
+    std::string pin = {};   ///< scrambled, as io/pin.h has it; empty: none is asked for
+    std::string from = {};  ///< "07:00", when the day begins; empty: as is usual
+    std::string until = {}; ///< "15:30"
     friend bool operator==(const Person&, const Person&) = default;
 };
 
-/// @errors Missing (name), Duplicate (name)
+/// Minutes since midnight of "07:00"; nothing: it is no time of day.
+std::optional<int> minuteOfDay(const std::string& text);
+
+/// @errors Missing (name), Duplicate (name), Malformed (a time of day), GeometryOrder (until before from)
 Result<void> checkPeople(const std::vector<Person>& people);
 
 /// {"people": [...]}. @errors as checkPeople; Malformed, UnknownKey

@@ -13,15 +13,6 @@ namespace arbor::day {
 
 namespace {
 
-/// The union of the hours somebody is there.
-Hours openHours(const Day& day) {
-    if (day.people.empty()) return {};
-    Hours out = day.people.front().hours;
-    for (const auto& person : day.people)
-        out = {std::min(out.from, person.hours.from), std::max(out.until, person.hours.until)};
-    return out;
-}
-
 /// The first minute from `from` at which something so long fits into the hours.
 Minute fitted(const std::vector<Hours>& hours, Minute from, Minute lasts) {
     for (const auto& day : hours) {
@@ -149,18 +140,18 @@ std::vector<Resource> resourcesOf(const Day& day) {
         people.push_back(person.hours);
     out.push_back({[](const Piece& p) { return p.byHand; }, people});
     for (const auto& press : day.presses)
-        out.push_back({[press](const Piece& p) { return p.press == press; }, {openHours(day)}});
+        out.push_back({[press](const Piece& p) { return p.press == press; }, {day.open()}});
     for (const auto& source : day.sources)
         if (source.warms)
             out.push_back({[id = source.id](const Piece& p) { return p.source == id; },
-                           std::vector(static_cast<std::size_t>(std::max(1, source.places)), openHours(day))});
+                           std::vector(static_cast<std::size_t>(std::max(1, source.places)), day.open())});
     return out;
 }
 
 } // namespace
 
 std::vector<Placed> earliest(const Day& day) {
-    const auto hours = hoursOf(day, openHours(day), horizonOf(day));
+    const auto hours = hoursOf(day, day.open(), horizonOf(day));
     std::vector<Placed> at(day.pieces.size());
     const auto settle = [&](std::size_t i) {
         const auto& piece = day.pieces[i];
@@ -170,6 +161,7 @@ std::vector<Placed> earliest(const Day& day) {
                 from = std::max(from, at[after.piece].end + after.wait);
         for (std::size_t k = 0; k < day.pieces.size(); ++k) // what is soaked for it
             if (day.pieces[k].isSoak() && day.pieces[k].into == i) from = std::max(from, at[k].end);
+        if (piece.notBefore && !piece.began) from = std::max(from, *piece.notBefore);
         if (piece.byHand && !piece.began) from = fitted(hours, from, piece.lasts);
         if (piece.fixed && !piece.began) from = std::max(from, *piece.fixed);
         at[i].start = piece.began.value_or(from);

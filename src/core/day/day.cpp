@@ -7,18 +7,12 @@
 
 namespace arbor::day {
 
-std::string_view name(Work work) {
-    static constexpr std::string_view kNames[] = {"intake",     "strip", "out",   "measure", "soak_outer",
-                                                  "soak_inner", "in",    "prove", "adjust",  "close"};
-    return kNames[static_cast<std::size_t>(work)];
-}
-
-job::Station stationOf(Work work) {
-    using job::Station;
-    static constexpr Station kStationOf[] = {Station::Intake, Station::Strip, Station::Press, Station::Measure,
-                                             Station::Warm,   Station::Warm,  Station::Press, Station::Seat,
-                                             Station::Adjust, Station::Close};
-    return kStationOf[static_cast<std::size_t>(work)];
+Hours Day::open() const {
+    if (people.empty()) return {};
+    Hours out = people.front().hours;
+    for (const auto& person : people)
+        out = {std::min(out.from, person.hours.from), std::max(out.until, person.hours.until)};
+    return out;
 }
 
 double DayPlan::gap() const {
@@ -95,6 +89,53 @@ std::vector<double> settingsOf(const Day& day) {
         }
     }
     return out;
+}
+
+namespace {
+
+/// Soaks of one source that overlap, one way or another: they have one temperature.
+struct Batch {
+    std::vector<std::size_t> soaks;
+    Minute start = 0, end = 0;
+    double setting_C = 0;
+    double asked_C = 0; ///< at least, by all of them
+};
+
+std::vector<Batch> batchesOf(const Day& day, const std::vector<Placed>& at, const std::string& source) {
+    std::vector<std::size_t> soaks;
+    for (std::size_t i = 0; i < at.size(); ++i)
+        if (day.pieces[i].source == source) soaks.push_back(i);
+    std::sort(soaks.begin(), soaks.end(), [&](auto a, auto b) { return at[a].start < at[b].start; });
+    std::vector<Batch> out;
+    for (const auto i : soaks) {
+        const double asked = day.pieces[i].setting_C.lower;
+        if (out.empty() || at[i].start >= out.back().end)
+            out.push_back({{}, at[i].start, at[i].end, at[i].setting_C, asked});
+        out.back().soaks.push_back(i);
+        out.back().end = std::max(out.back().end, at[i].end);
+        out.back().asked_C = std::max(out.back().asked_C, asked);
+    }
+    return out;
+}
+
+} // namespace
+
+void settle(const Day& day, std::vector<Placed>& at) {
+    for (const auto& source : day.sources) {
+        auto batches = batchesOf(day, at, source.id);
+        for (std::size_t b = 0; b < batches.size(); ++b) {
+            const auto fits = [&](const Batch& one, const Batch& other, double setting_C) {
+                return other.start - one.end >= (&one == &batches[b] ? changeOf(source, setting_C, other.setting_C)
+                                                                     : changeOf(source, one.setting_C, setting_C));
+            };
+            const double asked = batches[b].asked_C;
+            const bool after = b == 0 || fits(batches[b - 1], batches[b], asked);
+            const bool before = b + 1 == batches.size() || fits(batches[b], batches[b + 1], asked);
+            if (after && before) batches[b].setting_C = asked;
+            for (const auto i : batches[b].soaks)
+                at[i].setting_C = batches[b].setting_C;
+        }
+    }
 }
 
 Minute changeOf(const Source& source, double from_C, double to_C) {

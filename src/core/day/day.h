@@ -1,12 +1,11 @@
 #pragma once
 
 #include "core/base/range.h"
-#include "core/job/station.h"
+#include "core/job/worked.h"
 
 #include <cstdint>
 #include <optional>
 #include <string>
-#include <string_view>
 #include <tuple>
 #include <vector>
 
@@ -17,11 +16,7 @@ namespace arbor::day {
 using Minute = int;
 inline constexpr Minute kDay = 24 * 60;
 
-enum class Work { Intake, Strip, Out, Measure, SoakOuter, SoakInner, In, Prove, Adjust, Close };
-inline constexpr Work kWorks[] = {Work::Intake,    Work::Strip, Work::Out,   Work::Measure, Work::SoakOuter,
-                                  Work::SoakInner, Work::In,    Work::Prove, Work::Adjust,  Work::Close};
-std::string_view name(Work work); ///< in files: "soak_outer"
-job::Station stationOf(Work work);
+using Work = job::Doing;
 
 /// A piece of work by what it is, so that it is known again in the next plan.
 struct Key {
@@ -43,10 +38,11 @@ struct After {
 /// One thing that is done without a break.
 struct Piece {
     Key key;
-    std::string part;   ///< what is worked on, as it is labelled; empty: the whole job
-    Minute lasts = 1;   ///< at least; of a soak the time it needs
-    bool byHand = true; ///< somebody is at it
-    std::string press;  ///< id; empty: none
+    std::string part;     ///< what is worked on, as it is labelled; empty: the whole job
+    Minute lasts = 1;     ///< at least; of a soak the time it needs
+    double usual_min = 0; ///< of work by hand: before the shop's own times were known
+    bool byHand = true;   ///< somebody is at it
+    std::string press;    ///< id; empty: none
     std::vector<After> after;
 
     // Of a soak alone: it leaves its source when what it is warmed or chilled for begins, and not before.
@@ -59,8 +55,9 @@ struct Piece {
     double window_s = 0; ///< of a warm step: it must sit by then; 0: it is cold, or stays open
     double walk_s = 0;   ///< of it, from the source to the press
 
-    std::optional<Minute> began; ///< it runs
-    std::optional<Minute> fixed; ///< its start is wished for
+    std::optional<Minute> notBefore; ///< as until what was pressed is cold
+    std::optional<Minute> began;     ///< it runs
+    std::optional<Minute> fixed;     ///< its start is wished for
 
     bool isSoak() const { return !source.empty(); }
 };
@@ -103,6 +100,8 @@ struct Day {
     std::vector<Person> people;
     std::vector<Wanted> jobs;
     std::vector<Piece> pieces;
+
+    Hours open() const; ///< from the first who comes to the last who goes
 };
 
 /// Where a piece stands in a plan.
@@ -137,6 +136,8 @@ Minute horizonOf(const Day& day);
 /// The temperature each soak's source is set to, as few of them as do, so that parts share it: each suits all its
 /// soaks. By piece; of those that are no soak 0.
 std::vector<double> settingsOf(const Day& day);
+/// No source hotter (or warmer, that chills) than what lies in it at a time asks for, where there is time to change it.
+void settle(const Day& day, std::vector<Placed>& at);
 /// How long a source takes from one temperature to another.
 Minute changeOf(const Source& source, double from_C, double to_C);
 

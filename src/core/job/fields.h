@@ -336,6 +336,7 @@ constexpr auto fieldsOf(Tag<Closing>) {
                       field("run_in", &Closing::runIn),
                       field("cause", kFound.about("what killed the old bearing"), &Closing::cause),
                       field("remedy", kFound.about("what was done about it"), &Closing::remedy),
+                      field("next_inspection", kFound.about("a day as 2027-03-31"), &Closing::nextInspection),
                       field("released_by", kFound, &Closing::releasedBy),
                       field("released_on", kFound.about("ISO 8601"), &Closing::releasedOn),
                       field("taken_back", kFound.about("it was released and is not now"), &Closing::takenBack),
@@ -357,6 +358,16 @@ constexpr auto fieldsOf(Tag<Revision>) {
                       field("sha256", kNeeded.about("of that file"), &Revision::sha256)};
 }
 
+constexpr auto fieldsOf(Tag<Worked>) {
+    return std::tuple{field("what", kNeeded, &Worked::what),
+                      field("step", &Worked::step),
+                      field("who", &Worked::who),
+                      field("began", kTime.needed(), &Worked::began),
+                      field("ended", kTime.about("ISO 8601; absent: it runs"), &Worked::ended),
+                      field("planned_s", kNotNegative.about("0: it was not planned"), &Worked::planned_s),
+                      field("usual_s", kNotNegative.about("before the shop's own times were known"), &Worked::usual_s)};
+}
+
 /// All but the arrangement, which has a format of its own.
 constexpr auto fieldsOf(Tag<Job>) {
     return std::tuple{
@@ -364,6 +375,8 @@ constexpr auto fieldsOf(Tag<Job>) {
         field("title", Rule{}.filled(), &Job::title),
         field("machine", kTold.about("it belongs to"), &Job::machine),
         field("customer", &Job::customer),
+        field("wanted_by", kFound.about("ISO 8601"), &Job::wantedBy),
+        field("rank", kFound.from(1).to(3).about("among the jobs of a day: 1 first, 3 when there is time"), &Job::rank),
         field("units", kTold.always(), &Job::units),
         field("temperatures", kTold.always(), &Job::temperatures),
         field("work", kTold.about("how the bearing works; decides which ring must be tight"), &Job::work),
@@ -383,7 +396,8 @@ constexpr auto fieldsOf(Tag<Job>) {
         field("reopened", kFound.about("they were done and are not now").open(), &Job::reopened),
         field("record_draft", kFound.about("what is typed before the record is written"), &Job::draft),
         field("record", kFound, &Job::record),
-        field("revisions", kFound.about("that were released before this one"), &Job::revisions)};
+        field("revisions", kFound.about("that were released before this one"), &Job::revisions),
+        field("worked", kFound.about("what of it took how long"), &Job::worked)};
 }
 
 template <class T>

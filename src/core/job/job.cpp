@@ -41,6 +41,12 @@ void setDone(Job& job, Station station, const StepKey* step, bool done) {
     if (step) changeStep(job, *step, [&](StepRecord& r) { setIn(r.done, r.reopened, station, done); });
 }
 
+void endWork(Job& job, Station station, const std::string& step, const std::string& when) {
+    for (auto& work : job.worked)
+        if (work.ended.empty() && endOf(work.what) == station && (work.step.empty() || work.step == step))
+            work.ended = when;
+}
+
 void release(Closing& closing, const std::string& by, const std::string& when) {
     closing.takenBack = by.empty() && (closing.takenBack || !closing.releasedBy.empty());
     closing.releasedBy = by;

@@ -10,6 +10,7 @@
 #include "core/job/heat.h"
 #include "core/job/revision.h"
 #include "core/job/step.h"
+#include "core/job/worked.h"
 #include "core/measure/form.h"
 #include "core/measure/old_bearing.h"
 #include "core/measure/seat_condition.h"
@@ -159,6 +160,8 @@ struct Job {
     std::string title;
     std::string machine = {}; ///< it belongs to; empty: not said
     std::string customer;
+    std::string wantedBy = {}; ///< ISO 8601; empty: not said
+    int rank = 2;              ///< among the jobs of the day: 1 first, 2 usual, 3 when there is time
     Units units = Units::Metric;
     WorkTemperatures temperatures;
     Work work;
@@ -178,6 +181,7 @@ struct Job {
     RecordDraft draft;
     std::optional<Record> record;
     std::vector<Revision> revisions; ///< that were released before this one
+    std::vector<Worked> worked;      ///< what of it took how long
 };
 
 /// Whether a part was found so: it was said of the part, or of the job while no part is named with it.
@@ -194,6 +198,8 @@ catalog::Lubricant lubricantOf(const Job& job, const SeatKey& seat);
 /// A station is finished, or reopened, which is remembered until it is finished again.
 /// @param step  that it belongs to; null for those of the whole job
 void setDone(Job& job, Station station, const StepKey* step, bool done);
+/// What of it was begun and ends with that station is ended. @param step  as it is typed; empty: of the whole job
+void endWork(Job& job, Station station, const std::string& step, const std::string& when);
 /// The machine is released by somebody; nobody: a release is taken back.
 /// @param when  ISO 8601
 void release(Closing& closing, const std::string& by, const std::string& when);

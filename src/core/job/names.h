@@ -33,6 +33,13 @@ constexpr auto namesOf(Tag<Station>) {
                       Name{Station::Press, "press"},     Name{Station::Seat, "seat"},
                       Name{Station::Adjust, "adjust"},   Name{Station::Close, "close"}};
 }
+constexpr auto namesOf(Tag<Doing>) {
+    return std::array{
+        Name{Doing::Intake, "intake"},   Name{Doing::Strip, "strip"},          Name{Doing::Out, "out"},
+        Name{Doing::Measure, "measure"}, Name{Doing::SoakOuter, "soak_outer"}, Name{Doing::SoakInner, "soak_inner"},
+        Name{Doing::In, "in"},           Name{Doing::Prove, "prove"},          Name{Doing::Adjust, "adjust"},
+        Name{Doing::Close, "close"}};
+}
 constexpr auto namesOf(Tag<Units>) {
     return std::array{Name{Units::Metric, "metric"}, Name{Units::Inch, "inch"}};
 }

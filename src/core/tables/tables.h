@@ -5,6 +5,7 @@
 #include "core/catalog/gauge.h"
 #include "core/catalog/material.h"
 #include "core/catalog/own_bearings.h"
+#include "core/catalog/prices.h"
 #include "core/catalog/rack.h"
 #include "core/job/record.h"
 #include "core/standards/bearing_limits.h"
@@ -29,6 +30,7 @@ struct Tables {
     std::vector<catalog::OwnBearing> ownBearings; ///< of the shop, among the bearings too
     std::vector<catalog::Gauge> gauges;
     std::vector<catalog::Person> people;
+    catalog::Prices prices;
     std::string today;                ///< "2027-03-31": core has no clock; empty: not said
     std::vector<job::Record> records; ///< of the shop's closed jobs
 };

@@ -31,7 +31,7 @@ Result<std::set<PartClass>> partsOf(const json& names, const std::string& place)
 
 Result<HeatSource> readSource(const std::string& id, const json& d) {
     if (auto ok = onlyKeys(d, {"name", "warms", "power_W", "least_degC", "most_degC", "h_W_per_m2K", "emissivity",
-                               "skin_share", "for", "with_grease"});
+                               "skin_share", "for", "with_grease", "places", "litres", "change_K_per_min"});
         !ok)
         return tl::unexpected(ok.error());
     HeatSource s;
@@ -44,6 +44,9 @@ Result<HeatSource> readSource(const std::string& id, const json& d) {
     s.skinShare = d.at("skin_share");
     s.power_W = d.value("power_W", 0.0);
     s.withGrease = d.at("with_grease");
+    s.places = d.value("places", 0);
+    s.litres = d.value("litres", 0.0);
+    s.change_K_min = d.value("change_K_per_min", 0.0);
     const auto parts = partsOf(d.at("for"), id + "/for");
     if (!parts) return tl::unexpected(parts.error());
     s.parts = *parts;
@@ -81,6 +84,11 @@ Result<void> checkHeatSource(const HeatSource& s) {
     for (const auto& [field, value] : {std::pair{"emissivity", s.emissivity}, {"skin_share", s.skinShare}})
         if (!(value >= 0 && value <= 1))
             return refuse(ProblemCode::OutOfRange, s.id + "/" + field, plain(value), wanted("0 to 1"));
+    if (s.places < 0)
+        return refuse(ProblemCode::OutOfRange, s.id + "/places", std::to_string(s.places), wanted("0 or more"));
+    for (const auto& [field, value] : {std::pair{"litres", s.litres}, {"change_K_per_min", s.change_K_min}})
+        if (!(value >= 0))
+            return refuse(ProblemCode::OutOfRange, s.id + "/" + field, plain(value), wanted("0 or more"));
     if (!(s.power_W > 0) && !(s.h_W_m2K > 0 && s.skinShare > 0))
         return refuse(ProblemCode::NotPositive, s.id + "/h_W_per_m2K", plain(s.h_W_m2K), wanted("> 0, or a power"));
     return {};
@@ -103,6 +111,9 @@ std::string ownHeatSourcesText(const std::vector<HeatSource>& all) {
                          {"skin_share", s.skinShare},
                          {"for", parts},
                          {"with_grease", s.withGrease}};
+        if (s.places > 0) sources[s.id]["places"] = s.places;
+        if (s.litres > 0) sources[s.id]["litres"] = s.litres;
+        if (s.change_K_min > 0) sources[s.id]["change_K_per_min"] = s.change_K_min;
     }
     return json{{"sources", sources}}.dump(2) + "\n";
 }

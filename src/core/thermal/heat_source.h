@@ -26,8 +26,11 @@ struct HeatSource {
     double skinShare = 1;  ///< of the skin; the rest stands in the room
     double power_W = 0;    ///< put into the part itself
     std::set<PartClass> parts;
-    bool withGrease = true; ///< may be used on a part with grease or seals in it
-    bool own = false;       ///< the shop's, with the temperatures it really has
+    bool withGrease = true;  ///< may be used on a part with grease or seals in it
+    bool own = false;        ///< the shop's, with the temperatures it really has
+    int places = 0;          ///< parts at a time; 0: not said
+    double litres = 0;       ///< room inside; 0: not said
+    double change_K_min = 0; ///< how fast it comes to another temperature; 0: not said
     friend bool operator==(const HeatSource&, const HeatSource&) = default;
 };
 

@@ -37,8 +37,8 @@ public:
     void signature(const QString& who);
     void gap(int height) { m_y += height; }
 
-    static constexpr int kDotsPerInch = 96;           ///< of the device, as on a screen
-    static QPageLayout pageOf(const QPageSize& size); ///< with its margins
+    static constexpr int kDotsPerInch = 96;             ///< of the device, as on a screen
+    static QPageLayout pageOf(const QPageSize& size);   ///< with its margins
     static QPageLayout acrossOf(const QPageSize& size); ///< turned, for what is wider than tall
 
 private:

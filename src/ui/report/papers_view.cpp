@@ -1,5 +1,6 @@
 #include "ui/report/papers_view.h"
 
+#include "ui/report/day_paper.h"
 #include "ui/report/job_report.h"
 #include "ui/report/label.h"
 #include "ui/report/paper.h"
@@ -10,6 +11,7 @@
 #include "words/sentences.h"
 
 #include <QComboBox>
+#include <QDir>
 #include <QFileInfo>
 #include <QGraphicsView>
 #include <QHBoxLayout>
@@ -42,8 +44,26 @@ const char* nameOf(PaperKind kind) {
         return "label";
     case PaperKind::Drawing:
         return "drawing";
+    case PaperKind::Day:
+        return "day";
     }
     return "";
+}
+
+QString titleOf(PaperKind kind) {
+    switch (kind) {
+    case PaperKind::Card:
+        return QObject::tr("Route card");
+    case PaperKind::Report:
+        return QObject::tr("Job report");
+    case PaperKind::Label:
+        return QObject::tr("Label");
+    case PaperKind::Drawing:
+        return QObject::tr("Tool to turn");
+    case PaperKind::Day:
+        return QObject::tr("The day");
+    }
+    return {};
 }
 
 QString sizeName(const QPageSize& size) {
@@ -72,10 +92,6 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
     m_kinds = new QListWidget(this);
     m_kinds->setObjectName("paperKinds");
     m_kinds->setAccessibleName(tr("Papers"));
-    m_kinds->addItems({tr("Route card"), tr("Job report"), tr("Label"), tr("Tool to turn")});
-    for (int row = 0; row < m_kinds->count(); ++row)
-        m_kinds->item(row)->setSizeHint({0, theme::kTouch});
-    m_kinds->setFixedHeight(m_kinds->count() * theme::kTouch + theme::kGap);
     m_sizes = new QComboBox(this);
     m_sizes->setObjectName("paperSizes");
     m_sizes->setAccessibleName(tr("Size of the paper"));
@@ -112,23 +128,46 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
     connect(save, &QPushButton::clicked, this, &PapersView::save);
     connect(print, &QPushButton::clicked, this, &PapersView::print);
     connect(m_preview, &QPrintPreviewWidget::paintRequested, this, [this](QPrinter* on) {
-        if (m_session) paint(*on);
+        if (m_kinds->currentRow() >= 0) paint(*on);
     });
 }
 
 PapersView::~PapersView() = default;
 
+void PapersView::offer(const std::vector<PaperKind>& kinds) {
+    const QSignalBlocker quiet(m_kinds);
+    m_written.clear();
+    m_kinds->clear();
+    for (const auto each : kinds) {
+        auto* item = new QListWidgetItem(titleOf(each), m_kinds);
+        item->setData(Qt::UserRole, static_cast<int>(each));
+        item->setSizeHint({0, theme::kTouch});
+    }
+    m_kinds->setFixedHeight(m_kinds->count() * theme::kTouch + theme::kGap);
+}
+
 void PapersView::open(JobSession* session, PaperKind kind) {
     m_session = session;
-    m_written.clear();
-    m_kinds->item(static_cast<int>(PaperKind::Drawing))->setHidden(!turnedInHand(*session));
-    m_kinds->setCurrentRow(-1);
-    m_kinds->setCurrentRow(static_cast<int>(kind));
+    std::vector kinds{PaperKind::Card, PaperKind::Report, PaperKind::Label};
+    if (turnedInHand(*session)) kinds.push_back(PaperKind::Drawing);
+    offer(kinds);
+    const auto at = std::find(kinds.begin(), kinds.end(), kind);
+    m_kinds->setCurrentRow(at == kinds.end() ? 0 : static_cast<int>(at - kinds.begin()));
+    m_kinds->setFocus();
+}
+
+void PapersView::openDay(const day::Board& board, const QString& folder) {
+    m_session = nullptr;
+    m_board = board;
+    m_folder = folder;
+    offer({PaperKind::Day});
+    m_kinds->setCurrentRow(0);
     m_kinds->setFocus();
 }
 
 PaperKind PapersView::kind() const {
-    return static_cast<PaperKind>(std::max(0, m_kinds->currentRow()));
+    const auto* item = m_kinds->currentItem();
+    return item ? static_cast<PaperKind>(item->data(Qt::UserRole).toInt()) : PaperKind::Card;
 }
 
 void PapersView::fillSizes() {
@@ -145,7 +184,7 @@ void PapersView::fillSizes() {
 
 QPageLayout PapersView::page() const {
     const auto size = m_sizes->currentData().value<QPageSize>();
-    if (kind() == PaperKind::Drawing) return Paper::acrossOf(size);
+    if (kind() == PaperKind::Drawing || kind() == PaperKind::Day) return Paper::acrossOf(size);
     if (kind() != PaperKind::Label) return Paper::pageOf(size);
     return {size, QPageLayout::Portrait, QMarginsF(kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm, kLabelMargin_mm),
             QPageLayout::Millimeter};
@@ -162,23 +201,30 @@ void PapersView::paint(QPagedPaintDevice& device) const {
     case PaperKind::Drawing:
         if (const auto sleeve = turnedInHand(*m_session)) paintDrawingPage(device, drawingOf(*m_session, *sleeve));
         return;
+    case PaperKind::Day:
+        return paintDay(device, m_board);
     }
 }
 
 void PapersView::preview() {
-    if (!m_session || m_kinds->currentRow() < 0) return;
+    if (m_kinds->currentRow() < 0) return;
     m_printer->setPageLayout(page());
     m_preview->fitInView();
     m_preview->updatePreview();
 }
 
+/// Beside the job, or in the shop's folder.
+QString PapersView::stem() const {
+    if (!m_session) return m_folder + "/" + QDir(m_folder).dirName();
+    const QFileInfo file(q(m_session->path()));
+    return file.path() + "/" + file.fileName().section(QStringLiteral(".arbor.json"), 0, 0);
+}
+
 QString PapersView::save() {
-    const auto path = q(m_session->path());
-    const auto stem =
-        QFileInfo(path).path() + "/" + QFileInfo(path).fileName().section(QStringLiteral(".arbor.json"), 0, 0);
-    auto file = freeName(QStringLiteral("%1.%2.%3").arg(stem, nameOf(kind()), q(m_session->now()).left(10)));
-    const auto written =
-        writePdf(file, page(), q(m_session->job().title), [this](QPagedPaintDevice& device) { paint(device); });
+    const auto day = m_session ? q(m_session->now()).left(10) : q(m_board.date);
+    const auto title = m_session ? q(m_session->job().title) : titleOf(kind());
+    auto file = freeName(QStringLiteral("%1.%2.%3").arg(stem(), nameOf(kind()), day));
+    const auto written = writePdf(file, page(), title, [this](QPagedPaintDevice& device) { paint(device); });
     if (!written) {
         emit trouble(q(words::say(written.error())));
         return {};
@@ -192,7 +238,7 @@ void PapersView::print() {
     auto* printer = new QPrinter;
     printer->setResolution(Paper::kDotsPerInch);
     printer->setPageLayout(page());
-    printer->setDocName(q(m_session->job().id) + " " + nameOf(kind()));
+    printer->setDocName((m_session ? q(m_session->job().id) + " " : QString()) + nameOf(kind()));
     auto* dialog = new QPrintDialog(printer, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QObject::destroyed, this, [printer] { delete printer; });

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/day/board.h"
 
 #include <QPageLayout>
 #include <QWidget>
@@ -17,7 +18,7 @@ namespace arbor::ui {
 
 class JobSession;
 
-enum class PaperKind { Card, Report, Label, Drawing };
+enum class PaperKind { Card, Report, Label, Drawing, Day };
 
 /// What is printed of a job: which paper, on what size, how it will look; on a printer, or into a file whose name has
 /// the day and never one that is there already.
@@ -27,6 +28,8 @@ public:
     explicit PapersView(QWidget* parent = nullptr);
     ~PapersView() override;
     void open(JobSession* session, PaperKind kind);
+    /// @param folder  where it is saved
+    void openDay(const day::Board& board, const QString& folder);
     QString save(); ///< into a file beside the job. @return its name; empty: it could not be written
     QString lastWritten() const { return m_written; }
 
@@ -46,7 +49,12 @@ private:
     QPageLayout page() const;
     void paint(QPagedPaintDevice& device) const;
 
-    JobSession* m_session = nullptr;
+    void offer(const std::vector<PaperKind>& kinds);
+    QString stem() const; ///< of the file's name, before its kind
+
+    JobSession* m_session = nullptr; ///< null: papers of the shop's
+    day::Board m_board;
+    QString m_folder;
     std::unique_ptr<QPrinter> m_printer; ///< the preview's own
     QListWidget* m_kinds;
     QComboBox* m_sizes;

@@ -207,7 +207,20 @@ void JobSession::setDone(job::Station station, bool done) {
          [&](job::Job& j) {
              job::setDone(j, station, key ? &*key : nullptr, done);
              if (!part.empty() && done) j.strip.out.insert(part);
+             if (done) job::endWork(j, station, key ? step()->step.key : std::string(), now());
          });
+}
+
+void JobSession::begin(const job::Worked& work) {
+    const auto& all = job().worked;
+    const bool runs = std::any_of(all.begin(), all.end(), [&](const job::Worked& w) {
+        return w.ended.empty() && w.what == work.what && w.step == work.step;
+    });
+    if (runs || m_document.newer() || isLocked()) return;
+    edit(tr("Begin work"), [&](job::Job& j) {
+        j.worked.push_back(work);
+        j.worked.back().began = now();
+    });
 }
 
 /// Until the job is released, writing again corrects; after that it is another press.
@@ -235,6 +248,7 @@ void JobSession::writeRecord() {
             job::changeStep(j, written.first, [&](job::StepRecord& r) { r.record = written.second; });
         j.record = whole;
         job::setDone(j, job::Station::Close, nullptr, true);
+        job::endWork(j, job::Station::Close, {}, now());
     });
     emit recorded();
 }

@@ -63,6 +63,8 @@ public:
     /// Applies one edit as one undo step; edits with the same non-empty `mergeKey` in a row become one.
     void edit(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});
     void setDone(job::Station station, bool done); ///< of the step in hand, where it belongs to one
+    /// Its time counts from now, where it does not yet.
+    void begin(const job::Worked& work);
     void writeRecord();                            ///< from the draft and the plan as they stand
 
     const catalog::Person* person(const std::string& name) const; ///< of this shop; null: nobody of that name

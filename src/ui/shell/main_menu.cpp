@@ -59,6 +59,7 @@ void MainWindow::buildActions() {
     buildPaperActions(m_menu->addMenu(tr("Papers")));
     buildPracticeActions(m_menu->addMenu(tr("Practice")));
     addCommand(m_menu, {tr("Bench calculator"), Qt::Key_F2, [this] { showCalculator(); }, "actionCalculator"});
+    addCommand(m_menu, {tr("Day"), Qt::CTRL | Qt::Key_D, [this] { showDay(); }, "actionDay"});
     addCommand(m_menu, {tr("Log"), Qt::CTRL | Qt::Key_F, [this] { showLog(); }, "actionLog"});
     m_menu->addSeparator();
     buildLooks(m_menu->addMenu(tr("Looks")));
@@ -76,6 +77,7 @@ void MainWindow::buildShopActions(QMenu* menu) {
     section(tr("Heat and cold of this shop"), {}, Section::Heat, "actionHeat");
     section(tr("Gauges of this shop"), {}, Section::Gauges, "actionGauges");
     section(tr("People of this shop"), {}, Section::People, "actionPeople");
+    section(tr("Prices of this shop"), {}, Section::Prices, "actionPrices");
     section(tr("Materials of this shop"), Qt::CTRL | Qt::SHIFT | Qt::Key_M, Section::Materials, "actionMaterials");
     section(tr("Bearings of this shop"), {}, Section::Bearings, "actionBearings");
     section(tr("End play of this shop"), Qt::CTRL | Qt::Key_B, Section::EndPlay, "actionBands");

@@ -9,6 +9,7 @@
 #include "ui/arrangement/arrangement_view.h"
 #include "ui/big/big_view.h"
 #include "ui/calc/calc_box.h"
+#include "ui/day/day_view.h"
 #include "ui/help/help_view.h"
 #include "ui/instruments/stand_in.h"
 #include "ui/kit/long_work.h"
@@ -149,6 +150,8 @@ void MainWindow::addPlaces() {
     add(m_big, new BigView(this));
     buildBig();
     add(m_papers, new PapersView(this));
+    add(m_day, new DayView(m_around.clock, this));
+    buildDay();
     connect(m_papers, &PapersView::left, this, goBack);
     connect(m_papers, &PapersView::trouble, this, &MainWindow::showTrouble);
     connect(m_papers, &PapersView::notice, this, &MainWindow::showNotice);
@@ -285,7 +288,8 @@ void MainWindow::showPractice() {
 }
 
 bool MainWindow::isMaking() const {
-    return m_lesson->isMaking() || m_shelfPage->isReading() || m_shop.isBusy() || m_work->isRunning();
+    return m_lesson->isMaking() || m_day->desk().isBusy() || m_shelfPage->isReading() || m_shop.isBusy() ||
+           m_work->isRunning();
 }
 
 void MainWindow::showLesson() {
@@ -315,13 +319,10 @@ void MainWindow::showHelp() {
 
 /// Where no page is a place's own, how to begin.
 QString MainWindow::pageOf(Place place) {
-    static const std::map<Place, QString> pages{{kArrangementPlace, "arrangement"},
-                                                {kRackPlace, "rack"},
-                                                {kPracticePlace, "practice"},
-                                                {kLessonPlace, "lesson"},
-                                                {kLogPlace, "log"},
-                                                {kTakeInPlace, "takein"},
-                                                {kShopPlace, "shop"}};
+    static const std::map<Place, QString> pages{
+        {kArrangementPlace, "arrangement"}, {kRackPlace, "rack"}, {kPracticePlace, "practice"},
+        {kLessonPlace, "lesson"},           {kLogPlace, "log"},   {kDayPlace, "day"},
+        {kTakeInPlace, "takein"},           {kShopPlace, "shop"}};
     const auto own = pages.find(place);
     return own == pages.end() ? QStringLiteral("begin") : own->second;
 }
@@ -405,6 +406,7 @@ void MainWindow::showHeader() {
     m_title->setText(place == kRackPlace                                ? tr("Rack")
                      : place == kPracticePlace || place == kLessonPlace ? tr("Practice")
                      : place == kLogPlace                               ? tr("Log")
+                     : place == kDayPlace                               ? tr("Day")
                      : place == kTakeInPlace                            ? tr("From another shop")
                      : place == kHelpPlace                              ? tr("Help")
                      : place == kStartPlace               ? (m_shop.isOpen() ? tr("New job") : tr("Brisk Arbor"))

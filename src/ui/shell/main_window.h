@@ -25,6 +25,7 @@ class CalcBox;
 class AlarmBar;
 class Alarms;
 class ClockStrip;
+class DayView;
 class HelpView;
 class Instruments;
 class JobDetails;
@@ -106,7 +107,8 @@ private:
         kDetailsPlace,
         kShopPlace,
         kBigPlace,
-        kPapersPlace
+        kPapersPlace,
+        kDayPlace
     };
     void buildHeader(QWidget* header);
     /// What the window can be asked to do.
@@ -177,6 +179,10 @@ private:
     void putOnRack(const catalog::Tool& tool);
     void followPlace();
     void showPapers(PaperKind kind);
+    void buildDay();
+    void showDay();
+    void takeUp(const QString& file, const job::Worked& work);
+    void setWanted(const QString& file, const QString& by, int rank);
     void openScanned(const QString& code);
     void backToJob();
     void showTrouble(const QString& text);
@@ -228,6 +234,7 @@ private:
     AlarmBar* m_alarmBar;
     BigView* m_big;
     PapersView* m_papers;
+    DayView* m_day;
     Scanner* m_scanner;
     std::unique_ptr<BigView> m_farBig; ///< on a second screen; null: there is none, or no job
     QWidget* m_header;

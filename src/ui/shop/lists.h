@@ -11,6 +11,7 @@ std::unique_ptr<ListModel> pressList(Shop& shop);
 std::unique_ptr<ListModel> heatList(Shop& shop);
 std::unique_ptr<ListModel> gaugeList(Shop& shop);
 std::unique_ptr<ListModel> peopleList(Shop& shop);
+std::unique_ptr<ListModel> priceList(Shop& shop);
 std::unique_ptr<ListModel> materialList(Shop& shop);
 std::unique_ptr<ListModel> bearingList(Shop& shop);
 std::unique_ptr<ListModel> bandList(Shop& shop, const words::Display& display);

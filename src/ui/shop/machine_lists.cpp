@@ -119,6 +119,20 @@ Column<HeatSource> sourceNameColumn() {
             }};
 }
 
+/// 0: not said, and taken as one.
+Column<HeatSource> placesColumn() {
+    return {QObject::tr("places"),
+            [](const HeatSource& s) { return QString::number(s.places); },
+            [](HeatSource& source, const QString& typed) {
+                bool is = false;
+                const int places = typed.trimmed().toInt(&is);
+                if (is) source.places = places;
+                return is;
+            },
+            {},
+            wanted("a number")};
+}
+
 std::optional<HeatSource> shippedSource(const HeatSource& own) {
     const auto shipped = io::loadShippedTables();
     const auto* at = shipped ? thermal::findSource(shipped->heatSources, own.id) : nullptr;
@@ -170,6 +184,9 @@ std::unique_ptr<ListModel> heatList(Shop& shop) {
                     numberColumn(QObject::tr("emissivity"), &HeatSource::emissivity),
                     numberColumn(QObject::tr("share of surface"), &HeatSource::skinShare),
                     numberColumn(QObject::tr("power W"), &HeatSource::power_W),
+                    placesColumn(),
+                    numberColumn(QObject::tr("litres"), &HeatSource::litres),
+                    numberColumn(QObject::tr("K per min"), &HeatSource::change_K_min),
                     whoseColumn(&HeatSource::own)};
     spec.check = [](const std::vector<HeatSource>& all) -> Result<void> {
         for (const auto& source : all)

@@ -46,6 +46,12 @@ Column<Person> pinColumn() {
             }};
 }
 
+Column<Person> timeColumn(const QString& heading, std::string Person::*time) {
+    auto out = textColumn(heading, time);
+    out.wants = wanted("a time of day as 07:00");
+    return out;
+}
+
 } // namespace
 
 std::unique_ptr<ListModel> gaugeList(Shop& shop) {
@@ -73,6 +79,8 @@ std::unique_ptr<ListModel> peopleList(Shop& shop) {
     spec.columns = {textColumn(QObject::tr("name"), &Person::name),
                     yesColumn(QObject::tr("may release"), &Person::releases),
                     pinColumn(),
+                    timeColumn(QObject::tr("from"), &Person::from),
+                    timeColumn(QObject::tr("until"), &Person::until),
                     {QString(), [](const Person&) { return QString(); }}};
     spec.check = catalog::checkPeople;
     spec.another = [](const std::vector<Person>& all, const Person*) {
@@ -82,6 +90,29 @@ std::unique_ptr<ListModel> peopleList(Shop& shop) {
         return shop.change(io::ShopList::People, [&](tables::Tables& t) { t.people = rows; });
     };
     return std::make_unique<OwnList<Person>>(std::move(spec), shop.tables()->people);
+}
+
+std::unique_ptr<ListModel> priceList(Shop& shop) {
+    using catalog::Price;
+    using catalog::PriceUnit;
+    ListSpec<Price> spec;
+    spec.columns = {textColumn(QObject::tr("what", "price"), &Price::what),
+                    choiceColumn(QObject::tr("of one"), &Price::unit,
+                                 {{PriceUnit::Hour, QObject::tr("hour")},
+                                  {PriceUnit::Piece, QObject::tr("piece")},
+                                  {PriceUnit::Job, QObject::tr("job")}}),
+                    numberColumn(QObject::tr("price"), &Price::amount),
+                    {QString(), [](const Price&) { return QString(); }}};
+    spec.check = catalog::checkPrices;
+    spec.another = [](const std::vector<Price>& all, const Price* like) {
+        auto out = like ? *like : Price{{}, PriceUnit::Hour, 0};
+        out.what = all.empty() ? "work" : freeId(all, &Price::what, QObject::tr("line", "price").toStdString() + " ");
+        return out;
+    };
+    spec.keep = [&shop](const std::vector<Price>& rows) {
+        return shop.change(io::ShopList::Prices, [&](tables::Tables& t) { t.prices.all = rows; });
+    };
+    return std::make_unique<OwnList<Price>>(std::move(spec), shop.tables()->prices.all);
 }
 
 } // namespace arbor::ui

@@ -35,6 +35,11 @@ std::vector<TablePage::Texts> tableTexts() {
             {"person", QObject::tr("People"), QObject::tr("People"),
              QObject::tr("Who presses, measures and signs here; their names are offered wherever one is asked for."),
              QObject::tr("Another one   Ins")},
+            {"price", QObject::tr("Prices"), QObject::tr("Prices"),
+             QObject::tr("What quotes and invoices are made of: an hour of “work”, or of one kind of it (strip, out, "
+                         "measure, in, prove, adjust, close); a piece by its designation, or as the kit list calls it; "
+                         "and what is charged once a job."),
+             QObject::tr("Another price   Ins")},
             {"material", QObject::tr("Materials"), QObject::tr("Materials"),
              QObject::tr("Those that ship have usual design values and stay as they are. Insert makes one of this "
                          "shop’s own like the row you stand on: type its name and figures over it, from its maker’s "
@@ -105,8 +110,8 @@ void ShopView::show(int section) {
     } else if (section == static_cast<int>(Section::EndPlay)) {
         m_tables.back()->open(bandList(*m_shop, m_session ? m_session->display() : words::Display()));
     } else {
-        constexpr std::unique_ptr<ListModel> (*kLists[])(Shop&) = {pressList,  heatList,     gaugeList,
-                                                                   peopleList, materialList, bearingList};
+        constexpr std::unique_ptr<ListModel> (*kLists[])(Shop&) = {pressList, heatList,     gaugeList,  peopleList,
+                                                                   priceList, materialList, bearingList};
         m_tables[static_cast<std::size_t>(section)]->open(kLists[section](*m_shop));
     }
     emit trouble({});

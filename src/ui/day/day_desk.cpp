@@ -1,0 +1,90 @@
+#include "ui/day/day_desk.h"
+
+#include "core/day/clock.h"
+#include "solver/plan_board.h"
+#include "ui/text.h"
+#include "words/sentences.h"
+
+#include <QTimer>
+#include <algorithm>
+
+namespace arbor::ui {
+
+DayDesk::DayDesk(Clock now, QObject* parent) : QObject(parent), m_now(std::move(now)), m_ready(new QTimer(this)) {
+    constexpr int kLook_ms = 30;
+    m_ready->setInterval(kLook_ms);
+    connect(m_ready, &QTimer::timeout, this, &DayDesk::take);
+}
+
+DayDesk::~DayDesk() {
+    if (m_coming.valid()) m_coming.wait();
+}
+
+void DayDesk::read(const QString& folder, std::shared_ptr<const tables::Tables> tables) {
+    m_folder = folder;
+    m_tables = std::move(tables);
+    const auto kept = io::loadDay(folder.toStdString());
+    m_trouble = kept ? QString() : q(words::say(kept.error()));
+    m_kept = kept.value_or(io::DayFile{});
+    start();
+}
+
+void DayDesk::readAgain() {
+    if (m_tables) start();
+}
+
+void DayDesk::start() {
+    m_again = isBusy();
+    if (m_again) return;
+    const auto now = m_now();
+    // What was planned for yesterday has not moved today.
+    if (m_kept.date != now.substr(0, 10)) m_kept.plan.clear();
+    m_coming = std::async(std::launch::async, [folder = m_folder.toStdString(), tables = m_tables, kept = m_kept, now,
+                                               effort = day::Effort{.seconds = m_seconds}] {
+        auto board = io::readBoard(folder, *tables, kept, now);
+        day::planBoard(board, kept.plan, effort);
+        return board;
+    });
+    m_ready->start();
+    emit changed();
+}
+
+void DayDesk::take() {
+    using namespace std::chrono_literals;
+    if (m_coming.wait_for(0s) != std::future_status::ready) return;
+    m_ready->stop();
+    m_board = m_coming.get();
+    if (m_again) return start();
+    if (m_board.plan) {
+        m_kept.plan = day::kept(m_board.day, *m_board.plan);
+        m_kept.date = m_board.date;
+        // Wishes for what is done by now are over.
+        std::erase_if(m_kept.wishes, [&](const auto& wish) { return !m_kept.plan.contains(wish.first); });
+        const auto saved = io::saveDay(m_folder.toStdString(), m_kept);
+        if (!saved) m_trouble = q(words::say(saved.error()));
+    }
+    emit changed();
+}
+
+void DayDesk::wish(const day::Key& key, std::optional<day::Minute> start_) {
+    if (start_)
+        m_kept.wishes[key] = day::instantOf(*start_, m_board.date);
+    else
+        m_kept.wishes.erase(key);
+    if (const auto saved = io::saveDay(m_folder.toStdString(), m_kept); !saved)
+        m_trouble = q(words::say(saved.error()));
+    readAgain();
+}
+
+void DayDesk::look() {
+    if (!m_board.plan || isBusy()) return;
+    const auto now = day::minuteOf(m_now(), m_board.date);
+    if (!now) return;
+    for (std::size_t i = 0; i < m_board.day.pieces.size(); ++i) {
+        const auto& at = m_board.plan->at[i];
+        const bool overdue = m_board.day.pieces[i].began ? at.end < *now : at.start < *now - 1;
+        if (overdue) return readAgain();
+    }
+}
+
+} // namespace arbor::ui

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "core/day/board.h"
+#include "io/shop_day.h"
+#include "solver/solve.h"
+
+#include <QObject>
+#include <QString>
+#include <future>
+#include <memory>
+
+class QTimer;
+
+namespace arbor::ui {
+
+/// The day of a shop: its jobs worked out and planned beside the window; the starts that are wished for and the plan
+/// that stands are kept in the shop's folder.
+class DayDesk : public QObject {
+    Q_OBJECT
+public:
+    using Clock = std::function<std::string()>;
+    explicit DayDesk(Clock now, QObject* parent = nullptr);
+    ~DayDesk() override; ///< waits for what is being planned
+
+    /// Reads every job anew and plans.
+    void read(const QString& folder, std::shared_ptr<const tables::Tables> tables);
+    void readAgain();
+    /// Wishes that a piece begins then; nothing: the plan chooses again. It is planned anew.
+    void wish(const day::Key& key, std::optional<day::Minute> start);
+    bool isWished(const day::Key& key) const { return m_kept.wishes.contains(key); }
+    void setEffort(double seconds) { m_seconds = seconds; } ///< of planning, on one core
+    void look();                                            ///< what runs over its time has it planned anew
+
+    const day::Board& board() const { return m_board; }
+    bool isBusy() const { return m_coming.valid(); }
+    QString trouble() const { return m_trouble; }
+
+signals:
+    void changed();
+
+private:
+    void take();
+    void start();
+
+    Clock m_now;
+    QString m_folder;
+    std::shared_ptr<const tables::Tables> m_tables;
+    io::DayFile m_kept;
+    day::Board m_board;
+    std::future<day::Board> m_coming;
+    double m_seconds = day::Effort{}.seconds;
+    bool m_again = false; ///< something changed while it was planned
+    QString m_trouble;
+    QTimer* m_ready;
+};
+
+} // namespace arbor::ui
