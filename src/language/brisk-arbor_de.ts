@@ -15360,5 +15360,669 @@ und %1 weitere</translation>
         <source>This is revision</source>
         <translation>Dies ist Revision</translation>
     </message>
+    <message>
+        <source>hours as they were taken: the lines of an invoice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>folder of jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plan from then: 2026-11-30T07:00 (default: now)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hours, parts and prices of a job, to quote or to invoice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A job in plain words, for its customer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every job of a shop on its presses, ovens and hands: what goes where when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When which machine is to be looked at again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a time as 2026-11-30T07:00</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a time of day as 07:00</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after it begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hour, piece or job</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what it is the price of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each thing once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a kind of work</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plan this program knows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>one temperature, %n places</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n places</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>You</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>planning…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wanted by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>12:00</source>
+        <translation type="unfinished">12:00</translation>
+    </message>
+    <message>
+        <source>Rank</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>usual</source>
+        <comment>rank</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>when there is time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter opens the bar you stand on. Shift with ← or →, or drawn along: its start is fixed; Delete frees it. R plans again, P prints.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no time: 12:00, or another day as 2027-03-31T12:00.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Day %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin work</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no plan to print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is released, or of a newer program: nothing of it was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Prices of this shop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>places</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>litres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>K per min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>until</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what</source>
+        <comment>price</comment>
+        <translation type="unfinished">was</translation>
+    </message>
+    <message>
+        <source>of one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>price</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line</source>
+        <comment>price</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Prices</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What quotes and invoices are made of: an hour of “work”, or of one kind of it (strip, out, measure, in, prove, adjust, close); a piece by its designation, or as the kit list calls it; and what is charged once a job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another price   Ins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Thu</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fri</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{job}: {what} at {time}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{job} by {time}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{time}, {late} late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Carry window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>walk {time}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is left to begin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: {job} {what}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in {time}, at {clock}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open {job}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This build plans no day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was made without the solver (Gecode, libgecode-dev). What is to be done is here, when is not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wishes clash</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no plan that keeps them all: free one of these starts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No plan was found in time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is proven: plan again, or free a fixed start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>intake</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{part} out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{part} in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>prove {part}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>adjust</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{job} takes {time} longer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{what}: until {is}, not {was}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{job} moved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{what} at {is}, not {was}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{job} is new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{what} at {is}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{wish} cannot be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not by itself: what comes before it, or the hours, are in its way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its own work takes longer, with nobody in its way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{wish} clashes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with {other}: one of them can be, both cannot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No job of this shop has an open step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What moved, and why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How good the plan is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worse than the best there may be, at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{job}: {where} stops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A job is not on the board</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pc</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the old bearing showed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What ended it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known: it may happen again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sizes, old and new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repaired with a sleeve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{seat}: {measured}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wanted {band}: {verdict}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New in it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How it sits now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>taking in</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stripping</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pressing out</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measuring</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warming and chilling</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pressing in</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>proving</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>setting end play</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>closing</source>
+        <comment>hours</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines of the invoice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Quote</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hours as they were taken.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hours as they are planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts to order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once a job</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{quantity} at {price}: {amount}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{quantity}, no price</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines have no price</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>give them in This shop, Prices: they count as nothing here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No hours were taken down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a piece of work that is taken up from the day board counts its time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done on {day} by {who}: {verdict}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not closed yet: this is how it stands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next inspection</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n inspections are over their day</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Inspections</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No closed job says when its machine is to be looked at again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{day}, over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as found%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as proven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Invoice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For the customer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Inspections due</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as CSV  C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Inspections due, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page for the customer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has arrived: F12 takes it, where you stand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Photo from a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Photo that has arrived</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No photo has arrived. The folder they come into is set in This shop, This bench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Photo from the clipboard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is kept with this job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no picture on the clipboard.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture of the clipboard could not be written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder that a phone’s or a camera’s come into</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no such folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2027-03-31, or 6 months</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no day: 2027-03-31, or 10 days, 6 weeks, 6 months, 1 year from now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Photos as proven</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 </TS>

@@ -177,3 +177,37 @@ TEST_F(Scan, APercentSignThatIsTypedByHandArrives) {
     keys("B");
     EXPECT_EQ(field->text(), "5%AB");
 }
+
+TEST_F(Papers, AQuoteGoesOutAsAPageAndAsATable) {
+    find<QAction>("actionQuote")->trigger();
+    key(Qt::Key_Return);
+    auto* papers = find<ui::PapersView>("papersView");
+    const auto page = outputOf("pdftotext", {"-layout", papers->lastWritten(), "-"});
+    EXPECT_TRUE(page.contains("3206"));
+    EXPECT_TRUE(page.contains("41.50")) << "the shop's price";
+    key(Qt::Key_C);
+    EXPECT_EQ(QFileInfo(papers->lastWritten()).fileName(), "seamer-turret-upper.quote.2026-11-24.csv");
+    QFile table(papers->lastWritten());
+    ASSERT_TRUE(table.fileName().endsWith(".csv") && table.open(QIODevice::ReadOnly));
+    const auto lines = QString::fromUtf8(table.readAll()).split('\n');
+    EXPECT_EQ(lines[0], "job,line,kind,what,quantity,unit,price,amount,currency");
+    EXPECT_TRUE(lines.filter(",part,3206,1,piece,41.5,41.5,EUR").size() == 1);
+}
+
+TEST_F(Papers, TheCustomersPageSaysItInPlainWordsAndTheMachineIsLookedAtAgain) {
+    openAgain("exhaust-fan-carrier");
+    window->jobView()->go(Station::Close);
+    type("cause", "ran dry");
+    type("nextInspection", "6 months");
+    EXPECT_EQ(saved().closing.nextInspection, "2027-05-24");
+    type("nextInspection", "sometime");
+    EXPECT_EQ(saved().closing.nextInspection, "2027-05-24");
+    const auto page = outputOf("pdftotext", {save("actionCustomer"), "-"});
+    for (const char* said : {"squeals at start", "ran dry", "61.985", "Home and square", "2027-05-24"})
+        EXPECT_TRUE(page.contains(said)) << said;
+    find<QAction>("actionInspections")->trigger();
+    key(Qt::Key_Return);
+    const auto due = outputOf("pdftotext", {find<ui::PapersView>("papersView")->lastWritten(), "-"});
+    EXPECT_TRUE(due.contains("2027-05-24")) << due.toStdString();
+    EXPECT_TRUE(due.contains("J-0131"));
+}

@@ -270,6 +270,7 @@ constexpr auto fieldsOf(Tag<StepRecord>) {
         field("heard", kFound.about("alarms that were acknowledged"), &Step::heard),
         field("done", kTold.open(), &Step::done),
         field("reopened", kTold.about("they were done and are not now").open(), &Step::reopened),
+        field("photos", kFound.about("as it was proven, beside the job file"), &Step::photos),
         field("record", &Step::record)};
 }
 

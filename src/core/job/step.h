@@ -16,6 +16,7 @@
 #include <string>
 #include <tuple>
 #include <utility>
+#include <vector>
 
 namespace arbor::job {
 
@@ -70,6 +71,7 @@ struct StepRecord {
     std::vector<HeardAlarm> heard = {};
     std::set<Station> done;          ///< of those that belong to a step
     std::set<Station> reopened = {}; ///< they were done and are not now: nothing that follows goes on
+    std::vector<std::string> photos = {}; ///< as proven, beside the job file
     std::optional<Record> record;
     friend bool operator==(const StepRecord&, const StepRecord&) = default;
 };

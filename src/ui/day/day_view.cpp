@@ -51,6 +51,8 @@ DayView::DayView(DayDesk::Clock now, QWidget* parent) : QWidget(parent), m_now(n
 void DayView::build() {
     m_chart = new DayChart(this);
     m_slip = new Slip(this);
+    m_slip->setObjectName("daySlip");
+    m_slip->actionButton()->setObjectName("dayAction");
     m_slip->setFixedWidth(theme::wide(theme::kSlipWidth));
     m_said = new QLabel(this);
     m_said->setObjectName("dayChosen");

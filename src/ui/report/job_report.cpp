@@ -4,6 +4,7 @@
 #include "core/plan/gauges.h"
 #include "core/plan/step_record.h"
 #include "io/file_hash.h"
+#include "ui/photos/picture_row.h"
 #include "ui/report/paper_sheet.h"
 #include "ui/text.h"
 #include "ui/tooling/setup_scene.h"
@@ -142,6 +143,29 @@ void seat(Paper& paper, const words::SheetInput& told, const plan::StepPlan& ste
         paper.text(tr("retaining ring probed at %1 places of 12").arg(kept.proof.probed.size()));
 }
 
+void photo(Paper& paper, const JobSession& session, const std::string& file, const QString& caption) {
+    constexpr int kHigh = 200;
+    const auto picture = photoOf(file, session.path());
+    if (picture.isNull()) return;
+    paper.figure(kHigh, caption, [&](QPainter& painter, const QRectF& box) {
+        const auto size = QSizeF(picture.size()).scaled(box.size(), Qt::KeepAspectRatio);
+        painter.drawPixmap(QRectF(box.topLeft(), size), picture, picture.rect());
+    });
+}
+
+/// As found: of the whole, and of each part before it left.
+void found(Paper& paper, const JobSession& session) {
+    const auto& job = session.job();
+    for (const auto& file : job.intake.photos)
+        photo(paper, session, file, tr("as found"));
+    for (const auto& [id, noted] : job.strip.parts) {
+        const auto at = arrangement::indexOf(job.arrangement.assembly, id);
+        const auto name = at ? q(job.arrangement.assembly.parts[*at].name()) : q(id);
+        const auto place = noted.place.empty() ? QString() : ", " + q(noted.place);
+        if (!noted.photo.empty()) photo(paper, session, noted.photo, tr("%1 as found%2").arg(name, place));
+    }
+}
+
 /// Every pressed step that was worked, and the one in hand: setup, press and proof.
 void steps(Paper& paper, const JobSession& session, const words::SheetInput& told) {
     const auto& plan = told.plan;
@@ -152,6 +176,8 @@ void steps(Paper& paper, const JobSession& session, const words::SheetInput& tol
         warmed(paper, session, step);
         press(paper, session, told, step);
         seat(paper, told, step);
+        for (const auto& file : job::stepOf(session.job(), step.step.id).photos)
+            photo(paper, session, file, tr("as proven"));
     }
 }
 
@@ -215,6 +241,7 @@ void paintJobReport(QPagedPaintDevice& device, const JobSession& session) {
         paper.title(q(job.title), q(job.id) + " · " + q(job.customer));
         paper.text(q(job.intake.complaint));
         const words::SheetInput told(job, session.wholePlan());
+        found(paper, session);
         for (auto part : {fit, steps, adjust, closing})
             part(paper, session, told);
     });

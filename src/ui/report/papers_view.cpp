@@ -1,13 +1,18 @@
 #include "ui/report/papers_view.h"
 
+#include "io/job_quote.h"
+#include "io/shop_tables.h"
+#include "io/text_file.h"
 #include "ui/report/day_paper.h"
 #include "ui/report/job_report.h"
 #include "ui/report/label.h"
 #include "ui/report/paper.h"
+#include "ui/report/pay_papers.h"
 #include "ui/report/route_card.h"
 #include "ui/report/tool_drawing.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
+#include "words/pay_words.h"
 #include "words/sentences.h"
 
 #include <QComboBox>
@@ -46,6 +51,14 @@ const char* nameOf(PaperKind kind) {
         return "drawing";
     case PaperKind::Day:
         return "day";
+    case PaperKind::Quote:
+        return "quote";
+    case PaperKind::Invoice:
+        return "invoice";
+    case PaperKind::Customer:
+        return "customer";
+    case PaperKind::Inspections:
+        return "inspections";
     }
     return "";
 }
@@ -62,6 +75,14 @@ QString titleOf(PaperKind kind) {
         return QObject::tr("Tool to turn");
     case PaperKind::Day:
         return QObject::tr("The day");
+    case PaperKind::Quote:
+        return QObject::tr("Quote");
+    case PaperKind::Invoice:
+        return QObject::tr("Invoice");
+    case PaperKind::Customer:
+        return QObject::tr("For the customer");
+    case PaperKind::Inspections:
+        return QObject::tr("Inspections due");
     }
     return {};
 }
@@ -98,6 +119,8 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
     auto* save = new QPushButton(tr("Save as PDF  Enter"), this);
     save->setObjectName("savePaper");
     save->setProperty("primary", true);
+    m_csv = new QPushButton(tr("Save as CSV  C"), this);
+    m_csv->setObjectName("saveCsv");
     auto* print = new QPushButton(tr("Print…  Ctrl+P"), this);
     print->setObjectName("printPaper");
     m_printer->setOutputFormat(QPrinter::PdfFormat); // only looked at
@@ -108,10 +131,11 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
         if (inner->objectName().isEmpty()) inner->setObjectName("paperPreviewPages");
     for (auto* view : m_preview->findChildren<QGraphicsView*>())
         view->setBackgroundBrush(theme::roles().rule);
+    m_kinds->installEventFilter(this); // a list would look for an entry that begins so
     auto* side = new QVBoxLayout;
     side->setContentsMargins(theme::kMargin, theme::kMargin, theme::kMargin, theme::kMargin);
     side->setSpacing(theme::kGap);
-    for (auto* each : std::initializer_list<QWidget*>{m_kinds, m_sizes, save, print}) {
+    for (auto* each : std::initializer_list<QWidget*>{m_kinds, m_sizes, save, m_csv, print}) {
         each->setFixedWidth(theme::wide(kSideWidth));
         side->addWidget(each);
     }
@@ -126,6 +150,7 @@ PapersView::PapersView(QWidget* parent) : QWidget(parent), m_printer(std::make_u
     });
     connect(m_sizes, &QComboBox::activated, this, &PapersView::preview);
     connect(save, &QPushButton::clicked, this, &PapersView::save);
+    connect(m_csv, &QPushButton::clicked, this, &PapersView::saveCsv);
     connect(print, &QPushButton::clicked, this, &PapersView::print);
     connect(m_preview, &QPrintPreviewWidget::paintRequested, this, [this](QPrinter* on) {
         if (m_kinds->currentRow() >= 0) paint(*on);
@@ -148,7 +173,8 @@ void PapersView::offer(const std::vector<PaperKind>& kinds) {
 
 void PapersView::open(JobSession* session, PaperKind kind) {
     m_session = session;
-    std::vector kinds{PaperKind::Card, PaperKind::Report, PaperKind::Label};
+    std::vector kinds{PaperKind::Card,  PaperKind::Report,  PaperKind::Label,
+                      PaperKind::Quote, PaperKind::Invoice, PaperKind::Customer};
     if (turnedInHand(*session)) kinds.push_back(PaperKind::Drawing);
     offer(kinds);
     const auto at = std::find(kinds.begin(), kinds.end(), kind);
@@ -156,12 +182,14 @@ void PapersView::open(JobSession* session, PaperKind kind) {
     m_kinds->setFocus();
 }
 
-void PapersView::openDay(const day::Board& board, const QString& folder) {
+void PapersView::openShop(const day::Board& board, const QString& folder, PaperKind kind) {
     m_session = nullptr;
     m_board = board;
     m_folder = folder;
-    offer({PaperKind::Day});
-    m_kinds->setCurrentRow(0);
+    std::vector kinds{PaperKind::Inspections};
+    if (board.plan) kinds.insert(kinds.begin(), PaperKind::Day);
+    offer(kinds);
+    m_kinds->setCurrentRow(board.plan && kind == PaperKind::Inspections ? 1 : 0);
     m_kinds->setFocus();
 }
 
@@ -203,11 +231,20 @@ void PapersView::paint(QPagedPaintDevice& device) const {
         return;
     case PaperKind::Day:
         return paintDay(device, m_board);
+    case PaperKind::Quote:
+    case PaperKind::Invoice:
+        return paintSheet(device, words::quoteSheet(quote(), kind() == PaperKind::Invoice), *m_session);
+    case PaperKind::Customer:
+        return paintSheet(device, words::customerSheet(m_session->told()), *m_session);
+    case PaperKind::Inspections:
+        return paintInspections(device, m_folder, q(m_board.date));
     }
 }
 
 void PapersView::preview() {
     if (m_kinds->currentRow() < 0) return;
+    m_csv->setVisible(m_session);
+    m_csv->setEnabled(kind() == PaperKind::Quote || kind() == PaperKind::Invoice);
     m_printer->setPageLayout(page());
     m_preview->fitInView();
     m_preview->updatePreview();
@@ -220,11 +257,13 @@ QString PapersView::stem() const {
     return file.path() + "/" + file.fileName().section(QStringLiteral(".arbor.json"), 0, 0);
 }
 
-QString PapersView::save() {
+QString PapersView::nameFor(const QString& ending) const {
     const auto day = m_session ? q(m_session->now()).left(10) : q(m_board.date);
-    const auto title = m_session ? q(m_session->job().title) : titleOf(kind());
-    auto file = freeName(QStringLiteral("%1.%2.%3").arg(stem(), nameOf(kind()), day));
-    const auto written = writePdf(file, page(), title, [this](QPagedPaintDevice& device) { paint(device); });
+    return freeName(QStringLiteral("%1.%2.%3").arg(stem(), nameOf(kind()), day), ending);
+}
+
+/// @return the file; empty: it could not be written, which is said
+QString PapersView::said(const QString& file, const Result<void>& written) {
     if (!written) {
         emit trouble(q(words::say(written.error())));
         return {};
@@ -232,6 +271,28 @@ QString PapersView::save() {
     m_written = file;
     emit notice(tr("Written: %1").arg(QFileInfo(file).fileName()));
     return file;
+}
+
+QString PapersView::save() {
+    const auto title = m_session ? q(m_session->job().title) : titleOf(kind());
+    const auto file = nameFor("pdf");
+    return said(file, writePdf(file, page(), title, [this](QPagedPaintDevice& device) { paint(device); }));
+}
+
+pay::Quote PapersView::quote() const {
+    const auto folder = QFileInfo(q(m_session->path())).path().toStdString();
+    return io::quoteOfJob(m_session->job(), m_session->wholePlan(), m_session->tables(), io::workedTimes(folder),
+                          kind() == PaperKind::Invoice, m_session->now());
+}
+
+QString PapersView::saveCsv() {
+    if (!m_csv->isEnabled()) return {};
+    const auto made = quote();
+    std::vector<std::string> named;
+    for (const auto& line : made.lines)
+        named.push_back(words::lineWords(line));
+    const auto file = nameFor("csv");
+    return said(file, io::writeText(file.toStdString(), io::quoteCsv(m_session->job().id, made, named)));
 }
 
 void PapersView::print() {
@@ -244,6 +305,14 @@ void PapersView::print() {
     connect(dialog, &QObject::destroyed, this, [printer] { delete printer; });
     connect(dialog, qOverload<QPrinter*>(&QPrintDialog::accepted), this, [this](QPrinter* on) { paint(*on); });
     dialog->open();
+}
+
+bool PapersView::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != m_kinds || event->type() != QEvent::KeyPress || static_cast<QKeyEvent*>(event)->key() != Qt::Key_C ||
+        static_cast<QKeyEvent*>(event)->modifiers())
+        return QWidget::eventFilter(watched, event);
+    saveCsv();
+    return true;
 }
 
 void PapersView::keyPressEvent(QKeyEvent* event) {

@@ -2,6 +2,7 @@
 
 #include "core/base/result.h"
 #include "core/day/board.h"
+#include "core/pay/quote.h"
 
 #include <QPageLayout>
 #include <QWidget>
@@ -12,13 +13,14 @@ class QLabel;
 class QListWidget;
 class QPagedPaintDevice;
 class QPrintPreviewWidget;
+class QPushButton;
 class QPrinter;
 
 namespace arbor::ui {
 
 class JobSession;
 
-enum class PaperKind { Card, Report, Label, Drawing, Day };
+enum class PaperKind { Card, Report, Label, Drawing, Day, Quote, Invoice, Customer, Inspections };
 
 /// What is printed of a job: which paper, on what size, how it will look; on a printer, or into a file whose name has
 /// the day and never one that is there already.
@@ -28,9 +30,10 @@ public:
     explicit PapersView(QWidget* parent = nullptr);
     ~PapersView() override;
     void open(JobSession* session, PaperKind kind);
-    /// @param folder  where it is saved
-    void openDay(const day::Board& board, const QString& folder);
-    QString save(); ///< into a file beside the job. @return its name; empty: it could not be written
+    /// Papers of the shop's. @param board  without a plan there is none of the day @param folder  where they are saved
+    void openShop(const day::Board& board, const QString& folder, PaperKind kind);
+    QString saveCsv(); ///< of a quote or an invoice. @return its name; empty: it could not be written
+    QString save();    ///< into a file beside the job. @return its name; empty: it could not be written
     QString lastWritten() const { return m_written; }
 
 signals:
@@ -39,6 +42,7 @@ signals:
     void notice(const QString& text);
 
 protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
     void keyPressEvent(QKeyEvent*) override;
 
 private:
@@ -50,6 +54,9 @@ private:
     void paint(QPagedPaintDevice& device) const;
 
     void offer(const std::vector<PaperKind>& kinds);
+    QString nameFor(const QString& ending) const; ///< of a file that is not there yet
+    QString said(const QString& file, const Result<void>& written);
+    pay::Quote quote() const;
     QString stem() const; ///< of the file's name, before its kind
 
     JobSession* m_session = nullptr; ///< null: papers of the shop's
@@ -58,6 +65,7 @@ private:
     std::unique_ptr<QPrinter> m_printer; ///< the preview's own
     QListWidget* m_kinds;
     QComboBox* m_sizes;
+    QPushButton* m_csv;
     QPrintPreviewWidget* m_preview;
     QString m_written;
 };

@@ -3,6 +3,7 @@
 #include "core/plan/step_record.h"
 
 #include "core/job/step_name.h"
+#include "io/file_hash.h"
 #include "io/job_json.h"
 #include "io/logging.h"
 #include "io/merge.h"
@@ -254,12 +255,12 @@ void JobSession::writeRecord() {
 }
 
 /// Copies a file into a folder beside the job, under its own name. @return the path from the job
-Result<QString> JobSession::keepBeside(const QString& file, const QString& folder) {
+Result<QString> JobSession::keepBeside(const QString& file, const QString& folder, const QString& name) {
     if (!whyLocked().isEmpty())
         return refuse(ProblemCode::Unwritable, m_path, {}, wanted("a job that is not released: open a revision first"));
     const QFileInfo source(file);
     const QDir home = QFileInfo(QString::fromStdString(m_path)).dir();
-    const auto relative = folder + "/" + source.fileName();
+    const auto relative = folder + "/" + (name.isEmpty() ? source.fileName() : name);
     const auto target = home.filePath(relative);
     if (source.absoluteFilePath() == QFileInfo(target).absoluteFilePath()) return relative;
     if (QFileInfo::exists(target))
@@ -293,10 +294,28 @@ Result<void> JobSession::attachPhotoOf(const std::string& part, const std::strin
     return {};
 }
 
+Result<void> JobSession::attachProof(const std::string& file) {
+    if (!step()) return tl::unexpected(Problem{ProblemCode::Missing, "step", {}, {}});
+    const auto kept = keepPhoto(file);
+    if (!kept) return tl::unexpected(kept.error());
+    editStep(tr("Attach photo"), [&](job::StepRecord& r) { r.photos.push_back(kept->toStdString()); });
+    return {};
+}
+
+/// Cameras begin their numbers anew: another picture of a name that is taken gets one of its own.
 Result<QString> JobSession::keepPhoto(const std::string& file) {
-    if (!QImageReader(QString::fromStdString(file)).canRead())
+    const auto from = QString::fromStdString(file);
+    if (!QImageReader(from).canRead())
         return refuse(ProblemCode::Unreadable, file, {}, wanted("a picture (PNG or JPEG)"));
-    return keepBeside(QString::fromStdString(file), QStringLiteral("photos"));
+    const QFileInfo info(from);
+    const QDir photos(QFileInfo(QString::fromStdString(m_path)).dir().filePath("photos"));
+    auto name = info.fileName();
+    for (int n = 2; photos.exists(name) && photos.filePath(name) != info.absoluteFilePath(); ++n) {
+        if (io::sha256Of(photos.filePath(name).toStdString()).value_or("there") == io::sha256Of(file).value_or("new"))
+            return "photos/" + name; // it is there
+        name = QStringLiteral("%1-%2.%3").arg(info.completeBaseName()).arg(n).arg(info.suffix());
+    }
+    return keepBeside(from, QStringLiteral("photos"), name);
 }
 
 /// What is typed for the record changes nothing that is worked out.

@@ -65,7 +65,7 @@ public:
     void setDone(job::Station station, bool done); ///< of the step in hand, where it belongs to one
     /// Its time counts from now, where it does not yet.
     void begin(const job::Worked& work);
-    void writeRecord();                            ///< from the draft and the plan as they stand
+    void writeRecord(); ///< from the draft and the plan as they stand
 
     const catalog::Person* person(const std::string& name) const; ///< of this shop; null: nobody of that name
     /// @param who  empty: the release is taken back. @errors UnknownName (may not release by This shop)
@@ -81,7 +81,9 @@ public:
 
     /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
     Result<void> attachPhoto(const std::string& file);
-    Result<void> attachPhotoOf(const std::string& part, const std::string& file); ///< as it was found
+    Result<void> attachPhotoOf(const std::string& part, const std::string& file);
+    /// Of the step in hand, as it was proven.
+    Result<void> attachProof(const std::string& file); ///< as it was found
 
     /// What is on the screen is not on the disk: the last save failed.
     bool isUnsaved() const { return m_unsaved; }
@@ -96,7 +98,7 @@ signals:
 private:
     friend class JobEdit;
     Result<QString> keepPhoto(const std::string& file);
-    Result<QString> keepBeside(const QString& file, const QString& folder);
+    Result<QString> keepBeside(const QString& file, const QString& folder, const QString& name = {});
     void replaceJob(const job::Job& job);
     QString whyLocked() const;
     void change(const QString& text, const std::function<void(job::Job&)>& change, const QString& mergeKey = {});

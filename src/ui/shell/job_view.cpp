@@ -249,6 +249,10 @@ void JobView::standBehindBig(bool behind) {
         made->setBehindBig(behind && of == m_current);
 }
 
+Result<void> JobView::takePhoto(const std::string& file) {
+    return page()->takePhoto(*m_session, file);
+}
+
 void JobView::mark() {
     page()->mark();
 }

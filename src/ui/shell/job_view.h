@@ -30,9 +30,10 @@ public:
     job::Station current() const { return m_current; }
     Slip* slip() { return m_slip; }
     void takeAction();
-    BigScene bigScene() const; ///< what the card says, to be read from far
-    void tread();              ///< on the foot switch: what it may do, it does
-    void mark();               ///< what moves
+    BigScene bigScene() const;                       ///< what the card says, to be read from far
+    void tread();                                    ///< on the foot switch: what it may do, it does
+    void mark();                                     ///< what moves
+    Result<void> takePhoto(const std::string& file); ///< of what is in hand
     void standBehindBig(bool behind);
     void typeInto(QKeyEvent* event);       ///< the page in hand, from the big view before it
     void sayDelivery(const QString& line); ///< of the records to the logbook, where the job is closed

@@ -20,10 +20,17 @@ void MainWindow::buildDay() {
     connect(m_day, &DayView::printed, this, [this] {
         const auto& board = m_day->desk().board();
         if (!board.plan) return showTrouble(tr("There is no plan to print."));
-        m_places->setCurrentIndex(kPapersPlace);
-        m_papers->openDay(board, m_shop.folder().path());
-        showHeader();
+        showShopPapers(PaperKind::Day);
     });
+}
+
+void MainWindow::showShopPapers(PaperKind kind) {
+    if (!hasShop()) return;
+    auto board = m_day->desk().board();
+    if (board.date.empty()) board.date = m_around.clock().substr(0, 10);
+    m_places->setCurrentIndex(kPapersPlace);
+    m_papers->openShop(board, m_shop.folder().path(), kind);
+    showHeader();
 }
 
 void MainWindow::showDay() {

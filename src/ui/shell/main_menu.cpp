@@ -107,6 +107,12 @@ void MainWindow::buildPaperActions(QMenu* menu) {
     addCommand(menu, {tr("Job report"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, [this] { showPapers(PaperKind::Report); },
                       "actionReport"});
     addCommand(menu, {tr("Job label"), Qt::CTRL | Qt::Key_E, [this] { showPapers(PaperKind::Label); }, "actionLabel"});
+    addCommand(menu, {tr("Quote"), {}, [this] { showPapers(PaperKind::Quote); }, "actionQuote"});
+    addCommand(menu, {tr("Invoice"), {}, [this] { showPapers(PaperKind::Invoice); }, "actionInvoice"});
+    addCommand(menu, {tr("Page for the customer"), {}, [this] { showPapers(PaperKind::Customer); }, "actionCustomer"});
+    addCommand(menu,
+               {tr("Inspections due"), {}, [this] { showShopPapers(PaperKind::Inspections); }, "actionInspections"});
+    buildPhotoActions(menu);
 }
 
 void MainWindow::buildPracticeActions(QMenu* menu) {

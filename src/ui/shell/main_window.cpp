@@ -16,6 +16,7 @@
 #include "ui/kit/number_pad.h"
 #include "ui/kit/scanner.h"
 #include "ui/log/log_view.h"
+#include "ui/photos/photo_folder.h"
 #include "ui/practice/lesson_view.h"
 #include "ui/practice/practice_view.h"
 #include "ui/rack/rack_view.h"
@@ -152,6 +153,7 @@ void MainWindow::addPlaces() {
     add(m_papers, new PapersView(this));
     add(m_day, new DayView(m_around.clock, this));
     buildDay();
+    buildPhotos();
     connect(m_papers, &PapersView::left, this, goBack);
     connect(m_papers, &PapersView::trouble, this, &MainWindow::showTrouble);
     connect(m_papers, &PapersView::notice, this, &MainWindow::showNotice);
@@ -166,6 +168,8 @@ void MainWindow::addPlaces() {
     connect(m_help, &HelpView::left, this, goBack);
     connect(m_shopView, &ShopView::left, this, goBack);
     connect(m_shopView, &ShopView::trouble, this, &MainWindow::showTrouble);
+    connect(m_shopView->bench(), &BenchPage::photosChosen, this,
+            [this](const QString& folder) { m_photoFolder->watch(folder); });
     connect(m_shopView->bench(), &BenchPage::screensChosen, this, &MainWindow::followScreens);
     connect(m_shopView->bench(), &BenchPage::textScaleChosen, this, [this] {
         if (mayLeaveJob()) emit remakeWanted();

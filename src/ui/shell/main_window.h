@@ -13,6 +13,7 @@
 
 class QLabel;
 class QMenu;
+class QMimeData;
 class QPushButton;
 class QStackedWidget;
 class QUndoGroup;
@@ -34,6 +35,7 @@ class LogView;
 class NumberPad;
 class Palette;
 class PapersView;
+class PhotoFolder;
 class Scanner;
 enum class PaperKind;
 class LessonView;
@@ -69,6 +71,8 @@ public:
     /// Puts the shop into an archive, or an archive back into a folder and opens it; beside the window.
     void backUp(const QString& into);
     void restore(const QString& archive, const QString& folder);
+    /// A picture that another program copied. @param copied  of the clipboard
+    void pastePhoto(const QMimeData& copied);
     JobSession* session() const { return m_session.get(); }
     bool isMaking() const; ///< something that is shown when it is there
     JobView* jobView() { return m_jobView; }
@@ -179,8 +183,13 @@ private:
     void putOnRack(const catalog::Tool& tool);
     void followPlace();
     void showPapers(PaperKind kind);
+    void buildPhotos();
+    void buildPhotoActions(QMenu* menu);
+    void choosePhoto();
+    bool takePhoto(const QString& file);
     void buildDay();
     void showDay();
+    void showShopPapers(PaperKind kind);
     void takeUp(const QString& file, const job::Worked& work);
     void setWanted(const QString& file, const QString& by, int rank);
     void openScanned(const QString& code);
@@ -235,6 +244,7 @@ private:
     BigView* m_big;
     PapersView* m_papers;
     DayView* m_day;
+    PhotoFolder* m_photoFolder;
     Scanner* m_scanner;
     std::unique_ptr<BigView> m_farBig; ///< on a second screen; null: there is none, or no job
     QWidget* m_header;

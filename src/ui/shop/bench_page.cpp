@@ -8,6 +8,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -15,6 +16,7 @@
 #include <QPushButton>
 #include <QSettings>
 #include <QSlider>
+#include <QStyle>
 #include <QVBoxLayout>
 
 namespace arbor::ui {
@@ -36,6 +38,7 @@ BenchPage::BenchPage(QSettings& settings, Alarms& alarms, QWidget* parent)
     buildLooks();
     buildFar();
     buildAlarms();
+    buildPhotos();
     m_layout->addStretch(1);
 }
 
@@ -96,6 +99,26 @@ void BenchPage::buildFar() {
     });
 }
 
+void BenchPage::buildPhotos() {
+    addHeading(tr("Photos"));
+    m_photos = new QLineEdit(this);
+    m_photos->setMinimumWidth(320);
+    m_photos->setPlaceholderText(tr("none"));
+    addLine(tr("Folder that a phone’s or a camera’s come into"), m_photos, "photoFolder");
+    connect(m_photos, &QLineEdit::editingFinished, this, [this] {
+        const auto folder = m_photos->text().trimmed();
+        const bool good = folder.isEmpty() || QFileInfo(folder).isDir();
+        if (good) {
+            m_settings.setValue(kPhotoFolder, folder);
+            emit photosChosen(folder);
+        }
+        m_photos->setProperty("wrong", !good);
+        m_photos->style()->unpolish(m_photos);
+        m_photos->style()->polish(m_photos);
+        m_photos->setToolTip(good ? QString() : tr("There is no such folder."));
+    });
+}
+
 void BenchPage::buildAlarms() {
     addHeading(tr("Alarms"));
     m_ahead = new QLineEdit(this);
@@ -129,6 +152,7 @@ void BenchPage::buildAlarms() {
 }
 
 void BenchPage::open() {
+    m_photos->setText(m_settings.value(kPhotoFolder).toString());
     m_text->setCurrentIndex(std::max(0, m_text->findData(m_settings.value(kTextScale, 100).toInt())));
     m_ahead->setText(numberTyped(m_alarms.ahead_s()));
     const QSignalBlocker quiet(m_volume);

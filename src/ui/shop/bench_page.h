@@ -22,6 +22,7 @@ public:
     static constexpr const char* kSecondScreen = "big/second_screen";
     static constexpr const char* kFootKey = "big/foot_key";
     static constexpr const char* kNumberPad = "number_pad";
+    static constexpr const char* kPhotoFolder = "photos/folder";
 
     BenchPage(QSettings& settings, Alarms& alarms, QWidget* parent = nullptr);
     void open(); ///< as it is set now
@@ -29,6 +30,7 @@ public:
 signals:
     void textScaleChosen(); ///< and kept: the window is to be made anew
     void screensChosen();
+    void photosChosen(const QString& folder);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -40,6 +42,7 @@ private:
     void buildLooks();
     void buildFar();
     void buildAlarms();
+    void buildPhotos();
     void showFoot();
 
     QSettings& m_settings;
@@ -48,6 +51,7 @@ private:
     QComboBox* m_text;
     QPushButton* m_foot;
     QLineEdit* m_ahead;
+    QLineEdit* m_photos;
     QSlider* m_volume;
     QLabel* m_sound;
     bool m_listens = false; ///< for the key of the foot switch

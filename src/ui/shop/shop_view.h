@@ -26,7 +26,19 @@ class ShopView : public QWidget {
     Q_OBJECT
 public:
     /// In the order of the list.
-    enum class Section { Presses, Heat, Gauges, People, Prices, Materials, Bearings, EndPlay, Friction, Instruments, Bench };
+    enum class Section {
+        Presses,
+        Heat,
+        Gauges,
+        People,
+        Prices,
+        Materials,
+        Bearings,
+        EndPlay,
+        Friction,
+        Instruments,
+        Bench
+    };
     /// What the pages speak to beside the shop.
     struct Around {
         class Instruments& instruments;

@@ -1,5 +1,7 @@
 #include "ui/stations/closing_sheet.h"
 
+#include "core/pay/inspection.h"
+
 #include "ui/kit/offered.h"
 #include "ui/stations/gauge_line.h"
 
@@ -91,6 +93,8 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
                       [](job::Closing& c, const std::string& typed) { c.cause = typed; });
     m_remedy = addText(layout, "remedy", tr("What was done about it"), QString(),
                        [](job::Closing& c, const std::string& typed) { c.remedy = typed; });
+    m_inspection = addLine(layout, "nextInspection", tr("Next inspection"), tr("2027-03-31, or 6 months"));
+    connect(m_inspection, &QLineEdit::editingFinished, this, &ClosingSheet::takeInspection);
     layout->addSpacing(theme::kGap);
     layout->addWidget(heading(tr("Lot or serial numbers"), this));
     m_lots = new QFormLayout;
@@ -115,6 +119,19 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     layout->addStretch(1);
     connect(m_add, &QLineEdit::returnPressed, this, &ClosingSheet::add);
     connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
+}
+
+void ClosingSheet::takeInspection() {
+    const auto typed = m_inspection->text().trimmed().toStdString();
+    const auto& before = m_session->job().closing.nextInspection;
+    if (typed == before) return;
+    const auto due = typed.empty() ? std::optional(std::string()) : pay::dueDay(typed, m_session->now().substr(0, 10));
+    if (!due) {
+        m_inspection->setText(q(before));
+        return emit trouble(
+            tr("“%1” is no day: 2027-03-31, or 10 days, 6 weeks, 6 months, 1 year from now.").arg(q(typed)));
+    }
+    m_session->edit(tr("Next inspection"), [&](job::Job& j) { j.closing.nextInspection = *due; });
 }
 
 /// By name; by name and PIN, where that person has one.
@@ -424,6 +441,7 @@ void ClosingSheet::refresh() {
     static_cast<QLabel*>(m_runInPlan->labelForField(m_allowed))->setText(label);
     m_allowed->setAccessibleName(label);
     show(m_cause, q(closing.cause));
+    show(m_inspection, q(closing.nextInspection));
     show(m_remedy, q(closing.remedy));
     show(m_wrench, q(closing.wrench.number));
     m_wrench->setToolTip(gaugeSaid(closing.wrench, *m_session));

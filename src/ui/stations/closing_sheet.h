@@ -40,6 +40,7 @@ private:
                        TakeText* take);
     QLineEdit* numberLine(QFormLayout* layout, const char* name, const QString& label);
     void takeRelease();
+    void takeInspection();
     void buildRevision(QVBoxLayout* layout);
     void showLine(QLineEdit* line, bool visible);
     void showRevision();
@@ -64,6 +65,7 @@ private:
     QLineEdit* m_runIn;
     QLabel* m_runInText;
     QLineEdit* m_cause;
+    QLineEdit* m_inspection;
     QLineEdit* m_remedy;
     QLineEdit* m_released;
     QLineEdit* m_pin;

@@ -5,6 +5,7 @@
 #include "ui/kit/beside.h"
 #include "ui/kit/broken.h"
 #include "ui/kit/scrolled.h"
+#include "ui/photos/picture_row.h"
 #include "ui/stations/entry_sheet.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -91,16 +92,8 @@ QWidget* IntakePage::buildPhotos() {
     attach->setObjectName("attachPhoto");
     attach->setMinimumHeight(theme::kTouch);
     connect(attach, &QPushButton::clicked, this, &IntakePage::choosePhoto);
-    m_photos = new QListWidget(box);
-    m_photos->setObjectName("photos");
-    m_photos->setAccessibleName(tr("Photos"));
-    m_photos->setIconSize({kPhoto, kPhoto});
-    m_photos->setFixedHeight(2 * kPhoto);
-    m_photos->setToolTip(tr("Delete takes the chosen photo off the job; the file stays."));
-    auto* remove = new QShortcut(Qt::Key_Delete, m_photos, nullptr, nullptr, Qt::WidgetShortcut);
-    connect(remove, &QShortcut::activated, this, [this] {
-        const auto row = m_photos->currentRow();
-        if (row < 0) return;
+    m_photos = new PictureRow("photos", tr("Photos"), box);
+    connect(m_photos, &PictureRow::removed, this, [this](int row) {
         m_session->edit(tr("Remove photo"), [&](job::Job& j) { j.intake.photos.erase(j.intake.photos.begin() + row); });
     });
     auto* column = new QVBoxLayout(box);
@@ -182,7 +175,7 @@ void IntakePage::refresh() {
     if (!m_session) return;
     m_sheet->refresh();
     showKit();
-    showPhotos();
+    m_photos->show(m_session->job().intake.photos, m_session->path());
     showSection();
     emit slipChanged();
 }
@@ -223,21 +216,6 @@ void IntakePage::showKit() {
         ++row;
     }
     m_kit->setVisible(!lines.empty());
-}
-
-void IntakePage::showPhotos() {
-    m_photos->clear();
-    const auto folder = QFileInfo(q(m_session->path())).path().toStdString();
-    for (const auto& photo : m_session->job().intake.photos) {
-        const auto path = io::pathInShop(folder, photo);
-        const QPixmap picture(path ? q(*path) : QString());
-        auto* item = new QListWidgetItem(QFileInfo(q(photo)).fileName(), m_photos);
-        if (picture.isNull())
-            item->setText(item->text() + tr(" (cannot be shown)"));
-        else
-            item->setIcon(QIcon(picture.scaled(kPhoto, kPhoto, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
-    }
-    m_photos->setVisible(m_photos->count() > 0);
 }
 
 void IntakePage::showSection() {

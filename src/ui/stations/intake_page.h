@@ -7,12 +7,12 @@
 
 class QCheckBox;
 class QGridLayout;
-class QListWidget;
 
 namespace arbor::ui {
 
 class BenchView;
 class EntrySheet;
+class PictureRow;
 
 /// What is wrong, what was felt and heard, and whether everything lies on the bench before it is stripped.
 class IntakePage : public StationPage {
@@ -35,7 +35,6 @@ private:
     void buildSheet();
     void choosePhoto();
     void showKit();
-    void showPhotos();
     void showSection();
 
     JobSession* m_session = nullptr;
@@ -44,7 +43,7 @@ private:
     QWidget* m_kit;
     QGridLayout* m_kitGrid;
     std::map<std::string, QCheckBox*> m_boxes; ///< by kit line
-    QListWidget* m_photos;
+    PictureRow* m_photos;
 };
 
 } // namespace arbor::ui

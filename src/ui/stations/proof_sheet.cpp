@@ -5,6 +5,7 @@
 
 #include "core/plan/proof_plan.h"
 #include "ui/kit/broken.h"
+#include "ui/photos/picture_row.h"
 #include "ui/stations/typed.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -59,6 +60,11 @@ ProofSheet::ProofSheet(QWidget* parent) : QWidget(parent) {
     m_radius = addLine("proofRadius", tr("at radius [mm]"), {});
     m_who = addLine("proofWho", tr("Accepted by concession, by"), tr("name"));
     m_why = addLine("proofWhy", tr("because"), tr("the reason"));
+    m_photos = new PictureRow("provenPhotos", tr("Photos as proven"), this);
+    layout->addWidget(m_photos);
+    connect(m_photos, &PictureRow::removed, this, [this](int row) {
+        m_session->editStep(tr("Remove photo"), [&](job::StepRecord& r) { r.photos.erase(r.photos.begin() + row); });
+    });
     layout->addStretch(1);
     offer(m_gauge, [this] {
         return gaugesFor({catalog::GaugeKind::Depth, catalog::GaugeKind::Indicator}, *m_session);
@@ -169,6 +175,7 @@ void ProofSheet::weigh() {
 
 void ProofSheet::refresh() {
     if (!m_session) return;
+    m_photos->show(m_session->record().photos, m_session->path());
     const auto& proof = m_session->record().proof;
     const auto* step = m_session->step();
     const auto wanted = step ? step->checks : std::set<job::SeatCheck>{};

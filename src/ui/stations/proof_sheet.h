@@ -12,6 +12,8 @@ class QPushButton;
 
 namespace arbor::ui {
 
+class PictureRow;
+
 /// What is looked at beside depth and tilt: checks to tick, the retaining ring felt place by place, the drag, and who
 /// signs where the proof is missing.
 class ProofSheet : public QWidget {
@@ -44,6 +46,7 @@ private:
     QLineEdit* m_radius;
     QLineEdit* m_who;
     QLineEdit* m_why;
+    PictureRow* m_photos; ///< as proven
 };
 
 } // namespace arbor::ui

@@ -28,6 +28,7 @@ public:
     QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    Result<void> takePhoto(JobSession& session, const std::string& file) override { return session.attachProof(file); }
     Far far() const override;
 
 protected:

@@ -35,6 +35,8 @@ public:
     /// It is seen, or stands behind the big view: instruments speak to it. Behind the list of jobs they do not.
     bool isInHand() const { return isVisible() || m_behindBig; }
     void setBehindBig(bool behind) { m_behindBig = behind; }
+    /// A photo that is taken while one stands here: of the job as it was found, where a page has nothing nearer.
+    virtual Result<void> takePhoto(JobSession& session, const std::string& file) { return session.attachPhoto(file); }
     /// Where the records are, on the way to the logbook; empty: there is nothing to say.
     virtual void sayDelivery(const QString&) {}
 

@@ -18,6 +18,8 @@ public:
     /// @param part  by its name in the arrangement
     void show(JobSession* session, const std::string& part);
 
+    const std::string& part() const { return m_part; } ///< that is looked at; empty: none is
+
 signals:
     void trouble(const QString& why);
 

@@ -312,6 +312,11 @@ StationPage::Far StripPage::far() const {
     return {m_bench->scene(), {}, false};
 }
 
+/// Of the part that is looked at, as it was found.
+Result<void> StripPage::takePhoto(JobSession& session, const std::string& file) {
+    return m_found->part().empty() ? session.attachPhoto(file) : session.attachPhotoOf(m_found->part(), file);
+}
+
 QWidget* StripPage::firstFocus() {
     return m_bench;
 }

@@ -30,6 +30,7 @@ public:
     QString keys() const override;
     bool act() override;
     QWidget* firstFocus() override;
+    Result<void> takePhoto(JobSession& session, const std::string& file) override;
     Far far() const override;
 
     const std::vector<words::WorkLine>& lines() const { return m_lines; }

@@ -1,6 +1,7 @@
 #include "ui/tooling/tooling_page.h"
 
 #include "ui/bench/bench_view.h"
+#include "ui/photos/as_found_card.h"
 #include "ui/stations/describe_part.h"
 #include "ui/text.h"
 #include "ui/theme/theme.h"
@@ -48,6 +49,10 @@ ToolingPage::ToolingPage(QWidget* parent) : StationPage(parent) {
     setObjectName("toolingPage");
     m_bench = new BenchView(this);
     m_bench->setObjectName("toolingBench");
+    m_asFound = new AsFoundCard(m_bench);
+    auto* overBench = new QVBoxLayout(m_bench);
+    overBench->addStretch();
+    overBench->addWidget(m_asFound, 0, Qt::AlignRight);
     m_rack = new RackShelf(this);
     m_turn = new TurnPanel(this);
     m_below = new QStackedWidget(this);
@@ -142,6 +147,7 @@ void ToolingPage::refresh() {
         m_way = 0;
     }
     fillHead();
+    m_asFound->show(*m_session);
     const auto* w = way();
     BenchScene scene;
     if (!step || !w) {

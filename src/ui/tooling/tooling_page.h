@@ -7,6 +7,8 @@ class QStackedWidget;
 
 namespace arbor::ui {
 
+class AsFoundCard;
+
 class BenchView;
 class RackShelf;
 class TurnPanel;
@@ -48,6 +50,7 @@ private:
     BenchView* m_bench;
     QStackedWidget* m_below;
     RackShelf* m_rack;
+    AsFoundCard* m_asFound;
     TurnPanel* m_turn;
     std::size_t m_way = 0;
     std::string m_wayOf; ///< the step that it belongs to
