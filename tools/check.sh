@@ -15,8 +15,9 @@ formatted() { sources src tests bench fuzz | xargs clang-format --dry-run --Werr
 analysed() { tools/analyse.sh; }
 core_without_qt() { none '#include *[<"]Q' -- src/core src/words; }
 layers() {
-    none '#include "(io|device|ui|cli|words)/' -- src/core &&
+    none '#include "(io|device|ui|cli|words|solver)/' -- src/core &&
         none '#include "(io|ui|cli)/' -- src/words &&
+        none '#include "(io|ui|cli|device|words|log|sim)/' -- src/solver &&
         none '#include "(ui|cli|io|sim|words)/' -- src/device &&
         none '#include "(core|io|ui|cli|device|words)/' -- src/sim &&
         none '#include "(io|ui|cli|device|words)/' -- src/practice &&

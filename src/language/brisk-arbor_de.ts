@@ -15362,667 +15362,667 @@ und %1 weitere</translation>
     </message>
     <message>
         <source>hours as they were taken: the lines of an invoice</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden, wie sie gebraucht wurden: die Zeilen einer Rechnung</translation>
     </message>
     <message>
         <source>folder of jobs</source>
-        <translation type="unfinished"></translation>
+        <translation>Ordner mit Aufträgen</translation>
     </message>
     <message>
         <source>plan from then: 2026-11-30T07:00 (default: now)</source>
-        <translation type="unfinished"></translation>
+        <translation>von da an planen: 2026-11-30T07:00 (sonst: jetzt)</translation>
     </message>
     <message>
         <source>Hours, parts and prices of a job, to quote or to invoice</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden, Teile und Preise eines Auftrags, zum Anbieten oder Abrechnen</translation>
     </message>
     <message>
         <source>A job in plain words, for its customer</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Auftrag in einfachen Worten, für seinen Kunden</translation>
     </message>
     <message>
         <source>Every job of a shop on its presses, ovens and hands: what goes where when</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Aufträge einer Werkstatt auf ihren Pressen, Öfen und Händen: was wann wohin geht</translation>
     </message>
     <message>
         <source>When which machine is to be looked at again</source>
-        <translation type="unfinished"></translation>
+        <translation>Wann welche Maschine wieder anzusehen ist</translation>
     </message>
     <message>
         <source>a time as 2026-11-30T07:00</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Zeit wie 2026-11-30T07:00</translation>
     </message>
     <message>
         <source>a time of day as 07:00</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Uhrzeit wie 07:00</translation>
     </message>
     <message>
         <source>after it begins</source>
-        <translation type="unfinished"></translation>
+        <translation>nach dem Beginn</translation>
     </message>
     <message>
         <source>hour, piece or job</source>
-        <translation type="unfinished"></translation>
+        <translation>hour, piece oder job</translation>
     </message>
     <message>
         <source>what it is the price of</source>
-        <translation type="unfinished"></translation>
+        <translation>wovon es der Preis ist</translation>
     </message>
     <message>
         <source>each thing once</source>
-        <translation type="unfinished"></translation>
+        <translation>jedes nur einmal</translation>
     </message>
     <message>
         <source>a kind of work</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Art Arbeit</translation>
     </message>
     <message>
         <source>a plan this program knows</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Plan, den dieses Programm kennt</translation>
     </message>
     <message>
         <source>The day</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Tag</translation>
     </message>
     <message numerus="yes">
         <source>one temperature, %n places</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>eine Temperatur, %n Platz</numerusform>
+            <numerusform>eine Temperatur, %n Plätze</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n places</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Platz</numerusform>
+            <numerusform>%n Plätze</numerusform>
         </translation>
     </message>
     <message>
         <source>You</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie</translation>
     </message>
     <message>
         <source>planning…</source>
-        <translation type="unfinished"></translation>
+        <translation>es wird geplant…</translation>
     </message>
     <message>
         <source>Wanted by</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewünscht bis</translation>
     </message>
     <message>
         <source>12:00</source>
-        <translation type="unfinished">12:00</translation>
+        <translation>12:00</translation>
     </message>
     <message>
         <source>Rank</source>
-        <translation type="unfinished"></translation>
+        <translation>Rang</translation>
     </message>
     <message>
         <source>first</source>
-        <translation type="unfinished"></translation>
+        <translation>zuerst</translation>
     </message>
     <message>
         <source>usual</source>
         <comment>rank</comment>
-        <translation type="unfinished"></translation>
+        <translation>üblich</translation>
     </message>
     <message>
         <source>when there is time</source>
-        <translation type="unfinished"></translation>
+        <translation>wenn Zeit ist</translation>
     </message>
     <message>
         <source>Enter opens the bar you stand on. Shift with ← or →, or drawn along: its start is fixed; Delete frees it. R plans again, P prints.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eingabe öffnet den Balken, auf dem Sie stehen. Umschalt mit ← oder →, oder gezogen: sein Beginn steht fest; Entf gibt ihn frei. R plant neu, P druckt.</translation>
     </message>
     <message>
         <source>“%1” is no time: 12:00, or another day as 2027-03-31T12:00.</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ ist keine Zeit: 12:00, oder an einem anderen Tag 2027-03-31T12:00.</translation>
     </message>
     <message>
         <source>Day %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Tag %1</translation>
     </message>
     <message>
         <source>Begin work</source>
-        <translation type="unfinished"></translation>
+        <translation>Arbeit beginnen</translation>
     </message>
     <message>
         <source>There is no plan to print.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt keinen Plan zu drucken.</translation>
     </message>
     <message>
         <source>%1 is released, or of a newer program: nothing of it was changed.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist freigegeben oder von einem neueren Programm: daran wurde nichts geändert.</translation>
     </message>
     <message>
         <source>Day</source>
-        <translation type="unfinished"></translation>
+        <translation>Tag</translation>
     </message>
     <message>
         <source>Prices of this shop</source>
-        <translation type="unfinished"></translation>
+        <translation>Preise dieser Werkstatt</translation>
     </message>
     <message>
         <source>places</source>
-        <translation type="unfinished"></translation>
+        <translation>Plätze</translation>
     </message>
     <message>
         <source>litres</source>
-        <translation type="unfinished"></translation>
+        <translation>Liter</translation>
     </message>
     <message>
         <source>K per min</source>
-        <translation type="unfinished"></translation>
+        <translation>K je min</translation>
     </message>
     <message>
         <source>from</source>
-        <translation type="unfinished"></translation>
+        <translation>von</translation>
     </message>
     <message>
         <source>until</source>
-        <translation type="unfinished"></translation>
+        <translation>bis</translation>
     </message>
     <message>
         <source>what</source>
         <comment>price</comment>
-        <translation type="unfinished">was</translation>
+        <translation>was</translation>
     </message>
     <message>
         <source>of one</source>
-        <translation type="unfinished"></translation>
+        <translation>je</translation>
     </message>
     <message>
         <source>hour</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunde</translation>
     </message>
     <message>
         <source>piece</source>
-        <translation type="unfinished"></translation>
+        <translation>Stück</translation>
     </message>
     <message>
         <source>price</source>
-        <translation type="unfinished"></translation>
+        <translation>Preis</translation>
     </message>
     <message>
         <source>line</source>
         <comment>price</comment>
-        <translation type="unfinished"></translation>
+        <translation>Zeile</translation>
     </message>
     <message>
         <source>Prices</source>
-        <translation type="unfinished"></translation>
+        <translation>Preise</translation>
     </message>
     <message>
         <source>What quotes and invoices are made of: an hour of “work”, or of one kind of it (strip, out, measure, in, prove, adjust, close); a piece by its designation, or as the kit list calls it; and what is charged once a job.</source>
-        <translation type="unfinished"></translation>
+        <translation>Woraus Angebote und Rechnungen bestehen: eine Stunde „work“, oder einer Art davon (strip, out, measure, in, prove, adjust, close); ein Stück nach seiner Bezeichnung, oder wie die Teileliste es nennt; und was einmal je Auftrag berechnet wird.</translation>
     </message>
     <message>
         <source>Another price   Ins</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch ein Preis   Einfg</translation>
     </message>
     <message>
         <source>Sun</source>
-        <translation type="unfinished"></translation>
+        <translation>So</translation>
     </message>
     <message>
         <source>Mon</source>
-        <translation type="unfinished"></translation>
+        <translation>Mo</translation>
     </message>
     <message>
         <source>Tue</source>
-        <translation type="unfinished"></translation>
+        <translation>Di</translation>
     </message>
     <message>
         <source>Wed</source>
-        <translation type="unfinished"></translation>
+        <translation>Mi</translation>
     </message>
     <message>
         <source>Thu</source>
-        <translation type="unfinished"></translation>
+        <translation>Do</translation>
     </message>
     <message>
         <source>Fri</source>
-        <translation type="unfinished"></translation>
+        <translation>Fr</translation>
     </message>
     <message>
         <source>Sat</source>
-        <translation type="unfinished"></translation>
+        <translation>Sa</translation>
     </message>
     <message>
         <source>{job}: {what} at {time}</source>
-        <translation type="unfinished"></translation>
+        <translation>{job}: {what} um {time}</translation>
     </message>
     <message>
         <source>{job} by {time}</source>
-        <translation type="unfinished"></translation>
+        <translation>{job} bis {time}</translation>
     </message>
     <message>
         <source>The plan</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Plan</translation>
     </message>
     <message>
         <source>{time}, {late} late</source>
-        <translation type="unfinished"></translation>
+        <translation>{time}, {late} zu spät</translation>
     </message>
     <message>
         <source>Carry window</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeit zum Tragen</translation>
     </message>
     <message>
         <source>walk {time}</source>
-        <translation type="unfinished"></translation>
+        <translation>Weg {time}</translation>
     </message>
     <message>
         <source>Nothing is left to begin</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist nichts mehr zu beginnen</translation>
     </message>
     <message>
         <source>Next: {job} {what}</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Nächstes: {job} {what}</translation>
     </message>
     <message>
         <source>in {time}, at {clock}</source>
-        <translation type="unfinished"></translation>
+        <translation>in {time}, um {clock}</translation>
     </message>
     <message>
         <source>Open {job}</source>
-        <translation type="unfinished"></translation>
+        <translation>{job} öffnen</translation>
     </message>
     <message>
         <source>This build plans no day</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Fassung plant keinen Tag</translation>
     </message>
     <message>
         <source>It was made without the solver (Gecode, libgecode-dev). What is to be done is here, when is not.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie wurde ohne den Löser gebaut (Gecode, libgecode-dev). Was zu tun ist, steht hier, wann nicht.</translation>
     </message>
     <message>
         <source>The wishes clash</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Wünsche widersprechen sich</translation>
     </message>
     <message>
         <source>There is no plan that keeps them all: free one of these starts.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es gibt keinen Plan, der alle hält: einen dieser Anfänge freigeben.</translation>
     </message>
     <message>
         <source>No plan was found in time</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Zeit fand sich kein Plan</translation>
     </message>
     <message>
         <source>Nothing is proven: plan again, or free a fixed start.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist nichts bewiesen: neu planen, oder einen festen Beginn freigeben.</translation>
     </message>
     <message>
         <source>intake</source>
-        <translation type="unfinished"></translation>
+        <translation>Annahme</translation>
     </message>
     <message>
         <source>strip</source>
-        <translation type="unfinished"></translation>
+        <translation>zerlegen</translation>
     </message>
     <message>
         <source>{part} out</source>
-        <translation type="unfinished"></translation>
+        <translation>{part} auspressen</translation>
     </message>
     <message>
         <source>{part} in</source>
-        <translation type="unfinished"></translation>
+        <translation>{part} einpressen</translation>
     </message>
     <message>
         <source>prove {part}</source>
-        <translation type="unfinished"></translation>
+        <translation>{part} nachweisen</translation>
     </message>
     <message>
         <source>adjust</source>
-        <translation type="unfinished"></translation>
+        <translation>einstellen</translation>
     </message>
     <message>
         <source>close</source>
-        <translation type="unfinished"></translation>
+        <translation>abschließen</translation>
     </message>
     <message>
         <source>{job} takes {time} longer</source>
-        <translation type="unfinished"></translation>
+        <translation>{job} dauert {time} länger</translation>
     </message>
     <message>
         <source>{what}: until {is}, not {was}</source>
-        <translation type="unfinished"></translation>
+        <translation>{what}: bis {is}, nicht {was}</translation>
     </message>
     <message>
         <source>{job} moved</source>
-        <translation type="unfinished"></translation>
+        <translation>{job} hat sich verschoben</translation>
     </message>
     <message>
         <source>{what} at {is}, not {was}</source>
-        <translation type="unfinished"></translation>
+        <translation>{what} um {is}, nicht {was}</translation>
     </message>
     <message>
         <source>{job} is new</source>
-        <translation type="unfinished"></translation>
+        <translation>{job} ist neu</translation>
     </message>
     <message>
         <source>{what} at {is}</source>
-        <translation type="unfinished"></translation>
+        <translation>{what} um {is}</translation>
     </message>
     <message>
         <source>{wish} cannot be</source>
-        <translation type="unfinished"></translation>
+        <translation>{wish} geht nicht</translation>
     </message>
     <message>
         <source>not by itself: what comes before it, or the hours, are in its way</source>
-        <translation type="unfinished"></translation>
+        <translation>auch allein nicht: was davor kommt, oder die Arbeitszeit, steht im Weg</translation>
     </message>
     <message>
         <source>its own work takes longer, with nobody in its way</source>
-        <translation type="unfinished"></translation>
+        <translation>seine eigene Arbeit dauert länger, auch wenn ihm niemand im Weg ist</translation>
     </message>
     <message>
         <source>{wish} clashes</source>
-        <translation type="unfinished"></translation>
+        <translation>{wish} widerspricht sich</translation>
     </message>
     <message>
         <source>with {other}: one of them can be, both cannot</source>
-        <translation type="unfinished"></translation>
+        <translation>mit {other}: eines davon geht, beide nicht</translation>
     </message>
     <message>
         <source>Nothing to plan</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts zu planen</translation>
     </message>
     <message>
         <source>No job of this shop has an open step.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Auftrag dieser Werkstatt hat einen offenen Schritt.</translation>
     </message>
     <message>
         <source>What moved, and why</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sich verschob, und warum</translation>
     </message>
     <message>
         <source>How good the plan is</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie gut der Plan ist</translation>
     </message>
     <message>
         <source>worse than the best there may be, at most</source>
-        <translation type="unfinished"></translation>
+        <translation>schlechter als der beste, den es geben kann, höchstens</translation>
     </message>
     <message>
         <source>{job}: {where} stops</source>
-        <translation type="unfinished"></translation>
+        <translation>{job}: {where} hält an</translation>
     </message>
     <message>
         <source>A job is not on the board</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Auftrag steht nicht auf der Tafel</translation>
     </message>
     <message>
         <source>h</source>
-        <translation type="unfinished"></translation>
+        <translation>h</translation>
     </message>
     <message>
         <source>pc</source>
-        <translation type="unfinished"></translation>
+        <translation>St.</translation>
     </message>
     <message>
         <source>What was wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nicht stimmte</translation>
     </message>
     <message>
         <source>What the old bearing showed</source>
-        <translation type="unfinished"></translation>
+        <translation>Was das alte Lager zeigte</translation>
     </message>
     <message>
         <source>What ended it</source>
-        <translation type="unfinished"></translation>
+        <translation>Woran es zu Ende ging</translation>
     </message>
     <message>
         <source>not known: it may happen again</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht bekannt: es kann wieder geschehen</translation>
     </message>
     <message>
         <source>Sizes, old and new</source>
-        <translation type="unfinished"></translation>
+        <translation>Maße, alt und neu</translation>
     </message>
     <message>
         <source>repaired with a sleeve</source>
-        <translation type="unfinished"></translation>
+        <translation>mit einer Hülse instand gesetzt</translation>
     </message>
     <message>
         <source>{seat}: {measured}</source>
-        <translation type="unfinished"></translation>
+        <translation>{seat}: {measured}</translation>
     </message>
     <message>
         <source>wanted {band}: {verdict}</source>
-        <translation type="unfinished"></translation>
+        <translation>gewünscht {band}: {verdict}</translation>
     </message>
     <message>
         <source>New in it</source>
-        <translation type="unfinished"></translation>
+        <translation>Neu darin</translation>
     </message>
     <message>
         <source>How it sits now</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie es jetzt sitzt</translation>
     </message>
     <message>
         <source>taking in</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Annehmen</translation>
     </message>
     <message>
         <source>stripping</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Zerlegen</translation>
     </message>
     <message>
         <source>pressing out</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Auspressen</translation>
     </message>
     <message>
         <source>measuring</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Messen</translation>
     </message>
     <message>
         <source>warming and chilling</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Wärmen und Kühlen</translation>
     </message>
     <message>
         <source>pressing in</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Einpressen</translation>
     </message>
     <message>
         <source>proving</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Nachweisen</translation>
     </message>
     <message>
         <source>setting end play</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Axialspiel einstellen</translation>
     </message>
     <message>
         <source>closing</source>
         <comment>hours</comment>
-        <translation type="unfinished"></translation>
+        <translation>Abschließen</translation>
     </message>
     <message>
         <source>Lines of the invoice</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeilen der Rechnung</translation>
     </message>
     <message>
         <source>Quote</source>
-        <translation type="unfinished"></translation>
+        <translation>Angebot</translation>
     </message>
     <message>
         <source>Hours as they were taken.</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden, wie sie gebraucht wurden.</translation>
     </message>
     <message>
         <source>Hours as they are planned.</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden, wie sie geplant sind.</translation>
     </message>
     <message>
         <source>Hours</source>
-        <translation type="unfinished"></translation>
+        <translation>Stunden</translation>
     </message>
     <message>
         <source>Parts to order</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu bestellende Teile</translation>
     </message>
     <message>
         <source>Once a job</source>
-        <translation type="unfinished"></translation>
+        <translation>Einmal je Auftrag</translation>
     </message>
     <message>
         <source>{quantity} at {price}: {amount}</source>
-        <translation type="unfinished"></translation>
+        <translation>{quantity} zu {price}: {amount}</translation>
     </message>
     <message>
         <source>{quantity}, no price</source>
-        <translation type="unfinished"></translation>
+        <translation>{quantity}, kein Preis</translation>
     </message>
     <message>
         <source>In all</source>
-        <translation type="unfinished"></translation>
+        <translation>Zusammen</translation>
     </message>
     <message numerus="yes">
         <source>%n lines have no price</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Zeile hat keinen Preis</numerusform>
+            <numerusform>%n Zeilen haben keinen Preis</numerusform>
         </translation>
     </message>
     <message>
         <source>give them in This shop, Prices: they count as nothing here</source>
-        <translation type="unfinished"></translation>
+        <translation>unter Diese Werkstatt, Preise angeben: hier zählen sie nichts</translation>
     </message>
     <message>
         <source>No hours were taken down</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wurden keine Stunden festgehalten</translation>
     </message>
     <message>
         <source>a piece of work that is taken up from the day board counts its time</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Arbeit, die von der Tagestafel aus aufgenommen wird, zählt ihre Zeit</translation>
     </message>
     <message>
         <source>Done on {day} by {who}: {verdict}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Erledigt am {day} von {who}: {verdict}.</translation>
     </message>
     <message>
         <source>Not closed yet: this is how it stands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nicht abgeschlossen: so steht es.</translation>
     </message>
     <message>
         <source>Next inspection</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Prüfung</translation>
     </message>
     <message numerus="yes">
         <source>%n inspections are over their day</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Prüfung ist über ihren Tag hinaus</numerusform>
+            <numerusform>%n Prüfungen sind über ihren Tag hinaus</numerusform>
         </translation>
     </message>
     <message>
         <source>Inspections</source>
-        <translation type="unfinished"></translation>
+        <translation>Prüfungen</translation>
     </message>
     <message>
         <source>No closed job says when its machine is to be looked at again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein abgeschlossener Auftrag sagt, wann seine Maschine wieder anzusehen ist.</translation>
     </message>
     <message>
         <source>{day}, over</source>
-        <translation type="unfinished"></translation>
+        <translation>{day}, überschritten</translation>
     </message>
     <message>
         <source>as found</source>
-        <translation type="unfinished"></translation>
+        <translation>wie vorgefunden</translation>
     </message>
     <message>
         <source>%1 as found%2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 wie vorgefunden%2</translation>
     </message>
     <message>
         <source>as proven</source>
-        <translation type="unfinished"></translation>
+        <translation>wie nachgewiesen</translation>
     </message>
     <message>
         <source>Invoice</source>
-        <translation type="unfinished"></translation>
+        <translation>Rechnung</translation>
     </message>
     <message>
         <source>For the customer</source>
-        <translation type="unfinished"></translation>
+        <translation>Für den Kunden</translation>
     </message>
     <message>
         <source>Inspections due</source>
-        <translation type="unfinished"></translation>
+        <translation>Fällige Prüfungen</translation>
     </message>
     <message>
         <source>Save as CSV  C</source>
-        <translation type="unfinished"></translation>
+        <translation>Als CSV sichern  C</translation>
     </message>
     <message>
         <source>Inspections due, %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Fällige Prüfungen, %1</translation>
     </message>
     <message>
         <source>Page for the customer</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite für den Kunden</translation>
     </message>
     <message>
         <source>%1 has arrived: F12 takes it, where you stand.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist angekommen: F12 nimmt es, wo Sie gerade stehen.</translation>
     </message>
     <message>
         <source>Photo from a file…</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto aus einer Datei…</translation>
     </message>
     <message>
         <source>Photo that has arrived</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto, das angekommen ist</translation>
     </message>
     <message>
         <source>No photo has arrived. The folder they come into is set in This shop, This bench.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist kein Foto angekommen. Der Ordner, in den sie kommen, steht unter Diese Werkstatt, Dieser Arbeitsplatz.</translation>
     </message>
     <message>
         <source>Photo from the clipboard</source>
-        <translation type="unfinished"></translation>
+        <translation>Foto aus der Zwischenablage</translation>
     </message>
     <message>
         <source>%1 is kept with this job.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 liegt jetzt bei diesem Auftrag.</translation>
     </message>
     <message>
         <source>There is no picture on the clipboard.</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Zwischenablage ist kein Bild.</translation>
     </message>
     <message>
         <source>The picture of the clipboard could not be written.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Bild der Zwischenablage ließ sich nicht schreiben.</translation>
     </message>
     <message>
         <source>Folder that a phone’s or a camera’s come into</source>
-        <translation type="unfinished"></translation>
+        <translation>Ordner, in den die eines Telefons oder einer Kamera kommen</translation>
     </message>
     <message>
         <source>There is no such folder.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diesen Ordner gibt es nicht.</translation>
     </message>
     <message>
         <source>2027-03-31, or 6 months</source>
-        <translation type="unfinished"></translation>
+        <translation>2027-03-31 oder 6 months</translation>
     </message>
     <message>
         <source>“%1” is no day: 2027-03-31, or 10 days, 6 weeks, 6 months, 1 year from now.</source>
-        <translation type="unfinished"></translation>
+        <translation>„%1“ ist kein Tag: 2027-03-31, oder von heute an 10 days, 6 weeks, 6 months, 1 year.</translation>
     </message>
     <message>
         <source>Photos as proven</source>
-        <translation type="unfinished"></translation>
+        <translation>Fotos wie nachgewiesen</translation>
     </message>
 </context>
 </TS>

@@ -124,30 +124,30 @@
     </message>
     <message numerus="yes">
         <source>one temperature, %n places</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>one temperature, %n place</numerusform>
+            <numerusform>one temperature, %n places</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n places</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n place</numerusform>
+            <numerusform>%n places</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n lines have no price</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n line has no price</numerusform>
+            <numerusform>%n lines have no price</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n inspections are over their day</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n inspection is over its day</numerusform>
+            <numerusform>%n inspections are over their day</numerusform>
         </translation>
     </message>
 </context>

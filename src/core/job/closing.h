@@ -45,13 +45,13 @@ struct RunIn {
 struct Closing {
     std::vector<Fastener> fasteners;
     RunIn runIn;
-    std::string cause = {};                       ///< what killed the old bearing; empty: not known
-    std::string remedy = {};                      ///< what was done about it
-    std::string nextInspection = {};              ///< the day it is to be looked at again, "2027-03-31"; empty: not said
-    std::string releasedBy;                       ///< the person authorised for it
-    std::string releasedOn = {};                  ///< ISO 8601; empty: not said
-    bool takenBack = false;                       ///< it was released and is not now
-    GaugeUsed wrench = {};                        ///< torque wrench the list was tightened with
+    std::string cause = {};          ///< what killed the old bearing; empty: not known
+    std::string remedy = {};         ///< what was done about it
+    std::string nextInspection = {}; ///< the day it is to be looked at again, "2027-03-31"; empty: not said
+    std::string releasedBy;          ///< the person authorised for it
+    std::string releasedOn = {};     ///< ISO 8601; empty: not said
+    bool takenBack = false;          ///< it was released and is not now
+    GaugeUsed wrench = {};           ///< torque wrench the list was tightened with
     std::map<std::string, std::string> lots = {}; ///< lot or serial number of what was fitted, by part
     friend bool operator==(const Closing&, const Closing&) = default;
 };

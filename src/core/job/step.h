@@ -69,8 +69,8 @@ struct StepRecord {
     SeatReadings readings;
     SeatChecks proof;
     std::vector<HeardAlarm> heard = {};
-    std::set<Station> done;          ///< of those that belong to a step
-    std::set<Station> reopened = {}; ///< they were done and are not now: nothing that follows goes on
+    std::set<Station> done;               ///< of those that belong to a step
+    std::set<Station> reopened = {};      ///< they were done and are not now: nothing that follows goes on
     std::vector<std::string> photos = {}; ///< as proven, beside the job file
     std::optional<Record> record;
     friend bool operator==(const StepRecord&, const StepRecord&) = default;
