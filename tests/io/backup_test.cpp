@@ -97,7 +97,10 @@ TEST_F(Backup, ATornArchiveIsSeenBeforeAnythingIsWritten) {
         EXPECT_FALSE(backup::restore(outside.file("torn.tar.gz"), fresh("torn")));
         EXPECT_FALSE(fs::exists(fresh("torn")));
     }
-    for (std::size_t at = 20; at < whole.size(); at += whole.size() / 23) { // wherever a bit falls over
+    // Wherever a bit falls over; but for the eight bytes at the end, gzip's own sum over what ours has been over:
+    // nothing of the shop is in them.
+    constexpr std::size_t kGzipSum = 8;
+    for (std::size_t at = 20; at + kGzipSum < whole.size(); at += whole.size() / 23) {
         auto torn = whole;
         torn[at] = static_cast<char>(torn[at] ^ 0x10);
         outside.write("torn.tar.gz", torn);
