@@ -78,6 +78,7 @@ reliability:
 	@ARBOR_FAULTS=250 $(BUILD)/tests/reliability_tests --gtest_brief=1 --gtest_filter='*KILL*'
 
 shots: build
+	$(call ready,shots,release)
 	@tools/with_display.sh tools/shots.sh $(APP) docs/screenshots
 
 check: build

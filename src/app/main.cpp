@@ -110,7 +110,9 @@ int runWindow(QString& path, const QString& settingsFolder, bool first, OneWindo
     const arbor::language::Spoken language(settings->value(MainWindow::kLanguageSetting).toString());
     const Options options;
     if (options.isPicture() && options.has("night")) settings->setValue("night", true);
-    MainWindow window({arbor::ui::SteadyClock(), std::move(settings), options["logbook"], arbor::ui::machineCount});
+    arbor::ui::JobSession::Clock clock = arbor::ui::SteadyClock();
+    if (options.isPicture() && options.has("now")) clock = [now = options["now"].toStdString()] { return now; };
+    MainWindow window({std::move(clock), std::move(settings), options["logbook"], arbor::ui::machineCount});
     QObject::connect(&window, &MainWindow::remakeWanted, [&] {
         path = window.openedPath();
         QCoreApplication::exit(kOtherLanguage);

@@ -35,6 +35,10 @@ const std::map<std::string, const char*> kPlaces{{"arrangement", "actionArrangem
                                                  {"instruments", "actionInstruments"},
                                                  {"bench", "actionBench"},
                                                  {"label", "actionLabel"},
+                                                 {"quote", "actionQuote"},
+                                                 {"customer", "actionCustomer"},
+                                                 {"inspections", "actionInspections"},
+                                                 {"day", "actionDay"},
                                                  {"help", "actionHelp"},
                                                  {"tour", "actionTour"}};
 
@@ -70,6 +74,7 @@ Options::Options() {
     option("big", {}, tr("read from two metres"));
     option("calc", "line", tr("open the bench calculator with this line, for example “limits 62 N7”"));
     option("night", {}, tr("with --shot: in the dark theme"));
+    option("now", "time", tr("with --shot: as if it were then, 2026-11-30T07:00:00"));
     option("card", "file.pdf", tr("write the route card of the job and end"));
     option("verbose", {}, tr("tell on the standard error what is done"));
     option("into-running", {}, tr("open the job in the window that is running, where there is one"));

@@ -16024,5 +16024,9 @@ und %1 weitere</translation>
         <source>Photos as proven</source>
         <translation>Fotos wie nachgewiesen</translation>
     </message>
+    <message>
+        <source>with --shot: as if it were then, 2026-11-30T07:00:00</source>
+        <translation>mit --shot: als wäre es dann, 2026-11-30T07:00:00</translation>
+    </message>
 </context>
 </TS>

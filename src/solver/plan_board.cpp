@@ -1,5 +1,6 @@
 #include "solver/plan_board.h"
 
+#include "core/day/bound.h"
 #include "solver/clash.h"
 
 namespace arbor::day {
@@ -11,7 +12,13 @@ void planBoard(Board& board, const KeptPlan& before, const Effort& effort) {
     board.clashes.clear();
     if (board.day.pieces.empty()) return;
     auto plan = solve(board.day, effort, placedAs(board.day, before));
+    board.drawn = plan ? plan->at : before.empty() ? earliest(board.day) : placedAs(board.day, before);
     if (!plan) {
+        for (std::size_t i = 0; i < board.drawn.size(); ++i)
+            if (const auto& wish = board.day.pieces[i].fixed) {
+                board.drawn[i].end += *wish - board.drawn[i].start;
+                board.drawn[i].start = *wish;
+            }
         board.none = plan.error();
         if (*board.none == NoPlan::Clashes) board.clashes = clashesOfFixed(board.day);
         return;

@@ -295,7 +295,7 @@ bool Model::slave(const Gecode::MetaInfo& info) {
     auto& chance = m_given.chance;
     constexpr int kCoarse = 5, kCoarser = 15;
     m_step = info.last() ? kCoarse : kCoarser;
-    constexpr unsigned kAnewEvery = 4;
+    constexpr unsigned kAnewEvery = 12;
     if (!info.last() || info.restart() % kAnewEvery == 0 || jobs.size() < 3) {
         constexpr double kMinutes = 120;
         std::uniform_real_distribution<double> earlier(0, kMinutes);
@@ -309,7 +309,7 @@ bool Model::slave(const Gecode::MetaInfo& info) {
     const auto& best = static_cast<const Model&>(*info.last());
     std::vector<std::string> anew;
     std::uniform_int_distribution<std::size_t> any(0, jobs.size() - 1);
-    for (int n = 0; n < 3; ++n)
+    for (std::size_t n = 0; n < std::max<std::size_t>(3, jobs.size() / 2); ++n)
         anew.push_back(jobs[any(chance)].job);
     for (int i = 0; i < count(); ++i)
         if (std::find(anew.begin(), anew.end(), piece(i).key.job) == anew.end())

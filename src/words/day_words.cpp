@@ -258,9 +258,9 @@ Sheet daySheet(const day::Board& board) {
     for (const auto& clash : board.clashes)
         add("clash", board.none ? Tone::Stop : Tone::Check, say(clash, board));
     for (const auto& move : board.moved)
-        add("moved", move.kind == day::Move::Kind::TookLonger ? Tone::Check : Tone::Plan, say(move, board));
+        add("moved", Tone::Check, say(move, board));
     for (const auto& stop : board.stopped)
-        add("stopped", Tone::Check,
+        add("stopped", Tone::Plan,
             {tr("{job}: {where} stops").with("job", stop.job).with("where", stop.where), stop.reason});
     for (const auto& problem : board.unread)
         add("unread", Tone::Check, {tr("A job is not on the board"), say(problem)});

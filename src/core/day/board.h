@@ -43,6 +43,7 @@ struct Board {
     std::map<std::string, std::string> presses; ///< their names, by id
     std::map<std::string, std::string> files;   ///< of jobs, by number
     std::optional<DayPlan> plan;
+    std::vector<Placed> drawn;  ///< by piece: the plan; where there is none the one before, or how soon each could be
     std::optional<NoPlan> none; ///< why there is no plan
     std::vector<Move> moved;    ///< against the plan before
     std::vector<Clash> clashes;

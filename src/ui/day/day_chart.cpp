@@ -50,8 +50,13 @@ void DayChart::show(const day::Board& board, Minute now) {
     m_now = now;
     m_rows.clear();
     m_bars.clear();
-    if (m_board.plan) addRows();
-    if (first) m_from = std::floor(now / double(kHour)) * kHour - kHour / 2.0;
+    if (!m_board.drawn.empty()) addRows();
+    if (first && !m_bars.empty()) {
+        const auto soonest = std::min_element(m_bars.begin(), m_bars.end(), [](const Bar& a, const Bar& b) {
+                                 return a.start < b.start;
+                             })->start;
+        m_from = std::floor(std::max(soonest, now - kHour) / double(kHour)) * kHour - kHour / 2.0;
+    }
     m_chosen = 0;
     for (std::size_t i = 0; key && i < board.day.pieces.size(); ++i)
         if (board.day.pieces[i].key == *key) choose(i);
@@ -80,12 +85,12 @@ void DayChart::addRows() {
                              : tr("%n places", nullptr, source.places),
                 in);
     }
-    addPeople();
+    if (m_board.plan) addPeople(); // else nobody is given anything
     layLanes();
 }
 
 void DayChart::addBar(std::size_t row, std::size_t piece) {
-    const auto& at = m_board.plan->at[piece];
+    const auto& at = m_board.drawn[piece];
     m_bars.push_back({row,
                       0,
                       at.start,
@@ -98,7 +103,7 @@ void DayChart::addBar(std::size_t row, std::size_t piece) {
 /// What follows in one job without a break is one bar.
 void DayChart::addPeople() {
     const auto& day = m_board.day;
-    const auto& at = m_board.plan->at;
+    const auto& at = m_board.drawn;
     constexpr Minute kNoBreak = 2;
     for (std::size_t k = 0; k < day.people.size(); ++k) {
         const auto& person = day.people[k];
