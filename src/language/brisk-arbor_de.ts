@@ -16028,5 +16028,13 @@ und %1 weitere</translation>
         <source>with --shot: as if it were then, 2026-11-30T07:00:00</source>
         <translation>mit --shot: als wäre es dann, 2026-11-30T07:00:00</translation>
     </message>
+    <message>
+        <source>{job}: the window is missed</source>
+        <translation>{job}: die Zeit reicht nicht</translation>
+    </message>
+    <message>
+        <source>{part} grips after {window}, the walk takes {walk}: see Warm</source>
+        <translation>{part} greift nach {window}, der Weg dauert {walk}: siehe Wärmen</translation>
+    </message>
 </context>
 </TS>

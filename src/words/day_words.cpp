@@ -255,10 +255,18 @@ Sheet daySheet(const day::Board& board) {
     const auto add = [&](const char* kind, Tone tone, const Sentence& said) {
         sheet.notes.push_back(noteOf(kind + std::string("/") + std::to_string(++n), tone, said.head, said.detail));
     };
-    for (const auto& clash : board.clashes)
-        add("clash", board.none ? Tone::Stop : Tone::Check, say(clash, board));
     for (const auto& move : board.moved)
         add("moved", Tone::Check, say(move, board));
+    for (const auto& clash : board.clashes)
+        add("clash", board.none ? Tone::Stop : Tone::Check, say(clash, board));
+    for (const auto& piece : board.day.pieces)
+        if (piece.window_s > 0 && piece.window_s < piece.walk_s)
+            add("window", Tone::Stop,
+                {tr("{job}: the window is missed").with("job", piece.key.job),
+                 tr("{part} grips after {window}, the walk takes {walk}: see Warm")
+                     .with("part", piece.part)
+                     .with("window", duration(piece.window_s))
+                     .with("walk", duration(piece.walk_s))});
     for (const auto& stop : board.stopped)
         add("stopped", Tone::Plan,
             {tr("{job}: {where} stops").with("job", stop.job).with("where", stop.where), stop.reason});

@@ -1,5 +1,8 @@
 // Several jobs on one press, one oven, one freezer. What a plan must keep is judged here once more, by itself.
 #include "core/day/bound.h"
+#include "core/day/clock.h"
+#include "core/day/moved.h"
+#include "solver/clash.h"
 #include "solver/solve.h"
 
 #include <algorithm>
@@ -345,4 +348,50 @@ TEST(DaySolver, TheJobsInTimeCanBeAskedFor) {
     EXPECT_EQ(canBe(day, {"A"}, {0.5}), std::optional(true));
     EXPECT_EQ(canBe(day, {"B"}, {0.5}), std::optional(true));
     EXPECT_EQ(canBe(day, {"A", "B"}, {0.5}), std::optional(false));
+}
+
+TEST(DayBoard, MinutesAreCountedFromTheDayThatIsPlanned) {
+    EXPECT_EQ(minuteOf("2026-11-30T09:33:10", "2026-11-30"), 9 * 60 + 33);
+    EXPECT_EQ(minuteOf("2026-12-01T00:05:00", "2026-11-30"), kDay + 5);
+    EXPECT_EQ(minuteOf("2026-11-29T23:00:00", "2026-11-30"), -60);
+    EXPECT_EQ(instantOf(-60, "2026-03-01"), "2026-02-28T23:00:00");
+    EXPECT_EQ(instantOf(kDay + 5, "2026-12-31"), "2027-01-01T00:05:00");
+    EXPECT_EQ(weekdayOf("2026-11-30"), 1) << "a Monday";
+    for (const char* none : {"", "noon", "2026-13-01T10:00:00", "2026-02-30T10:00:00", "2026-11-30"})
+        EXPECT_FALSE(minuteOf(none, "2026-11-30")) << none;
+}
+
+TEST(DayBoard, TellsCausesFirstAndOneMoveAJob) {
+    Day day = shopOf(1);
+    day.jobs = {{"A", {}, 2}, {"B", {}, 2}};
+    const auto a = add(day, "A", Work::Strip, 30, {}), b = add(day, "B", Work::Strip, 30, {}),
+               c = add(day, "B", Work::Measure, 10, b);
+    day.pieces[a].began = kSeven;
+    const KeptPlan before{{day.pieces[a].key, {kSeven, kSeven + 10}},
+                          {day.pieces[b].key, {kSeven + 10, kSeven + 40}},
+                          {day.pieces[c].key, {kSeven + 40, kSeven + 50}}};
+    const DayPlan plan{{{kSeven, kSeven + 30}, {kSeven + 30, kSeven + 60}, {kSeven + 60, kSeven + 70}}, 0, 0};
+    const auto all = moves(day, plan, before);
+    ASSERT_EQ(all.size(), 2U);
+    EXPECT_EQ(all[0].kind, Move::Kind::TookLonger);
+    EXPECT_EQ(all[0].is - all[0].was, 20);
+    EXPECT_EQ(all[1].piece, b) << "what follows in B goes with it";
+    EXPECT_TRUE(moves(day, plan, kept(day, plan)).empty());
+}
+
+TEST(DaySolver, NamesTheJobWithWhichAnotherCannotBeInTime) {
+    NEEDS_SOLVER();
+    Day day = shopOf(1);
+    day.jobs = {{"A", kSeven + 30, 2}, {"B", kSeven + 40, 2}, {"C", kSeven + 5, 2}};
+    for (const auto& job : day.jobs)
+        add(day, job.job, Work::Strip, 30, {});
+    const auto plan = solve(day);
+    ASSERT_TRUE(plan);
+    const auto clashes = clashesOfTimes(day, *plan);
+    const auto about = [&](const std::string& job) {
+        return std::find_if(clashes.begin(), clashes.end(), [&](const Clash& c) { return c.one.job == job; });
+    };
+    ASSERT_NE(about("C"), clashes.end());
+    EXPECT_FALSE(about("C")->other) << "thirty minutes of work do not go into five";
+    EXPECT_TRUE(about("A") != clashes.end() || about("B") != clashes.end()) << "one person, an hour of work";
 }
