@@ -252,17 +252,17 @@ void Model::bindCost() {
 /// As work is given out: what can begin first is begun first; the moment a piece has its time, what is soaked for it is
 /// laid in as late as that allows.
 void Model::chooseStarts() {
-    const auto merit = [](const Space& space, IntVar start, int i) -> double {
+    const auto merit = [](const Space& space, const IntVar& start, int i) -> double {
         const auto& model = static_cast<const Model&>(space);
         const auto& p = model.piece(i);
         constexpr double kLast = 1e9;
         if (p.isSoak()) return model.m_start[static_cast<int>(p.into)].assigned() ? -1 : kLast;
         return start.min() + model.m_given.order[static_cast<std::size_t>(i)];
     };
-    const auto value = [](const Space& space, IntVar start, int i) -> int {
+    const auto value = [](const Space& space, const IntVar& start, int i) -> int {
         return static_cast<const Model&>(space).piece(i).isSoak() ? start.max() : start.min();
     };
-    const auto commit = [](Space& space, unsigned other, IntVar start, int i, int value_) {
+    const auto commit = [](Space& space, unsigned other, const IntVar& start, int i, int value_) {
         auto& model = static_cast<Model&>(space);
         if (other == 0)
             rel(model, start == value_);
@@ -319,6 +319,7 @@ bool Model::slave(const Gecode::MetaInfo& info) {
 
 std::vector<Placed> Model::placed() const {
     std::vector<Placed> out;
+    out.reserve(day().pieces.size());
     for (int i = 0; i < count(); ++i)
         out.push_back({m_start[i].val(), m_end[i].val(), 0, m_given.setting_C[static_cast<std::size_t>(i)]});
     return out;
@@ -336,7 +337,7 @@ private:
     bool together(std::size_t i, std::size_t k) const {
         return m_at[i].start < m_at[k].end && m_at[k].start < m_at[i].end;
     }
-    int inHand(const Crew& crew, IntVar who, int piece) const;
+    int inHand(const Crew& crew, const IntVar& who, int piece) const;
 
     const Day& m_day;
     const std::vector<Placed>& m_at;
@@ -361,10 +362,10 @@ Crew::Crew(const Day& day, const std::vector<Placed>& at)
         for (std::size_t k = 0; k < i; ++k)
             if (day.pieces[k].byHand && together(i, k)) rel(*this, who != m_who[static_cast<int>(k)]);
     }
-    const auto first = [](const Space& space, IntVar, int i) -> double {
+    const auto first = [](const Space& space, const IntVar&, int i) -> double {
         return static_cast<const Crew&>(space).m_at[static_cast<std::size_t>(i)].start;
     };
-    const auto value = [](const Space& space, IntVar var, int i) {
+    const auto value = [](const Space& space, const IntVar& var, int i) {
         const auto& crew = static_cast<const Crew&>(space);
         return crew.inHand(crew, var, i);
     };
@@ -372,7 +373,7 @@ Crew::Crew(const Day& day, const std::vector<Placed>& at)
 }
 
 /// Whoever has the job in hand goes on with it, where that can be.
-int Crew::inHand(const Crew& crew, IntVar who, int piece) const {
+int Crew::inHand(const Crew& crew, const IntVar& who, int piece) const {
     const auto i = static_cast<std::size_t>(piece);
     int latest = -1;
     for (std::size_t k = 0; k < m_at.size(); ++k) {

@@ -8,6 +8,7 @@
 
 #include <functional>
 #include <map>
+#include <utility>
 
 namespace arbor::day {
 
@@ -164,14 +165,15 @@ std::vector<Placed> earliest(const Day& day) {
         if (piece.notBefore && !piece.began) from = std::max(from, *piece.notBefore);
         if (piece.byHand && !piece.began) from = fitted(hours, from, piece.lasts);
         if (piece.fixed && !piece.began) from = std::max(from, *piece.fixed);
-        at[i].start = piece.began.value_or(from);
-        at[i].end = std::max(at[i].start + piece.lasts, piece.began ? day.now : 0);
+        const auto start = piece.began.value_or(from);
+        const Placed now{start, std::max(start + piece.lasts, piece.began ? day.now : 0), 0, 0};
+        return std::exchange(at[i], now) != now;
     };
-    for (std::size_t round = 0; round <= day.pieces.size(); ++round) { // a way through all of them at most
-        const auto before = at;
+    bool changed = true;
+    for (std::size_t round = 0; changed && round <= day.pieces.size(); ++round) { // a way through all of them at most
+        changed = false;
         for (std::size_t i = 0; i < day.pieces.size(); ++i)
-            settle(i);
-        if (at == before) break;
+            changed = settle(i) || changed;
     }
     return at;
 }
