@@ -77,9 +77,10 @@ using Graph = boost::adjacency_list<
     boost::property<boost::edge_capacity_t, std::int64_t,
                     boost::property<boost::edge_residual_capacity_t, std::int64_t,
                                     boost::property<boost::edge_reverse_t, Traits::edge_descriptor,
-                                                    boost::property<boost::edge_weight_t, std::int64_t>>>>>;
+                                                    boost::property<boost::edge_weight_t, double>>>>>;
 
-void connect(Graph& graph, std::size_t from, std::size_t to, std::int64_t capacity, std::int64_t cost) {
+/// @param cost  whole: the library adds up what is out of reach, which a double bears and an integer does not
+void connect(Graph& graph, std::size_t from, std::size_t to, std::int64_t capacity, double cost) {
     const auto there = add_edge(from, to, graph).first, back = add_edge(to, from, graph).first;
     put(boost::edge_capacity, graph, there, capacity);
     put(boost::edge_capacity, graph, back, 0);
@@ -125,11 +126,12 @@ std::int64_t boundOn(const Day& day, const std::vector<Placed>& alone, const std
             for (std::size_t s = 0; s < slots.size(); ++s)
                 if (slots[s].until > alone[i].start)
                     connect(graph, i, day.pieces.size() + s, piece.lasts,
-                            costAt(day, job, std::max(path, slots[s].from + rest[i])) * kParts / work[job.job]);
+                            static_cast<double>(costAt(day, job, std::max(path, slots[s].from + rest[i])) * kParts /
+                                                work[job.job]));
         }
     }
     successive_shortest_path_nonnegative_weights(graph, source, sink);
-    return otherwise + find_flow_cost(graph) / kParts;
+    return otherwise + static_cast<std::int64_t>(find_flow_cost(graph)) / kParts;
 }
 
 /// Hands, each press, what warms by its places; a freezer has room at night too, and more than is asked for.
