@@ -23,6 +23,11 @@ Minute fitted(const std::vector<Hours>& hours, Minute from, Minute lasts) {
     return from;
 }
 
+bool isWarm(const Day& day, const Piece& soak) {
+    return std::any_of(day.sources.begin(), day.sources.end(),
+                       [&](const Source& s) { return s.id == soak.source && s.warms; });
+}
+
 /// How long a job needs at least from the end of each piece to its own end.
 std::vector<Minute> restAfter(const Day& day) {
     std::vector<Minute> rest(day.pieces.size());
@@ -162,10 +167,14 @@ std::vector<Placed> earliest(const Day& day) {
         if (!piece.began)
             for (const auto& after : piece.after)
                 from = std::max(from, at[after.piece].end + after.wait);
-        for (std::size_t k = 0; k < day.pieces.size(); ++k) // what is soaked for it
-            if (day.pieces[k].isSoak() && day.pieces[k].into == i) from = std::max(from, at[k].end);
+        Minute warmed = 0; // on the same day, before it
+        for (std::size_t k = 0; k < day.pieces.size(); ++k) {
+            if (!day.pieces[k].isSoak() || day.pieces[k].into != i) continue;
+            from = std::max(from, at[k].end);
+            if (isWarm(day, day.pieces[k]) && !day.pieces[k].began) warmed = std::max(warmed, day.pieces[k].lasts);
+        }
         if (piece.notBefore && !piece.began) from = std::max(from, *piece.notBefore);
-        if (piece.byHand && !piece.began) from = fitted(hours, from, piece.lasts);
+        if (piece.byHand && !piece.began) from = fitted(hours, from - warmed, warmed + piece.lasts) + warmed;
         if (piece.fixed && !piece.began) from = std::max(from, *piece.fixed);
         const auto start = piece.began.value_or(from);
         const Placed now{start, std::max(start + piece.lasts, piece.began ? day.now : 0), 0, 0};
