@@ -462,9 +462,11 @@ tl::expected<DayPlan, NoPlan> solve(const Day& day, const Effort& effort, const 
     Patience patience(effort.seconds);
     Gecode::Search::Options options;
     options.stop = &patience;
+    const auto root = std::make_unique<Model>(given);
+    // Told before there is an engine: one of a model that has failed keeps its cutoff for ever.
+    if (root->status() == Gecode::SS_FAILED) return tl::unexpected(NoPlan::Clashes);
     constexpr unsigned long kThorough = 40'000;
     options.cutoff = new Cutoff(given, kThorough / (1 + day.pieces.size())); // the engine deletes it
-    const auto root = std::make_unique<Model>(given);
     Gecode::RBS<Model, Gecode::BAB> engine(root.get(), options);
     std::optional<DayPlan> best;
     bool nobody = false; // for a plan that would have been one but for its hours
