@@ -128,11 +128,12 @@ std::int64_t boundOn(const Day& day, const std::vector<Placed>& alone, const std
             const auto& piece = day.pieces[i];
             if (piece.key.job != job.job || !counts(piece)) continue;
             connect(graph, source, i, piece.lasts, 0);
-            for (std::size_t s = 0; s < slots.size(); ++s)
-                if (slots[s].until > alone[i].start)
-                    connect(graph, i, day.pieces.size() + s, piece.lasts,
-                            static_cast<double>(costAt(day, job, std::max(path, slots[s].from + rest[i])) * kParts /
-                                                work[job.job]));
+            for (std::size_t s = 0; s < slots.size(); ++s) {
+                if (slots[s].until <= alone[i].start) continue;
+                const auto whole = costAt(day, job, std::max(path, slots[s].from + rest[i])) * kParts;
+                const auto share = whole / work[job.job]; // rounded down: a bound may be less
+                connect(graph, i, day.pieces.size() + s, piece.lasts, static_cast<double>(share));
+            }
         }
     }
     successive_shortest_path_nonnegative_weights(graph, source, sink);
