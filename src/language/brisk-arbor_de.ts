@@ -15472,10 +15472,6 @@ und %1 weitere</translation>
         <translation>wenn Zeit ist</translation>
     </message>
     <message>
-        <source>Enter opens the bar you stand on. Shift with ← or →, or drawn along: its start is fixed; Delete frees it. R plans again, P prints.</source>
-        <translation>Eingabe öffnet den Balken, auf dem Sie stehen. Umschalt mit ← oder →, oder gezogen: sein Beginn steht fest; Entf gibt ihn frei. R plant neu, P druckt.</translation>
-    </message>
-    <message>
         <source>“%1” is no time: 12:00, or another day as 2027-03-31T12:00.</source>
         <translation>„%1“ ist keine Zeit: 12:00, oder an einem anderen Tag 2027-03-31T12:00.</translation>
     </message>
@@ -15606,14 +15602,6 @@ und %1 weitere</translation>
         <translation>{time}, {late} zu spät</translation>
     </message>
     <message>
-        <source>Carry window</source>
-        <translation>Zeit zum Tragen</translation>
-    </message>
-    <message>
-        <source>walk {time}</source>
-        <translation>Weg {time}</translation>
-    </message>
-    <message>
         <source>Nothing is left to begin</source>
         <translation>Es ist nichts mehr zu beginnen</translation>
     </message>
@@ -15642,16 +15630,8 @@ und %1 weitere</translation>
         <translation>Die Wünsche widersprechen sich</translation>
     </message>
     <message>
-        <source>There is no plan that keeps them all: free one of these starts.</source>
-        <translation>Es gibt keinen Plan, der alle hält: einen dieser Anfänge freigeben.</translation>
-    </message>
-    <message>
         <source>No plan was found in time</source>
         <translation>In der Zeit fand sich kein Plan</translation>
-    </message>
-    <message>
-        <source>Nothing is proven: plan again, or free a fixed start.</source>
-        <translation>Es ist nichts bewiesen: neu planen, oder einen festen Beginn freigeben.</translation>
     </message>
     <message>
         <source>intake</source>
@@ -16029,12 +16009,24 @@ und %1 weitere</translation>
         <translation>mit --shot: als wäre es dann, 2026-11-30T07:00:00</translation>
     </message>
     <message>
-        <source>{job}: the window is missed</source>
-        <translation>{job}: die Zeit reicht nicht</translation>
+        <source>Enter opens the bar you stand on. Shift with ← or →, or drawn along: its start is fixed; Delete clears it. R plans again, P prints.</source>
+        <translation>Eingabe öffnet den Balken, auf dem Sie stehen. Umschalt mit ← oder →, oder gezogen: sein Beginn steht fest; Entf gibt ihn frei. R plant neu, P druckt.</translation>
     </message>
     <message>
-        <source>{part} grips after {window}, the walk takes {walk}: see Warm</source>
-        <translation>{part} greift nach {window}, der Weg dauert {walk}: siehe Wärmen</translation>
+        <source>No plan meets all fixed starts: clear one of them.</source>
+        <translation>Kein Plan hält alle festen Anfänge: einen davon freigeben.</translation>
+    </message>
+    <message>
+        <source>Nothing is proven: plan again, or clear a fixed start.</source>
+        <translation>Es ist nichts bewiesen: neu planen, oder einen festen Beginn freigeben.</translation>
+    </message>
+    <message>
+        <source>{job}: no time for the transfer</source>
+        <translation>{job}: keine Zeit für den Weg</translation>
+    </message>
+    <message>
+        <source>{part} grips after {window}, the transfer takes {walk}</source>
+        <translation>{part} greift nach {window}, der Weg dauert {walk}</translation>
     </message>
 </context>
 </TS>

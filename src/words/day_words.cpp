@@ -4,6 +4,7 @@
 #include "words/shipped_names.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numeric>
 
@@ -13,23 +14,10 @@ namespace {
 
 using day::Work;
 
+/// @param weekday  0: Sunday
 std::string weekdayName(int weekday) {
-    switch (weekday) {
-    case 0:
-        return tr("Sun");
-    case 1:
-        return tr("Mon");
-    case 2:
-        return tr("Tue");
-    case 3:
-        return tr("Wed");
-    case 4:
-        return tr("Thu");
-    case 5:
-        return tr("Fri");
-    default:
-        return tr("Sat");
-    }
+    const std::array<std::string, 7> names{tr("Sun"), tr("Mon"), tr("Tue"), tr("Wed"), tr("Thu"), tr("Fri"), tr("Sat")};
+    return names.at(static_cast<std::size_t>(weekday));
 }
 
 const day::Source* sourceOf(const day::Day& day, const std::string& id) {
@@ -95,8 +83,8 @@ void addWindow(Sheet& sheet, const day::Board& board, std::size_t piece) {
     const auto& p = board.day.pieces[piece];
     const auto& warm = p.isSoak() ? board.day.pieces[p.into] : p;
     if (!(warm.window_s > 0)) return;
-    Figure figure = figureOf("carry_window_s", tr("Carry window"), {clockFace(warm.window_s), tr("min")},
-                             tr("walk {time}").with("time", duration(warm.walk_s)), exactly(warm.window_s));
+    Figure figure = figureOf("carry_window_s", tr("Time available"), {clockFace(warm.window_s), tr("min")},
+                             tr("transfer {time}").with("time", duration(warm.walk_s)), exactly(warm.window_s));
     figure.lineTo = warm.window_s;
     figure.value = {0, warm.walk_s, warm.walk_s};
     sheet.figures.push_back(figure);
@@ -134,11 +122,11 @@ void addNoPlan(Sheet& sheet, day::NoPlan why) {
         return;
     case day::NoPlan::Clashes:
         sheet.title = tr("The wishes clash");
-        sheet.verdict = tr("There is no plan that keeps them all: free one of these starts.");
+        sheet.verdict = tr("No plan meets all fixed starts: clear one of them.");
         return;
     case day::NoPlan::NotInTime:
         sheet.title = tr("No plan was found in time");
-        sheet.verdict = tr("Nothing is proven: plan again, or free a fixed start.");
+        sheet.verdict = tr("Nothing is proven: plan again, or clear a fixed start.");
         return;
     }
 }
@@ -262,8 +250,8 @@ Sheet daySheet(const day::Board& board) {
     for (const auto& piece : board.day.pieces)
         if (piece.window_s > 0 && piece.window_s < piece.walk_s)
             add("window", Tone::Stop,
-                {tr("{job}: the window is missed").with("job", piece.key.job),
-                 tr("{part} grips after {window}, the walk takes {walk}: see Warm")
+                {tr("{job}: no time for the transfer").with("job", piece.key.job),
+                 tr("{part} grips after {window}, the transfer takes {walk}")
                      .with("part", piece.part)
                      .with("window", duration(piece.window_s))
                      .with("walk", duration(piece.walk_s))});

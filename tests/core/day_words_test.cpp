@@ -53,7 +53,7 @@ TEST(DayWords, AWindowThatIsShorterThanTheWalkIsAStop) {
     board.day.pieces[0].window_s = 20;
     board.day.pieces[0].walk_s = 30;
     const auto sheet = words::daySheet(board);
-    EXPECT_TRUE(says(sheet, "J-1: the window is missed"));
+    EXPECT_TRUE(says(sheet, "J-1: no time for the transfer"));
     EXPECT_EQ(sheet.notes.front().tone, words::Tone::Stop) << "worst first";
 }
 

@@ -10,6 +10,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
 #include <utility>
@@ -212,16 +213,11 @@ QColor DayChart::toneOf(const QString& job, bool pale) const {
         if (q(one.job) == job) break;
         ++number;
     }
-    switch (number % 4) {
-    case 0:
-        return pale ? roles().planPale : roles().plan;
-    case 1:
-        return pale ? roles().provenPale : roles().proven;
-    case 2:
-        return pale ? roles().cautionPale : roles().caution;
-    default:
-        return pale ? roles().iron : roles().muted;
-    }
+    const auto& r = roles();
+    const std::array<std::pair<QColor, QColor>, 4> tones{
+        {{r.plan, r.planPale}, {r.proven, r.provenPale}, {r.caution, r.cautionPale}, {r.muted, r.iron}}};
+    const auto& tone = tones[number % tones.size()];
+    return pale ? tone.second : tone.first;
 }
 
 void DayChart::paintAxis(QPainter& painter) const {

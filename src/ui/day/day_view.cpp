@@ -103,7 +103,7 @@ void DayView::showBoard() {
     m_chart->show(board, day::minuteOf(m_now(), board.date).value_or(board.day.now));
     m_slip->show(words::daySheet(board),
                  tr("Enter opens the bar you stand on. Shift with ← or →, or drawn along: its start is fixed; Delete "
-                    "frees it. R plans again, P prints."));
+                    "clears it. R plans again, P prints."));
 }
 
 const day::Wanted* DayView::chosenJob() const {
