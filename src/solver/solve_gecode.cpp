@@ -150,8 +150,13 @@ void Model::bindPeople() {
     IntVarArgs starts;
     IntArgs lasts, hands;
     const auto any = anyHours(day(), m_given.horizon);
+    const int people = static_cast<int>(day().people.size());
+    int running = 0;
+    auto runs = day().now; // until what is in hand is done, whatever the hours are
     for (int i = 0; i < count(); ++i) {
         if (!piece(i).byHand) continue;
+        if (piece(i).began && ++running > people) continue; // more was begun than there are hands: that is so
+        if (piece(i).began) runs = std::max(runs, *piece(i).began + piece(i).lasts);
         starts << m_start[i];
         lasts << busyFor(piece(i), day().now);
         hands << 1;
@@ -159,7 +164,7 @@ void Model::bindPeople() {
     }
     for (const auto& person : day().people) {
         if (person.hours == day().open()) continue;
-        auto over = day().now; // the gaps between what somebody works, where somebody else may
+        auto over = runs; // the gaps between what somebody works, where somebody else may
         for (const auto& h : hoursOf(day(), person.hours, m_given.horizon)) {
             if (h.from > over) {
                 starts << IntVar(*this, over, over);
@@ -169,18 +174,20 @@ void Model::bindPeople() {
             over = std::max(over, h.until);
         }
     }
-    if (starts.size() > 0) cumulative(*this, static_cast<int>(day().people.size()), starts, lasts, hands);
+    if (starts.size() > 0) cumulative(*this, people, starts, lasts, hands);
 }
 
 void Model::bindPresses() {
     for (const auto& press : day().presses) {
         IntVarArgs starts;
         IntArgs lasts;
-        for (int i = 0; i < count(); ++i)
-            if (piece(i).press == press) {
-                starts << m_start[i];
-                lasts << busyFor(piece(i), day().now);
-            }
+        bool runs = false;
+        for (int i = 0; i < count(); ++i) {
+            if (piece(i).press != press || (piece(i).began && runs)) continue; // begun twice: that is so
+            runs = runs || piece(i).began;
+            starts << m_start[i];
+            lasts << busyFor(piece(i), day().now);
+        }
         if (starts.size() > 1) unary(*this, starts, lasts);
     }
 }
@@ -190,21 +197,29 @@ void Model::bindSource(const Source& source) {
     IntArgs places, room;
     std::vector<int> soaks;
     constexpr int kDecilitres = 10;
+    const int litres = static_cast<int>(source.litres * kDecilitres);
+    int running = 0, filled = 0;
     for (int i = 0; i < count(); ++i) {
         const auto& p = piece(i);
         if (p.source != source.id) continue;
+        if (p.began && ++running > source.places) continue; // more lies in it than it holds: that is so
         soaks.push_back(i);
         starts << m_start[i];
         ends << m_end[i];
         lasts << expr(*this, m_end[i] - m_start[i]);
         places << 1;
-        room << static_cast<int>(std::ceil(p.litres * kDecilitres));
+        // What is larger than the source has it to itself; that it goes in is said elsewhere.
+        const int takes =
+            std::min(static_cast<int>(std::ceil(p.litres * kDecilitres)), litres - (p.began ? filled : 0));
+        filled += p.began ? takes : 0;
+        room << takes;
         if (source.warms && !p.began) { // nobody leaves an oven on for the night
             const auto any = anyHours(day(), m_given.horizon);
             if (any.empty()) continue;
             Minute longest = 0;
             for (const auto& h : any)
                 longest = std::max(longest, h.until - h.from);
+            if (p.lasts >= longest) continue; // no day is long enough: then over night
             dom(*this, m_start[i], startsIn(any, 0, day().now));
             rel(*this, m_end[i] - m_start[i] <= longest);
             // What follows from that, said at once: pressed no sooner than warmed on the same day.
@@ -216,13 +231,13 @@ void Model::bindSource(const Source& source) {
     }
     if (soaks.empty()) return;
     cumulative(*this, source.places, starts, lasts, ends, places);
-    if (source.litres > 0) cumulative(*this, static_cast<int>(source.litres * kDecilitres), starts, lasts, ends, room);
+    if (source.litres > 0) cumulative(*this, litres, starts, lasts, ends, room);
     for (std::size_t a = 0; a < soaks.size(); ++a)
         for (std::size_t b = a + 1; b < soaks.size(); ++b) {
             const int i = soaks[a], j = soaks[b];
             const double one = m_given.setting_C[static_cast<std::size_t>(i)],
                          other = m_given.setting_C[static_cast<std::size_t>(j)];
-            if (one == other) continue;
+            if (one == other || (piece(i).began && piece(j).began)) continue;
             const int change = changeOf(source, one, other);
             rel(*this, m_start[j] >= m_end[i] + change || m_start[i] >= m_end[j] + change);
         }
@@ -360,7 +375,8 @@ Crew::Crew(const Day& day, const std::vector<Placed>& at)
                 rel(*this, who != static_cast<int>(k));
         }
         for (std::size_t k = 0; k < i; ++k)
-            if (day.pieces[k].byHand && together(i, k)) rel(*this, who != m_who[static_cast<int>(k)]);
+            if (day.pieces[k].byHand && together(i, k) && !(piece.began && day.pieces[k].began))
+                rel(*this, who != m_who[static_cast<int>(k)]);
     }
     const auto first = [](const Space& space, const IntVar&, int i) -> double {
         return static_cast<const Crew&>(space).m_at[static_cast<std::size_t>(i)].start;

@@ -395,3 +395,26 @@ TEST(DaySolver, NamesTheJobWithWhichAnotherCannotBeInTime) {
     EXPECT_FALSE(about("C")->other) << "thirty minutes of work do not go into five";
     EXPECT_TRUE(about("A") != clashes.end() || about("B") != clashes.end()) << "one person, an hour of work";
 }
+
+TEST(DaySolver, WhatIsSoAlreadyIsNoClash) {
+    NEEDS_SOLVER();
+    Day day = shopOf(1);
+    day.people.push_back({"late", {8 * 60, 16 * 60 + 30}});
+    day.now = 5 * 60 + 44; // before anybody's hours
+    day.jobs = {{"A", {}, 2}, {"B", {}, 2}, {"C", {}, 2}};
+    for (const auto& job : day.jobs) { // three at once on one press, by two people
+        const auto in = add(day, job.job, Work::In, 20, {});
+        day.pieces[in].press = "P30";
+        day.pieces[in].began = day.now - 5;
+        const auto next = add(day, job.job, Work::In, 20, in, "in:b");
+        day.pieces[next].press = "P30";
+        const auto first = addSoak(day, next, "oven", 10, {80, 90}, {}, 30); // larger than the oven
+        day.pieces[first].began = day.now - 30;
+        day.pieces[first].setting_C = {job.job == "A" ? 80.0 : 120.0, 120.0};
+        addSoak(day, next, "freezer", 12 * 60, {-18, -18}, {});
+    }
+    const auto plan = solve(day, {0.3});
+    ASSERT_TRUE(plan) << static_cast<int>(plan.error());
+    expectOrderKept(day, plan->at);
+    EXPECT_LE(lowerBound(day), plan->cost);
+}

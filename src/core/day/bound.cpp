@@ -95,12 +95,6 @@ void connect(Graph& graph, std::size_t from, std::size_t to, std::int64_t capaci
     put(boost::edge_reverse, graph, back, there);
 }
 
-/// What a job costs that ends then.
-std::int64_t costAt(const Day& day, const Wanted& job, Minute end) {
-    return static_cast<std::int64_t>(weightOf(job.rank)) *
-           (end - day.now + kLateness * std::max(0, job.by ? end - *job.by : 0));
-}
-
 /// Every minute of work goes to minutes in which there is room for it, and bears its share of what its job would cost
 /// if nothing but the rest of the job's own way came after it. A plan's own minutes are such a share-out and cost no
 /// more than it does.

@@ -33,12 +33,14 @@ int weightOf(int rank) {
 
 std::int64_t costOf(const Day& day, const std::vector<Placed>& at) {
     std::int64_t cost = 0;
-    for (const auto& job : day.jobs) {
-        const auto end = endOf(day, at, job.job);
-        cost += static_cast<std::int64_t>(weightOf(job.rank)) *
-                (end - day.now + kLateness * std::max(0, job.by ? end - *job.by : 0));
-    }
+    for (const auto& job : day.jobs)
+        cost += costAt(day, job, endOf(day, at, job.job));
     return cost;
+}
+
+std::int64_t costAt(const Day& day, const Wanted& job, Minute end) {
+    const auto late = std::max(0, job.by ? end - *job.by : 0);
+    return static_cast<std::int64_t>(weightOf(job.rank)) * (end - day.now + kLateness * late);
 }
 
 std::vector<Hours> hoursOf(const Day& day, const Hours& daily, Minute horizon) {

@@ -128,6 +128,9 @@ std::int64_t costOf(const Day& day, const std::vector<Placed>& at);
 int weightOf(int rank);              ///< 4, 2, 1
 inline constexpr int kLateness = 10; ///< what a minute beyond its time costs more than one before
 
+/// What a job costs that ends then.
+std::int64_t costAt(const Day& day, const Wanted& job, Minute end);
+
 /// The hours of the day planned and of those after it, Saturday and Sunday left out.
 std::vector<Hours> hoursOf(const Day& day, const Hours& daily, Minute horizon);
 /// As far as a plan looks.

@@ -65,10 +65,20 @@ private:
         piece.key = {m_job.id, work, step};
         piece.usual_min = usual_min;
         piece.lasts = more_min + (usual_min > 0 ? m_durations.of(work, usual_min) : 0);
-        if (const auto* runs = begun(work, step)) piece.began = minuteOf(runs->began, m_date);
-        if (piece.began) piece.lasts = leftOf(piece);
+        if (usual_min > 0) takeBegun(piece);
         m_day.pieces.push_back(std::move(piece));
         return m_day.pieces.back();
+    }
+    /// Of work by hand: what was begun on another day and left is not in anybody's hand now; nothing is longer than a
+    /// day.
+    void takeBegun(Piece& piece) const {
+        const auto hours = m_day.open();
+        piece.lasts = std::min(piece.lasts, hours.until - hours.from);
+        const auto* runs = begun(piece.key.work, piece.key.step);
+        const auto since = runs ? minuteOf(runs->began, m_date) : std::nullopt;
+        if (!since || *since < 0 || *since > m_day.now) return;
+        piece.began = since;
+        piece.lasts = leftOf(piece);
     }
     std::size_t follow(Piece& piece, Minute wait = 0) {
         if (m_last) piece.after.push_back({*m_last, wait});
@@ -140,7 +150,8 @@ void Chain::addSoak(const plan::StepPlan& step, const plan::HeatSide& side, bool
     const auto what = outer ? job::Clock::What::Outer : job::Clock::What::Inner;
     for (const auto& clock : job::stepOf(m_job, step.step.id).heat.clocks)
         if (clock.what == what) {
-            piece.began = minuteOf(clock.started, m_date);
+            constexpr Minute kLongAgo = 3 * kDay; // it lies there since
+            piece.began = std::max(minuteOf(clock.started, m_date).value_or(m_day.now), m_day.now - kLongAgo);
             piece.setting_C = {side.soak->setting_C, side.soak->setting_C}; // it lies in it as it is set
         }
     if (m_measured) piece.after.push_back({*m_measured, 0});
@@ -177,7 +188,8 @@ void Chain::addIn(const plan::StepPlan& step) {
         }
         for (const auto& clock : record.heat.clocks)
             if (clock.what == job::Clock::What::Carry || clock.what == job::Clock::What::Together)
-                in.began = in.began.value_or(minuteOf(clock.started, m_date).value_or(m_day.now));
+                if (const auto since = minuteOf(clock.started, m_date); since && *since >= 0 && *since <= m_day.now)
+                    in.began = in.began.value_or(*since);
         const bool begun = in.began.has_value();
         if (begun) in.lasts = leftOf(in);
         const auto at = follow(in);

@@ -50,7 +50,7 @@ void MainWindow::takeUp(const QString& file, const job::Worked& work) {
         if (step) m_session->lookAt(m_session->plan().steps[*step].step.id);
     }
     m_jobView->go(job::stationOf(work.what));
-    m_session->begin(work);
+    if (work.usual_s > 0) m_session->begin(work); // what soaks has clocks of its own
     showHeader();
 }
 
