@@ -2,6 +2,7 @@
 
 #include "core/day/board.h"
 
+#include <atomic>
 #include <tl/expected.hpp>
 
 namespace arbor::day {
@@ -10,8 +11,9 @@ namespace arbor::day {
 bool canSolve();
 
 struct Effort {
-    double seconds = 1.8;     ///< of one core; the first plan found is waited for up to ten times that
-    unsigned seed = 20261130; ///< the same day gives the same first plan
+    double seconds = 1.8;                    ///< of one core; the first plan found is waited for up to ten times that
+    unsigned seed = 20261130;                ///< the same day gives the same first plan
+    const std::atomic<bool>* stop = nullptr; ///< set: the plan is not wanted any more
 };
 
 /// When everything goes where, so that it costs least (costOf): people and presses do one thing at a time; a source

@@ -436,8 +436,9 @@ private:
 /// So long, but until there is something ten times that.
 class Patience : public Gecode::Search::Stop {
 public:
-    explicit Patience(double seconds) : m_seconds(seconds) {}
+    explicit Patience(const Effort& effort) : m_seconds(effort.seconds), m_stop(effort.stop) {}
     bool stop(const Gecode::Search::Statistics&, const Gecode::Search::Options&) override {
+        if (m_stop && *m_stop) return true;
         constexpr double kForTheFirst = 10;
         const std::chrono::duration<double> gone = std::chrono::steady_clock::now() - m_began;
         return gone.count() > (found ? m_seconds : kForTheFirst * m_seconds);
@@ -446,6 +447,7 @@ public:
 
 private:
     const double m_seconds;
+    const std::atomic<bool>* m_stop;
     const std::chrono::steady_clock::time_point m_began = std::chrono::steady_clock::now();
 };
 
@@ -475,7 +477,7 @@ tl::expected<DayPlan, NoPlan> solve(const Day& day, const Effort& effort, const 
     Given given(day);
     given.order = orderOf(day, before);
     given.chance.seed(effort.seed);
-    Patience patience(effort.seconds);
+    Patience patience(effort);
     Gecode::Search::Options options;
     options.stop = &patience;
     const auto root = std::make_unique<Model>(given);
@@ -506,7 +508,7 @@ std::optional<bool> canBe(const Day& day, const std::vector<std::string>& inTime
     Given given(day);
     given.order = orderOf(day, {});
     given.inTime = inTime;
-    Patience patience(effort.seconds);
+    Patience patience(effort);
     patience.found = true; // it is not waited for
     Gecode::Search::Options options;
     options.stop = &patience;

@@ -269,7 +269,7 @@ TEST(DaySolver, FiveHundredRandomShopsKeepWhatMustBeKept) {
             day.pieces[0].began = day.now - 10;
             day.pieces[0].lasts += 10;
         }
-        const auto plan = solve(day, {0.01, seed});
+        const auto plan = solve(day, {.seconds = 0.01, .seed = seed});
         ASSERT_TRUE(plan) << static_cast<int>(plan.error());
         expectSound(day, *plan);
         if (HasFailure()) return;
@@ -294,7 +294,7 @@ TEST(DaySolver, OnSmallOnesNoPlanIsBetterAndTheBoundIsUnderAll) {
             addSoak(day, in, "oven", from(1, 6), {100, 120}, strip);
         }
         const auto best = Everything(day, kSeven + 26).least();
-        const auto plan = solve(day, {0.2, seed});
+        const auto plan = solve(day, {.seconds = 0.2, .seed = seed});
         ASSERT_TRUE(plan);
         expectSound(day, *plan);
         EXPECT_GE(plan->cost, best);

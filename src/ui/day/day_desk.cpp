@@ -17,6 +17,7 @@ DayDesk::DayDesk(Clock now, QObject* parent) : QObject(parent), m_now(std::move(
 }
 
 DayDesk::~DayDesk() {
+    m_stop = true;
     if (m_coming.valid()) m_coming.wait();
 }
 
@@ -40,7 +41,7 @@ void DayDesk::start() {
     // What was planned for yesterday has not moved today.
     if (m_kept.date != now.substr(0, 10)) m_kept.plan.clear();
     m_coming = std::async(std::launch::async, [folder = m_folder.toStdString(), tables = m_tables, kept = m_kept, now,
-                                               effort = day::Effort{.seconds = m_seconds}] {
+                                               effort = day::Effort{.seconds = m_seconds, .stop = &m_stop}] {
         auto board = io::readBoard(folder, *tables, kept, now);
         day::planBoard(board, kept.plan, effort);
         return board;
@@ -80,9 +81,10 @@ void DayDesk::look() {
     if (!m_board.plan || isBusy()) return;
     const auto now = day::minuteOf(m_now(), m_board.date);
     if (!now) return;
+    constexpr day::Minute kPatience = 5; // what moves by less would never be told
     for (std::size_t i = 0; i < m_board.day.pieces.size(); ++i) {
         const auto& at = m_board.plan->at[i];
-        const bool overdue = m_board.day.pieces[i].began ? at.end < *now : at.start < *now - 1;
+        const bool overdue = m_board.day.pieces[i].began ? at.end + kPatience < *now : at.start + kPatience < *now;
         if (overdue) return readAgain();
     }
 }

@@ -6,6 +6,7 @@
 
 #include <QObject>
 #include <QString>
+#include <atomic>
 #include <future>
 #include <memory>
 
@@ -20,7 +21,7 @@ class DayDesk : public QObject {
 public:
     using Clock = std::function<std::string()>;
     explicit DayDesk(Clock now, QObject* parent = nullptr);
-    ~DayDesk() override; ///< waits for what is being planned
+    ~DayDesk() override; ///< stops what is being planned
 
     /// Reads every job anew and plans.
     void read(const QString& folder, std::shared_ptr<const tables::Tables> tables);
@@ -49,6 +50,7 @@ private:
     day::Board m_board;
     std::future<day::Board> m_coming;
     double m_seconds = day::Effort{}.seconds;
+    std::atomic<bool> m_stop = false;
     bool m_again = false; ///< something changed while it was planned
     QString m_trouble;
     QTimer* m_ready;
