@@ -65,7 +65,7 @@ wanted trolley-line-sheave 15:00
 sed -i 's|^  "units"|  "worked": [{"what": "strip", "began": "2026-11-30T07:00:00", "planned_s": 1020, "usual_s": 1020}],\n  "units"|' "$day/conveyor-tail-drum.arbor.json"
 "$app" "$day" --station day --now 2026-11-30T07:45:00 --shot "$passing/moved.png"
 at='"at": "2026-11-30T10:00:00"'
-sed -i "s|\"wishes\": \[\]|\"wishes\": [{\"job\": \"J-0142\", \"what\": \"in\", \"step\": \"in:bearing\", $at}, {\"job\": \"J-0152\", \"what\": \"out\", \"step\": \"out:outer_cup\", $at}]|" "$day/day.json"
+sed -i "s|\"fixed_starts\": \[\]|\"fixed_starts\": [{\"job\": \"J-0142\", \"what\": \"in\", \"step\": \"in:bearing\", $at}, {\"job\": \"J-0152\", \"what\": \"out\", \"step\": \"out:outer_cup\", $at}]|" "$day/day.json"
 "$app" "$day" --station day --now 2026-11-30T07:45:00 --shot "$passing/clash.png"
 below day "$passing/planned.png" "$passing/moved.png" "$passing/clash.png"
 

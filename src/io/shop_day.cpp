@@ -33,11 +33,45 @@ json keyJson(const day::Key& key) {
     return out;
 }
 
-Result<day::Key> keyOf(const json& d) {
-    const std::string what = d.at("what");
+/// A moment of a list's entry. @errors Malformed with its place
+Result<day::Minute> momentOf(const json& entry, const char* key, const std::string& date, const std::string& place) {
+    const std::string text = entry.at(key);
+    const auto minute = day::minuteOf(text, date);
+    if (!minute) return refuse(ProblemCode::Malformed, place + key, text, wanted("a time as 2026-11-30T07:00"));
+    return *minute;
+}
+
+Result<day::Key> keyOf(const json& entry, const std::string& place) {
+    const std::string what = entry.at("what");
     const auto work = job::named<day::Work>(what);
-    if (!work) return refuse(ProblemCode::UnknownName, "what", what, wanted("a kind of work"));
-    return day::Key{d.at("job"), *work, d.value("step", "")};
+    if (!work) return refuse(ProblemCode::UnknownName, place + "what", what, wanted("a kind of work"));
+    return day::Key{entry.at("job"), *work, entry.value("step", "")};
+}
+
+Result<void> readStarts(const json& list, DayFile& out) {
+    for (std::size_t i = 0; i < list.size(); ++i) {
+        const auto place = "fixed_starts/" + std::to_string(i) + "/";
+        const auto key = keyOf(list[i], place);
+        if (!key) return tl::unexpected(key.error());
+        const std::string at = list[i].at("at");
+        if (const auto read = momentOf(list[i], "at", at, place); !read) return tl::unexpected(read.error());
+        out.starts[*key] = at;
+    }
+    return {};
+}
+
+Result<void> readPlan(const json& list, DayFile& out) {
+    for (std::size_t i = 0; i < list.size(); ++i) {
+        const auto place = "plan/" + std::to_string(i) + "/";
+        const auto key = keyOf(list[i], place);
+        if (!key) return tl::unexpected(key.error());
+        const auto from = momentOf(list[i], "from", out.date, place),
+                   until = momentOf(list[i], "until", out.date, place);
+        if (!from) return tl::unexpected(from.error());
+        if (!until) return tl::unexpected(until.error());
+        out.plan[*key] = {*from, *until};
+    }
+    return {};
 }
 
 Result<DayFile> parseDay(const std::string& text) {
@@ -45,21 +79,12 @@ Result<DayFile> parseDay(const std::string& text) {
     if (!document) return tl::unexpected(document.error());
     try {
         if (document->at("format") != kFormat || document->at("version").get<int>() > kDayVersion)
-            return refuse(ProblemCode::Malformed, "version", {}, wanted("a plan this program knows"));
+            return refuse(ProblemCode::Malformed, "version", document->at("version").dump(),
+                          wanted("a plan this program knows"));
         DayFile out;
-        out.date = document->value("date", "");
-        for (const auto& entry : document->at("wishes")) {
-            const auto key = keyOf(entry);
-            if (!key) return tl::unexpected(key.error());
-            out.wishes[*key] = entry.at("at");
-        }
-        for (const auto& entry : document->at("plan")) {
-            const auto key = keyOf(entry);
-            const auto from = day::minuteOf(entry.at("from"), out.date),
-                       until = day::minuteOf(entry.at("until"), out.date);
-            if (!key) return tl::unexpected(key.error());
-            if (from && until) out.plan[*key] = {*from, *until};
-        }
+        out.date = document->at("date");
+        if (const auto ok = readStarts(document->at("fixed_starts"), out); !ok) return tl::unexpected(ok.error());
+        if (const auto ok = readPlan(document->at("plan"), out); !ok) return tl::unexpected(ok.error());
         return out;
     } catch (const json::exception& error) {
         return tl::unexpected(jsonProblem(error));
@@ -92,10 +117,10 @@ Result<DayFile> loadDay(const std::string& folder) {
 }
 
 Result<void> saveDay(const std::string& folder, const DayFile& file) {
-    json wishes = json::array(), plan = json::array();
-    for (const auto& [key, at] : file.wishes) {
-        wishes.push_back(keyJson(key));
-        wishes.back()["at"] = at;
+    json starts = json::array(), plan = json::array();
+    for (const auto& [key, at] : file.starts) {
+        starts.push_back(keyJson(key));
+        starts.back()["at"] = at;
     }
     for (const auto& [key, kept] : file.plan) {
         plan.push_back(keyJson(key));
@@ -103,7 +128,7 @@ Result<void> saveDay(const std::string& folder, const DayFile& file) {
         plan.back()["until"] = day::instantOf(kept.end, file.date);
     }
     const json out{
-        {"format", kFormat}, {"version", kDayVersion}, {"date", file.date}, {"wishes", wishes}, {"plan", plan}};
+        {"format", kFormat}, {"version", kDayVersion}, {"date", file.date}, {"fixed_starts", starts}, {"plan", plan}};
     return writeText(pathOf(folder), out.dump(2) + "\n");
 }
 
@@ -135,7 +160,7 @@ day::Board readBoard(const std::string& folder, const tables::Tables& tables, co
         day::addJob(board.day, job, plan, durations, board.date);
         noteStop(board, job, plan);
     }
-    day::take(board.day, kept.wishes, board.date);
+    day::take(board.day, kept.starts, board.date);
     return board;
 }
 

@@ -8,14 +8,15 @@
 
 namespace arbor::io {
 
-/// What a shop keeps of its day beside the jobs: starts that were wished for, and the plan that stands.
+/// What a shop keeps of its day beside the jobs: starts that somebody fixed, and the plan that stands.
 struct DayFile {
-    day::Wishes wishes;
+    day::FixedStarts starts;
     day::KeptPlan plan; ///< in minutes of `date`
     std::string date;   ///< of the plan; empty: there is none
 };
 
-/// day.json of a folder; of one that has none, nothing. @errors those of reading JSON, with file and place
+/// day.json of a folder; of one that has none, nothing. @errors those of reading JSON, Malformed, UnknownName, with
+/// file and place
 Result<DayFile> loadDay(const std::string& folder);
 /// @errors Unwritable
 Result<void> saveDay(const std::string& folder, const DayFile& file);

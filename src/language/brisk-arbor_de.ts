@@ -15626,10 +15626,6 @@ und %1 weitere</translation>
         <translation>Sie wurde ohne den Löser gebaut (Gecode, libgecode-dev). Was zu tun ist, steht hier, wann nicht.</translation>
     </message>
     <message>
-        <source>The wishes clash</source>
-        <translation>Die Wünsche widersprechen sich</translation>
-    </message>
-    <message>
         <source>No plan was found in time</source>
         <translation>In der Zeit fand sich kein Plan</translation>
     </message>
@@ -15686,20 +15682,12 @@ und %1 weitere</translation>
         <translation>{what} um {is}</translation>
     </message>
     <message>
-        <source>{wish} cannot be</source>
-        <translation>{wish} geht nicht</translation>
-    </message>
-    <message>
         <source>not by itself: what comes before it, or the hours, are in its way</source>
         <translation>auch allein nicht: was davor kommt, oder die Arbeitszeit, steht im Weg</translation>
     </message>
     <message>
         <source>its own work takes longer, with nobody in its way</source>
         <translation>seine eigene Arbeit dauert länger, auch wenn ihm niemand im Weg ist</translation>
-    </message>
-    <message>
-        <source>{wish} clashes</source>
-        <translation>{wish} widerspricht sich</translation>
     </message>
     <message>
         <source>with {other}: one of them can be, both cannot</source>
@@ -16027,6 +16015,34 @@ und %1 weitere</translation>
     <message>
         <source>{part} grips after {window}, the transfer takes {walk}</source>
         <translation>{part} greift nach {window}, der Weg dauert {walk}</translation>
+    </message>
+    <message>
+        <source>{job}: does it go in?</source>
+        <translation>{job}: passt es hinein?</translation>
+    </message>
+    <message>
+        <source>{part} takes {litres} l, {source} has {room} l</source>
+        <translation>{part} braucht {litres} l, {source} hat {room} l</translation>
+    </message>
+    <message>
+        <source>{job}: on over night</source>
+        <translation>{job}: über Nacht an</translation>
+    </message>
+    <message>
+        <source>{part} soaks longer than anybody is here: by local rules</source>
+        <translation>{part} wärmt länger durch, als jemand da ist: nach örtlicher Regel</translation>
+    </message>
+    <message>
+        <source>Fixed starts clash</source>
+        <translation>Feste Anfänge widersprechen sich</translation>
+    </message>
+    <message>
+        <source>{what} cannot be</source>
+        <translation>{what} geht nicht</translation>
+    </message>
+    <message>
+        <source>{what} clashes</source>
+        <translation>{what} widerspricht sich</translation>
     </message>
 </context>
 </TS>

@@ -56,7 +56,8 @@ std::vector<Clash> clashesOfFixed(const Day& day) {
     for (std::size_t a = 0; a < fixed.size(); ++a)
         for (std::size_t b = a + 1; b < fixed.size(); ++b)
             if (cannotBe(fixedOnly(day, {fixed[a], fixed[b]})))
-                out.push_back({{day.pieces[fixed[a]].key.job, fixed[a]}, Wish{day.pieces[fixed[b]].key.job, fixed[b]}});
+                out.push_back(
+                    {{day.pieces[fixed[a]].key.job, fixed[a]}, Demand{day.pieces[fixed[b]].key.job, fixed[b]}});
     return out;
 }
 
@@ -75,7 +76,7 @@ std::vector<Clash> clashesOfTimes(const Day& day, const DayPlan& plan) {
         const bool told = with != day.jobs.end() && std::any_of(out.begin(), out.end(), [&](const Clash& c) {
                               return c.one.job == with->job && c.other && c.other->job == late.job;
                           });
-        if (with != day.jobs.end() && !told) out.push_back({{late.job, {}}, Wish{with->job, {}}});
+        if (with != day.jobs.end() && !told) out.push_back({{late.job, {}}, Demand{with->job, {}}});
     }
     return out;
 }

@@ -15,9 +15,9 @@ void planBoard(Board& board, const KeptPlan& before, const Effort& effort) {
     board.drawn = plan ? plan->at : before.empty() ? earliest(board.day) : placedAs(board.day, before);
     if (!plan) {
         for (std::size_t i = 0; i < board.drawn.size(); ++i)
-            if (const auto& wish = board.day.pieces[i].fixed) {
-                board.drawn[i].end += *wish - board.drawn[i].start;
-                board.drawn[i].start = *wish;
+            if (const auto& start = board.day.pieces[i].fixed) {
+                board.drawn[i].end += *start - board.drawn[i].start;
+                board.drawn[i].start = *start;
             }
         board.none = plan.error();
         if (*board.none == NoPlan::Clashes) board.clashes = clashesOfFixed(board.day);

@@ -25,16 +25,16 @@ const day::Source* sourceOf(const day::Day& day, const std::string& id) {
     return at == day.sources.end() ? nullptr : &*at;
 }
 
-std::string wishWords(const day::Wish& wish, const day::Board& board) {
-    if (wish.piece)
+std::string demandWords(const day::Demand& demand, const day::Board& board) {
+    if (demand.piece)
         return tr("{job}: {what} at {time}")
-            .with("job", wish.job)
-            .with("what", pieceWords(board, *wish.piece))
-            .with("time", timeWords(board.day, *board.day.pieces[*wish.piece].fixed));
+            .with("job", demand.job)
+            .with("what", pieceWords(board, *demand.piece))
+            .with("time", timeWords(board.day, *board.day.pieces[*demand.piece].fixed));
     for (const auto& job : board.day.jobs)
-        if (job.job == wish.job && job.by)
-            return tr("{job} by {time}").with("job", wish.job).with("time", timeWords(board.day, *job.by));
-    return wish.job;
+        if (job.job == demand.job && job.by)
+            return tr("{job} by {time}").with("job", demand.job).with("time", timeWords(board.day, *job.by));
+    return demand.job;
 }
 
 /// All pieces of the plan, the first to begin first.
@@ -111,6 +111,35 @@ void addNext(Sheet& sheet, const day::Board& board) {
     sheet.action = tr("Open {job}").with("job", piece.key.job);
 }
 
+/// What its heat does not allow, or only just.
+std::vector<Note> heatNotes(const day::Board& board, std::size_t i) {
+    const auto& piece = board.day.pieces[i];
+    std::vector<Note> out;
+    if (piece.window_s > 0 && piece.window_s < piece.walk_s)
+        out.push_back(noteOf("window/" + std::to_string(i), Tone::Stop,
+                             tr("{job}: no time for the transfer").with("job", piece.key.job),
+                             tr("{part} grips after {window}, the transfer takes {walk}")
+                                 .with("part", piece.part)
+                                 .with("window", duration(piece.window_s))
+                                 .with("walk", duration(piece.walk_s))));
+    const auto* source = sourceOf(board.day, piece.source);
+    if (!source) return out;
+    if (source->litres > 0 && piece.litres > source->litres)
+        out.push_back(noteOf("room/" + std::to_string(i), Tone::Check,
+                             tr("{job}: does it go in?").with("job", piece.key.job),
+                             tr("{part} takes {litres} l, {source} has {room} l")
+                                 .with("part", piece.part)
+                                 .with("litres", decimals(piece.litres, 1))
+                                 .with("source", shippedName(source->name))
+                                 .with("room", decimals(source->litres, 1))));
+    const auto& at = board.drawn.empty() ? day::Placed{} : board.drawn[i];
+    if (source->warms && at.start / day::kDay != at.end / day::kDay)
+        out.push_back(noteOf("night/" + std::to_string(i), Tone::Check,
+                             tr("{job}: on over night").with("job", piece.key.job),
+                             tr("{part} soaks longer than anybody is here: by local rules").with("part", piece.part)));
+    return out;
+}
+
 void addNoPlan(Sheet& sheet, day::NoPlan why) {
     sheet.tone = Tone::Stop;
     switch (why) {
@@ -121,7 +150,7 @@ void addNoPlan(Sheet& sheet, day::NoPlan why) {
                "not.");
         return;
     case day::NoPlan::Clashes:
-        sheet.title = tr("The wishes clash");
+        sheet.title = tr("Fixed starts clash");
         sheet.verdict = tr("No plan meets all fixed starts: clear one of them.");
         return;
     case day::NoPlan::NotInTime:
@@ -202,13 +231,13 @@ Sentence say(const day::Move& move, const day::Board& board) {
 }
 
 Sentence say(const day::Clash& clash, const day::Board& board) {
-    const auto one = wishWords(clash.one, board);
+    const auto one = demandWords(clash.one, board);
     if (!clash.other)
-        return {tr("{wish} cannot be").with("wish", one),
+        return {tr("{what} cannot be").with("what", one),
                 clash.one.piece ? tr("not by itself: what comes before it, or the hours, are in its way").text()
                                 : tr("its own work takes longer, with nobody in its way").text()};
-    return {tr("{wish} clashes").with("wish", one),
-            tr("with {other}: one of them can be, both cannot").with("other", wishWords(*clash.other, board))};
+    return {tr("{what} clashes").with("what", one),
+            tr("with {other}: one of them can be, both cannot").with("other", demandWords(*clash.other, board))};
 }
 
 std::optional<std::size_t> nextPiece(const day::Board& board) {
@@ -247,14 +276,9 @@ Sheet daySheet(const day::Board& board) {
         add("moved", Tone::Check, say(move, board));
     for (const auto& clash : board.clashes)
         add("clash", board.none ? Tone::Stop : Tone::Check, say(clash, board));
-    for (const auto& piece : board.day.pieces)
-        if (piece.window_s > 0 && piece.window_s < piece.walk_s)
-            add("window", Tone::Stop,
-                {tr("{job}: no time for the transfer").with("job", piece.key.job),
-                 tr("{part} grips after {window}, the transfer takes {walk}")
-                     .with("part", piece.part)
-                     .with("window", duration(piece.window_s))
-                     .with("walk", duration(piece.walk_s))});
+    for (std::size_t i = 0; i < board.day.pieces.size(); ++i)
+        for (const auto& said : heatNotes(board, i))
+            sheet.notes.push_back(said);
     for (const auto& stop : board.stopped)
         add("stopped", Tone::Plan,
             {tr("{job}: {where} stops").with("job", stop.job).with("where", stop.where), stop.reason});

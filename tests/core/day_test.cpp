@@ -320,7 +320,7 @@ TEST(DaySolver, WhoIsWantedFirstGoesFirst) {
     EXPECT_EQ(endOf(day, ranked->at, "late"), kSeven + 30);
 }
 
-TEST(DaySolver, WishesThatClashAreNoPlan) {
+TEST(DaySolver, FixedStartsThatClashAreNoPlan) {
     NEEDS_SOLVER();
     Day day = shopOf(2);
     day.jobs = {{"A", {}, 2}, {"B", {}, 2}};

@@ -57,6 +57,23 @@ TEST(DayWords, AWindowThatIsShorterThanTheWalkIsAStop) {
     EXPECT_EQ(sheet.notes.front().tone, words::Tone::Stop) << "worst first";
 }
 
+TEST(DayWords, WhatIsLargerThanItsOvenOrSoaksOverNightIsAsked) {
+    auto board = boardOfOne();
+    board.day.sources = {{"oven", "oven", true, 1, 20, 5}};
+    auto soak = board.day.pieces[0];
+    soak.key.work = day::Work::SoakOuter;
+    soak.byHand = false;
+    soak.source = "oven";
+    soak.litres = 31.4;
+    soak.into = 0;
+    board.day.pieces.push_back(soak);
+    board.plan->at.push_back({9 * 60, day::kDay + 9 * 60, 0, 80});
+    board.drawn = board.plan->at;
+    const auto sheet = words::daySheet(board);
+    EXPECT_TRUE(says(sheet, "Bearing 3206 takes 31.4 l, oven has 20.0 l"));
+    EXPECT_TRUE(says(sheet, "J-1: on over night"));
+}
+
 TEST(DayWords, WhatMovedAndWhatClashesIsSaidInWords) {
     auto board = boardOfOne();
     board.moved = {{day::Move::Kind::Moved, 0, 9 * 60, 9 * 60 + 10}};

@@ -72,24 +72,24 @@ TEST_F(DayPage, AStartIsFixedAndFreedByKeys) {
     const auto before = at(prove).start;
     key(Qt::Key_Right, Qt::ShiftModifier);
     planned();
-    EXPECT_TRUE(desk().isWished(name));
+    EXPECT_TRUE(desk().isFixed(name));
     EXPECT_EQ(at(pieceOf(day::Work::Prove)).start, before + 5);
-    EXPECT_EQ(io::loadDay(shop.file("."))->wishes.size(), 1U) << "kept in the shop's folder";
+    EXPECT_EQ(io::loadDay(shop.file("."))->starts.size(), 1U) << "kept in the shop's folder";
     chart()->setFocus();
     key(Qt::Key_Delete);
     planned();
-    EXPECT_FALSE(desk().isWished(name));
+    EXPECT_FALSE(desk().isFixed(name));
 }
 
-TEST_F(DayPage, AWishThatCannotBeIsNamed) {
+TEST_F(DayPage, AStartThatCannotBeIsNamed) {
     const auto in = board().day.pieces[pieceOf(day::Work::In)].key;
-    desk().wish(in, board().day.now + 1); // before it could be warm
+    desk().fix(in, board().day.now + 1); // before it could be warm
     ASSERT_TRUE(QTest::qWaitFor([&] { return !desk().isBusy(); }, 60'000));
     EXPECT_FALSE(board().plan);
     EXPECT_EQ(board().none, day::NoPlan::Clashes);
     EXPECT_TRUE(daySays("J-0142: Bearing 3206 in at")) << words::daySheet(board()).notes.front().line();
     EXPECT_TRUE(daySays("cannot be"));
-    desk().wish(in, {});
+    desk().fix(in, {});
     planned();
 }
 
@@ -148,4 +148,18 @@ TEST_F(DayPage, IsPrintedAcrossAndReadBack) {
     const auto text = QString::fromUtf8(run.readAllStandardOutput());
     EXPECT_TRUE(text.contains("J-0142"));
     EXPECT_TRUE(text.contains("Ilse Marden"));
+}
+
+TEST_F(DayPage, AnotherWindowsStartIsKeptAndAFileThatCannotBeReadIsLeftAlone) {
+    auto other = *io::loadDay(shop.file("."));
+    other.starts[{"J-0152", day::Work::Close}] = "2026-11-30T09:00:00";
+    ASSERT_TRUE(io::saveDay(shop.file("."), other));
+    desk().fix(board().day.pieces[pieceOf(day::Work::Prove)].key, 15 * 60);
+    planned();
+    EXPECT_EQ(io::loadDay(shop.file("."))->starts.size(), 2U);
+    shop.write("day.json", "{ not ours");
+    desk().readAgain();
+    planned();
+    EXPECT_EQ(shop.read("day.json"), "{ not ours");
+    EXPECT_TRUE(window->troubleText().contains("day.json")) << window->troubleText().toStdString();
 }

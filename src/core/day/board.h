@@ -11,21 +11,21 @@ namespace arbor::day {
 /// Why there is no plan.
 enum class NoPlan {
     NoSolver,  ///< the build has none
-    Clashes,   ///< the wishes contradict each other, or what must be
+    Clashes,   ///< fixed starts contradict each other, or what must be
     NotInTime, ///< nothing was found in the time there was, and nothing proven
 };
 
-/// Something that was wished for: that a piece begins at a time, or that a job is done by one.
-struct Wish {
+/// What somebody asks of the plan: that a piece begins at a time, or that a job is done by one.
+struct Demand {
     std::string job;
     std::optional<std::size_t> piece; ///< of the day, whose start is fixed; nothing: when the job is wanted
-    friend bool operator==(const Wish&, const Wish&) = default;
+    friend bool operator==(const Demand&, const Demand&) = default;
 };
 
-/// Wishes that cannot both be; one alone cannot be at all.
+/// Two of these that cannot both be; one alone cannot be at all.
 struct Clash {
-    Wish one;
-    std::optional<Wish> other;
+    Demand one;
+    std::optional<Demand> other;
 };
 
 /// A job of the day that cannot go on as it stands.

@@ -57,7 +57,7 @@ struct Piece {
 
     std::optional<Minute> notBefore; ///< as until what was pressed is cold
     std::optional<Minute> began;     ///< it runs
-    std::optional<Minute> fixed;     ///< its start is wished for
+    std::optional<Minute> fixed;     ///< its start is fixed by somebody
 
     bool isSoak() const { return !source.empty(); }
 };

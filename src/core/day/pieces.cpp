@@ -243,10 +243,11 @@ void addJob(Day& day, const job::Job& job, const plan::Plan& plan, const Duratio
     if (day.pieces.size() > before) day.jobs.push_back(std::move(wanted));
 }
 
-void take(Day& day, const Wishes& wishes, const std::string& date) {
+void take(Day& day, const FixedStarts& starts, const std::string& date) {
     for (auto& piece : day.pieces) {
-        const auto at = wishes.find(piece.key);
-        if (at != wishes.end() && !piece.began) piece.fixed = minuteOf(at->second, date);
+        const auto at = starts.find(piece.key);
+        const auto start = at == starts.end() ? std::nullopt : minuteOf(at->second, date);
+        if (start && *start >= day.now && !piece.began) piece.fixed = start;
     }
 }
 

@@ -18,8 +18,8 @@ Day emptyDay(const tables::Tables& tables, const std::string& date, const std::s
 /// @param plan  with the tools of every step
 void addJob(Day& day, const job::Job& job, const plan::Plan& plan, const Durations& durations, const std::string& date);
 
-/// Starts that are wished for. A piece that runs, or is no more, takes none.
-using Wishes = std::map<Key, std::string>; ///< ISO 8601
-void take(Day& day, const Wishes& wishes, const std::string& date);
+/// Starts that somebody has fixed. A piece that runs, or is no more, takes none, and none takes one that is past.
+using FixedStarts = std::map<Key, std::string>; ///< ISO 8601
+void take(Day& day, const FixedStarts& starts, const std::string& date);
 
 } // namespace arbor::day

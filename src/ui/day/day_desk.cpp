@@ -10,6 +10,15 @@
 
 namespace arbor::ui {
 
+namespace {
+
+bool isFixedOnBoard(const day::Day& day, const day::Key& key) {
+    return std::any_of(day.pieces.begin(), day.pieces.end(),
+                       [&](const day::Piece& piece) { return piece.key == key && piece.fixed; });
+}
+
+} // namespace
+
 DayDesk::DayDesk(Clock now, QObject* parent) : QObject(parent), m_now(std::move(now)), m_ready(new QTimer(this)) {
     constexpr int kLook_ms = 30;
     m_ready->setInterval(kLook_ms);
@@ -56,24 +65,35 @@ void DayDesk::take() {
     m_ready->stop();
     m_board = m_coming.get();
     if (m_again) return start();
-    if (m_board.plan) {
-        m_kept.plan = day::kept(m_board.day, *m_board.plan);
-        m_kept.date = m_board.date;
-        // Wishes for what is done by now are over.
-        std::erase_if(m_kept.wishes, [&](const auto& wish) { return !m_kept.plan.contains(wish.first); });
-        const auto saved = io::saveDay(m_folder.toStdString(), m_kept);
-        if (!saved) m_trouble = q(words::say(saved.error()));
-    }
+    if (m_board.plan)
+        keep([this](io::DayFile& file) {
+            file.plan = day::kept(m_board.day, *m_board.plan);
+            file.date = m_board.date;
+            // A start is over when its job is here and its piece is not, or runs.
+            std::erase_if(file.starts, [&](const auto& start) {
+                return m_board.files.contains(start.first.job) && !isFixedOnBoard(m_board.day, start.first);
+            });
+        });
     emit changed();
 }
 
-void DayDesk::wish(const day::Key& key, std::optional<day::Minute> start_) {
-    if (start_)
-        m_kept.wishes[key] = day::instantOf(*start_, m_board.date);
-    else
-        m_kept.wishes.erase(key);
-    if (const auto saved = io::saveDay(m_folder.toStdString(), m_kept); !saved)
-        m_trouble = q(words::say(saved.error()));
+void DayDesk::keep(const std::function<void(io::DayFile&)>& change) {
+    const auto folder = m_folder.toStdString();
+    auto file = io::loadDay(folder);
+    m_trouble = file ? QString() : q(words::say(file.error()));
+    if (!file) return;
+    change(*file);
+    m_kept = *file;
+    if (const auto saved = io::saveDay(folder, m_kept); !saved) m_trouble = q(words::say(saved.error()));
+}
+
+void DayDesk::fix(const day::Key& key, std::optional<day::Minute> start_) {
+    keep([&](io::DayFile& file) {
+        if (start_)
+            file.starts[key] = day::instantOf(*start_, m_board.date);
+        else
+            file.starts.erase(key);
+    });
     readAgain();
 }
 

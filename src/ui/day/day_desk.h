@@ -14,7 +14,7 @@ class QTimer;
 
 namespace arbor::ui {
 
-/// The day of a shop: its jobs worked out and planned beside the window; the starts that are wished for and the plan
+/// The day of a shop: its jobs worked out and planned beside the window; the starts that are fixed and the plan
 /// that stands are kept in the shop's folder.
 class DayDesk : public QObject {
     Q_OBJECT
@@ -26,9 +26,9 @@ public:
     /// Reads every job anew and plans.
     void read(const QString& folder, std::shared_ptr<const tables::Tables> tables);
     void readAgain();
-    /// Wishes that a piece begins then; nothing: the plan chooses again. It is planned anew.
-    void wish(const day::Key& key, std::optional<day::Minute> start);
-    bool isWished(const day::Key& key) const { return m_kept.wishes.contains(key); }
+    /// A piece is to begin then; nothing: the plan chooses again. It is planned anew.
+    void fix(const day::Key& key, std::optional<day::Minute> start);
+    bool isFixed(const day::Key& key) const { return m_kept.starts.contains(key); }
     void setEffort(double seconds) { m_seconds = seconds; } ///< of planning, on one core
     void look();                                            ///< what runs over its time has it planned anew
 
@@ -42,6 +42,9 @@ signals:
 private:
     void take();
     void start();
+    /// Changes what lies in the folder now: another window may have fixed a start there. One that cannot be read is
+    /// left alone.
+    void keep(const std::function<void(io::DayFile&)>& change);
 
     Clock m_now;
     QString m_folder;

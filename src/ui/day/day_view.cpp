@@ -31,9 +31,9 @@ DayView::DayView(DayDesk::Clock now, QWidget* parent) : QWidget(parent), m_now(n
     connect(m_chart, &DayChart::chosenChanged, this, &DayView::showChosen);
     connect(m_chart, &DayChart::opened, this, &DayView::takeUp);
     connect(m_chart, &DayChart::moved, this,
-            [this](std::size_t piece, int start) { m_desk.wish(m_desk.board().day.pieces[piece].key, start); });
+            [this](std::size_t piece, int start) { m_desk.fix(m_desk.board().day.pieces[piece].key, start); });
     connect(m_chart, &DayChart::freed, this,
-            [this](std::size_t piece) { m_desk.wish(m_desk.board().day.pieces[piece].key, {}); });
+            [this](std::size_t piece) { m_desk.fix(m_desk.board().day.pieces[piece].key, {}); });
     connect(m_slip, &Slip::actionTaken, this, [this] {
         if (const auto next = words::nextPiece(m_desk.board())) takeUp(*next);
     });
