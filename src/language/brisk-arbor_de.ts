@@ -15977,16 +15977,12 @@ und %1 weitere</translation>
         <translation>Ordner, in den die eines Telefons oder einer Kamera kommen</translation>
     </message>
     <message>
-        <source>There is no such folder.</source>
-        <translation>Diesen Ordner gibt es nicht.</translation>
-    </message>
-    <message>
         <source>2027-03-31, or 6 months</source>
-        <translation>2027-03-31 oder 6 months</translation>
+        <translation>2027-03-31 oder 6 Monate</translation>
     </message>
     <message>
         <source>“%1” is no day: 2027-03-31, or 10 days, 6 weeks, 6 months, 1 year from now.</source>
-        <translation>„%1“ ist kein Tag: 2027-03-31, oder von heute an 10 days, 6 weeks, 6 months, 1 year.</translation>
+        <translation>„%1“ ist kein Tag: 2027-03-31, oder von heute an 10 Tage, 6 Wochen, 6 Monate, 1 Jahr.</translation>
     </message>
     <message>
         <source>Photos as proven</source>
@@ -16043,6 +16039,50 @@ und %1 weitere</translation>
     <message>
         <source>{what} clashes</source>
         <translation>{what} widerspricht sich</translation>
+    </message>
+    <message>
+        <source>There is no folder %1: no photos are looked for.</source>
+        <translation>Den Ordner %1 gibt es nicht: es wird nach keinen Fotos gesehen.</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <comment>span</comment>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>days</source>
+        <comment>span</comment>
+        <translation>Tage</translation>
+    </message>
+    <message>
+        <source>week</source>
+        <comment>span</comment>
+        <translation>Woche</translation>
+    </message>
+    <message>
+        <source>weeks</source>
+        <comment>span</comment>
+        <translation>Wochen</translation>
+    </message>
+    <message>
+        <source>month</source>
+        <comment>span</comment>
+        <translation>Monat</translation>
+    </message>
+    <message>
+        <source>months</source>
+        <comment>span</comment>
+        <translation>Monate</translation>
+    </message>
+    <message>
+        <source>year</source>
+        <comment>span</comment>
+        <translation>Jahr</translation>
+    </message>
+    <message>
+        <source>years</source>
+        <comment>span</comment>
+        <translation>Jahre</translation>
     </message>
 </context>
 </TS>

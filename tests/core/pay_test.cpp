@@ -129,6 +129,8 @@ TEST(Inspections, ADayIsSaidAsADateOrFromToday) {
     EXPECT_EQ(pay::dueDay("6 weeks", "2026-11-30"), "2027-01-11");
     EXPECT_EQ(pay::dueDay("3 months", "2026-11-30"), "2027-02-28") << "a shorter month";
     EXPECT_EQ(pay::dueDay("1 year", "2026-11-30"), "2027-11-30");
-    for (const char* none : {"", "soon", "0 days", "3", "2027-13-01", "-1 days"})
+    EXPECT_EQ(pay::dueDay("2 years", "2028-02-29"), "2030-02-28");
+    EXPECT_EQ(pay::dueDay("6 Monate", "2026-11-30", {{"Monate", pay::Span::Month}}), "2027-05-30");
+    for (const char* none : {"", "soon", "3 monthsx", "0 days", "3", "2027-13-01", "-1 days"})
         EXPECT_FALSE(pay::dueDay(none, "2026-11-30")) << none;
 }

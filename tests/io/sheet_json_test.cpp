@@ -25,8 +25,9 @@ namespace {
 constexpr const char* kJobs[] = {
     "seamer-turret-upper", "exhaust-fan-carrier", "retort-trolley-roller", "conveyor-tail-drum", "filler-pump-shaft",
     "labeller-pulley",     "brine-agitator",      "trolley-line-sheave",   "tray-washer-axle",   "steam-kettle-seal"};
-constexpr const char* kCommands[] = {"plan", "intake", "strip", "route",  "measure", "fit", "tools",
-                                     "heat", "press",  "seat",  "adjust", "close",   "turn"};
+constexpr const char* kCommands[] = {"plan",  "intake", "strip", "route",   "measure",  "fit",
+                                     "tools", "heat",   "press", "seat",    "adjust",   "close",
+                                     "turn",  "day",    "quote", "invoice", "customer", "inspections"};
 
 struct Whole {
     job::Job job;

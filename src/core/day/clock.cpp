@@ -27,6 +27,13 @@ std::string twoFigures(int number) {
     return {static_cast<char>('0' + number / 10 % 10), static_cast<char>('0' + number % 10)};
 }
 
+std::string dateText(const std::chrono::year_month_day& day) {
+    const int year = static_cast<int>(day.year());
+    return twoFigures(year / 100) + twoFigures(year) + "-" +
+           twoFigures(static_cast<int>(static_cast<unsigned>(day.month()))) + "-" +
+           twoFigures(static_cast<int>(static_cast<unsigned>(day.day())));
+}
+
 } // namespace
 
 std::optional<Minute> minuteOf(const std::string& instant, const std::string& date) {
@@ -39,12 +46,15 @@ std::optional<Minute> minuteOf(const std::string& instant, const std::string& da
 std::string instantOf(Minute minute, const std::string& date) {
     const auto zero = dayOf(date).value_or(std::chrono::sys_days{});
     const int days = static_cast<int>(std::floor(static_cast<double>(minute) / kDay)), left = minute - days * kDay;
-    const std::chrono::year_month_day day{zero + std::chrono::days(days)};
-    const int year = static_cast<int>(day.year());
-    return twoFigures(year / 100) + twoFigures(year) + "-" +
-           twoFigures(static_cast<int>(static_cast<unsigned>(day.month()))) + "-" +
-           twoFigures(static_cast<int>(static_cast<unsigned>(day.day()))) + "T" + twoFigures(left / 60) + ":" +
-           twoFigures(left % 60) + ":00";
+    return dateText(zero + std::chrono::days(days)) + "T" + twoFigures(left / 60) + ":" + twoFigures(left % 60) + ":00";
+}
+
+std::optional<std::string> dateAfter(const std::string& date, int days, int months) {
+    const auto from = dayOf(date);
+    if (!from) return std::nullopt;
+    auto out = std::chrono::year_month_day(*from) + std::chrono::months(months);
+    if (!out.ok()) out = out.year() / out.month() / std::chrono::last;
+    return dateText(std::chrono::sys_days(out) + std::chrono::days(days));
 }
 
 std::optional<int> weekdayOf(const std::string& date) {

@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <charconv>
-#include <chrono>
 #include <map>
 
 namespace arbor::pay {
@@ -27,31 +26,34 @@ std::vector<Inspection> inspectionsOf(const std::vector<job::Job>& jobs) {
     return out;
 }
 
-std::optional<std::string> dueDay(const std::string& typed, const std::string& today) {
+const SpanWords& spanWords() {
+    static const SpanWords kWords{{"day", Span::Day},    {"days", Span::Day},    {"week", Span::Week},
+                                  {"weeks", Span::Week}, {"month", Span::Month}, {"months", Span::Month},
+                                  {"year", Span::Year},  {"years", Span::Year}};
+    return kWords;
+}
+
+std::optional<std::string> dueDay(const std::string& typed, const std::string& today, const SpanWords& words) {
     if (day::weekdayOf(typed) && typed.size() == 10) return typed;
     int number = 0;
     const char* end = typed.data() + typed.size();
     const auto [at, error] = std::from_chars(typed.data(), end, number);
     constexpr int kMost = 3650;
     if (error != std::errc() || number < 1 || number > kMost) return std::nullopt;
-    auto unit = std::string(at, end);
-    unit.erase(0, unit.find_first_not_of(' '));
-    constexpr int kWeek = 7, kHours = 24;
-    if (unit.starts_with("day")) return day::instantOf(number * kHours * 60, today).substr(0, 10);
-    if (unit.starts_with("week")) return day::instantOf(number * kWeek * kHours * 60, today).substr(0, 10);
-    const bool year = unit.starts_with("year");
-    if (!year && !unit.starts_with("month")) return std::nullopt;
-    int y = 0, m = 0, d = 0;
-    std::from_chars(today.data(), today.data() + 4, y);
-    std::from_chars(today.data() + 5, today.data() + 7, m);
-    std::from_chars(today.data() + 8, today.data() + 10, d);
-    using namespace std::chrono;
-    auto due = year_month_day(std::chrono::year(y), std::chrono::month(static_cast<unsigned>(m)),
-                              std::chrono::day(static_cast<unsigned>(d))) +
-               months(year ? 12 * number : number);
-    if (!due.ok()) due = due.year() / due.month() / last; // the thirty-first of a shorter month
-    const auto days = (sys_days(due) - sys_days(std::chrono::year(y) / m / d)).count();
-    return day::instantOf(static_cast<int>(days) * day::kDay, today).substr(0, 10);
+    const auto span = words.find(std::string(std::find_if(at, end, [](char c) { return c != ' '; }), end));
+    if (span == words.end()) return std::nullopt;
+    constexpr int kWeek = 7, kMonths = 12;
+    switch (span->second) {
+    case Span::Day:
+        return day::dateAfter(today, number, 0);
+    case Span::Week:
+        return day::dateAfter(today, number * kWeek, 0);
+    case Span::Month:
+        return day::dateAfter(today, 0, number);
+    case Span::Year:
+        return day::dateAfter(today, 0, number * kMonths);
+    }
+    return std::nullopt;
 }
 
 } // namespace arbor::pay

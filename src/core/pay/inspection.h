@@ -2,6 +2,7 @@
 
 #include "core/job/job.h"
 
+#include <map>
 #include <string>
 #include <vector>
 
@@ -21,8 +22,15 @@ struct Inspection {
 /// @param jobs  closed ones, in any order
 std::vector<Inspection> inspectionsOf(const std::vector<job::Job>& jobs);
 
-/// "2027-03-31" as it is; "3 months", "6 weeks", "10 days", "1 year" from a day. @param today  "2026-11-30"
+/// Lengths of time as somebody types them.
+enum class Span { Day, Week, Month, Year };
+using SpanWords = std::map<std::string, Span>;
+const SpanWords& spanWords(); ///< "day", "days", "week", ... in English
+
+/// "2027-03-31" as it is; "3 months", "6 weeks", "10 days", "1 year" from a day; the last of a month that is too short.
+/// @param today  "2026-11-30" @param words  for lengths of time
 /// @return nothing: it is none of these
-std::optional<std::string> dueDay(const std::string& typed, const std::string& today);
+std::optional<std::string> dueDay(const std::string& typed, const std::string& today,
+                                  const SpanWords& words = spanWords());
 
 } // namespace arbor::pay

@@ -31,6 +31,7 @@ DayDesk::~DayDesk() {
 }
 
 void DayDesk::read(const QString& folder, std::shared_ptr<const tables::Tables> tables) {
+    if (m_folder != folder) m_board = {};
     m_folder = folder;
     m_tables = std::move(tables);
     const auto kept = io::loadDay(folder.toStdString());

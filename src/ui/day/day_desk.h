@@ -33,6 +33,7 @@ public:
     void look();                                            ///< what runs over its time has it planned anew
 
     const day::Board& board() const { return m_board; }
+    const QString& folder() const { return m_folder; } ///< of the shop it is of
     bool isBusy() const { return m_coming.valid(); }
     QString trouble() const { return m_trouble; }
 

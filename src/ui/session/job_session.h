@@ -81,9 +81,8 @@ public:
 
     /// Keeps a copy of a picture beside the job and lists it. @errors Unreadable (no picture), Unwritable
     Result<void> attachPhoto(const std::string& file);
-    Result<void> attachPhotoOf(const std::string& part, const std::string& file);
-    /// Of the step in hand, as it was proven.
-    Result<void> attachProof(const std::string& file); ///< as it was found
+    Result<void> attachPhotoOf(const std::string& part, const std::string& file); ///< as it was found
+    Result<void> attachProof(const std::string& file); ///< of the step in hand, as it was proven
 
     /// What is on the screen is not on the disk: the last save failed.
     bool isUnsaved() const { return m_unsaved; }

@@ -26,8 +26,11 @@ void MainWindow::buildDay() {
 
 void MainWindow::showShopPapers(PaperKind kind) {
     if (!hasShop()) return;
-    auto board = m_day->desk().board();
-    if (board.date.empty()) board.date = m_around.clock().substr(0, 10);
+    const auto& desk = m_day->desk();
+    const auto today = m_around.clock().substr(0, 10);
+    const bool ours = desk.folder() == m_shop.folder().path() && desk.board().date == today;
+    auto board = ours ? desk.board() : day::Board{};
+    board.date = today;
     m_places->setCurrentIndex(kPapersPlace);
     m_papers->openShop(board, m_shop.folder().path(), kind);
     showHeader();

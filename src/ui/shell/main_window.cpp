@@ -168,6 +168,7 @@ void MainWindow::addPlaces() {
     connect(m_help, &HelpView::left, this, goBack);
     connect(m_shopView, &ShopView::left, this, goBack);
     connect(m_shopView, &ShopView::trouble, this, &MainWindow::showTrouble);
+    connect(m_shopView->bench(), &BenchPage::trouble, this, &MainWindow::showTrouble);
     connect(m_shopView->bench(), &BenchPage::photosChosen, this,
             [this](const QString& folder) { m_photoFolder->watch(folder); });
     connect(m_shopView->bench(), &BenchPage::screensChosen, this, &MainWindow::followScreens);

@@ -115,7 +115,7 @@ void BenchPage::buildPhotos() {
         m_photos->setProperty("wrong", !good);
         m_photos->style()->unpolish(m_photos);
         m_photos->style()->polish(m_photos);
-        m_photos->setToolTip(good ? QString() : tr("There is no such folder."));
+        emit trouble(good ? QString() : tr("There is no folder %1: no photos are looked for.").arg(folder));
     });
 }
 

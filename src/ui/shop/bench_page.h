@@ -31,6 +31,7 @@ signals:
     void textScaleChosen(); ///< and kept: the window is to be made anew
     void screensChosen();
     void photosChosen(const QString& folder);
+    void trouble(const QString& text); ///< empty: it is put right
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

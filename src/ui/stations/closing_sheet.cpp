@@ -121,11 +121,26 @@ ClosingSheet::ClosingSheet(QWidget* parent) : QWidget(parent) {
     connect(m_runIn, &QLineEdit::returnPressed, this, &ClosingSheet::takeRunIn);
 }
 
+/// In English and in the reader's language.
+static pay::SpanWords spanWords() {
+    auto out = pay::spanWords();
+    const auto add = [&](const QString& one, const QString& more, pay::Span span) {
+        for (const auto& word : {one, more})
+            out[word.toStdString()] = span;
+    };
+    add(QObject::tr("day", "span"), QObject::tr("days", "span"), pay::Span::Day);
+    add(QObject::tr("week", "span"), QObject::tr("weeks", "span"), pay::Span::Week);
+    add(QObject::tr("month", "span"), QObject::tr("months", "span"), pay::Span::Month);
+    add(QObject::tr("year", "span"), QObject::tr("years", "span"), pay::Span::Year);
+    return out;
+}
+
 void ClosingSheet::takeInspection() {
     const auto typed = m_inspection->text().trimmed().toStdString();
     const auto& before = m_session->job().closing.nextInspection;
     if (typed == before) return;
-    const auto due = typed.empty() ? std::optional(std::string()) : pay::dueDay(typed, m_session->now().substr(0, 10));
+    const auto due =
+        typed.empty() ? std::optional(std::string()) : pay::dueDay(typed, m_session->now().substr(0, 10), spanWords());
     if (!due) {
         m_inspection->setText(q(before));
         return emit trouble(
