@@ -137,16 +137,23 @@ json noteSchema() {
                     {"severity", "key", "says"});
 }
 
-json sheetSchema() {
+/// What a sheet of a command may call its place: a station, but for those that are of the shop or of the customer.
+json placesOf(const std::string& command) {
+    for (const char* own : {"day", "quote", "invoice", "customer", "inspections"})
+        if (command == own) return json::array({own});
     auto stations = json::array();
     for (const auto station : job::kStations)
         stations.push_back(job::name(station));
+    return stations;
+}
+
+json sheetSchema(const std::string& command) {
     const json numbers{{"type", "array"}, {"items", {{"type", "number"}}}};
     const json series = objectOf({{"columns", {{"type", "array"}, {"items", {{"type", "string"}}}}},
                                   {"rows", {{"type", "array"}, {"items", numbers}}}},
                                  {"columns", "rows"});
     return objectOf(
-        {{"station", {{"enum", stations}}},
+        {{"station", {{"enum", placesOf(command)}}},
          {"about", textSchema("key of the step, the seat, the surface; absent: the job")},
          {"heading", {{"type", "string"}}},
          {"mark", {{"enum", {"open", "done", "check", "stop", "not_needed"}}}},
@@ -186,7 +193,7 @@ json sheetsSchema(const std::string& command) {
                          {"job", {{"type", "string"}}},
                          {"title", {{"type", "string"}}},
                          {"units", {{"enum", {"metric", "inch"}}}},
-                         {"sheets", {{"type", "array"}, {"items", sheetSchema()}}}},
+                         {"sheets", {{"type", "array"}, {"items", sheetSchema(command)}}}},
                         {"format", "version", "job", "title", "units", "sheets"}));
     return out;
 }
